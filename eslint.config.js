@@ -1,0 +1,102 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import { importX } from 'eslint-plugin-import-x';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+/** What each layer may import besides itself and packages; the arrows of docs/architecture.md. */
+const arrows = {
+	core: [],
+	workers: ['core'],
+	store: ['core', 'workers'],
+	server: ['core'],
+	ui: ['core', 'workers', 'store']
+};
+
+const layerPath = (layer) => `./src/lib/${layer}`;
+const zones = Object.entries(arrows).flatMap(([layer, allowed]) => [
+	...Object.keys(arrows)
+		.filter((other) => other !== layer && !allowed.includes(other))
+		.map((other) => ({
+			target: layerPath(layer),
+			from: layerPath(other),
+			message: `src/lib/${layer} may not import src/lib/${other}: see docs/architecture.md.`
+		})),
+	{
+		target: layerPath(layer),
+		from: './src/routes',
+		message: 'Only routes import routes: see docs/architecture.md.'
+	},
+	{ target: layerPath(layer), from: './demo', message: 'The demo is data for the app, not a part of it.' }
+]);
+
+export default ts.config(
+	{ ignores: ['build/', '.svelte-kit/', 'static/', 'test-results/', 'playwright-report/'] },
+	js.configs.recommended,
+	...ts.configs.strict,
+	...svelte.configs.recommended,
+	prettier,
+	...svelte.configs.prettier,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		plugins: { 'import-x': importX },
+		settings: {
+			'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })]
+		},
+		rules: {
+			'no-undef': 'off',
+			'import-x/no-restricted-paths': ['error', { zones }],
+			'import-x/no-cycle': 'error',
+			'svelte/no-navigation-without-resolve': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }]
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: {
+			parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig }
+		}
+	},
+	{
+		files: ['src/lib/core/**/*.ts'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-imports': [
+				'error',
+				{
+					patterns: [
+						{
+							regex: '^(svelte|\\$app|\\$env|@sveltejs|dexie|comlink|carbon-|node:|fs|path)',
+							message: 'The core knows no interface, browser, storage or machine.'
+						}
+					]
+				}
+			],
+			'no-restricted-globals': [
+				'error',
+				...['window', 'document', 'localStorage', 'indexedDB', 'fetch', 'process'].map((name) => ({
+					name,
+					message: 'The core knows no interface, browser, storage or machine.'
+				}))
+			],
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+					message: 'Time is passed in to the core.'
+				},
+				{
+					selector: "MemberExpression[object.name='Date'][property.name='now']",
+					message: 'Time is passed in to the core.'
+				},
+				{
+					selector: "MemberExpression[object.name='Math'][property.name='random']",
+					message: 'Chance is passed in to the core as a seed.'
+				}
+			]
+		}
+	}
+);

@@ -1,0 +1,127 @@
+import { paletteSimilarity } from '../colour/palette';
+import { aspectWeights, divisionWeights } from '../lexicon/aspect-weights';
+import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
+import { likeness } from '../lexicon/likeness';
+import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
+import { slotsMeet } from '../lexicon/slots';
+import { garmentType, typeHasFacet, typeSimilarity } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
+import type { AspectId, Element } from '../model/reference';
+import { facetSimilarity, metalSimilarity, printSimilarity } from './similarity';
+
+/** What closeness needs of an element. */
+export type Asked = Pick<Element, 'garment' | 'signature' | 'open'>;
+
+export interface AspectCloseness {
+	aspect: AspectId;
+	/** Share of the element's piece closeness, 0..1; all shares add up to 1. */
+	share: number;
+	/** 0..1 */
+	similarity: number;
+	/** stated: compared · unstated: the garment does not say, a prior stands in · impossible: it cannot have it */
+	status: 'stated' | 'unstated' | 'impossible';
+	signature: boolean;
+}
+
+export interface PieceCloseness {
+	/** 0..1 */
+	closeness: number;
+	/** 0..1: the share of what was asked that the garment states. */
+	confidence: number;
+	/** False when it is worn elsewhere on the body; closeness is then 0 and no aspect is compared. */
+	worn: boolean;
+	aspects: AspectCloseness[];
+	/** What a missed signature feature takes off the weighted mean, 0..1. */
+	signatureLoss: number;
+}
+
+export interface ClosenessOptions {
+	/** Schools that differ from the default. */
+	schools?: Partial<Schools>;
+}
+
+/** The aspects that an element specifies and does not leave open. */
+export function askedAspects({ garment, open }: Asked): AspectId[] {
+	const specified: AspectId[] = ['type', ...(Object.keys(garment.facets) as FacetId[])];
+	if (garment.palette.length > 0) specified.push('palette');
+	if (garment.print) specified.push('print');
+	if (garment.metal) specified.push('metal');
+	return specified.filter((aspect) => !open.includes(aspect));
+}
+
+const groupOf = (aspect: AspectId): FacetGroup => {
+	if (aspect === 'type') return 'kind';
+	if (aspect === 'palette' || aspect === 'metal') return 'colour';
+	if (aspect === 'print') return 'cloth';
+	return facetOf(aspect).group;
+};
+
+type Compared = Pick<AspectCloseness, 'similarity' | 'status'>;
+const compared = (similarity: number): Compared => ({ similarity, status: 'stated' });
+const unstated = (prior: number): Compared => ({ similarity: prior, status: 'unstated' });
+
+function compareAspect(aspect: AspectId, asked: Garment, given: Garment, schools: Partial<Schools>): Compared {
+	switch (aspect) {
+		case 'type':
+			return compared(typeSimilarity(asked.type, given.type));
+		case 'palette': {
+			if (given.palette.length === 0) return unstated(likeness.palettePrior);
+			const familyFloor = schools.colours !== 'repeat-exactly';
+			return compared(paletteSimilarity(asked.palette, given.palette, { familyFloor }));
+		}
+		case 'print':
+			if (!given.print || !asked.print) return unstated(likeness.printPrior);
+			return compared(printSimilarity(asked.print, given.print));
+		case 'metal':
+			if (!given.metal || !asked.metal) return unstated(likeness.metalPrior);
+			return compared(metalSimilarity(asked.metal.value, given.metal.value));
+		default: {
+			if (!typeHasFacet(given.type, aspect)) return { similarity: 0, status: 'impossible' };
+			const [want, have] = [asked.facets[aspect], given.facets[aspect]];
+			if (!want || !have) return unstated(facetOf(aspect).prior);
+			return compared(facetSimilarity(aspect, want.value, have.value));
+		}
+	}
+}
+
+/** The cap that a signature feature of this similarity sets on the whole: continuous and never falling. */
+const signatureCap = (similarity: number) =>
+	likeness.signatureFloor + (1 - likeness.signatureFloor) * similarity;
+
+/**
+ * How close a garment comes to an element: a weighted mean of similarities over the aspects that the element
+ * specifies and leaves not open (after Gower 1971), capped by its signature features.
+ *
+ * A garment worn elsewhere on the body scores 0. An aspect that it cannot have counts 0; one that it does not
+ * state counts at a tabled prior and lowers the confidence.
+ */
+export function closenessOf(element: Asked, garment: Garment, options: ClosenessOptions = {}): PieceCloseness {
+	const asked = element.garment;
+	const askedType = garmentType(asked.type);
+	if (!slotsMeet(askedType.slot, garmentType(garment.type).slot))
+		return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
+
+	const schools = options.schools ?? {};
+	const multipliers = closenessSchools[schools.closeness ?? defaultSchools.closeness].groups;
+	const own = divisionWeights[askedType.division] ?? {};
+	const aspects = askedAspects(element).map((aspect) => ({
+		aspect,
+		share: (own[aspect] ?? aspectWeights[aspect]) * multipliers[groupOf(aspect)],
+		signature: element.signature.includes(aspect),
+		...compareAspect(aspect, asked, garment, schools)
+	}));
+	const total = aspects.reduce((sum, { share }) => sum + share, 0);
+	for (const aspect of aspects) aspect.share /= total;
+
+	// An element that leaves everything open is answered by anything worn in its place.
+	const mean = total > 0 ? aspects.reduce((sum, a) => sum + a.share * a.similarity, 0) : 1;
+	const cap = Math.min(1, ...aspects.filter((a) => a.signature).map((a) => signatureCap(a.similarity)));
+	const closeness = Math.min(mean, cap);
+	return {
+		closeness,
+		confidence: 1 - aspects.reduce((sum, a) => sum + (a.status === 'unstated' ? a.share : 0), 0),
+		worn: true,
+		aspects,
+		signatureLoss: mean - closeness
+	};
+}

@@ -1,0 +1,170 @@
+import { mainSwatch } from '../colour/palette';
+import { colourDifferenceInWords, colourName } from '../colour/words';
+import { facetOf, facetValue, placeOf, type FacetId } from '../lexicon/facets';
+import { moves } from '../lexicon/moves';
+import { prints } from '../lexicon/prints';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
+import type { AspectId, Element } from '../model/reference';
+import type { Loss } from './look';
+import type { AspectCloseness, PieceCloseness } from './piece';
+
+/** The trade's name of an aspect. */
+export function aspectLabel(aspect: AspectId): string {
+	if (aspect === 'type') return 'garment';
+	if (aspect === 'palette') return 'colour';
+	if (aspect === 'print' || aspect === 'metal') return aspect;
+	return facetOf(aspect).label;
+}
+
+const printLabel = (id: string) => prints.find((print) => print.id === id)?.label ?? id;
+const valueLabel = (id: FacetId, value: string) => facetValue(id, value)?.label ?? value;
+
+/** What a garment states of an aspect, in words; undefined where it states nothing. */
+export function aspectValueInWords(garment: Garment, aspect: AspectId): string | undefined {
+	switch (aspect) {
+		case 'type':
+			return garmentType(garment.type).singular;
+		case 'palette':
+			return garment.palette.length > 0
+				? garment.palette.map((swatch) => colourName(swatch.hex)).join(', ')
+				: undefined;
+		case 'print':
+			return garment.print && printLabel(garment.print.family.value);
+		case 'metal':
+			return garment.metal?.value.replace(/-/g, ' ');
+		default: {
+			const value = garment.facets[aspect]?.value;
+			return value === undefined ? undefined : valueLabel(aspect, value);
+		}
+	}
+}
+
+/** Adjectives in the order in which the trade says them; a plain print and usual values go unsaid. */
+const spoken: FacetId[] = ['size', 'fit', 'rise', 'heelHeight', 'sleeveLength', 'hemLength', 'legLength', 'texture', 'material'];
+
+/** A garment as a phrase: "navy, pinstripe, tailored, wool blazer". */
+export function garmentInWords(garment: Garment): string {
+	const words: string[] = [];
+	const main = mainSwatch(garment.palette);
+	if (main) words.push(garment.metal && garment.palette.length === 1 ? '' : colourName(main.hex));
+	if (garment.metal) words.push(garment.metal.value.replace(/-/g, ' '));
+	if (garment.print && garment.print.family.value !== 'plain') words.push(printLabel(garment.print.family.value));
+	for (const facet of spoken) {
+		const value = garment.facets[facet]?.value;
+		if (value === undefined || value === 'regular' || value === 'smooth') continue;
+		const label = valueLabel(facet, value);
+		words.push(
+			facet === 'rise' ? `${label}-rise` : facet === 'heelHeight' && value !== 'flat' ? `${label}-heeled` : label
+		);
+	}
+	return [words.filter(Boolean).join(', '), garmentType(garment.type).singular].filter(Boolean).join(' ');
+}
+
+/** How far a hem lands from the asked one, by the share of stature between them (a hand's width ≈ 5 %). */
+function hemDistance(id: FacetId, asked: string, given: string): string | undefined {
+	if (id !== 'hemLength' && id !== 'topLength') return undefined;
+	const apart = placeOf(id, asked) - placeOf(id, given);
+	const size = Math.abs(apart);
+	const words = size < 0.035 ? 'a finger or two' : size < 0.075 ? 'a hand’s width' : size < 0.14 ? 'two hands' : 'much';
+	return `${id === 'hemLength' ? 'hem ' : ''}${words} ${apart > 0 ? 'longer' : 'shorter'}`;
+}
+
+function facetInWords(id: FacetId, asked: string, given: string): string {
+	const facet = facetOf(id);
+	if (asked === given) return `the same ${facet.label}`;
+	const hem = hemDistance(id, asked, given);
+	if (hem) return hem;
+	const words = `${valueLabel(id, given)}, not ${valueLabel(id, asked)}`;
+	if (facet.kind === 'nominal') return facet.label === 'neckline' ? `${valueLabel(id, given)} neck, not ${valueLabel(id, asked)}` : words;
+	const order = facet.values.findIndex((value) => value.id === given) - facet.values.findIndex((value) => value.id === asked);
+	return `${order > 0 ? facet.more : facet.less} ${facet.label === 'fit' ? '' : `${facet.label} `}(${words})`;
+}
+
+/** One aspect of a comparison as a stylist would say it. */
+export function aspectInWords(asked: Garment, given: Garment, { aspect, status }: AspectCloseness): string {
+	const label = aspectLabel(aspect);
+	if (status === 'unstated') return `${label} not noted`;
+	if (status === 'impossible') return `no ${label} to compare`;
+	switch (aspect) {
+		case 'type':
+			return asked.type === given.type
+				? 'the same kind of piece'
+				: `${garmentType(given.type).singular} for ${garmentType(asked.type).singular}`;
+		case 'palette': {
+			const [want, have] = [mainSwatch(asked.palette), mainSwatch(given.palette)];
+			return want && have ? colourDifferenceInWords(want.hex, have.hex) : 'colour not noted';
+		}
+		case 'print':
+		case 'metal': {
+			const [want, have] = [aspectValueInWords(asked, aspect), aspectValueInWords(given, aspect)];
+			return want === have ? `the same ${label}` : `${have}, not ${want}`;
+		}
+		default:
+			return facetInWords(aspect, asked.facets[aspect]?.value ?? '', given.facets[aspect]?.value ?? '');
+	}
+}
+
+export interface Reason {
+	aspect: AspectId;
+	words: string;
+	/** Share of the piece closeness that speaks for or against, 0..1. */
+	strength: number;
+}
+
+/** From this similarity on, an aspect speaks for a garment. */
+const speaksFor = 0.72;
+
+/** The strongest reasons for and against a garment, in the trade's words, at most `most` each. */
+export function reasonsOf(
+	asked: Garment,
+	given: Garment,
+	closeness: PieceCloseness,
+	most = 3
+): { forIt: Reason[]; against: Reason[] } {
+	const reasons = closeness.aspects.map((compared) => ({
+		aspect: compared.aspect,
+		words: aspectInWords(asked, given, compared),
+		similarity: compared.similarity,
+		share: compared.share
+	}));
+	const strongest = (chosen: typeof reasons, strength: (r: (typeof reasons)[number]) => number): Reason[] =>
+		chosen
+			.map((reason) => ({ aspect: reason.aspect, words: reason.words, strength: strength(reason) }))
+			.sort((a, b) => b.strength - a.strength)
+			.slice(0, most);
+	return {
+		forIt: strongest(
+			reasons.filter(({ similarity }) => similarity >= speaksFor),
+			({ share, similarity }) => share * similarity
+		),
+		against: strongest(
+			reasons.filter(({ similarity }) => similarity < speaksFor),
+			({ share, similarity }) => share * (1 - similarity)
+		)
+	};
+}
+
+/** Why points are lost, as a stylist would say it. */
+export function lossInWords(loss: Loss, element: Element, given?: Garment, closeness?: PieceCloseness): string {
+	switch (loss.kind) {
+		case 'gap':
+			return 'nothing chosen yet';
+		case 'left-out':
+			return 'left out';
+		case 'too-far':
+			return 'too far off to count';
+		case 'signature':
+			return `the signature is missed: ${element.signature.map(aspectLabel).join(', ')}`;
+		case 'colour-story':
+			return 'its colour in the whole picture';
+		case 'silhouette':
+			return 'its part of the silhouette';
+		case 'moves':
+			return `not worn as in the reference: ${element.moves.map((move) => moves[move].label).join(', ')}`;
+		case 'aspect': {
+			const compared = closeness?.aspects.find(({ aspect }) => aspect === loss.aspect);
+			return compared && given ? aspectInWords(element.garment, given, compared) : aspectLabel(loss.aspect ?? 'type');
+		}
+	}
+}

@@ -1,0 +1,29 @@
+import { clampChroma, converter, formatHex, parseHex } from 'culori';
+
+/** A colour in CIELAB under D65 (IEC 61966-2-1 for sRGB): `l` 0..100, `a` and `b` about −128..127. */
+export interface Lab {
+	l: number;
+	a: number;
+	b: number;
+}
+
+const toLab65 = converter('lab65');
+
+/** Lab of an sRGB hex colour ("#1c2745"); throws on text that is none. */
+export function labOfHex(hex: string): Lab {
+	const rgb = /^#[0-9a-f]{6}$/i.test(hex) ? parseHex(hex) : undefined;
+	if (!rgb) throw new RangeError(`"${hex}" is no colour of the form #rrggbb`);
+	const { l, a, b } = toLab65(rgb);
+	return { l, a, b };
+}
+
+/** The nearest sRGB hex colour of a Lab colour; chroma is lowered until it fits. */
+export function hexOfLab(lab: Lab): string {
+	return formatHex(clampChroma({ mode: 'lab65', ...lab }, 'lch65'));
+}
+
+/** Chroma: distance from grey. */
+export const chromaOf = ({ a, b }: Lab) => Math.hypot(a, b);
+
+/** Hue angle in degrees, 0..360. */
+export const hueOf = ({ a, b }: Lab) => ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;

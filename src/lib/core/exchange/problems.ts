@@ -1,0 +1,30 @@
+import type { z } from 'zod';
+
+type Named = { name?: unknown; title?: unknown; studioName?: unknown };
+
+/** "pieces › 4 “Navy blazer” › parts › 1 › garment › type": counts from 1 and names the record. */
+function placeInWords(path: readonly PropertyKey[], document: unknown): string {
+	const words: string[] = [];
+	let here: unknown = document;
+	for (const key of path) {
+		here = (here as Record<PropertyKey, unknown> | undefined)?.[key as never];
+		if (typeof key !== 'number') {
+			words.push(String(key));
+			continue;
+		}
+		const { name, title, studioName } = (here ?? {}) as Named;
+		const label = [name, title, studioName].find((value) => typeof value === 'string');
+		words.push(label === undefined ? String(key + 1) : `${key + 1} “${label}”`);
+	}
+	return words.join(' › ');
+}
+
+/** The first few problems of a failed check, each as "place: what is wrong", ready to show. */
+export function problemsInWords(error: z.ZodError, document: unknown, most = 5): string[] {
+	const problems = error.issues.slice(0, most).map((issue) => {
+		const place = placeInWords(issue.path, document);
+		return place ? `${place}: ${issue.message}` : issue.message;
+	});
+	const more = error.issues.length - problems.length;
+	return more > 0 ? [...problems, `and ${more} more`] : problems;
+}

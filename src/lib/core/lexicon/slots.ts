@@ -1,0 +1,40 @@
+/**
+ * Where on the body a thing is worn, and what it covers there. A match must cover something that the element
+ * covers: a bag never answers trousers, whatever its colour. `areaShare` is the share of the seen figure that
+ * a thing of this slot usually takes; it weighs the colour story (common practice, rounded).
+ */
+export const slots = {
+	head: { label: 'head', covers: ['head'], areaShare: 0.05 },
+	eyes: { label: 'eyes', covers: ['eyes'], areaShare: 0.01 },
+	ears: { label: 'ears', covers: ['ears'], areaShare: 0.005 },
+	neck: { label: 'neck', covers: ['neck'], areaShare: 0.01 },
+	scarf: { label: 'scarf', covers: ['shoulders'], areaShare: 0.06 },
+	top: { label: 'top', covers: ['torso'], areaShare: 0.3 },
+	layer: { label: 'layer', covers: ['torso'], areaShare: 0.32 },
+	outer: { label: 'outer layer', covers: ['torso'], areaShare: 0.45 },
+	whole: { label: 'one-piece', covers: ['torso', 'legs'], areaShare: 0.6 },
+	legs: { label: 'bottom', covers: ['legs'], areaShare: 0.35 },
+	drape: { label: 'drape', covers: ['torso', 'legs', 'shoulders'], areaShare: 0.4 },
+	waist: { label: 'waist', covers: ['waist'], areaShare: 0.02 },
+	hands: { label: 'hands', covers: ['hands'], areaShare: 0.02 },
+	wrist: { label: 'wrist', covers: ['wrist'], areaShare: 0.005 },
+	finger: { label: 'finger', covers: ['finger'], areaShare: 0.003 },
+	hosiery: { label: 'hosiery', covers: ['hosiery'], areaShare: 0.08 },
+	feet: { label: 'feet', covers: ['feet'], areaShare: 0.06 },
+	bag: { label: 'bag', covers: ['bag'], areaShare: 0.06 },
+	brooch: { label: 'pinned', covers: ['brooch'], areaShare: 0.005 },
+	under: { label: 'underneath', covers: ['under'], areaShare: 0.02 },
+	hair: { label: 'hair', covers: ['hair'], areaShare: 0.04 },
+	face: { label: 'face', covers: ['face'], areaShare: 0.01 },
+	nails: { label: 'nails', covers: ['nails'], areaShare: 0.003 },
+	scent: { label: 'scent', covers: ['scent'], areaShare: 0 }
+} as const;
+
+export type SlotId = keyof typeof slots;
+export const slotIds = Object.keys(slots) as SlotId[];
+
+/** Do two slots cover a part of the body in common? */
+export function slotsMeet(a: SlotId, b: SlotId): boolean {
+	const covered: readonly string[] = slots[b].covers;
+	return slots[a].covers.some((part) => covered.includes(part));
+}

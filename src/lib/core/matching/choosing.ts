@@ -1,0 +1,128 @@
+/** Changes to the matches of an echo. Each returns the new matches and leaves the given ones as they are. */
+import type { MoveId } from '../lexicon/moves';
+import { slots, slotsMeet } from '../lexicon/slots';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Item, Match } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Element } from '../model/reference';
+import { sameItem } from './items';
+
+/** Takes an element out of whatever answered it; a match that answers nothing more goes. */
+function released(matches: readonly Match[], elementId: string): Match[] {
+	return matches
+		.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => id !== elementId) }))
+		.filter((match) => match.elementIds.length > 0);
+}
+
+/** Takes an item out of every match; a match that is left with nothing goes. */
+function withoutItem(matches: readonly Match[], item: Item): Match[] {
+	return matches
+		.map((match) => ({ ...match, items: match.items.filter((other) => !sameItem(other, item)) }))
+		.filter((match) => match.state !== 'items' || match.items.length > 0);
+}
+
+const slotOf = (element: Element) => garmentType(element.garment.type).slot;
+
+const newMatch = (id: string, elementId: string, rest: Partial<Match>): Match => ({
+	id,
+	elementIds: [elementId],
+	state: 'items',
+	items: [],
+	movesDone: [],
+	reason: 'owned',
+	pinned: false,
+	backups: [],
+	note: '',
+	...rest
+});
+
+/** Can one garment answer both elements? Only what covers several parts of the body, and only different parts. */
+function canShare(garment: Garment, a: Element, b: Element): boolean {
+	const covers = slots[garmentType(garment.type).slot].covers;
+	return covers.length > 1 && !slotsMeet(slotOf(a), slotOf(b));
+}
+
+/**
+ * Chooses an item for an element in place of what was there; the element's moves are taken as done. A thing is
+ * worn once: taking it for one element takes it from another, unless it can answer both (a dress chosen for the
+ * top, then for the skirt), when the two share the match.
+ *
+ * @param garment what the item is
+ * @param id an id for the match, should a new one be made
+ */
+export function chooseItem(
+	matches: readonly Match[],
+	elements: readonly Element[],
+	chosen: { element: Element; item: Item; garment: Garment },
+	id: string
+): Match[] {
+	const { element, item, garment } = chosen;
+	const others = released(matches, element.id);
+	const sharing = others.find(
+		(match) =>
+			match.items.some((other) => sameItem(other, item)) &&
+			match.elementIds.every((otherId) => {
+				const other = elements.find((candidate) => candidate.id === otherId);
+				return other !== undefined && canShare(garment, element, other);
+			})
+	);
+	if (sharing)
+		return others.map((match) =>
+			match === sharing
+				? {
+						...match,
+						elementIds: [...match.elementIds, element.id],
+						movesDone: [...new Set([...match.movesDone, ...element.moves])]
+					}
+				: match
+		);
+	const reason = item.source === 'piece' ? 'owned' : 'price';
+	return [
+		...withoutItem(others, item),
+		newMatch(id, element.id, { items: [item], movesDone: [...element.moves], reason })
+	];
+}
+
+/** Leaves an element out on purpose. */
+export function leaveOut(matches: readonly Match[], elementId: string, id: string): Match[] {
+	return [...released(matches, elementId), newMatch(id, elementId, { state: 'left-out', reason: 'other' })];
+}
+
+/** Marks an element of hair, make-up, nails or scent as done, with its moves. */
+export function markDone(matches: readonly Match[], element: Element, id: string): Match[] {
+	return [
+		...released(matches, element.id),
+		newMatch(id, element.id, { state: 'done', reason: 'other', movesDone: [...element.moves] })
+	];
+}
+
+/** Makes an element a gap again. */
+export const clearMatch = (matches: readonly Match[], elementId: string): Match[] =>
+	released(matches, elementId);
+
+/** Turns one styling move on or off in the match of an element. */
+export function toggleMove(matches: readonly Match[], elementId: string, move: MoveId): Match[] {
+	return matches.map((match) =>
+		match.elementIds.includes(elementId)
+			? {
+					...match,
+					movesDone: match.movesDone.includes(move)
+						? match.movesDone.filter((other) => other !== move)
+						: [...match.movesDone, move]
+				}
+			: match
+	);
+}
+
+/** Notes why a match was taken. */
+export function giveReason(matches: readonly Match[], elementId: string, reason: Match['reason']): Match[] {
+	return matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, reason } : match));
+}
+
+/** Takes every use of a piece out of the matches, as when the piece is deleted. */
+export function withoutPiece(matches: readonly Match[], pieceId: string): Match[] {
+	const items = matches.flatMap((match) => match.items);
+	return items
+		.filter((item) => item.source === 'piece' && item.pieceId === pieceId)
+		.reduce<Match[]>((left, item) => withoutItem(left, item), [...matches]);
+}

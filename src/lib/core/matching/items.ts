@@ -1,0 +1,86 @@
+import type { Worn } from '../closeness/look';
+import type { Echo, Item, Match } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
+
+/** A way in which an owned piece can be worn: one part in one configuration. */
+export interface OwnedOption {
+	piece: Piece;
+	item: Extract<Item, { source: 'piece' }>;
+	garment: Garment;
+	/** "Harbour suit, jacket", "Reversible belt, tan side". */
+	title: string;
+}
+
+/** Every part of a piece in every configuration that changes it. */
+export function optionsOfPiece(piece: Piece): OwnedOption[] {
+	return piece.parts.flatMap((part) => {
+		const partName = piece.parts.length > 1 && part.name ? `, ${part.name}` : '';
+		const base: OwnedOption = {
+			piece,
+			item: { source: 'piece', pieceId: piece.id, partId: part.id },
+			garment: part.garment,
+			title: piece.name + partName
+		};
+		const configured = piece.configurations.flatMap((configuration) =>
+			configuration.garments
+				.filter(({ partId }) => partId === part.id)
+				.map(({ garment }) => ({
+					piece,
+					item: { ...base.item, configurationId: configuration.id },
+					garment,
+					title: `${piece.name}${partName}, ${configuration.name}`
+				}))
+		);
+		return [base, ...configured];
+	});
+}
+
+/** What can be put on now: retired pieces and pieces that are away stay out. */
+export const wearable = (piece: Piece) => piece.state === 'ready' || piece.state === 'needs-care';
+
+export interface ResolvedItem {
+	title: string;
+	garment: Garment;
+}
+
+/** What an item is, looked up among the client's pieces; undefined when its piece or part is gone. */
+export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem | undefined {
+	if (item.source === 'listing') return { title: item.listing.title, garment: item.listing.garment };
+	const piece = pieces.find(({ id }) => id === item.pieceId);
+	return (
+		piece &&
+		optionsOfPiece(piece).find(
+			(option) =>
+				option.item.partId === item.partId && option.item.configurationId === item.configurationId
+		)
+	);
+}
+
+/** Do two items name the same thing to wear? */
+export function sameItem(a: Item, b: Item): boolean {
+	if (a.source === 'listing' && b.source === 'listing') return a.listing.id === b.listing.id;
+	return (
+		a.source === 'piece' &&
+		b.source === 'piece' &&
+		a.pieceId === b.pieceId &&
+		a.partId === b.partId &&
+		a.configurationId === b.configurationId
+	);
+}
+
+export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
+	echo.matches.find((match) => match.elementIds.includes(elementId));
+
+/** What is worn for each element, with items looked up; items whose piece is gone drop out. */
+export function wornIn(echo: Pick<Echo, 'matches'>, pieces: readonly Piece[]): Worn[] {
+	return echo.matches.flatMap((match) => {
+		const garments = match.items.flatMap((item) => resolveItem(item, pieces)?.garment ?? []);
+		return match.elementIds.map((elementId) => ({
+			elementId,
+			state: match.state,
+			garments,
+			movesDone: match.movesDone
+		}));
+	});
+}

@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { facetIds, facetValue, type FacetId } from '../lexicon/facets';
+import { metalIds } from '../lexicon/metals';
+import { printIds, printScales } from '../lexicon/prints';
+import { isGarmentType, typeHasFacet } from '../lexicon/taxonomy';
+import { provenanceSchema } from './basics';
+
+const stated = <T extends z.ZodType<string>>(value: T) =>
+	z.object({ value, provenance: provenanceSchema });
+
+export const swatchSchema = z.object({
+	hex: z.string().regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour of the form #rrggbb, in small letters' }),
+	/** Share of the garment that the colour covers, relative to the other swatches. */
+	share: z.number().gt(0).max(1),
+	provenance: provenanceSchema
+});
+export type Swatch = z.infer<typeof swatchSchema>;
+
+/**
+ * One description for what an element of a reference, a piece of a wardrobe and a listing of a shop each have:
+ * type, facets, palette, print and metal, each value with its provenance. What is not known is left out.
+ */
+export const garmentSchema = z
+	.object({
+		type: z.string().refine(isGarmentType, { error: 'is no garment type of the taxonomy' }),
+		facets: z.partialRecord(z.enum(facetIds as [FacetId, ...FacetId[]]), stated(z.string())),
+		/** From the largest colour to the smallest; empty when the colour is not known. */
+		palette: z.array(swatchSchema).max(8),
+		print: z
+			.object({
+				family: stated(z.enum(printIds)),
+				scale: stated(z.enum(printScales)).optional()
+			})
+			.optional(),
+		metal: stated(z.enum(metalIds)).optional()
+	})
+	.superRefine((garment, context) => {
+		if (!isGarmentType(garment.type)) return;
+		for (const [facet, statedValue] of Object.entries(garment.facets)) {
+			const path = ['facets', facet];
+			if (!facetValue(facet as FacetId, statedValue.value))
+				context.addIssue({ code: 'custom', path, message: `"${statedValue.value}" is no value of this facet` });
+			else if (!typeHasFacet(garment.type, facet as FacetId))
+				context.addIssue({ code: 'custom', path, message: `a garment of type "${garment.type}" has no such facet` });
+		}
+	});
+export type Garment = z.infer<typeof garmentSchema>;
+export type StatedValue = { value: string; provenance: z.infer<typeof provenanceSchema> };

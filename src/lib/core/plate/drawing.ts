@@ -1,0 +1,49 @@
+import type { FacetId } from '../lexicon/facets';
+import type { MoveId } from '../lexicon/moves';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
+import type { Figure } from './body';
+import type { PlateShape } from './model';
+import type { Cloth } from './paint';
+import { curve, polygon, type Point, xAt } from './path';
+
+/** All that one garment's drawing needs. */
+export interface Drawing {
+	garment: Garment;
+	moves: readonly MoveId[];
+	figure: Figure;
+	cloth: Cloth;
+}
+
+/** A facet's stated value, else what is usual for the type, else the fallback. */
+export function drawn({ garment }: Pick<Drawing, 'garment'>, facet: FacetId, fallback: string): string {
+	return garment.facets[facet]?.value ?? garmentType(garment.type).usual[facet] ?? fallback;
+}
+
+/** A piece of cloth: filled, with its own outline. */
+export const clothShape = (d: string, { paint, line }: Cloth): PlateShape => ({
+	d,
+	fill: paint,
+	stroke: line,
+	strokeWidth: 1.4
+});
+
+/** A fold or seam. */
+export const seam = (points: readonly Point[], { line }: Cloth, strokeWidth = 1.2): PlateShape => ({
+	d: points.length > 2 ? curve(points) : polygon(points, false),
+	stroke: line,
+	strokeWidth,
+	opacity: 0.8
+});
+
+export const flat = (d: string, hex: string): PlateShape => ({ d, fill: { kind: 'colour', hex } });
+
+/** The part of an edge above a height, ending on it. */
+export function cutAt(edge: readonly Point[], y: number): Point[] {
+	return [...edge.filter((point) => point[1] < y), [xAt(edge, y), y]];
+}
+
+/** The part of an edge below a height, beginning on it. */
+export function cutFrom(edge: readonly Point[], y: number): Point[] {
+	return [[xAt(edge, y), y], ...edge.filter((point) => point[1] > y)];
+}

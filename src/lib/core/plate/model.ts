@@ -1,0 +1,68 @@
+import type { MoveId } from '../lexicon/moves';
+import type { Client } from '../model/client';
+import type { Garment } from '../model/garment';
+
+/** What is to be drawn: garments, each under the id of the element or piece that it stands for. */
+export interface PlateLook {
+	worn: { id: string; garment: Garment; moves: readonly MoveId[] }[];
+}
+
+/** Whom it is drawn on; without measures a neutral figure stands in. */
+export type PlateBody = Partial<Pick<Client, 'measurements' | 'figure'>>;
+
+/** A flat colour, or one of the plate's patterns by id. */
+export type Paint = { kind: 'colour'; hex: string } | { kind: 'pattern'; id: string };
+
+export interface PlateShape {
+	/** SVG path data in plate units. */
+	d: string;
+	fill?: Paint;
+	stroke?: string;
+	strokeWidth?: number;
+	/** 0..1, default 1 */
+	opacity?: number;
+}
+
+/** A repeating tile; its shapes are drawn over the background. */
+export interface PlatePattern {
+	id: string;
+	width: number;
+	height: number;
+	/** Clockwise, in degrees. */
+	rotation: number;
+	background: string;
+	shapes: PlateShape[];
+}
+
+/** All shapes of one garment, or of the figure itself. Painted in order. */
+export interface PlateLayer {
+	/** Id of the element or piece; "figure", "hair" or "head" for the body's own. */
+	id: string;
+	shapes: PlateShape[];
+}
+
+/** Heights of the body's landmarks in plate units, downwards. */
+export interface Landmarks {
+	crown: number;
+	chin: number;
+	shoulder: number;
+	bust: number;
+	elbow: number;
+	waist: number;
+	wrist: number;
+	hip: number;
+	crotch: number;
+	knee: number;
+	ankle: number;
+	sole: number;
+	floor: number;
+}
+
+/** Plain geometry: a renderer needs no knowledge of clothes. */
+export interface Plate {
+	width: number;
+	height: number;
+	layers: PlateLayer[];
+	patterns: PlatePattern[];
+	landmarks: Landmarks;
+}

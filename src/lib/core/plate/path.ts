@@ -1,0 +1,43 @@
+import { curveMonotoneY, line } from 'd3-shape';
+
+export type Point = readonly [x: number, y: number];
+
+const rounded = (value: number) => Math.round(value * 10) / 10;
+const smooth = line<Point>()
+	.x((point) => rounded(point[0]))
+	.y((point) => rounded(point[1]))
+	.curve(curveMonotoneY);
+const straight = line<Point>()
+	.x((point) => rounded(point[0]))
+	.y((point) => rounded(point[1]));
+
+/** A smooth line through points that go down (or up) the page. */
+export const curve = (points: readonly Point[]) => smooth(points) ?? '';
+
+/** Straight lines from point to point; closed when asked. */
+export const polygon = (points: readonly Point[], closed = true) =>
+	(straight(points) ?? '') + (closed ? 'Z' : '');
+
+/** The area between a left and a right edge, both given from the top down. */
+export function between(left: readonly Point[], right: readonly Point[]): string {
+	return `${curve(left)}L${curve([...right].reverse()).slice(1)}Z`;
+}
+
+/** The mirror image about x = 0. */
+export const mirrored = (points: readonly Point[]): Point[] => points.map(([x, y]) => [-x, y]);
+
+/** An outline symmetrical about x = 0 from its right edge, given from the top down. */
+export const symmetrical = (right: readonly Point[]) => between(mirrored(right), right);
+
+export const ellipse = (x: number, y: number, rx: number, ry: number) =>
+	`M${rounded(x - rx)},${rounded(y)}a${rounded(rx)},${rounded(ry)} 0 1,0 ${rounded(2 * rx)},0a${rounded(rx)},${rounded(ry)} 0 1,0 ${rounded(-2 * rx)},0Z`;
+
+/** The x of an edge at a height, along straight lines between its points (given from the top down). */
+export function xAt(edge: readonly Point[], y: number): number {
+	for (let i = 1; i < edge.length; i++) {
+		const [x1, y1] = edge[i - 1] ?? [0, 0];
+		const [x2, y2] = edge[i] ?? [0, 0];
+		if (y <= y2) return y2 === y1 ? x2 : x1 + (Math.max(0, y - y1) / (y2 - y1)) * (x2 - x1);
+	}
+	return edge.at(-1)?.[0] ?? 0;
+}

@@ -1,0 +1,27 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import type { Plugin } from 'vite';
+import { defineConfig } from 'vitest/config';
+
+/** Carbon's ready style sheet names over two hundred outside font files; the app ships its own two typefaces. */
+function withoutForeignFonts(): Plugin {
+	return {
+		name: 'without-foreign-fonts',
+		enforce: 'pre',
+		transform(code, id) {
+			if (!/carbon-components-svelte\/css\/.*\.css/.test(id)) return;
+			return { code: code.replace(/@font-face\s*\{[^}]*\}/g, ''), map: null };
+		}
+	};
+}
+
+export default defineConfig({
+	plugins: [withoutForeignFonts(), sveltekit()],
+	server: { host: '127.0.0.1', port: 4573, strictPort: true },
+	worker: { format: 'es' },
+	build: { chunkSizeWarningLimit: 900 },
+	test: {
+		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/outside/**/*.test.ts'],
+		environment: 'node',
+		testTimeout: 20_000
+	}
+});
