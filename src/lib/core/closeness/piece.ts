@@ -1,5 +1,5 @@
 import { paletteSimilarity } from '../colour/palette';
-import { aspectWeights, divisionWeights } from '../lexicon/aspect-weights';
+import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
@@ -103,10 +103,9 @@ export function closenessOf(element: Asked, garment: Garment, options: Closeness
 
 	const schools = options.schools ?? {};
 	const multipliers = closenessSchools[schools.closeness ?? defaultSchools.closeness].groups;
-	const own = divisionWeights[askedType.division] ?? {};
 	const aspects = askedAspects(element).map((aspect) => ({
 		aspect,
-		share: (own[aspect] ?? aspectWeights[aspect]) * multipliers[groupOf(aspect)],
+		share: aspectWeightOf(aspect, askedType.division) * multipliers[groupOf(aspect)],
 		signature: element.signature.includes(aspect),
 		...compareAspect(aspect, asked, garment, schools)
 	}));

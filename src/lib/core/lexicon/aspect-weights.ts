@@ -64,3 +64,7 @@ export const silhouetteWeights: Partial<Record<AspectId, number>> = {
 	legLength: 0.8,
 	heelHeight: 0.6
 };
+
+/** The weight of an aspect, for a type of the given division where that weighs it otherwise. */
+export const aspectWeightOf = (aspect: AspectId, division?: string): number =>
+	(division !== undefined ? divisionWeights[division]?.[aspect] : undefined) ?? aspectWeights[aspect];

@@ -46,7 +46,7 @@ function legEdges(drawing: Drawing, waistY: number): { outer: Point[]; inner: Po
 	const follows = thigh < 8 && atHem < 8;
 	const below = (edge: readonly Point[], side: 1 | -1): Point[] =>
 		cutAt(
-			cutFrom(edge, crotch + 24).filter(([, y]) => follows || y === crotch + 24 || y === knee),
+			cutFrom(edge, crotch + 24).filter(([, y], i, all) => follows || y <= crotch + 24 || y === knee || i === all.length - 1),
 			hemY
 		).map(([x, y]) => [
 			Math.max(1.5, x + side * (Math.min(60, roomAt(y)) + loose) * (side < 0 ? 0.55 : 1)),

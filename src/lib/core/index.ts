@@ -1,0 +1,79 @@
+/**
+ * The core's public face: reading, closeness, matching, money and drawing, without interface, browser, storage
+ * or clock. These names are stable; everything else in here may move.
+ */
+
+// Records
+export type { Id, Money, Provenance } from './model/basics';
+export { schemaVersion } from './model/basics';
+export type { Garment, StatedValue, Swatch } from './model/garment';
+export { garmentSchema } from './model/garment';
+export type { Client, Event } from './model/client';
+export { clientSchema, eventSchema } from './model/client';
+export type { Part, Piece } from './model/piece';
+export { pieceSchema } from './model/piece';
+export type { AspectId, Element, Reference, ReferenceKind } from './model/reference';
+export { aspectIds, elementSchema, referenceKinds, referenceSchema } from './model/reference';
+export type { Listing, Shop, SizeRow } from './model/market';
+export { listingSchema, shopSchema } from './model/market';
+export type { Echo, Item, Judgement, Match, Verdict } from './model/echo';
+export { echoSchema, matchReasons, verdictSchema } from './model/echo';
+export type { RecordOf, Settings, Studio, StudioDocument, TableName } from './model/studio';
+export { emptyStudio, settingsId, tableNames, tableSchemas } from './model/studio';
+export { migrate } from './model/migrations';
+
+// Lexicon
+export type { Facet, FacetId } from './lexicon/facets';
+export { facetIds, facetOf, facetValue } from './lexicon/facets';
+export type { GarmentType } from './lexicon/taxonomy';
+export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './lexicon/taxonomy';
+export { aspectWeightOf } from './lexicon/aspect-weights';
+export { bandOf, bands } from './lexicon/bands';
+export { bodyMeasureIds, bodyMeasures, type BodyMeasure } from './lexicon/measures';
+export { closenessSchools, schoolQuestions, type Schools } from './lexicon/schools';
+export { colourWords } from './lexicon/colours';
+export { effectIds, effects } from './lexicon/effects';
+export { metalColours, metalIds } from './lexicon/metals';
+export { moveIds, moves, type MoveId } from './lexicon/moves';
+export { printScales, prints } from './lexicon/prints';
+export { roleIds, roles, type RoleId } from './lexicon/roles';
+export { slotIds, slots, type SlotId } from './lexicon/slots';
+
+// Colour
+export { deltaE00 } from './colour/difference';
+export { familyOf, type ColourFamily } from './colour/family';
+export { mainSwatch, paletteSimilarity } from './colour/palette';
+export { hexOfLab, labOfHex, type Lab } from './colour/spaces';
+export { colourDifferenceInWords, colourName } from './colour/words';
+
+// Closeness
+export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';
+export { methodVersion, scoreLook, type ElementScore, type LookCloseness, type Loss, type Worn } from './closeness/look';
+export { elementWeights } from './closeness/weights';
+export { aspectLabel, aspectValueInWords, garmentInWords, lossInWords, reasonsOf } from './closeness/words';
+
+// Matching
+export { rankCandidates, type RankedCandidate } from './matching/rank';
+export { matchOf, optionsOfPiece, resolveItem, sameItem, wearable, wornIn, type OwnedOption } from './matching/items';
+export * as choosing from './matching/choosing';
+export { inOrder, moveElement, ranked } from './matching/order';
+export { judge } from './matching/judging';
+export { priceOf, sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
+
+// Body and money
+export { cautionsFor } from './body/cautions';
+export { bestSize, type SizeAdvice } from './body/sizes';
+export { currencies, moneyInWords, readMoney, sumOf } from './money/amounts';
+export { boughtIn, spendOf, type Spend } from './money/spend';
+
+// Plate
+export { drawPlate } from './plate/draw';
+export { framingOf } from './plate/framing';
+export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './plate/model';
+
+// Exchange
+export { packStudio, unpackStudio } from './exchange/archive';
+export { movedToToday } from './exchange/dates';
+export { documentOf, readDocument, type Read } from './exchange/document';
+export { marketAnswerSchema, marketQuerySchema, marketRefusalSchema, type MarketAnswer, type MarketQuery } from './exchange/market';
+export { problemsInWords } from './exchange/problems';

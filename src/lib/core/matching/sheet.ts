@@ -1,0 +1,67 @@
+import { garmentInWords } from '../closeness/words';
+import { placeOf } from '../lexicon/facets';
+import { moves } from '../lexicon/moves';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Money } from '../model/basics';
+import type { Echo, Item } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
+import type { Reference } from '../model/reference';
+import { matchOf, resolveItem } from './items';
+import { inOrder } from './order';
+
+/** One line of what is handed to the client: an element of the reference and what answers it. */
+export interface SheetLine {
+	elementId: string;
+	/** The element as a phrase. */
+	asked: string;
+	/** What is worn for it; empty for a gap. */
+	worn: { title: string; garment: Garment; item: Item }[];
+	state: 'items' | 'done' | 'left-out' | 'gap';
+	/** Moves to do, in words. */
+	howToWear: string[];
+	/** True when an earlier line already names the same piece. */
+	repeated: boolean;
+}
+
+/** An echo piece by piece, in the reference's order of importance. */
+export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece[]): SheetLine[] {
+	const named = new Set<string>();
+	return inOrder(reference.elements).map((element) => {
+		const match = matchOf(echo, element.id);
+		const repeated = match !== undefined && named.has(match.id);
+		if (match) named.add(match.id);
+		return {
+			elementId: element.id,
+			asked: garmentInWords(element.garment),
+			worn: (match?.items ?? []).flatMap((item) => {
+				const resolved = resolveItem(item, pieces);
+				return resolved ? [{ title: resolved.title, garment: resolved.garment, item }] : [];
+			}),
+			state: match?.state ?? 'gap',
+			howToWear: element.moves.filter((move) => match?.movesDone.includes(move)).map((move) => moves[move].label),
+			repeated
+		};
+	});
+}
+
+export type SheetCaution = 'heels' | 'hems';
+
+/** From this heel on, and from these hems on, the usual cautions are printed (common practice). */
+const highHeelCm = 6;
+
+/** The usual cautions that what is worn calls for. */
+export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
+	const garments = lines.flatMap(({ worn }) => worn.map(({ garment }) => garment));
+	const high = garments.some(({ facets: { heelHeight } }) => heelHeight && placeOf('heelHeight', heelHeight.value) >= highHeelCm);
+	const long = garments.some(
+		({ type, facets: { hemLength, legLength } }) =>
+			hemLength?.value === 'floor' ||
+			legLength?.value === 'floor' ||
+			['saree', 'dupatta', 'lehenga', 'shawl', 'scarf'].includes(garmentType(type).id)
+	);
+	return [...(high ? (['heels'] as const) : []), ...(long ? (['hems'] as const) : [])];
+}
+
+/** What an item costs to buy; nothing for what is owned. */
+export const priceOf = (item: Item): Money | undefined => (item.source === 'listing' ? item.listing.price : undefined);

@@ -1,0 +1,71 @@
+/** Changes to echoes and wardrobes that touch more than one record. */
+import { choosing, judge, type Echo, type Piece, type Verdict } from '../core';
+import { moment, newId, today } from './clock';
+import { database } from './database';
+import { change } from './journal';
+
+/** Begins an echo of a reference for a client; returns its id. */
+export async function beginEcho(clientId: string, referenceId: string, title: string): Promise<string> {
+	const echo: Echo = {
+		id: newId(),
+		rev: 0,
+		clientId,
+		referenceId,
+		title,
+		createdOn: today(),
+		schools: {},
+		matches: [],
+		extras: [],
+		judgements: []
+	};
+	await change(`Began ${title}`, (writer) => writer.create('echoes', echo));
+	return echo.id;
+}
+
+/** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
+export async function judgeEcho(echo: Echo, verdict: Verdict): Promise<void> {
+	const [reference, pieces, settings] = await Promise.all([
+		database.references.get(echo.referenceId),
+		database.pieces.where('clientId').equals(echo.clientId).toArray(),
+		database.settings.toCollection().first()
+	]);
+	if (!reference) throw new Error('The reference of this echo is gone.');
+	const when = { id: newId(), at: moment(), currency: settings?.currency ?? 'GBP' };
+	const judgement = judge(echo, reference, pieces, verdict, when);
+	await change(`Judged ${echo.title}`, (writer) =>
+		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
+	);
+}
+
+/** Removes a piece, and takes it out of the echoes that use it, as one change. Judged echoes keep what they judged. */
+export async function removePiece(piece: Piece): Promise<void> {
+	const echoes = await database.echoes.where('clientId').equals(piece.clientId).toArray();
+	await change(`Deleted ${piece.name}`, async (writer) => {
+		for (const echo of echoes)
+			await writer.edit('echoes', echo.id, (draft) => {
+				const left = choosing.withoutPiece(echo.matches, piece.id);
+				if (JSON.stringify(left) !== JSON.stringify(echo.matches)) draft.matches = left;
+			});
+		await writer.remove('pieces', piece.id);
+	});
+}
+
+/** Removes a client with their wardrobe, events and echoes, as one change. */
+export async function removeClient(clientId: string, name: string): Promise<void> {
+	await change(`Deleted ${name}`, async (writer) => {
+		for (const table of ['pieces', 'events', 'echoes'] as const) {
+			const ids = await database.table(table).where('clientId').equals(clientId).primaryKeys();
+			for (const id of ids) await writer.remove(table, String(id));
+		}
+		await writer.remove('clients', clientId);
+	});
+}
+
+/** Removes a reference with its echoes, as one change. */
+export async function removeReference(referenceId: string, title: string): Promise<void> {
+	await change(`Deleted ${title}`, async (writer) => {
+		const ids = await database.echoes.where('referenceId').equals(referenceId).primaryKeys();
+		for (const id of ids) await writer.remove('echoes', id);
+		await writer.remove('references', referenceId);
+	});
+}

@@ -1,0 +1,169 @@
+<script lang="ts">
+	import { Checkbox, Modal, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { bodyMeasureIds, bodyMeasures, clientSchema, effectIds, effects, type BodyMeasure, type Client } from '$lib/core';
+	import { newId } from '$lib/store/clock';
+	import { change } from '$lib/store/journal';
+	import { perform } from '../frame/perform';
+	import { m } from '../messages';
+
+	interface Props {
+		open: boolean;
+		/** The client to edit; a new one without. */
+		client?: Client;
+		onsaved?: (id: string) => void;
+	}
+	let { open = $bindable(false), client, onsaved }: Props = $props();
+
+	const fresh = (): Client => ({
+		id: newId(),
+		rev: 0,
+		name: '',
+		brief: '',
+		wishedEffects: [],
+		measurements: {},
+		sizes: {},
+		limits: { never: [] },
+		avoidMaterials: [],
+		allergies: [],
+		ethics: { fur: true, leather: true },
+		metals: [],
+		coloursLoved: [],
+		coloursRefused: [],
+		schools: {},
+		figure: { skin: 'medium', hair: 'dark-brown', hairShape: 'up' }
+	});
+	let draft = $state(fresh());
+	let never = $state('');
+	let avoid = $state('');
+	let allergies = $state('');
+	let tried = $state(false);
+
+	$effect(() => {
+		if (!open) return;
+		draft = client ? structuredClone(client) : fresh();
+		never = draft.limits.never.join(', ');
+		avoid = draft.avoidMaterials.join(', ');
+		allergies = draft.allergies.join(', ');
+		tried = false;
+	});
+
+	const listed = (text: string) => text.split(',').map((word) => word.trim()).filter(Boolean);
+	const nameMissing = $derived(tried && draft.name.trim() === '');
+	const outOfRange = (measure: BodyMeasure) => {
+		const cm = draft.measurements[measure];
+		const { min, max } = bodyMeasures[measure];
+		return cm !== undefined && (cm < min || cm > max);
+	};
+
+	async function save() {
+		tried = true;
+		const next: Client = {
+			...$state.snapshot(draft),
+			limits: { ...draft.limits, never: listed(never) },
+			avoidMaterials: listed(avoid),
+			allergies: listed(allergies)
+		};
+		if (!clientSchema.safeParse(next).success) return;
+		const saved = await perform(() =>
+			change(client ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
+				client
+					? writer.edit('clients', client.id, (stored) => void Object.assign(stored, next, { rev: stored.rev }), client.rev)
+					: writer.create('clients', next)
+			)
+		);
+		if (!saved) return;
+		open = false;
+		onsaved?.(next.id);
+	}
+
+	const figureChoices = {
+		skin: ['porcelain', 'fair', 'medium', 'olive', 'brown', 'deep'],
+		hair: ['black', 'dark-brown', 'brown', 'auburn', 'blonde', 'grey', 'white'],
+		hairShape: ['cropped', 'bob', 'long', 'up']
+	} as const;
+</script>
+
+<Modal
+	bind:open
+	hasForm
+	modalHeading={client ? m.clients.edit : m.clients.add}
+	primaryButtonText={m.save}
+	secondaryButtonText={m.cancel}
+	selectorPrimaryFocus="#client-name"
+	on:click:button--secondary={() => (open = false)}
+	on:submit={save}
+>
+	<form
+		class="fields"
+		onsubmit={(event) => {
+			event.preventDefault();
+			void save();
+		}}
+	>
+		<div class="wide">
+			<TextInput id="client-name" labelText={m.clients.name} bind:value={draft.name} invalid={nameMissing} invalidText={m.clients.nameMissing} maxlength={120} />
+		</div>
+		<div class="wide">
+			<TextArea rows={2} labelText={m.clients.brief} helperText={m.clients.briefHint} bind:value={draft.brief} />
+		</div>
+		{#each bodyMeasureIds as measure (measure)}
+			{@const { label, min, max } = bodyMeasures[measure]}
+			<NumberInput
+				size="sm"
+				hideSteppers
+				allowEmpty
+				step={0.5}
+				labelText="{label}, {m.cm}"
+				value={draft.measurements[measure] ?? null}
+				invalid={outOfRange(measure)}
+				invalidText="{min}–{max} {m.cm}"
+				on:change={({ detail }) => (draft.measurements[measure] = detail ?? undefined)}
+			/>
+		{/each}
+		<NumberInput
+			size="sm"
+			hideSteppers
+			allowEmpty
+			step={0.5}
+			min={0}
+			max={20}
+			labelText={m.clients.maxHeel}
+			value={draft.limits.maxHeelCm ?? null}
+			on:change={({ detail }) => (draft.limits.maxHeelCm = detail ?? undefined)}
+		/>
+		<div class="wide">
+			<TextInput size="sm" labelText={m.clients.never} helperText={m.clients.neverHint} bind:value={never} />
+		</div>
+		<TextInput size="sm" labelText={m.clients.avoid} bind:value={avoid} />
+		<TextInput size="sm" labelText={m.clients.allergies} helperText={m.clients.allergyNote} bind:value={allergies} />
+		<fieldset class="wide effects">
+			<legend class="bx--label">{m.clients.effects}</legend>
+			{#each effectIds as effect (effect)}
+				<Checkbox
+					labelText={effects[effect].label}
+					checked={draft.wishedEffects.includes(effect)}
+					on:check={({ detail }) =>
+						(draft.wishedEffects = detail
+							? [...new Set([...draft.wishedEffects, effect])]
+							: draft.wishedEffects.filter((other) => other !== effect))}
+				/>
+			{/each}
+		</fieldset>
+		<Select size="sm" labelText={m.clients.skin} bind:selected={draft.figure.skin}>
+			{#each figureChoices.skin as value (value)}<SelectItem {value} text={value} />{/each}
+		</Select>
+		<Select size="sm" labelText={m.clients.hair} bind:selected={draft.figure.hair}>
+			{#each figureChoices.hair as value (value)}<SelectItem {value} text={value.replace('-', ' ')} />{/each}
+		</Select>
+		<Select size="sm" labelText={m.clients.hairShape} bind:selected={draft.figure.hairShape}>
+			{#each figureChoices.hairShape as value (value)}<SelectItem {value} text={value} />{/each}
+		</Select>
+		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
+	</form>
+</Modal>
+
+<style>
+	.effects {
+		columns: 3;
+	}
+</style>

@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { Button } from 'carbon-components-svelte';
+	import { effects } from '$lib/core';
+	import { database } from '$lib/store/database';
+	import { removeClient } from '$lib/store/echoes';
+	import { live } from '$lib/store/live.svelte';
+	import EchoCard from '../fitting/EchoCard.svelte';
+	import Confirm from '../frame/Confirm.svelte';
+	import Missing from '../frame/Missing.svelte';
+	import Pending from '../frame/Pending.svelte';
+	import Title from '../frame/Title.svelte';
+	import { offerUndo, perform } from '../frame/perform';
+	import { m } from '../messages';
+	import WardrobeView from '../wardrobe/WardrobeView.svelte';
+	import ClientForm from './ClientForm.svelte';
+
+	let { clientId }: { clientId: string } = $props();
+
+	const found = live(() => {
+		const id = clientId;
+		return async () => ({
+			client: await database.clients.get(id),
+			pieces: await database.pieces.where('clientId').equals(id).toArray(),
+			events: await database.events.where('clientId').equals(id).sortBy('date'),
+			echoes: await database.echoes.where('clientId').equals(id).toArray(),
+			references: await database.references.toArray(),
+			settings: await database.settings.toCollection().first()
+		});
+	});
+	const client = $derived(found.value?.client);
+	let editing = $state(false);
+	let asking = $state(false);
+
+	const facts = $derived.by(() => {
+		if (!client) return [];
+		const { measurements, allergies, avoidMaterials, limits, wishedEffects } = client;
+		return [
+			['Height', measurements.stature && `${measurements.stature} cm`],
+			['Bust, waist, hip', [measurements.bust, measurements.waist, measurements.hip].filter(Boolean).join(' · ')],
+			[m.clients.allergies, allergies.join(', ')],
+			[m.clients.avoid, avoidMaterials.join(', ')],
+			[m.clients.never, limits.never.join(', ')],
+			[m.clients.effects, wishedEffects.map((id) => effects[id].label).join(', ')]
+		].filter((entry): entry is [string, string] => Boolean(entry[1]));
+	});
+
+	async function remove() {
+		if (!client) return;
+		const { id, name } = client;
+		if (!(await perform(() => removeClient(id, name)))) return;
+		offerUndo(m.clients.removed(name));
+		await goto('/clients');
+	}
+</script>
+
+<Title of={client?.name} />
+<div class="page">
+	<Pending query={found}>
+		{#if !client || !found.value}
+			<Missing back="/clients" label={m.places.clients} />
+		{:else}
+			<div class="page-head">
+				<h1>{client.name}</h1>
+				<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.clients.edit}</Button>
+			</div>
+			<p class="brief">{client.brief}</p>
+			<dl class="facts">
+				{#each facts as [label, value] (label)}
+					<div><dt class="soft">{label}</dt><dd>{value}</dd></div>
+				{/each}
+				{#each found.value.events as event (event.id)}
+					<div>
+						<dt class="soft">{new Date(event.date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}</dt>
+						<dd>{event.title}</dd>
+					</div>
+				{/each}
+			</dl>
+			{#if found.value.echoes.length > 0}
+				<h2>{m.counts.echoes(found.value.echoes.length)}</h2>
+				<ul class="grid echoes">
+					{#each found.value.echoes as echo (echo.id)}
+						<li>
+							<EchoCard
+								{echo}
+								{client}
+								pieces={found.value.pieces}
+								reference={found.value.references.find(({ id }) => id === echo.referenceId)}
+							/>
+						</li>
+					{/each}
+				</ul>
+			{/if}
+			<WardrobeView {client} pieces={found.value.pieces} currency={found.value.settings?.currency ?? 'GBP'} />
+		{/if}
+	</Pending>
+</div>
+{#if client}
+	<ClientForm bind:open={editing} {client} />
+	<Confirm bind:open={asking} title={m.clients.removeAsk(client.name)} text={m.clients.removeText} action={m.remove} onconfirm={() => void remove()} />
+{/if}
+
+<style>
+	.brief {
+		max-width: 65ch;
+		margin-bottom: 1rem;
+	}
+	.facts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem 2rem;
+		margin-bottom: 2rem;
+		font-size: var(--step-0);
+	}
+	dt {
+		font-size: var(--step--1);
+	}
+	.echoes {
+		margin: 0.75rem 0 2rem;
+	}
+</style>

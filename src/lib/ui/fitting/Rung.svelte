@@ -1,0 +1,114 @@
+<script lang="ts">
+	import { garmentInWords, type Element, type ElementScore, type Garment } from '$lib/core';
+	import Swatches from '../garment/Swatches.svelte';
+	import { m } from '../messages';
+
+	interface Props {
+		element: Element;
+		score: ElementScore | undefined;
+		/** What answers it, if anything. */
+		garment: Garment | undefined;
+		current: boolean;
+		onselect: () => void;
+	}
+	let { element, score, garment, current, onselect }: Props = $props();
+
+	const words = $derived(garmentInWords(element.garment));
+	const closeness = $derived(score?.state === 'done' ? 1 : (score?.closeness?.closeness ?? 0));
+	const joined = $derived(score?.state === 'items' || score?.state === 'done');
+	const figure = $derived.by(() => {
+		if (score?.state === 'items') return String(Math.round(closeness * 100));
+		if (score?.state === 'done') return m.fitting.done;
+		if (score?.state === 'left-out') return m.fitting.leftOut;
+		return score?.state === 'too-far' ? m.fitting.tooFar : m.fitting.gap;
+	});
+	/** Weight shows as thickness; a match that is off, as the space between the two ends. */
+	const thickness = $derived(2 + Math.min(14, (score?.points ?? 0) * 0.45));
+	const apart = $derived(joined ? (1 - closeness) * 70 : 60);
+</script>
+
+<button
+	class="rung"
+	aria-current={current ? 'true' : undefined}
+	tabindex={current ? 0 : -1}
+	data-rung={element.id}
+	onclick={onselect}
+	onfocus={onselect}
+>
+	<span class="words">{words}</span>
+	<span class="line" class:joined style:--thickness="{thickness}px" style:--apart="{apart}%" aria-hidden="true">
+		<Swatches garment={element.garment} size={1.6} />
+		<i class="end"></i><i class="apart"></i><i class="end far"></i>
+		<Swatches {garment} size={1.6} />
+	</span>
+	<span class="foot">
+		<span class="soft figures">{Math.round(score?.points ?? 0)} of 100</span>
+		<span class="figure figures" class:open={!joined}>{figure}</span>
+	</span>
+</button>
+
+<style>
+	.rung {
+		display: grid;
+		gap: 0.15rem;
+		width: 100%;
+		padding: 0.4rem 0.75rem;
+		border: 0;
+		border-left: 3px solid transparent;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: var(--step-0);
+		text-align: left;
+		cursor: pointer;
+	}
+	.rung:hover {
+		background: var(--panel-sunk);
+	}
+	.rung[aria-current] {
+		background: var(--panel);
+		border-left-color: var(--accent);
+	}
+	.rung:focus-visible {
+		outline-offset: -3px;
+	}
+	.words {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		font-weight: 560;
+	}
+	.line {
+		display: flex;
+		align-items: center;
+	}
+	.end {
+		flex: 1;
+		height: var(--thickness);
+		background: var(--ink);
+		transition: height 120ms;
+	}
+	.apart {
+		flex: 0 0 var(--apart);
+		transition: flex-basis 160ms;
+	}
+	.line:not(.joined) .far {
+		visibility: hidden;
+	}
+	.line:not(.joined) .apart {
+		border-bottom: 1px dashed var(--line-strong);
+	}
+	.foot {
+		display: flex;
+		justify-content: space-between;
+		font-size: var(--step--1);
+	}
+	.figure {
+		font-weight: 640;
+		font-size: var(--step-0);
+	}
+	.figure.open {
+		font-weight: 420;
+		color: var(--ink-soft);
+	}
+</style>

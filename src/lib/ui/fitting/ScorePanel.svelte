@@ -1,0 +1,179 @@
+<script lang="ts">
+	import { Button, TextInput } from 'carbon-components-svelte';
+	import { aspectLabel, bandOf, garmentInWords, lossInWords, moneyInWords, readMoney, type Loss } from '$lib/core';
+	import { m } from '../messages';
+	import type { FittingTable } from './table.svelte';
+
+	interface Props {
+		table: FittingTable;
+		currency: string;
+		onjudge: () => void;
+	}
+	let { table, currency, onjudge }: Props = $props();
+
+	const score = $derived(table.score);
+	const band = $derived(bandOf(score.score));
+	const shown = 6;
+	const largest = $derived(score.losses[0]?.points ?? 1);
+
+	function lossWords(loss: Loss): string {
+		const element = table.elements.find(({ id }) => id === loss.elementId);
+		if (!element) return '';
+		const [garment] = table.garmentsOf(element);
+		return lossInWords(loss, element, garment, table.scoreOf(element)?.closeness);
+	}
+	const nameOf = (loss: Loss) => {
+		const element = table.elements.find(({ id }) => id === loss.elementId);
+		return element ? garmentInWords({ ...element.garment, facets: {}, print: undefined }) : '';
+	};
+
+	const limit = $derived(table.echo.spendLimit);
+	let typed = $state('');
+	$effect(() => {
+		typed = limit ? (limit.amountMinor / 100).toFixed(2) : '';
+	});
+	const limitBad = $derived(typed.trim() !== '' && readMoney(typed, currency) === undefined);
+	function saveLimit() {
+		const next = readMoney(typed, currency);
+		if (limitBad || next?.amountMinor === limit?.amountMinor) return;
+		void table.setLimit(next);
+	}
+	const amount = (amountMinor: number) => moneyInWords({ amountMinor, currency: table.spend.total.currency });
+	const over = $derived(table.spend.overLimitMinor);
+</script>
+
+<section class="score" aria-label={m.fitting.score}>
+	<div class="sum">
+		<p class="number figures" aria-live="polite">
+			<span class="visually-hidden">{m.fitting.score}</span>{Math.round(score.score)}
+		</p>
+		<p><strong>{band.label}</strong><br /><span class="soft">{band.sentence}</span></p>
+		<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+	</div>
+	<div class="losses">
+		<h3>{m.fitting.losses}</h3>
+		{#if score.losses.length === 0}<p class="soft">{m.fitting.noLosses}</p>{/if}
+		<ul>
+			{#each score.losses.slice(0, shown) as loss (`${loss.elementId} ${loss.kind} ${loss.aspect ?? ''}`)}
+				<li>
+					<button onclick={() => table.select(loss.elementId)}>
+						<i style:width="{(loss.points / largest) * 100}%" aria-hidden="true"></i>
+						<span class="figures points">−{loss.points.toFixed(1)}</span>
+						<span class="what"><strong>{nameOf(loss)}</strong> {loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span>
+					</button>
+				</li>
+			{/each}
+		</ul>
+	</div>
+	<div class="money">
+		<h3>{m.fitting.spend}</h3>
+		<p>
+			<span class="total figures">{table.spend.total.amountMinor === 0 ? m.fitting.nothingToBuy : moneyInWords(table.spend.total)}</span>
+			{#if table.spend.postage.amountMinor > 0}<span class="soft">{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span>{/if}
+		</p>
+		{#if over !== undefined}
+			<p class:over={over > 0}>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</p>
+		{/if}
+		<form
+			onsubmit={(event) => {
+				event.preventDefault();
+				saveLimit();
+			}}
+		>
+			<TextInput size="sm" labelText={m.fitting.limit} placeholder={m.fitting.noLimit} bind:value={typed} invalid={limitBad} invalidText={m.fitting.limitBad} on:blur={saveLimit} />
+		</form>
+		<div class="row">
+			<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
+			<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button>
+		</div>
+	</div>
+</section>
+
+<style>
+	.score {
+		display: grid;
+		grid-template-columns: 13rem 1fr 14rem;
+		gap: 1.25rem;
+		padding: 0.75rem 1.25rem;
+		background: var(--panel);
+		border-top: 1px solid var(--line);
+		font-size: var(--step-0);
+	}
+	.number {
+		font-family: var(--display);
+		font-size: var(--step-4);
+		line-height: 0.95;
+		font-weight: 380;
+		letter-spacing: -0.03em;
+	}
+	.small {
+		font-size: var(--step--1);
+	}
+	h3 {
+		font-size: var(--step-0);
+		margin-bottom: 0.25rem;
+	}
+	.losses {
+		min-width: 0;
+	}
+	ul {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		column-gap: 1rem;
+		list-style: none;
+	}
+	.losses button {
+		position: relative;
+		display: flex;
+		gap: 0.5rem;
+		width: 100%;
+		min-height: 1.75rem;
+		align-items: center;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: var(--step--1);
+		text-align: left;
+		cursor: pointer;
+	}
+	.losses i {
+		position: absolute;
+		left: 0;
+		bottom: 0;
+		height: 2px;
+		background: var(--ink);
+	}
+	.points {
+		width: 2.5rem;
+		flex: none;
+		font-weight: 640;
+	}
+	.what {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.money {
+		display: grid;
+		gap: 0.25rem;
+		align-content: start;
+	}
+	.total {
+		font-size: var(--step-1);
+		font-weight: 640;
+	}
+	.over {
+		color: var(--warn);
+		font-weight: 640;
+	}
+	@media (max-width: 70rem) {
+		.score {
+			grid-template-columns: 1fr 1fr;
+		}
+		.losses {
+			grid-column: 1 / -1;
+			grid-row: 2;
+		}
+	}
+</style>

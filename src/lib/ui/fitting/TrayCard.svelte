@@ -1,0 +1,146 @@
+<script lang="ts">
+	import {
+		bestSize, garmentInWords, garmentType, moneyInWords, reasonsOf, type Client, type Element, type Listing, type Shop, type SizeAdvice, bodyMeasures
+	} from '$lib/core';
+	import PlateFigure from '../plate/PlateFigure.svelte';
+	import { m } from '../messages';
+	import type { Candidate } from './table.svelte';
+
+	interface Props {
+		candidate: Candidate;
+		element: Element;
+		client: Client;
+		onchoose: (sizeLabel?: string) => void;
+	}
+	let { candidate, element, client, onchoose }: Props = $props();
+
+	const reasons = $derived(reasonsOf(element.garment, candidate.garment, candidate.closeness));
+	const advice = $derived(
+		candidate.listing && candidate.shop ? bestSize(client, candidate.listing, candidate.shop) : undefined
+	);
+	function sizeInWords(size: SizeAdvice): string {
+		switch (size.state) {
+			case 'suits':
+				return m.fitting.sizes.suits(size.label);
+			case 'sold-out':
+				return m.fitting.sizes['sold-out'](size.label);
+			case 'unknown':
+				return m.fitting.sizes.unknown(bodyMeasures[size.missing].label);
+			default:
+				return m.fitting.sizes[size.state];
+		}
+	}
+	const shopFacts = (listing: Listing, shop: Shop) =>
+		[
+			moneyInWords(listing.price),
+			shop.name,
+			listing.condition !== 'new' && listing.condition.replace('-', ' '),
+			advice && sizeInWords(advice),
+			m.fitting.arrives(listing.arrivesInDays)
+		].filter(Boolean);
+	const label = $derived(advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined);
+</script>
+
+<button class="card" data-card aria-pressed={candidate.chosen} onclick={() => onchoose(label)}>
+	<span class="drawing">
+		<PlateFigure
+			look={{ worn: [{ id: candidate.key, garment: candidate.garment, moves: [] }] }}
+			body={client}
+			slot={garmentType(candidate.garment.type).slot}
+			title={garmentInWords(candidate.garment)}
+		/>
+	</span>
+	<span class="text">
+		<strong>{candidate.title}</strong>
+		{#if candidate.listing && candidate.shop}
+			<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
+		{/if}
+		{#if reasons.forIt.length > 0}
+			<span><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt.map(({ words }) => words).join(' · ')}</span>
+		{/if}
+		{#if reasons.against.length > 0}
+			<span><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against.map(({ words }) => words).join(' · ')}</span>
+		{/if}
+		{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
+		{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
+	</span>
+	<span class="figure">
+		<span class="closeness figures">{Math.round(candidate.closeness.closeness * 100)}</span>
+		{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
+		{#if candidate.closeness.confidence < 0.995}
+			<span class="soft sure figures">{m.fitting.sure(Math.round(candidate.closeness.confidence * 100))}</span>
+		{/if}
+	</span>
+</button>
+
+<style>
+	.card {
+		display: grid;
+		grid-template-columns: 4rem 1fr 4rem;
+		gap: 0.75rem;
+		width: 100%;
+		padding: 0.5rem 0.75rem 0.5rem 0.5rem;
+		border: 0;
+		border-bottom: 1px solid var(--line);
+		border-left: 3px solid transparent;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: var(--step--1);
+		line-height: 1.35;
+		text-align: left;
+		cursor: pointer;
+	}
+	.card:hover {
+		background: var(--panel-sunk);
+	}
+	.card[aria-pressed='true'] {
+		background: var(--accent-wash);
+		border-left-color: var(--accent);
+	}
+	.card:focus-visible {
+		outline-offset: -3px;
+	}
+	.drawing {
+		height: 4.5rem;
+	}
+	.text {
+		display: grid;
+		align-content: start;
+		gap: 0.1rem;
+	}
+	strong {
+		font-size: var(--step-0);
+		font-weight: 560;
+	}
+	.facts {
+		font-weight: 560;
+	}
+	.sign {
+		display: inline-block;
+		width: 0.9rem;
+		font-weight: 700;
+	}
+	.caution {
+		color: var(--warn);
+		font-weight: 560;
+	}
+	.figure {
+		display: grid;
+		align-content: start;
+		justify-items: end;
+		text-align: right;
+	}
+	.closeness {
+		font-family: var(--display);
+		font-size: var(--step-2);
+		line-height: 1;
+	}
+	.chosen {
+		color: var(--accent);
+		font-weight: 640;
+	}
+	.sure {
+		font-size: 0.6875rem;
+	}
+</style>

@@ -1,0 +1,21 @@
+import { inOrder, type Echo, type Garment, type Item, type PlateLook, type Reference } from '$lib/core';
+
+/** The reference as a look to draw: every element as it is worn there. */
+export const referenceLook = (reference: Reference): PlateLook => ({
+	worn: inOrder(reference.elements).map(({ id, garment, moves }) => ({ id, garment, moves }))
+});
+
+/** What an echo wears, each thing under the first element that it answers; extras under their own id. */
+export function wornLook(echo: Echo, garmentOf: (item: Item) => Garment | undefined): PlateLook {
+	const matched = echo.matches.flatMap((match) =>
+		match.items.flatMap((item) => {
+			const garment = garmentOf(item);
+			return garment ? [{ id: match.elementIds[0] ?? match.id, garment, moves: match.movesDone }] : [];
+		})
+	);
+	const extras = echo.extras.flatMap(({ id, item }) => {
+		const garment = garmentOf(item);
+		return garment ? [{ id, garment, moves: [] }] : [];
+	});
+	return { worn: [...matched, ...extras] };
+}

@@ -1,0 +1,189 @@
+import {
+	cautionsFor, choosing, garmentInWords, garmentType, inOrder, matchOf, optionsOfPiece, rankCandidates, resolveItem, sameItem, scoreLook, spendOf, wearable, wornIn,
+	type Client, type Echo, type Element, type Garment, type Item, type Listing, type Match, type MoveId, type Piece, type PieceCloseness, type Reference, type Shop
+} from '$lib/core';
+import { newId, today } from '$lib/store/clock';
+import { change } from '$lib/store/journal';
+import { askMarket, type MarketResult } from '$lib/store/market';
+import { perform } from '../frame/perform';
+
+/** What lies on the table. */
+export interface OnTable {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	pieces: Piece[];
+	currency: string;
+}
+
+/** One card of the tray. */
+export interface Candidate {
+	key: string;
+	title: string;
+	item: Item;
+	garment: Garment;
+	closeness: PieceCloseness;
+	cautions: string[];
+	chosen: boolean;
+	/** Words of the element that wears it now, when that is another one. */
+	wornFor?: string;
+	listing?: Listing;
+	shop?: Shop;
+}
+
+/** The fitting table's state: the chosen rung, its candidates, the score, and what can be done. */
+export function fittingTable(onTable: () => OnTable) {
+	let selectedId = $state<string | undefined>();
+	let market = $state.raw<MarketResult | undefined>();
+	let asked = $state(0);
+
+	const echo = $derived(onTable().echo);
+	const reference = $derived(onTable().reference);
+	const client = $derived(onTable().client);
+	const pieces = $derived(onTable().pieces);
+	const elements = $derived(inOrder(reference.elements));
+	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
+	const worn = $derived(wornIn(echo, pieces));
+	const score = $derived(scoreLook(reference, worn, { schools: echo.schools }));
+	const spend = $derived(spendOf(echo, onTable().currency));
+	const garmentOf = (item: Item) => resolveItem(item, pieces)?.garment;
+
+	function wornElsewhere(item: Item, element: Element): string | undefined {
+		const match = echo.matches.find((other) => other.items.some((worn) => sameItem(worn, item)));
+		if (!match || match.elementIds.includes(element.id)) return undefined;
+		const other = reference.elements.find(({ id }) => match.elementIds.includes(id));
+		return other && garmentInWords(other.garment);
+	}
+	function candidate(element: Element, title: string, item: Item, garment: Garment, closeness: PieceCloseness): Candidate {
+		const match = matchOf(echo, element.id);
+		return {
+			key: item.source === 'listing' ? item.listing.id : [item.pieceId, item.partId, item.configurationId].join(' '),
+			title,
+			item,
+			garment,
+			closeness,
+			cautions: cautionsFor(client, garment),
+			chosen: match?.items.some((other) => sameItem(other, item)) ?? false,
+			wornFor: wornElsewhere(item, element)
+		};
+	}
+	const owned = $derived.by((): Candidate[] => {
+		if (!selected) return [];
+		const element = selected;
+		const options = pieces.filter(wearable).flatMap(optionsOfPiece);
+		return rankCandidates(element, options, (option) => option.garment, { schools: echo.schools }).map(
+			({ candidate: option, closeness }) => candidate(element, option.title, option.item, option.garment, closeness)
+		);
+	});
+	const listed = $derived.by((): Candidate[] => {
+		if (!selected || !market?.ok) return [];
+		const element = selected;
+		const { shops, matches } = market.answer;
+		const listings = matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
+		return rankCandidates(element, listings, ({ listing }) => listing.garment, { schools: echo.schools }).flatMap(
+			({ candidate: { listing }, closeness }) => {
+				const shop = shops.find(({ id }) => id === listing.shopId);
+				if (!shop) return [];
+				const item: Item = { source: 'listing', listing, shop, seenOn: today() };
+				return [{ ...candidate(element, listing.title, item, listing.garment, closeness), listing, shop }];
+			}
+		);
+	});
+
+	// Asked again when what is asked for changes, or on demand; the answer to an older question is dropped.
+	const question = $derived(
+		JSON.stringify({
+			elements: reference.elements.map(({ id, garment, signature, open }) => ({ id, garment, signature, open })),
+			schools: echo.schools
+		})
+	);
+	$effect(() => {
+		void asked;
+		market = undefined;
+		const { elements: wanted, schools } = JSON.parse(question) as { elements: Element[]; schools: Echo['schools'] };
+		const sold = wanted.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
+		if (sold.length === 0) {
+			market = { ok: true, answer: { simulated: true, shops: [], matches: [] } };
+			return;
+		}
+		const stop = new AbortController();
+		askMarket({ elements: sold, schools }, stop.signal)
+			.then((result) => (market = result))
+			.catch(() => undefined);
+		return () => stop.abort();
+	});
+
+	const write = (label: string, matches: Match[]) =>
+		perform(() =>
+			change(label, (writer) => writer.edit('echoes', echo.id, (draft) => void (draft.matches = matches), echo.rev))
+		);
+	const words = (element: Element) => garmentInWords(element.garment);
+
+	return {
+		get echo() {
+			return echo;
+		},
+		get client() {
+			return client;
+		},
+		get elements() {
+			return elements;
+		},
+		get selected() {
+			return selected;
+		},
+		get score() {
+			return score;
+		},
+		get spend() {
+			return spend;
+		},
+		get owned() {
+			return owned;
+		},
+		get listed() {
+			return listed;
+		},
+		get market() {
+			return market;
+		},
+		/** What answers an element, and how well. */
+		matchOf: (element: Element) => matchOf(echo, element.id),
+		scoreOf: (element: Element) => score.elements.find(({ elementId }) => elementId === element.id),
+		/** The garments that answer an element, looked up. */
+		garmentsOf: (element: Element) => worn.find(({ elementId }) => elementId === element.id)?.garments ?? [],
+		garmentOf,
+		titleOf: (item: Item) => resolveItem(item, pieces)?.title,
+		select: (id: string) => (selectedId = id),
+		/** Moves to the rung above (−1) or below (1); stops at the ends. */
+		step(by: -1 | 1) {
+			const at = elements.findIndex((element) => element === selected);
+			selectedId = elements[Math.min(elements.length - 1, Math.max(0, at + by))]?.id;
+		},
+		askAgain: () => asked++,
+		choose: (element: Element, { item, garment, title }: Candidate, sizeLabel?: string) =>
+			write(
+				`Chose ${title} for ${words(element)}`,
+				choosing.chooseItem(
+					echo.matches,
+					reference.elements,
+					{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
+					newId()
+				)
+			),
+		leaveOut: (element: Element) => write(`Left out ${words(element)}`, choosing.leaveOut(echo.matches, element.id, newId())),
+		markDone: (element: Element) => write(`Done: ${words(element)}`, choosing.markDone(echo.matches, element, newId())),
+		clear: (element: Element) => write(`Cleared ${words(element)}`, choosing.clearMatch(echo.matches, element.id)),
+		toggleMove: (element: Element, move: MoveId) =>
+			write(`Changed how ${words(element)} is worn`, choosing.toggleMove(echo.matches, element.id, move)),
+		giveReason: (element: Element, reason: Match['reason']) =>
+			write(`Noted why: ${words(element)}`, choosing.giveReason(echo.matches, element.id, reason)),
+		setLimit: (limit: Echo['spendLimit']) =>
+			perform(() =>
+				change(limit ? 'Set the spend limit' : 'Took the spend limit off', (writer) =>
+					writer.edit('echoes', echo.id, (draft) => void (draft.spendLimit = limit), echo.rev)
+				)
+			)
+	};
+}
+export type FittingTable = ReturnType<typeof fittingTable>;

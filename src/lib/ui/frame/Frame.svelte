@@ -1,0 +1,149 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { Button } from 'carbon-components-svelte';
+	import Keyboard from 'carbon-icons-svelte/lib/Keyboard.svelte';
+	import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
+	import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
+	import type { Snippet } from 'svelte';
+	import { nextToRedo, nextToUndo } from '$lib/store/journal';
+	import { live } from '$lib/store/live.svelte';
+	import { m } from '../messages';
+	import KeySheet from './KeySheet.svelte';
+	import { isTyping } from './keys';
+	import Notices from './Notices.svelte';
+	import { redoLast, undoLast } from './perform';
+
+	let { children }: { children: Snippet } = $props();
+
+	const places = [
+		['/', m.places.desk],
+		['/clients', m.places.clients],
+		['/references', m.places.references],
+		['/fitting', m.places.fitting],
+		['/studio', m.places.studio]
+	] as const;
+	const here = (href: string) =>
+		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
+
+	const toUndo = live(() => () => nextToUndo());
+	const toRedo = live(() => () => nextToRedo());
+	let keysOpen = $state(false);
+
+	function onkeydown(event: KeyboardEvent) {
+		if (isTyping(event.target)) return;
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+			event.preventDefault();
+			void (event.shiftKey ? redoLast() : undoLast());
+		} else if (event.key === '?' && !event.ctrlKey) keysOpen = true;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<a class="skip" href="#work">{m.skip}</a>
+<header class="no-print">
+	<a class="mark" href="/">{m.app}</a>
+	<nav aria-label={m.app}>
+		{#each places as [href, label] (href)}
+			<a {href} aria-current={here(href) ? 'page' : undefined}>{label}</a>
+		{/each}
+	</nav>
+	<div class="tools">
+		<Button
+			kind="ghost"
+			size="small"
+			icon={Undo}
+			iconDescription={toUndo.value ? m.undoWhat(toUndo.value.label) : m.nothingToUndo}
+			tooltipPosition="bottom"
+			tooltipAlignment="end"
+			disabled={!toUndo.value}
+			on:click={undoLast}
+		/>
+		<Button
+			kind="ghost"
+			size="small"
+			icon={Redo}
+			iconDescription={toRedo.value ? m.redoWhat(toRedo.value.label) : m.nothingToRedo}
+			tooltipPosition="bottom"
+			tooltipAlignment="end"
+			disabled={!toRedo.value}
+			on:click={redoLast}
+		/>
+		<Button
+			kind="ghost"
+			size="small"
+			icon={Keyboard}
+			iconDescription={m.keys}
+			tooltipPosition="bottom"
+			tooltipAlignment="end"
+			on:click={() => (keysOpen = true)}
+		/>
+	</div>
+</header>
+<main id="work" tabindex="-1">{@render children()}</main>
+<Notices />
+<KeySheet bind:open={keysOpen} />
+
+<style>
+	.skip {
+		position: absolute;
+		left: -999px;
+	}
+	.skip:focus {
+		left: 1rem;
+		top: 0.5rem;
+		z-index: 10;
+		background: var(--panel);
+		padding: 0.5rem 1rem;
+	}
+	header {
+		display: flex;
+		align-items: center;
+		gap: 1.75rem;
+		height: 3rem;
+		padding: 0 1.25rem;
+		border-bottom: 1px solid var(--line);
+		background: var(--panel);
+	}
+	.mark {
+		font-family: var(--display);
+		font-size: 1.25rem;
+		font-weight: 480;
+		letter-spacing: -0.015em;
+		text-decoration: none;
+		white-space: nowrap;
+	}
+	nav {
+		display: flex;
+		gap: 0.25rem;
+		height: 100%;
+		overflow-x: auto;
+	}
+	nav a {
+		display: flex;
+		align-items: center;
+		padding: 0 0.75rem;
+		font-size: var(--step-0);
+		text-decoration: none;
+		color: var(--ink-soft);
+		box-shadow: inset 0 0 0 transparent;
+		white-space: nowrap;
+	}
+	nav a:hover {
+		color: var(--ink);
+	}
+	nav a[aria-current] {
+		color: var(--ink);
+		box-shadow: inset 0 -2px 0 var(--ink);
+	}
+	nav a:focus-visible {
+		outline-offset: -3px;
+	}
+	.tools {
+		display: flex;
+		margin-left: auto;
+	}
+	main:focus {
+		outline: none;
+	}
+</style>

@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { Modal } from 'carbon-components-svelte';
+	import { m } from '../messages';
+
+	let { open = $bindable(false) }: { open: boolean } = $props();
+	const groups = [
+		['everywhere', m.keySheet.everywhere],
+		['table', m.keySheet.table],
+		['reading', m.keySheet.reading]
+	] as const;
+</script>
+
+<Modal passiveModal size="sm" bind:open modalHeading={m.keySheet.title}>
+	{#each groups as [group, label] (group)}
+		<h3>{label}</h3>
+		<dl>
+			{#each m.keySheet.list.filter(([of]) => of === group) as [, keys, what] (keys)}
+				<div>
+					<dt><kbd>{keys}</kbd></dt>
+					<dd>{what}</dd>
+				</div>
+			{/each}
+		</dl>
+	{/each}
+</Modal>
+
+<style>
+	dl {
+		margin: 0.25rem 0 1rem;
+	}
+	dl div {
+		display: grid;
+		grid-template-columns: 9rem 1fr;
+		padding: 0.2rem 0;
+	}
+	kbd {
+		font: inherit;
+		font-weight: 640;
+	}
+</style>

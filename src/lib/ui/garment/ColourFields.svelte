@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { Button, ComboBox } from 'carbon-components-svelte';
+	import Close from 'carbon-icons-svelte/lib/Close.svelte';
+	import { colourName, colourWords, type Provenance, type Swatch } from '$lib/core';
+	import { m } from '../messages';
+
+	interface Props {
+		palette: Swatch[];
+		provenance: Provenance;
+		onchange: (palette: Swatch[]) => void;
+	}
+	let { palette, provenance, onchange }: Props = $props();
+
+	const most = 5;
+	const items = colourWords.map(({ word, hex }) => ({ id: hex, text: word }));
+	/** The largest colour leads; the others share what is left as they come. */
+	const shares = [1, 0.4, 0.25, 0.15, 0.1];
+	const withShares = (hexes: string[]): Swatch[] =>
+		hexes.map((hex, i) => ({ hex, share: shares[i] ?? 0.1, provenance }));
+	const hexes = $derived(palette.map(({ hex }) => hex));
+	const replace = (at: number, hex: string) => onchange(withShares(hexes.map((old, i) => (i === at ? hex : old))));
+</script>
+
+<fieldset>
+	<legend class="bx--label">{m.garment.colours}</legend>
+	<div class="row">
+		{#each palette as swatch, i (i)}
+			{@const name = colourName(swatch.hex)}
+			<span class="chip">
+				<input
+					type="color"
+					value={swatch.hex}
+					aria-label="{m.garment.exact}: {name}"
+					onchange={(event) => replace(i, event.currentTarget.value)}
+				/>
+				{name}
+				<Button
+					kind="ghost"
+					size="small"
+					icon={Close}
+					iconDescription={m.garment.removeColour(name)}
+					on:click={() => onchange(withShares(hexes.filter((_, at) => at !== i)))}
+				/>
+			</span>
+		{/each}
+		{#if palette.length < most}
+			{#key palette.length}
+				<div class="add">
+					<ComboBox
+						size="sm"
+						hideLabel
+						labelText={m.garment.addColour}
+						placeholder={m.garment.addColour}
+						{items}
+						shouldFilterItem={(item, typed) => item.text.includes(typed.toLowerCase())}
+						on:select={({ detail }) => onchange(withShares([...hexes, String(detail.selectedId)]))}
+						let:item
+					>
+						<span class="word"><i style:background={item.id}></i>{item.text}</span>
+					</ComboBox>
+				</div>
+			{/key}
+		{/if}
+	</div>
+</fieldset>
+
+<style>
+	.chip {
+		display: inline-flex;
+		align-items: center;
+		gap: 0.4rem;
+		border: 1px solid var(--line);
+		padding-left: 0.4rem;
+		font-size: var(--step-0);
+	}
+	input[type='color'] {
+		width: 1.75rem;
+		height: 1.75rem;
+		padding: 0;
+		border: none;
+		background: none;
+	}
+	.add {
+		width: 12rem;
+	}
+	.word {
+		display: flex;
+		align-items: center;
+		gap: 0.5rem;
+	}
+	.word i {
+		width: 1rem;
+		height: 1rem;
+		border-radius: 50%;
+		border: 1px solid var(--line-strong);
+	}
+</style>

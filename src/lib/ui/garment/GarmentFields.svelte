@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import {
+		aspectWeightOf, facetOf, garmentType, metalIds, printScales, prints, typeHasFacet, type FacetId, type Garment, type Provenance
+	} from '$lib/core';
+	import { m } from '../messages';
+	import ColourFields from './ColourFields.svelte';
+	import TypeField from './TypeField.svelte';
+
+	interface Props {
+		/** Undefined until a type is chosen. */
+		garment: Garment | undefined;
+		/** How the stylist comes by what is entered here. */
+		provenance: Provenance;
+		invalid?: boolean;
+	}
+	let { garment = $bindable(), provenance, invalid = false }: Props = $props();
+
+	let more = $state(false);
+	/** The facets that count most are asked first. */
+	const firstFew = 5;
+	const facets = $derived(
+		garment === undefined
+			? []
+			: [...garmentType(garment.type).facets].sort((a, b) => aspectWeightOf(b) - aspectWeightOf(a))
+	);
+	const shown = $derived(
+		facets.filter((id, i) => more || i < firstFew || garment?.facets[id] !== undefined)
+	);
+
+	function setType(type: string) {
+		const facets = Object.fromEntries(
+			Object.entries(garment?.facets ?? {}).filter(([id]) => typeHasFacet(type, id as FacetId))
+		);
+		garment = { palette: [], ...garment, type, facets };
+	}
+	function setFacet(id: FacetId, value: string) {
+		if (!garment) return;
+		const { [id]: _old, ...others } = garment.facets;
+		garment = { ...garment, facets: value ? { ...others, [id]: { value, provenance } } : others };
+	}
+	function setPrint(family: string, scale?: string) {
+		if (!garment) return;
+		const print = family
+			? { family: { value: family, provenance }, scale: scale ? { value: scale, provenance } : undefined }
+			: undefined;
+		garment = { ...garment, print };
+	}
+	function setMetal(value: string) {
+		if (garment) garment = { ...garment, metal: value ? { value, provenance } : undefined };
+	}
+</script>
+
+{#snippet choice(label: string, value: string | undefined, options: { id: string; label: string }[], set: (value: string) => void)}
+	<Select size="sm" labelText={label} selected={value ?? ''} on:update={({ detail }) => set(String(detail))}>
+		<SelectItem value="" text={m.notNoted} />
+		{#each options as option (option.id)}<SelectItem value={option.id} text={option.label} />{/each}
+	</Select>
+{/snippet}
+
+<TypeField type={garment?.type} {invalid} onchange={setType} />
+
+{#if garment}
+	{@const { palette, print, metal } = garment}
+	<ColourFields
+		{palette}
+		{provenance}
+		onchange={(next) => {
+			if (garment) garment = { ...garment, palette: next };
+		}}
+	/>
+	<div class="fields">
+		{#each shown as id (id)}
+			{@const facet = facetOf(id)}
+			{@render choice(facet.label, garment.facets[id]?.value, facet.values, (value) => setFacet(id, value))}
+		{/each}
+		{@render choice(m.garment.print, print?.family.value, prints, (value) => setPrint(value, print?.scale?.value))}
+		{#if print && print.family.value !== 'plain'}
+			{@render choice(
+				m.garment.scale,
+				print.scale?.value,
+				printScales.map((id) => ({ id, label: id })),
+				(value) => setPrint(print.family.value, value)
+			)}
+		{/if}
+		{#if more || metal || ['jewellery', 'bags', 'accessories'].includes(garmentType(garment.type).division)}
+			{@render choice(
+				m.garment.metal,
+				metal?.value,
+				metalIds.map((id) => ({ id, label: id.replace(/-/g, ' ') })),
+				setMetal
+			)}
+		{/if}
+	</div>
+	{#if facets.length > firstFew}
+		<Button kind="ghost" size="small" aria-expanded={more} on:click={() => (more = !more)}>
+			{more ? m.garment.fewerDetails : m.garment.moreDetails}
+		</Button>
+	{/if}
+{/if}

@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { drawPlate, framingOf, type PlateBody, type PlateLook, type PlateShape, type SlotId } from '$lib/core';
+
+	interface Props {
+		look: PlateLook;
+		body?: PlateBody;
+		/** What the picture shows, for readers who do not see it. */
+		title: string;
+		/** Show only where a thing of this slot is worn. */
+		slot?: SlotId;
+		/** The layer to bring forward; the others step back. */
+		lit?: string;
+	}
+	let { look, body, title, slot, lit }: Props = $props();
+
+	const uid = $props.id();
+	const plate = $derived(drawPlate(look, body));
+	const view = $derived(slot ? framingOf(slot, plate) : [-plate.width / 2, 0, plate.width, plate.height]);
+	const patternId = (id: string) => `${uid}-${id}`;
+	const paint = (shape: PlateShape) =>
+		shape.fill === undefined
+			? 'none'
+			: shape.fill.kind === 'colour'
+				? shape.fill.hex
+				: `url(#${patternId(shape.fill.id)})`;
+	const litThere = $derived(lit !== undefined && plate.layers.some((layer) => layer.id === lit));
+</script>
+
+{#snippet drawn(shape: PlateShape)}
+	<path
+		d={shape.d}
+		fill={paint(shape)}
+		stroke={shape.stroke ?? 'none'}
+		stroke-width={shape.strokeWidth}
+		opacity={shape.opacity}
+	/>
+{/snippet}
+
+<svg viewBox={view.join(' ')} role="img" aria-label={title} stroke-linejoin="round" stroke-linecap="round">
+	<defs>
+		{#each plate.patterns as pattern (pattern.id)}
+			<pattern
+				id={patternId(pattern.id)}
+				width={pattern.width}
+				height={pattern.height}
+				patternUnits="userSpaceOnUse"
+				patternTransform="rotate({pattern.rotation})"
+			>
+				<rect width={pattern.width} height={pattern.height} fill={pattern.background} />
+				{#each pattern.shapes as shape, i (i)}{@render drawn(shape)}{/each}
+			</pattern>
+		{/each}
+	</defs>
+	{#each plate.layers as layer, i (i)}
+		<g class:back={litThere && layer.id !== lit}>
+			{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
+		</g>
+	{/each}
+</svg>
+
+<style>
+	svg {
+		display: block;
+		width: 100%;
+		height: 100%;
+	}
+	g {
+		transition: opacity 120ms;
+	}
+	.back {
+		opacity: 0.3;
+	}
+</style>

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import { Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { referenceKinds, referenceSchema, type Reference } from '$lib/core';
+	import { newId } from '$lib/store/clock';
+	import { change } from '$lib/store/journal';
+	import { perform } from '../frame/perform';
+	import { m } from '../messages';
+
+	interface Props {
+		open: boolean;
+		/** The reference to edit; a new one without. */
+		reference?: Reference;
+		onsaved?: (id: string) => void;
+	}
+	let { open = $bindable(false), reference, onsaved }: Props = $props();
+
+	const fresh = (): Reference => ({
+		id: newId(),
+		rev: 0,
+		kind: 'person',
+		title: '',
+		credit: { who: '', source: '' },
+		boards: [],
+		photos: [],
+		elements: [],
+		note: ''
+	});
+	let draft = $state(fresh());
+	let tried = $state(false);
+
+	$effect(() => {
+		if (!open) return;
+		draft = reference ? structuredClone(reference) : fresh();
+		tried = false;
+	});
+
+	async function save() {
+		tried = true;
+		const next = $state.snapshot(draft);
+		if (!referenceSchema.safeParse(next).success) return;
+		const { kind, title, credit, note } = next;
+		const saved = await perform(() =>
+			change(reference ? `Edited ${title}` : `Added ${title}`, (writer) =>
+				reference
+					? writer.edit('references', reference.id, (stored) => void Object.assign(stored, { kind, title, credit, note }), reference.rev)
+					: writer.create('references', next)
+			)
+		);
+		if (!saved) return;
+		open = false;
+		onsaved?.(next.id);
+	}
+</script>
+
+<Modal
+	bind:open
+	hasForm
+	size="sm"
+	modalHeading={reference ? m.references.edit : m.references.add}
+	primaryButtonText={m.save}
+	secondaryButtonText={m.cancel}
+	selectorPrimaryFocus="#reference-title"
+	on:click:button--secondary={() => (open = false)}
+	on:submit={save}
+>
+	<form
+		class="fields"
+		onsubmit={(event) => {
+			event.preventDefault();
+			void save();
+		}}
+	>
+		<div class="wide">
+			<TextInput
+				id="reference-title"
+				labelText={m.references.name}
+				bind:value={draft.title}
+				invalid={tried && draft.title.trim() === ''}
+				invalidText={m.references.titleMissing}
+				maxlength={120}
+			/>
+		</div>
+		<Select labelText={m.references.kind} bind:selected={draft.kind}>
+			{#each referenceKinds as kind (kind)}<SelectItem value={kind} text={m.references.kinds[kind] ?? kind} />{/each}
+		</Select>
+		<TextInput labelText={m.references.who} bind:value={draft.credit.who} maxlength={120} />
+		<TextInput labelText={m.references.source} bind:value={draft.credit.source} maxlength={200} />
+		<div class="wide"><TextArea rows={3} labelText={m.references.note} bind:value={draft.note} /></div>
+		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
+	</form>
+</Modal>

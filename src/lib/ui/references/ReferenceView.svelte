@@ -1,0 +1,150 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { Button } from 'carbon-components-svelte';
+	import Add from 'carbon-icons-svelte/lib/Add.svelte';
+	import { garmentInWords, inOrder, ranked, type Element } from '$lib/core';
+	import { database } from '$lib/store/database';
+	import { removeReference } from '$lib/store/echoes';
+	import { change } from '$lib/store/journal';
+	import { live } from '$lib/store/live.svelte';
+	import { referenceLook } from '../fitting/looks';
+	import Confirm from '../frame/Confirm.svelte';
+	import Missing from '../frame/Missing.svelte';
+	import Pending from '../frame/Pending.svelte';
+	import { offerUndo, perform } from '../frame/perform';
+	import Title from '../frame/Title.svelte';
+	import { m } from '../messages';
+	import PlateFigure from '../plate/PlateFigure.svelte';
+	import ElementForm from './ElementForm.svelte';
+	import ElementList from './ElementList.svelte';
+	import ReferenceForm from './ReferenceForm.svelte';
+
+	let { referenceId }: { referenceId: string } = $props();
+
+	const found = live(() => {
+		const id = referenceId;
+		return async () => ({ reference: await database.references.get(id) });
+	});
+	const reference = $derived(found.value?.reference);
+	let editing = $state(false);
+	let asking = $state(false);
+	let elementOpen = $state(false);
+	let editedElement = $state<Element | undefined>();
+	let lit = $state<string | undefined>();
+
+	const write = (label: string, elements: Element[]) =>
+		perform(() =>
+			change(label, (writer) =>
+				writer.edit('references', referenceId, (draft) => void (draft.elements = elements), reference?.rev)
+			)
+		);
+	function openElement(element?: Element) {
+		editedElement = element;
+		elementOpen = true;
+	}
+	function saveElement(element: Element) {
+		const elements = reference?.elements ?? [];
+		const known = elements.some(({ id }) => id === element.id);
+		const words = garmentInWords(element.garment);
+		void write(
+			known ? `Edited ${words}` : `Added ${words}`,
+			known ? elements.map((other) => (other.id === element.id ? element : other)) : [...elements, element]
+		);
+	}
+	async function removeElement(element: Element) {
+		const words = garmentInWords(element.garment);
+		const left = ranked(inOrder(reference?.elements ?? []).filter(({ id }) => id !== element.id));
+		if (await write(`Deleted ${words}`, left)) offerUndo(`${m.remove}: ${words}`);
+	}
+	async function remove() {
+		if (!reference) return;
+		const { id, title } = reference;
+		if (!(await perform(() => removeReference(id, title)))) return;
+		offerUndo(`${m.remove}: ${title}`);
+		await goto('/references');
+	}
+</script>
+
+<Title of={reference?.title} />
+<div class="page">
+	<Pending query={found}>
+		{#if !reference}
+			<Missing back="/references" label={m.places.references} />
+		{:else}
+			<div class="page-head">
+				<h1>{reference.title}</h1>
+				<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.references.edit}</Button>
+				<Button size="small" disabled={reference.elements.length === 0} href="/fitting?reference={reference.id}">{m.references.toTable}</Button>
+			</div>
+			<div class="reading">
+				<figure class="panel">
+					<PlateFigure look={referenceLook(reference)} title="{m.fitting.referencePlate}: {reference.title}" {lit} />
+				</figure>
+				<section aria-labelledby="elements-title">
+					<p class="soft">
+						{[m.references.kinds[reference.kind], reference.credit.who, reference.credit.source].filter(Boolean).join(' · ')}
+					</p>
+					{#if reference.note}<p class="note">{reference.note}</p>{/if}
+					<div class="page-head elements-head">
+						<h2 id="elements-title">{m.references.elements}</h2>
+						<Button size="small" icon={Add} on:click={() => openElement()}>{m.references.addElement}</Button>
+					</div>
+					{#if reference.elements.length === 0}
+						<p class="panel">{m.references.elementsEmpty}</p>
+					{:else}
+						<ElementList
+							elements={reference.elements}
+							onreorder={(elements, moved) => void write(`Moved ${garmentInWords(moved.garment)}`, elements)}
+							onedit={openElement}
+							onremove={(element) => void removeElement(element)}
+							onlight={(id) => (lit = id)}
+						/>
+						<p class="soft hint">{m.references.orderHint}</p>
+					{/if}
+				</section>
+			</div>
+		{/if}
+	</Pending>
+</div>
+{#if reference}
+	<ReferenceForm bind:open={editing} {reference} />
+	<ElementForm bind:open={elementOpen} element={editedElement} nextRank={reference.elements.length + 1} onsave={saveElement} />
+	<Confirm bind:open={asking} title={m.references.removeAsk(reference.title)} text={m.references.removeText} action={m.remove} onconfirm={() => void remove()} />
+{/if}
+
+<style>
+	.reading {
+		display: grid;
+		grid-template-columns: minmax(15rem, 20rem) 1fr;
+		gap: 1.5rem;
+		align-items: start;
+	}
+	figure {
+		height: min(40rem, calc(100vh - 10rem));
+		position: sticky;
+		top: 1rem;
+	}
+	.note {
+		max-width: 65ch;
+		margin-top: 0.5rem;
+	}
+	.elements-head {
+		margin: 1.25rem 0 0.5rem;
+	}
+	h2 {
+		margin-right: auto;
+	}
+	.hint {
+		margin-top: 0.75rem;
+		font-size: var(--step--1);
+	}
+	@media (max-width: 60rem) {
+		.reading {
+			grid-template-columns: 1fr;
+		}
+		figure {
+			position: static;
+		}
+	}
+</style>

@@ -1,0 +1,88 @@
+<script lang="ts">
+	import { Button } from 'carbon-components-svelte';
+	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
+	import { garmentInWords, garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
+	import PlateFigure from '../plate/PlateFigure.svelte';
+	import { m } from '../messages';
+
+	interface Props {
+		piece: Piece;
+		client: Client;
+		onedit: () => void;
+		onremove: () => void;
+	}
+	let { piece, client, onedit, onremove }: Props = $props();
+
+	const first = $derived(piece.parts[0]);
+	const slot = $derived(first && piece.parts.length === 1 ? garmentType(first.garment.type).slot : undefined);
+	const look = $derived({
+		worn: piece.parts.map(({ id, garment }) => ({ id, garment, moves: [] }))
+	});
+	const facts = $derived(
+		[
+			piece.sizeLabel,
+			piece.acquired.price && moneyInWords(piece.acquired.price),
+			piece.state !== 'ready' && m.wardrobe.states[piece.state]
+		].filter(Boolean)
+	);
+</script>
+
+<article>
+	<button class="open" onclick={onedit} aria-label="{m.edit}: {piece.name}">
+		<span class="drawing"><PlateFigure {look} body={client} {slot} title={first ? garmentInWords(first.garment) : piece.name} /></span>
+		<span class="name">{piece.name}</span>
+		<span class="soft facts">{facts.join(' · ')}</span>
+	</button>
+	<span class="delete">
+		<Button kind="ghost" size="small" icon={TrashCan} iconDescription="{m.remove}: {piece.name}" tooltipPosition="left" on:click={onremove} />
+	</span>
+</article>
+
+<style>
+	article {
+		position: relative;
+		height: 100%;
+	}
+	.open {
+		display: grid;
+		grid-template-rows: 9rem auto 1fr;
+		align-content: start;
+		width: 100%;
+		height: 100%;
+		padding: 0.5rem 0.75rem 0.75rem;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		text-align: left;
+		cursor: pointer;
+	}
+	.open:hover {
+		background: var(--panel-sunk);
+	}
+	.open:focus-visible {
+		outline-offset: -3px;
+	}
+	.drawing {
+		min-height: 0;
+	}
+	.name {
+		margin-top: 0.4rem;
+		font-size: var(--step-0);
+		font-weight: 560;
+		line-height: 1.25;
+	}
+	.facts {
+		font-size: var(--step--1);
+	}
+	.delete {
+		position: absolute;
+		top: 0.25rem;
+		right: 0.25rem;
+		opacity: 0;
+	}
+	article:hover .delete,
+	article:focus-within .delete {
+		opacity: 1;
+	}
+</style>

@@ -1,0 +1,128 @@
+<script lang="ts">
+	import { Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { garmentInWords, garmentSchema, readMoney, type Garment, type Piece } from '$lib/core';
+	import { newId } from '$lib/store/clock';
+	import { change } from '$lib/store/journal';
+	import { perform } from '../frame/perform';
+	import GarmentFields from '../garment/GarmentFields.svelte';
+	import { m } from '../messages';
+
+	interface Props {
+		open: boolean;
+		clientId: string;
+		/** The piece to edit; a new one without. */
+		piece?: Piece;
+		currency: string;
+	}
+	let { open = $bindable(false), clientId, piece, currency }: Props = $props();
+
+	const fresh = (): Omit<Piece, 'parts'> => ({
+		id: newId(),
+		rev: 0,
+		clientId,
+		name: '',
+		configurations: [],
+		acquired: { how: 'unknown' },
+		sizeLabel: '',
+		measuresCm: {},
+		photos: [],
+		state: 'ready',
+		place: '',
+		note: ''
+	});
+	let draft = $state(fresh());
+	/** One garment a part; a new piece has one part, not yet known. */
+	let parts = $state<{ id: string; name: string; garment: Garment | undefined }[]>([]);
+	let price = $state('');
+	let tried = $state(false);
+
+	$effect(() => {
+		if (!open) return;
+		draft = piece ? structuredClone(piece) : fresh();
+		parts = piece ? structuredClone(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
+		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
+		tried = false;
+	});
+
+	const priceBad = $derived(price.trim() !== '' && readMoney(price, currency) === undefined);
+	const suggestedName = $derived.by(() => {
+		const garment = parts[0]?.garment;
+		const words = garment ? garmentInWords(garment) : '';
+		return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
+	});
+
+	async function save() {
+		tried = true;
+		const garments = parts.map(({ garment }) => garment);
+		if (priceBad || garments.some((garment) => !garmentSchema.safeParse(garment).success)) return;
+		const next = {
+			...$state.snapshot(draft),
+			name: draft.name.trim() || suggestedName,
+			acquired: { ...$state.snapshot(draft.acquired), price: readMoney(price, currency) },
+			parts: $state.snapshot(parts)
+		} as Piece;
+		const saved = await perform(() =>
+			change(piece ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
+				piece
+					? writer.edit('pieces', piece.id, (stored) => void Object.assign(stored, next, { rev: stored.rev }), piece.rev)
+					: writer.create('pieces', next)
+			)
+		);
+		if (saved) open = false;
+	}
+
+	const ways = ['unknown', 'new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift'] as const;
+	const states = ['ready', 'needs-care', 'away', 'retired'] as const;
+</script>
+
+<Modal
+	bind:open
+	hasForm
+	modalHeading={piece ? m.wardrobe.edit : m.wardrobe.add}
+	primaryButtonText={m.save}
+	secondaryButtonText={m.cancel}
+	on:click:button--secondary={() => (open = false)}
+	on:submit={save}
+>
+	<form
+		class="stack"
+		onsubmit={(event) => {
+			event.preventDefault();
+			void save();
+		}}
+	>
+		{#each parts as part, i (part.id)}
+			{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
+			<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
+		{/each}
+		<div class="fields">
+			<div class="wide">
+				<TextInput
+					labelText={m.wardrobe.name}
+					helperText={m.wardrobe.nameHint}
+					placeholder={suggestedName}
+					bind:value={draft.name}
+					maxlength={120}
+				/>
+			</div>
+			<TextInput size="sm" labelText={m.wardrobe.price} bind:value={price} invalid={priceBad} invalidText={m.wardrobe.priceBad} />
+			<TextInput size="sm" labelText={m.wardrobe.size} bind:value={draft.sizeLabel} maxlength={30} />
+			<Select size="sm" labelText={m.wardrobe.acquired} bind:selected={draft.acquired.how}>
+				{#each ways as way (way)}<SelectItem value={way} text={way === 'unknown' ? m.notNoted : way} />{/each}
+			</Select>
+			<Select size="sm" labelText={m.wardrobe.state} bind:selected={draft.state}>
+				{#each states as state (state)}<SelectItem value={state} text={m.wardrobe.states[state] ?? state} />{/each}
+			</Select>
+			<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
+			<div class="wide"><TextArea rows={2} labelText={m.wardrobe.note} bind:value={draft.note} /></div>
+		</div>
+		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
+	</form>
+</Modal>
+
+<style>
+	.stack {
+		display: grid;
+		gap: 1rem;
+	}
+</style>

@@ -1,0 +1,89 @@
+<script lang="ts">
+	import { Button, Search, Select, SelectItem } from 'carbon-components-svelte';
+	import Add from 'carbon-icons-svelte/lib/Add.svelte';
+	import { garmentInWords, garmentType, slots, type Client, type Piece, type SlotId } from '$lib/core';
+	import { removePiece } from '$lib/store/echoes';
+	import { offerUndo, perform } from '../frame/perform';
+	import { m } from '../messages';
+	import PieceCard from './PieceCard.svelte';
+	import PieceForm from './PieceForm.svelte';
+
+	interface Props {
+		client: Client;
+		pieces: Piece[];
+		currency: string;
+	}
+	let { client, pieces, currency }: Props = $props();
+
+	let typed = $state('');
+	let slot = $state<SlotId | ''>('');
+	let formOpen = $state(false);
+	let editing = $state<Piece | undefined>();
+
+	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
+	const slotOrder = Object.keys(slots) as SlotId[];
+	const present = $derived(slotOrder.filter((id) => pieces.some((piece) => slotsOf(piece).includes(id))));
+	const wordsOf = (piece: Piece) =>
+		[piece.name, piece.place, piece.note, ...piece.parts.map(({ garment }) => garmentInWords(garment))].join(' ').toLowerCase();
+	const found = $derived(
+		pieces
+			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
+			.filter((piece) => typed.toLowerCase().split(/\s+/).every((word) => wordsOf(piece).includes(word)))
+			.sort(
+				(a, b) =>
+					slotOrder.indexOf(slotsOf(a)[0] ?? 'top') - slotOrder.indexOf(slotsOf(b)[0] ?? 'top') ||
+					a.name.localeCompare(b.name)
+			)
+	);
+
+	function open(piece?: Piece) {
+		editing = piece;
+		formOpen = true;
+	}
+	async function remove(piece: Piece) {
+		if (await perform(() => removePiece(piece))) offerUndo(`${m.remove}: ${piece.name}`);
+	}
+</script>
+
+<section aria-labelledby="wardrobe-title">
+	<div class="page-head">
+		<h2 id="wardrobe-title">{m.wardrobe.title} <span class="soft figures">{pieces.length}</span></h2>
+		<div class="search"><Search size="sm" labelText={m.wardrobe.search} placeholder={m.wardrobe.search} bind:value={typed} /></div>
+		<Select size="sm" inline labelText={m.wardrobe.where} bind:selected={slot}>
+			<SelectItem value="" text={m.wardrobe.everywhere} />
+			{#each present as id (id)}<SelectItem value={id} text={slots[id].label} />{/each}
+		</Select>
+		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
+	</div>
+	{#if pieces.length === 0}
+		<p class="panel">{m.wardrobe.empty}</p>
+	{:else if found.length === 0}
+		<p class="panel">{m.wardrobe.none}</p>
+	{/if}
+	<ul class="rail">
+		{#each found as piece (piece.id)}
+			<li><PieceCard {piece} {client} onedit={() => open(piece)} onremove={() => void remove(piece)} /></li>
+		{/each}
+	</ul>
+</section>
+<PieceForm bind:open={formOpen} clientId={client.id} piece={editing} {currency} />
+
+<style>
+	h2 {
+		margin-right: auto;
+	}
+	.search {
+		width: 14rem;
+	}
+	.rail {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+		gap: 1px;
+		background: var(--line);
+		border: 1px solid var(--line);
+		list-style: none;
+	}
+	.rail li {
+		background: var(--panel);
+	}
+</style>

@@ -1,0 +1,6 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import ReferenceView from '$lib/ui/references/ReferenceView.svelte';
+</script>
+
+<ReferenceView referenceId={page.params.referenceId ?? ''} />
