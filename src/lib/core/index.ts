@@ -50,7 +50,7 @@ export { colourDifferenceInWords, colourName } from './colour/words';
 export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';
 export { methodVersion, scoreLook, type ElementScore, type LookCloseness, type Loss, type Worn } from './closeness/look';
 export { elementWeights } from './closeness/weights';
-export { aspectLabel, aspectValueInWords, garmentInWords, lossInWords, reasonsOf } from './closeness/words';
+export { aspectLabel, aspectValueInWords, garmentInWords, garmentName, lossInWords, reasonsOf } from './closeness/words';
 
 // Matching
 export { rankCandidates, type RankedCandidate } from './matching/rank';

@@ -177,6 +177,8 @@ export const m = {
 		markDone: 'Mark as done',
 		done: 'done',
 		clear: 'Make it a gap again',
+		ofPoints: (points: number) => `${points.toFixed(1)} of 100 points`,
+		rungInWords: (points: number) => `holds ${points.toFixed(0)} of 100 points`,
 		gap: 'gap',
 		tooFar: 'too far',
 		choose: 'Choose',

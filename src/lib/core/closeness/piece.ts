@@ -3,8 +3,7 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
-import { slotsMeet } from '../lexicon/slots';
-import { garmentType, typeHasFacet, typeSimilarity } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, typeHasFacet, typeSimilarity } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element } from '../model/reference';
 import { facetSimilarity, metalSimilarity, printSimilarity } from './similarity';
@@ -98,7 +97,7 @@ const signatureCap = (similarity: number) =>
 export function closenessOf(element: Asked, garment: Garment, options: ClosenessOptions = {}): PieceCloseness {
 	const asked = element.garment;
 	const askedType = garmentType(asked.type);
-	if (!slotsMeet(askedType.slot, garmentType(garment.type).slot))
+	if (!canAnswer(asked.type, garment.type))
 		return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
 
 	const schools = options.schools ?? {};

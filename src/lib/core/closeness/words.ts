@@ -40,26 +40,52 @@ export function aspectValueInWords(garment: Garment, aspect: AspectId): string |
 	}
 }
 
-/** Adjectives in the order in which the trade says them; a plain print and usual values go unsaid. */
-const spoken: FacetId[] = ['size', 'fit', 'rise', 'heelHeight', 'sleeveLength', 'hemLength', 'legLength', 'texture', 'material'];
+/** Facets said before the garment, in the trade's order; the rest follow it where they are out of the ordinary. */
+const saidBefore: FacetId[] = ['size', 'texture', 'material'];
+const saidAfter: FacetId[] = ['fit', 'rise', 'heelHeight', 'sleeveLength', 'topLength', 'hemLength', 'legLength'];
+const unsaid = new Set(['regular', 'smooth', 'medium', 'plain']);
 
-/** A garment as a phrase: "navy, pinstripe, tailored, wool blazer". */
-export function garmentInWords(garment: Garment): string {
-	const words: string[] = [];
-	const main = mainSwatch(garment.palette);
-	if (main) words.push(garment.metal && garment.palette.length === 1 ? '' : colourName(main.hex));
-	if (garment.metal) words.push(garment.metal.value.replace(/-/g, ' '));
-	if (garment.print && garment.print.family.value !== 'plain') words.push(printLabel(garment.print.family.value));
-	for (const facet of spoken) {
-		const value = garment.facets[facet]?.value;
-		if (value === undefined || value === 'regular' || value === 'smooth') continue;
-		const label = valueLabel(facet, value);
-		words.push(
-			facet === 'rise' ? `${label}-rise` : facet === 'heelHeight' && value !== 'flat' ? `${label}-heeled` : label
-		);
-	}
-	return [words.filter(Boolean).join(', '), garmentType(garment.type).singular].filter(Boolean).join(' ');
+function facetAsAdjective(id: FacetId, value: string): string {
+	const label = valueLabel(id, value);
+	if (id === 'rise') return `${label} rise`;
+	if (id === 'heelHeight') return value === 'flat' ? label : `${label} heel`;
+	if (id === 'sleeveLength') return /less$/.test(value) ? label : `${label} sleeves`;
+	if (id === 'hemLength' && ['hip', 'knee', 'ankle', 'floor'].includes(value)) return `${label}-length`;
+	if (id === 'topLength') return value === 'cropped' ? label : `${label}-length`;
+	if (id === 'legLength') return value === 'cropped' ? label : `${label} length`;
+	return label;
 }
+
+/** Is the value what anyone would expect of the type, or said by the type's own name? */
+const expected = (garment: Garment, id: FacetId, value: string): boolean => {
+	const { usual, singular } = garmentType(garment.type);
+	return unsaid.has(value) || usual[id] === value || singular.toLowerCase().includes(valueLabel(id, value));
+};
+
+const saidFacets = (garment: Garment, ids: FacetId[]) =>
+	ids.flatMap((id) => {
+		const value = garment.facets[id]?.value;
+		return value === undefined || expected(garment, id, value) ? [] : [facetAsAdjective(id, value)];
+	});
+
+/** A garment by its name: "navy wool pea coat", "gold drop earrings". */
+export function garmentName(garment: Garment): string {
+	const main = mainSwatch(garment.palette);
+	const { metal, print } = garment;
+	const words = [
+		main && !(metal && garmentType(garment.type).division === 'jewellery') ? colourName(main.hex) : undefined,
+		garmentType(garment.type).division === 'jewellery' ? metal?.value.replace(/-/g, ' ') : undefined,
+		print && print.family.value !== 'plain' ? printLabel(print.family.value) : undefined,
+		...saidFacets(garment, saidBefore),
+		garmentType(garment.type).singular
+	].filter((word): word is string => Boolean(word));
+	// "gold, gold": a metal and a colour of the same name are said once.
+	return words.filter((word, i) => word !== words[i - 1]).join(' ');
+}
+
+/** A garment as a phrase: its name and what is out of the ordinary: "black crepe trousers, high rise, floor length". */
+export const garmentInWords = (garment: Garment): string =>
+	[garmentName(garment), ...saidFacets(garment, saidAfter)].join(', ');
 
 /** How far a hem lands from the asked one, by the share of stature between them (a hand's width ≈ 5 %). */
 function hemDistance(id: FacetId, asked: string, given: string): string | undefined {

@@ -15,7 +15,7 @@ export const likeness = {
 	/** Assumed where the garment does not state its metal. */
 	metalPrior: 0.4,
 	/** Cap on the whole element when a signature feature is wholly missed; it rises evenly to 1. */
-	signatureFloor: 0.4,
+	signatureFloor: 0.5,
 	/** A match below this is no match. */
 	matchFloor: 0.35,
 	/** Share of an element's points that its styling moves hold. */

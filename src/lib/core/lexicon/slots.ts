@@ -1,28 +1,29 @@
 /**
- * Where on the body a thing is worn, and what it covers there. A match must cover something that the element
- * covers: a bag never answers trousers, whatever its colour. `areaShare` is the share of the seen figure that
+ * Where on the body a thing is worn, and what it covers there: next to the body, over that, and so on. A match
+ * must cover something that the element covers: a bag never answers trousers, whatever its colour. `areaShare` is the share of the seen figure that
  * a thing of this slot usually takes; it weighs the colour story (common practice, rounded).
+ * In the order in which a look is read, from large to small.
  */
 export const slots = {
-	head: { label: 'head', covers: ['head'], areaShare: 0.05 },
-	eyes: { label: 'eyes', covers: ['eyes'], areaShare: 0.01 },
-	ears: { label: 'ears', covers: ['ears'], areaShare: 0.005 },
-	neck: { label: 'neck', covers: ['neck'], areaShare: 0.01 },
-	scarf: { label: 'scarf', covers: ['shoulders'], areaShare: 0.06 },
-	top: { label: 'top', covers: ['torso'], areaShare: 0.3 },
-	layer: { label: 'layer', covers: ['torso'], areaShare: 0.32 },
-	outer: { label: 'outer layer', covers: ['torso'], areaShare: 0.45 },
-	whole: { label: 'one-piece', covers: ['torso', 'legs'], areaShare: 0.6 },
+	top: { label: 'top', covers: ['base'], areaShare: 0.3 },
 	legs: { label: 'bottom', covers: ['legs'], areaShare: 0.35 },
-	drape: { label: 'drape', covers: ['torso', 'legs', 'shoulders'], areaShare: 0.4 },
-	waist: { label: 'waist', covers: ['waist'], areaShare: 0.02 },
-	hands: { label: 'hands', covers: ['hands'], areaShare: 0.02 },
-	wrist: { label: 'wrist', covers: ['wrist'], areaShare: 0.005 },
-	finger: { label: 'finger', covers: ['finger'], areaShare: 0.003 },
-	hosiery: { label: 'hosiery', covers: ['hosiery'], areaShare: 0.08 },
+	whole: { label: 'one-piece', covers: ['base', 'legs'], areaShare: 0.6 },
+	layer: { label: 'layer', covers: ['over'], areaShare: 0.32 },
+	outer: { label: 'outer layer', covers: ['over'], areaShare: 0.45 },
+	drape: { label: 'drape', covers: ['base', 'legs', 'shoulders'], areaShare: 0.4 },
 	feet: { label: 'feet', covers: ['feet'], areaShare: 0.06 },
 	bag: { label: 'bag', covers: ['bag'], areaShare: 0.06 },
+	waist: { label: 'waist', covers: ['waist'], areaShare: 0.02 },
+	ears: { label: 'ears', covers: ['ears'], areaShare: 0.005 },
+	neck: { label: 'neck', covers: ['neck'], areaShare: 0.01 },
 	brooch: { label: 'pinned', covers: ['brooch'], areaShare: 0.005 },
+	wrist: { label: 'wrist', covers: ['wrist'], areaShare: 0.005 },
+	finger: { label: 'finger', covers: ['finger'], areaShare: 0.003 },
+	eyes: { label: 'eyes', covers: ['eyes'], areaShare: 0.01 },
+	head: { label: 'head', covers: ['head'], areaShare: 0.05 },
+	scarf: { label: 'scarf', covers: ['shoulders'], areaShare: 0.06 },
+	hands: { label: 'hands', covers: ['hands'], areaShare: 0.02 },
+	hosiery: { label: 'hosiery', covers: ['hosiery'], areaShare: 0.08 },
 	under: { label: 'underneath', covers: ['under'], areaShare: 0.02 },
 	hair: { label: 'hair', covers: ['hair'], areaShare: 0.04 },
 	face: { label: 'face', covers: ['face'], areaShare: 0.01 },

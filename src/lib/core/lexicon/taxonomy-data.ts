@@ -241,7 +241,7 @@ export const families: FamilySource[] = [
 	},
 	{
 		id: 'salwars', label: 'salwars and lehengas', division: 'south-asian', slot: 'legs', draws: 'trousers',
-		facets: [...cloth, ...legged, 'skirtShape', 'hemLength'],
+		facets: [...cloth, ...legged],
 		usual: { fit: 'relaxed', legLength: 'full', leg: 'tapered', rise: 'high' },
 		types: `
 			salwar / salwars / shalwar
@@ -504,6 +504,9 @@ export const standIns: [string, string, number, string][] = [
 	['evening-gown', 'slip-dress', 0.7, 'bias cloth from shoulder to hem'],
 	['evening-gown', 'maxi-dress', 0.7, 'the same hem, less ceremony'],
 	['evening-gown', 'anarkali', 0.5, 'a long fitted bodice over a full skirt'],
+	['overshirt', 'denim-jacket', 0.6, 'a shirt cut to be worn as a jacket'],
+	['overshirt', 'safari-jacket', 0.7, 'a shirt cut to be worn as a jacket'],
+	['knitted-vest', 'waistcoat', 0.6, 'a sleeveless layer over a shirt'],
 	['overcoat', 'wrap-coat', 0.85, 'the closing apart, the same'],
 	['court-shoes', 'kitten-heels', 0.85, 'a court shoe with a lower heel'],
 	['court-shoes', 'stilettos', 0.85, 'a court shoe with a finer heel'],

@@ -1,6 +1,6 @@
 /** The tree of garment types: division, family, type. Read once from `taxonomy-data.ts`; add types there. */
 import type { FacetId } from './facets';
-import type { SlotId } from './slots';
+import { slotsMeet, type SlotId } from './slots';
 import { divisions, families, standIns, type DrawKind } from './taxonomy-data';
 
 export interface GarmentType {
@@ -102,3 +102,10 @@ export function typeSimilarity(a: string, b: string): number {
 	const inTree = (2 * commonDepth) / (typeDepth + typeDepth);
 	return Math.max(inTree, declared.get(`${a} ${b}`) ?? 0);
 }
+
+/**
+ * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
+ * stand-in is declared (a cardigan for a jumper).
+ */
+export const canAnswer = (asked: string, given: string): boolean =>
+	slotsMeet(garmentType(asked).slot, garmentType(given).slot) || declared.has(`${asked} ${given}`);

@@ -11,6 +11,8 @@ export function framingOf(slot: SlotId, { landmarks: at, width, height }: Plate)
 		case 'top':
 		case 'layer':
 			return band(at.shoulder - 60, at.crotch + 60, 190);
+		case 'outer':
+			return band(at.shoulder - 60, at.knee + 90, 200);
 		case 'legs':
 		case 'hosiery':
 			return band(at.waist - 30, height, 245);

@@ -28,7 +28,32 @@ const neutralWords = colourWords.filter(({ family }) =>
 const stockPrints = ['stripe', 'breton', 'check', 'plaid', 'polka-dot', 'ditsy-floral', 'botanical', 'paisley'];
 const printable = ['tops', 'bottoms', 'one-pieces', 'south-asian'];
 /** Facets that a shop's description leaves open now and then. */
-const seldomSaid: FacetId[] = ['weight', 'opacity', 'formality', 'sheen', 'hemDetail', 'waistline', 'sleeveShape'];
+const seldomSaid: FacetId[] = ['weight', 'opacity', 'formality', 'sheen', 'hemDetail', 'waistline', 'sleeveShape', 'texture'];
+
+/** What things of a family are usually made of; of a division where the family is not listed (common practice). */
+const usualMaterials: Record<string, string> = {
+	tees: 'cotton jersey viscose',
+	shirts: 'cotton poplin silk satin linen viscose crepe',
+	knitwear: 'cotton merino wool viscose cashmere',
+	cardigans: 'cotton merino wool viscose',
+	tailored: 'wool linen velvet crepe satin tweed',
+	jackets: 'cotton canvas polyester technical',
+	coats: 'wool cotton technical polyester',
+	jeans: 'denim',
+	headwear: 'wool cotton felt straw',
+	gloves: 'leather wool',
+	belts: 'leather imitation-leather',
+	scarves: 'silk cotton viscose wool',
+	bottoms: 'cotton crepe wool linen viscose satin',
+	'one-pieces': 'viscose crepe cotton satin jersey silk',
+	'south-asian': 'silk georgette cotton chiffon brocade',
+	under: 'nylon cotton',
+	footwear: 'leather suede imitation-leather satin canvas',
+	bags: 'leather imitation-leather canvas satin straw',
+	accessories: 'silk leather metal',
+	jewellery: 'metal glass pearl crystal'
+};
+const knitTextures = ['ribbed', 'cable', 'fine-knit', 'chunky-knit'];
 
 type Draw = { below: (n: number) => number; chance: (share: number) => boolean; of: <T>(list: readonly T[]) => T };
 
@@ -42,14 +67,24 @@ function drawsFrom(seed: number): Draw {
 	};
 }
 
+/** The usual value, or now and then one beside it on its scale or in its group. */
+function nearUsual(id: FacetId, usual: string, draw: Draw): string {
+	if (draw.chance(0.6)) return usual;
+	const facet = facetOf(id);
+	if (facet.kind === 'nominal') return draw.of(facet.groups.find((group) => group.includes(usual)) ?? [usual]);
+	const at = facet.values.findIndex((value) => value.id === usual);
+	return facet.values[at + (draw.chance(0.5) ? 1 : -1)]?.id ?? usual;
+}
+
 function drawFacets(type: GarmentType, draw: Draw): Garment['facets'] {
 	const facets: Garment['facets'] = {};
+	const say = (id: FacetId, value: string) => (facets[id] = { value, provenance: 'said' });
 	for (const id of type.facets) {
 		const usual = type.usual[id];
-		if (usual === undefined && (seldomSaid.includes(id) || draw.chance(0.55))) continue;
-		const { values } = facetOf(id);
-		const value = usual !== undefined && draw.chance(0.72) ? usual : draw.of(values).id;
-		facets[id] = { value, provenance: 'said' };
+		if (id === 'material') say(id, usual ?? draw.of((usualMaterials[type.family] ?? usualMaterials[type.division] ?? 'cotton').split(' ')));
+		else if (id === 'texture' && ['knitwear', 'cardigans'].includes(type.family)) say(id, draw.of(knitTextures));
+		else if (usual !== undefined) say(id, nearUsual(id, usual, draw));
+		else if (!seldomSaid.includes(id) && draw.chance(0.5)) say(id, draw.of(facetOf(id).values).id);
 	}
 	return facets;
 }

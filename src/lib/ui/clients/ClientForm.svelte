@@ -40,7 +40,7 @@
 
 	$effect(() => {
 		if (!open) return;
-		draft = client ? structuredClone(client) : fresh();
+		draft = client ? $state.snapshot(client) : fresh();
 		never = draft.limits.never.join(', ');
 		avoid = draft.avoidMaterials.join(', ');
 		allergies = draft.allergies.join(', ');

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { garmentInWords, type Element, type ElementScore, type Garment } from '$lib/core';
+	import { garmentInWords, garmentName, type Element, type ElementScore, type Garment } from '$lib/core';
 	import Swatches from '../garment/Swatches.svelte';
 	import { m } from '../messages';
 
@@ -13,7 +13,7 @@
 	}
 	let { element, score, garment, current, onselect }: Props = $props();
 
-	const words = $derived(garmentInWords(element.garment));
+	const name = $derived(garmentName(element.garment));
 	const closeness = $derived(score?.state === 'done' ? 1 : (score?.closeness?.closeness ?? 0));
 	const joined = $derived(score?.state === 'items' || score?.state === 'done');
 	const figure = $derived.by(() => {
@@ -35,16 +35,17 @@
 	onclick={onselect}
 	onfocus={onselect}
 >
-	<span class="words">{words}</span>
-	<span class="line" class:joined style:--thickness="{thickness}px" style:--apart="{apart}%" aria-hidden="true">
-		<Swatches garment={element.garment} size={1.6} />
-		<i class="end"></i><i class="apart"></i><i class="end far"></i>
-		<Swatches {garment} size={1.6} />
-	</span>
-	<span class="foot">
-		<span class="soft figures">{Math.round(score?.points ?? 0)} of 100</span>
+	<span class="top">
+		<span class="words" title={garmentInWords(element.garment)}>{name}</span>
+		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}>{Math.round(score?.points ?? 0)}</span>
 		<span class="figure figures" class:open={!joined}>{figure}</span>
 	</span>
+	<span class="line" class:joined style:--thickness="{thickness}px" style:--apart="{apart}%" aria-hidden="true">
+		<Swatches garment={element.garment} size={1.5} />
+		<i class="end"></i><i class="apart"></i><i class="end far"></i>
+		<Swatches {garment} size={1.5} />
+	</span>
+	<span class="visually-hidden">{m.fitting.rungInWords(score?.points ?? 0)}</span>
 </button>
 
 <style>
@@ -73,6 +74,7 @@
 		outline-offset: -3px;
 	}
 	.words {
+		min-width: 0;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
@@ -98,12 +100,17 @@
 	.line:not(.joined) .apart {
 		border-bottom: 1px dashed var(--line-strong);
 	}
-	.foot {
+	.top {
 		display: flex;
-		justify-content: space-between;
+		align-items: baseline;
+		gap: 0.5rem;
+	}
+	.points {
 		font-size: var(--step--1);
 	}
 	.figure {
+		margin-left: auto;
+		white-space: nowrap;
 		font-weight: 640;
 		font-size: var(--step-0);
 	}

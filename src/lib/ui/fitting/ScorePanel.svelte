@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button, TextInput } from 'carbon-components-svelte';
-	import { aspectLabel, bandOf, garmentInWords, lossInWords, moneyInWords, readMoney, type Loss } from '$lib/core';
+	import { aspectLabel, bandOf, garmentType, lossInWords, moneyInWords, readMoney, type Loss } from '$lib/core';
 	import { m } from '../messages';
 	import type { FittingTable } from './table.svelte';
 
@@ -24,7 +24,7 @@
 	}
 	const nameOf = (loss: Loss) => {
 		const element = table.elements.find(({ id }) => id === loss.elementId);
-		return element ? garmentInWords({ ...element.garment, facets: {}, print: undefined }) : '';
+		return element ? garmentType(element.garment.type).singular : '';
 	};
 
 	const limit = $derived(table.echo.spendLimit);
@@ -47,8 +47,11 @@
 		<p class="number figures" aria-live="polite">
 			<span class="visually-hidden">{m.fitting.score}</span>{Math.round(score.score)}
 		</p>
-		<p><strong>{band.label}</strong><br /><span class="soft">{band.sentence}</span></p>
-		<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+		<div>
+			<strong>{band.label}</strong>
+			<p class="soft">{band.sentence}</p>
+			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+		</div>
 	</div>
 	<div class="losses">
 		<h3>{m.fitting.losses}</h3>
@@ -59,7 +62,7 @@
 					<button onclick={() => table.select(loss.elementId)}>
 						<i style:width="{(loss.points / largest) * 100}%" aria-hidden="true"></i>
 						<span class="figures points">−{loss.points.toFixed(1)}</span>
-						<span class="what"><strong>{nameOf(loss)}</strong> {loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span>
+						<span class="what" title={lossWords(loss)}><strong>{nameOf(loss)}</strong> {loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span>
 					</button>
 				</li>
 			{/each}
@@ -70,19 +73,19 @@
 		<p>
 			<span class="total figures">{table.spend.total.amountMinor === 0 ? m.fitting.nothingToBuy : moneyInWords(table.spend.total)}</span>
 			{#if table.spend.postage.amountMinor > 0}<span class="soft">{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span>{/if}
+			{#if over !== undefined}
+				<span class="figures" class:over={over > 0}>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</span>
+			{/if}
 		</p>
-		{#if over !== undefined}
-			<p class:over={over > 0}>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</p>
-		{/if}
 		<form
 			onsubmit={(event) => {
 				event.preventDefault();
 				saveLimit();
 			}}
 		>
-			<TextInput size="sm" labelText={m.fitting.limit} placeholder={m.fitting.noLimit} bind:value={typed} invalid={limitBad} invalidText={m.fitting.limitBad} on:blur={saveLimit} />
+			<TextInput size="sm" inline labelText={m.fitting.limit} placeholder={m.fitting.noLimit} bind:value={typed} invalid={limitBad} invalidText={m.fitting.limitBad} on:blur={saveLimit} />
 		</form>
-		<div class="row">
+		<div class="row actions">
 			<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
 			<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button>
 		</div>
@@ -92,12 +95,21 @@
 <style>
 	.score {
 		display: grid;
-		grid-template-columns: 13rem 1fr 14rem;
+		grid-template-columns: 17rem minmax(0, 1fr) 17rem;
 		gap: 1.25rem;
-		padding: 0.75rem 1.25rem;
+		padding: 0.6rem 1.25rem;
+		line-height: 1.35;
 		background: var(--panel);
 		border-top: 1px solid var(--line);
 		font-size: var(--step-0);
+	}
+	.sum {
+		display: flex;
+		gap: 1rem;
+		align-items: start;
+	}
+	.sum > div {
+		padding-top: 0.25rem;
 	}
 	.number {
 		font-family: var(--display);
@@ -118,7 +130,7 @@
 	}
 	ul {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 		column-gap: 1rem;
 		list-style: none;
 	}
@@ -127,7 +139,7 @@
 		display: flex;
 		gap: 0.5rem;
 		width: 100%;
-		min-height: 1.75rem;
+		min-height: 1.9rem;
 		align-items: center;
 		border: 0;
 		background: none;
@@ -158,6 +170,19 @@
 		display: grid;
 		gap: 0.25rem;
 		align-content: start;
+	}
+	.money :global(.bx--form-item),
+	.money :global(.bx--text-input--inline__label-wrapper),
+	.money :global(.bx--text-input__field-outer-wrapper--inline) {
+		margin: 0;
+		max-width: none;
+	}
+	.money :global(.bx--text-input--inline__label-wrapper) {
+		flex: 0 0 6rem;
+		white-space: nowrap;
+	}
+	.actions :global(.bx--btn) {
+		padding-right: 1rem;
 	}
 	.total {
 		font-size: var(--step-1);

@@ -22,9 +22,9 @@
 <div class="tray">
 	<header>
 		<h2>{garmentInWords(element.garment)}</h2>
-		{#if element.note}<p class="soft">{element.note}</p>{/if}
-		{#if match?.state === 'items'}
-			<div class="row match">
+		{#if element.note}<p class="soft note">{element.note}</p>{/if}
+		<div class="row">
+			{#if match?.state === 'items'}
 				<Select
 					size="sm"
 					inline
@@ -34,11 +34,10 @@
 				>
 					{#each matchReasons as reason (reason)}<SelectItem value={reason} text={m.fitting.reasons[reason] ?? reason} />{/each}
 				</Select>
-			</div>
-		{/if}
+			{/if}
 		{#if match && match.state !== 'left-out' && element.moves.length > 0}
-			<fieldset class="row">
-				<legend class="bx--label">{m.fitting.movesDone}</legend>
+			<fieldset class="row moves">
+				<legend class="visually-hidden">{m.fitting.movesDone}</legend>
 				{#each element.moves as move (move)}
 					<Checkbox
 						labelText={moves[move].label}
@@ -50,6 +49,7 @@
 				{/each}
 			</fieldset>
 		{/if}
+		</div>
 		<div class="row">
 			{#if byHand && match?.state !== 'done'}
 				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}>{m.fitting.markDone}</Button>
@@ -106,8 +106,8 @@
 	}
 	header {
 		display: grid;
-		gap: 0.4rem;
-		padding: 0.75rem 0.75rem 0.25rem;
+		gap: 0.15rem;
+		padding: 0.6rem 0.75rem 0.25rem;
 	}
 	h2 {
 		font-size: 1.2rem;
@@ -127,6 +127,12 @@
 	.costs {
 		margin-left: 0.5rem;
 		font-size: var(--step--1);
+	}
+	.note {
+		font-size: var(--step-0);
+	}
+	.moves :global(.bx--checkbox-wrapper) {
+		margin: 0;
 	}
 	.empty {
 		padding: 0.75rem;

@@ -11,7 +11,14 @@
 {#if query.error}
 	<InlineNotification lowContrast hideCloseButton kind="error" title={m.failed} subtitle="{m.storeBroken} ({query.error.message})" />
 {:else if query.value === undefined}
-	<div aria-busy="true"><span class="visually-hidden">{m.loading}</span><SkeletonText paragraph lines={4} /></div>
+	<div class="bones" aria-busy="true"><span class="visually-hidden">{m.loading}</span><SkeletonText paragraph lines={4} /></div>
 {:else}
 	{@render children()}
 {/if}
+
+<style>
+	.bones {
+		max-width: 40rem;
+		padding: 1rem 0;
+	}
+</style>

@@ -8,7 +8,7 @@
 		title: string;
 		/** Show only where a thing of this slot is worn. */
 		slot?: SlotId;
-		/** The layer to bring forward; the others step back. */
+		/** The layer to mark with an outline. */
 		lit?: string;
 	}
 	let { look, body, title, slot, lit }: Props = $props();
@@ -23,7 +23,6 @@
 			: shape.fill.kind === 'colour'
 				? shape.fill.hex
 				: `url(#${patternId(shape.fill.id)})`;
-	const litThere = $derived(lit !== undefined && plate.layers.some((layer) => layer.id === lit));
 </script>
 
 {#snippet drawn(shape: PlateShape)}
@@ -52,9 +51,12 @@
 		{/each}
 	</defs>
 	{#each plate.layers as layer, i (i)}
-		<g class:back={litThere && layer.id !== lit}>
-			{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
-		</g>
+		{#if layer.id === lit}
+			<g class="halo" aria-hidden="true">
+				{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}
+			</g>
+		{/if}
+		{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
 	{/each}
 </svg>
 
@@ -64,10 +66,9 @@
 		width: 100%;
 		height: 100%;
 	}
-	g {
-		transition: opacity 120ms;
-	}
-	.back {
-		opacity: 0.3;
+	.halo {
+		fill: none;
+		stroke: var(--accent);
+		stroke-width: 9;
 	}
 </style>

@@ -35,8 +35,8 @@
 
 	$effect(() => {
 		if (!open) return;
-		draft = element ? structuredClone(element) : fresh();
-		garment = element ? structuredClone(element.garment) : undefined;
+		draft = element ? $state.snapshot(element) : fresh();
+		garment = element ? $state.snapshot(element.garment) : undefined;
 		provenance = 'seen';
 		tried = false;
 	});

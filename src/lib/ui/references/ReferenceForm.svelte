@@ -30,7 +30,7 @@
 
 	$effect(() => {
 		if (!open) return;
-		draft = reference ? structuredClone(reference) : fresh();
+		draft = reference ? $state.snapshot(reference) : fresh();
 		tried = false;
 	});
 

@@ -38,8 +38,8 @@
 
 	$effect(() => {
 		if (!open) return;
-		draft = piece ? structuredClone(piece) : fresh();
-		parts = piece ? structuredClone(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
+		draft = piece ? $state.snapshot(piece) : fresh();
+		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
 		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
 		tried = false;
 	});
