@@ -27,7 +27,7 @@ export default defineConfig({
 	worker: { format: 'es' },
 	build: { chunkSizeWarningLimit: 900 },
 	test: {
-		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/outside/**/*.test.ts'],
+		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],
 		environment: 'node',
 		testTimeout: 20_000
 	}

@@ -3,9 +3,31 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { v5 } from 'uuid';
 import {
-	choosing, clientSchema, colourWords, documentOf, facetIds, garmentTypes, inOrder, judge, optionsOfPiece, settingsId,
-	type AspectId, type Client, type Echo, type Element, type Event, type FacetId, type Garment, type Match, type MoveId, type Piece,
-	type Provenance, type Reference, type RoleId, type Studio, type StudioDocument
+	choosing,
+	clientSchema,
+	colourWords,
+	documentOf,
+	facetIds,
+	garmentTypes,
+	inOrder,
+	judge,
+	optionsOfPiece,
+	settingsId,
+	type AspectId,
+	type Client,
+	type Echo,
+	type Element,
+	type Event,
+	type FacetId,
+	type Garment,
+	type Match,
+	type MoveId,
+	type Piece,
+	type Provenance,
+	type Reference,
+	type RoleId,
+	type Studio,
+	type StudioDocument
 } from '../src/lib/core/index';
 
 /** Namespace of the demo's ids, which are made from names and so stay the same. */
@@ -14,12 +36,16 @@ const idOf = (...names: string[]) => v5(names.join('\n'), namespace);
 /** The day that the demo is written on; the app moves all dates from it to the day it is opened. */
 const writtenOn = '2026-01-15';
 const dayMs = 86_400_000;
-const dayAt = (days: number) => new Date(Date.parse(`${writtenOn}T12:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
+const dayAt = (days: number) =>
+	new Date(Date.parse(`${writtenOn}T12:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
 const pounds = (text: string | number) => ({ amountMinor: Math.round(Number(text) * 100), currency: 'GBP' });
 
 const here = import.meta.dirname;
 const read = (place: string) => readFileSync(join(here, place), 'utf8');
-const filesIn = (folder: string) => readdirSync(join(here, folder)).filter((name) => name.endsWith('.txt')).sort();
+const filesIn = (folder: string) =>
+	readdirSync(join(here, folder))
+		.filter((name) => name.endsWith('.txt'))
+		.sort();
 const keyOf = (file: string) => file.replace('.txt', '');
 
 const typeIds = new Map(garmentTypes.map(({ singular, id }) => [singular.toLowerCase(), id]));
@@ -49,7 +75,10 @@ function garmentFrom(type: string, colours: string, facets: string, provenance: 
 		if (name === 'metal') garment.metal = { value, provenance };
 		else if (name === 'print') {
 			const [family = '', scale] = value.split(':');
-			garment.print = { family: { value: family, provenance }, scale: scale ? { value: scale, provenance } : undefined };
+			garment.print = {
+				family: { value: family, provenance },
+				scale: scale ? { value: scale, provenance } : undefined
+			};
 		} else if (facetIds.includes(name as FacetId)) garment.facets[name as FacetId] = { value, provenance };
 		else throw new Error(`"${name}" is no facet`);
 	}
@@ -64,14 +93,21 @@ function eachLine<T>(place: string, text: string, compose: (fields: string[], in
 		.filter(({ line }) => line !== '' && !line.startsWith('#'))
 		.map(({ line, number }, index) => {
 			try {
-				return compose(line.split('|').map((field) => field.trim()), index);
+				return compose(
+					line.split('|').map((field) => field.trim()),
+					index
+				);
 			} catch (error) {
 				throw new Error(`${place}, line ${number}: ${(error as Error).message}`, { cause: error });
 			}
 		});
 }
 
-const listed = <T extends string>(text = '') => text.split(',').map((word) => word.trim()).filter(Boolean) as T[];
+const listed = <T extends string>(text = '') =>
+	text
+		.split(',')
+		.map((word) => word.trim())
+		.filter(Boolean) as T[];
 
 function clients(): Client[] {
 	const sources = JSON.parse(read('clients.json')) as ({ key: string } & Record<string, unknown>)[];
@@ -81,7 +117,15 @@ function clients(): Client[] {
 }
 
 function events(): Event[] {
-	type Source = { client: string; title: string; inDays: number; place: string; dressCode: string; weather?: Event['weather']; budgetPounds?: number };
+	type Source = {
+		client: string;
+		title: string;
+		inDays: number;
+		place: string;
+		dressCode: string;
+		weather?: Event['weather'];
+		budgetPounds?: number;
+	};
 	return (JSON.parse(read('events.json')) as Source[]).map(({ client, inDays, budgetPounds, ...event }) => ({
 		...event,
 		id: idOf('event', event.title),
@@ -95,35 +139,44 @@ function events(): Event[] {
 
 function wardrobe(file: string): Piece[] {
 	const client = keyOf(file);
-	return eachLine(`wardrobes/${file}`, read(`wardrobes/${file}`), ([name = '', type = '', colours = '', facets = '', price, how, ago, size = '', place = '']) => ({
-		id: idOf('piece', client, name),
-		rev: 1,
-		clientId: idOf('client', client),
-		name,
-		parts: [{ id: idOf('part', client, name), name: '', garment: garmentFrom(type, colours, facets, 'said') }],
-		configurations: [],
-		acquired: {
-			how: how as Piece['acquired']['how'],
-			on: dayAt(-Number(ago)),
-			price: price ? pounds(price) : undefined
-		},
-		sizeLabel: size,
-		measuresCm: {},
-		photos: [],
-		state: 'ready',
-		place,
-		note: ''
-	}));
+	return eachLine(
+		`wardrobes/${file}`,
+		read(`wardrobes/${file}`),
+		([name = '', type = '', colours = '', facets = '', price, how, ago, size = '', place = '']) => ({
+			id: idOf('piece', client, name),
+			rev: 1,
+			clientId: idOf('client', client),
+			name,
+			parts: [
+				{ id: idOf('part', client, name), name: '', garment: garmentFrom(type, colours, facets, 'said') }
+			],
+			configurations: [],
+			acquired: {
+				how: how as Piece['acquired']['how'],
+				on: dayAt(-Number(ago)),
+				price: price ? pounds(price) : undefined
+			},
+			sizeLabel: size,
+			measuresCm: {},
+			photos: [],
+			state: 'ready',
+			place,
+			note: ''
+		})
+	);
 }
 
 /** "key: value" lines up to "---", and what follows. */
 function headed(text: string): { head: Record<string, string>; body: string } {
 	const [top = '', body = ''] = text.split(/^---$/m);
 	const head = Object.fromEntries(
-		top.split('\n').filter(Boolean).map((line) => {
-			const at = line.indexOf(':');
-			return [line.slice(0, at).trim(), line.slice(at + 1).trim()];
-		})
+		top
+			.split('\n')
+			.filter(Boolean)
+			.map((line) => {
+				const at = line.indexOf(':');
+				return [line.slice(0, at).trim(), line.slice(at + 1).trim()];
+			})
 	);
 	return { head, body };
 }
@@ -131,17 +184,24 @@ function headed(text: string): { head: Record<string, string>; body: string } {
 function reference(file: string): Reference {
 	const key = keyOf(file);
 	const { head, body } = headed(read(`references/${file}`));
-	const elements = eachLine(`references/${file}`, body, ([type = '', colours = '', facets = '', role, provenance, moves, signature, open, note = ''], i): Element => ({
-		id: idOf('element', key, type),
-		garment: garmentFrom(type, colours, facets, provenance as Provenance),
-		rank: i + 1,
-		role: role as RoleId,
-		weightFactor: 1,
-		signature: listed<AspectId>(signature),
-		open: listed<AspectId>(open),
-		moves: listed<MoveId>(moves),
-		note
-	}));
+	const elements = eachLine(
+		`references/${file}`,
+		body,
+		(
+			[type = '', colours = '', facets = '', role, provenance, moves, signature, open, note = ''],
+			i
+		): Element => ({
+			id: idOf('element', key, type),
+			garment: garmentFrom(type, colours, facets, provenance as Provenance),
+			rank: i + 1,
+			role: role as RoleId,
+			weightFactor: 1,
+			signature: listed<AspectId>(signature),
+			open: listed<AspectId>(open),
+			moves: listed<MoveId>(moves),
+			note
+		})
+	);
 	return {
 		id: idOf('reference', key),
 		rev: 1,
@@ -161,7 +221,9 @@ function matchesFrom(file: string, lines: string, reference: Reference, pieces: 
 	let matches: Match[] = [];
 	eachLine(`echoes/${file}`, lines, ([pair = '', reason, moves]) => {
 		const [type = '', answer = ''] = pair.split('>').map((text) => text.trim());
-		const element = inOrder(reference.elements).find(({ garment }) => garment.type === typeIds.get(type.toLowerCase()));
+		const element = inOrder(reference.elements).find(
+			({ garment }) => garment.type === typeIds.get(type.toLowerCase())
+		);
 		if (!element) throw new Error(`the reference has no "${type}"`);
 		const id = idOf('match', key, type);
 		if (answer === '-') matches = choosing.leaveOut(matches, element.id, id);
@@ -171,7 +233,11 @@ function matchesFrom(file: string, lines: string, reference: Reference, pieces: 
 			if (!option) throw new Error(`the wardrobe has no "${answer}"`);
 			matches = choosing
 				.chooseItem(matches, reference.elements, { element, item: option.item, garment: option.garment }, id)
-				.map((match) => (match.id === id ? { ...match, reason: reason as Match['reason'], movesDone: listed<MoveId>(moves) } : match));
+				.map((match) =>
+					match.id === id
+						? { ...match, reason: reason as Match['reason'], movesDone: listed<MoveId>(moves) }
+						: match
+				);
 		}
 	});
 	return matches;
@@ -201,14 +267,29 @@ function echo(file: string, studio: Pick<Studio, 'events' | 'references' | 'piec
 	if (!verdict) return made;
 	const [rating, wouldWear, ago, note = ''] = verdict.split('|').map((field) => field.trim());
 	const given = { ownRating: Number(rating), wouldWear: wouldWear as 'yes', note };
-	const when = { id: idOf('judgement', keyOf(file)), at: `${dayAt(-Number(ago))}T20:00:00.000Z`, currency: 'GBP' };
+	const when = {
+		id: idOf('judgement', keyOf(file)),
+		at: `${dayAt(-Number(ago))}T20:00:00.000Z`,
+		currency: 'GBP'
+	};
 	return { ...made, judgements: [judge(made, found, pieces, given, when)] };
 }
 
 /** The whole demo studio as the document that a backup holds. */
 export function composeDemo(): StudioDocument {
 	const parts = {
-		settings: [{ id: settingsId, rev: 1, studioName: 'Studio Saltmere', currency: 'GBP', units: 'cm' as const, words: 'uk' as const, timeZone: 'Europe/London', demo: true }],
+		settings: [
+			{
+				id: settingsId,
+				rev: 1,
+				studioName: 'Studio Saltmere',
+				currency: 'GBP',
+				units: 'cm' as const,
+				words: 'uk' as const,
+				timeZone: 'Europe/London',
+				demo: true
+			}
+		],
 		clients: clients(),
 		events: events(),
 		pieces: filesIn('wardrobes').flatMap(wardrobe),

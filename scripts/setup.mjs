@@ -54,7 +54,8 @@ export function setUp() {
 		console.log('Installing packages…');
 		run('npm', ['ci', '--no-audit', '--no-fund']);
 	});
-	if (!existsSync(join(root, '.svelte-kit/tsconfig.json'))) run('npx', ['--no-install', 'svelte-kit', 'sync']);
+	if (!existsSync(join(root, '.svelte-kit/tsconfig.json')))
+		run('npx', ['--no-install', 'svelte-kit', 'sync']);
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1]).href) setUp();

@@ -48,13 +48,35 @@ export { colourDifferenceInWords, colourName } from './colour/words';
 
 // Closeness
 export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';
-export { methodVersion, scoreLook, type ElementScore, type LookCloseness, type Loss, type Worn } from './closeness/look';
+export {
+	methodVersion,
+	scoreLook,
+	type ElementScore,
+	type LookCloseness,
+	type Loss,
+	type Worn
+} from './closeness/look';
 export { elementWeights } from './closeness/weights';
-export { aspectLabel, aspectValueInWords, garmentInWords, garmentName, lossInWords, reasonsOf } from './closeness/words';
+export {
+	aspectLabel,
+	aspectValueInWords,
+	garmentInWords,
+	garmentName,
+	lossInWords,
+	reasonsOf
+} from './closeness/words';
 
 // Matching
 export { rankCandidates, type RankedCandidate } from './matching/rank';
-export { matchOf, optionsOfPiece, resolveItem, sameItem, wearable, wornIn, type OwnedOption } from './matching/items';
+export {
+	matchOf,
+	optionsOfPiece,
+	resolveItem,
+	sameItem,
+	wearable,
+	wornIn,
+	type OwnedOption
+} from './matching/items';
 export * as choosing from './matching/choosing';
 export { inOrder, moveElement, ranked } from './matching/order';
 export { judge } from './matching/judging';
@@ -75,5 +97,11 @@ export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './plate/mod
 export { packStudio, unpackStudio } from './exchange/archive';
 export { movedToToday } from './exchange/dates';
 export { documentOf, readDocument, type Read } from './exchange/document';
-export { marketAnswerSchema, marketQuerySchema, marketRefusalSchema, type MarketAnswer, type MarketQuery } from './exchange/market';
+export {
+	marketAnswerSchema,
+	marketQuerySchema,
+	marketRefusalSchema,
+	type MarketAnswer,
+	type MarketQuery
+} from './exchange/market';
 export { problemsInWords } from './exchange/problems';

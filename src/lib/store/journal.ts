@@ -5,7 +5,13 @@
 import { applyPatches, enablePatches, produceWithPatches, type Draft } from 'immer';
 import { problemsInWords, tableSchemas, type RecordOf, type TableName } from '../core';
 import { moment } from './clock';
-import { database, recordTables, type JournalEntry, type RecordChange, type StudioDatabase } from './database';
+import {
+	database,
+	recordTables,
+	type JournalEntry,
+	type RecordChange,
+	type StudioDatabase
+} from './database';
 
 enablePatches();
 
@@ -15,7 +21,9 @@ const longestJournal = 300;
 /** A record was changed elsewhere (another tab) since the writer read it. */
 export class StaleWriteError extends Error {
 	constructor(table: TableName) {
-		super(`This was changed elsewhere in the meantime, so nothing was saved. Look at it again, then repeat the change. (${table})`);
+		super(
+			`This was changed elsewhere in the meantime, so nothing was saved. Look at it again, then repeat the change. (${table})`
+		);
 		this.name = 'StaleWriteError';
 	}
 }
@@ -52,7 +60,11 @@ function validated<T extends TableName>(table: T, record: unknown): RecordOf<T> 
 }
 
 function writerInto(db: StudioDatabase, changes: RecordChange[]): Writer {
-	const write = async <T extends TableName>(table: T, id: string, recipe: (box: Box<RecordOf<T>>) => void) => {
+	const write = async <T extends TableName>(
+		table: T,
+		id: string,
+		recipe: (box: Box<RecordOf<T>>) => void
+	) => {
 		const stored = (await db.table(table).get(id)) as RecordOf<T> | undefined;
 		const [after, forward, inverse] = produceWithPatches({ record: stored } as Box<RecordOf<T>>, (box) =>
 			recipe(box as Box<RecordOf<T>>)
@@ -102,11 +114,18 @@ export async function change(
 		if (changes.length === 0) return;
 		await db.journal.where('undone').equals(1).delete();
 		const sequence = await db.journal.add({ at: moment(), label, changes, undone: 0 });
-		await db.journal.where('sequence').belowOrEqual(sequence - longestJournal).delete();
+		await db.journal
+			.where('sequence')
+			.belowOrEqual(sequence - longestJournal)
+			.delete();
 	});
 }
 
-async function replay(db: StudioDatabase, entry: JournalEntry, direction: 'forward' | 'inverse'): Promise<void> {
+async function replay(
+	db: StudioDatabase,
+	entry: JournalEntry,
+	direction: 'forward' | 'inverse'
+): Promise<void> {
 	const changes = direction === 'forward' ? entry.changes : [...entry.changes].reverse();
 	for (const { table, id, ...patches } of changes) {
 		const stored = await db.table(table).get(id);

@@ -1,6 +1,4 @@
-import {
-	marketAnswerSchema, marketRefusalSchema, type MarketAnswer, type MarketQuery
-} from '../core';
+import { marketAnswerSchema, marketRefusalSchema, type MarketAnswer, type MarketQuery } from '../core';
 
 export type MarketResult = { ok: true; answer: MarketAnswer } | { ok: false; message: string };
 

@@ -1,6 +1,14 @@
 /** The studio as a whole: started, backed up, restored, cleared. */
 import {
-	documentOf, emptyStudio, movedToToday, settingsId, tableNames, type Read, type Settings, type Studio, type StudioDocument
+	documentOf,
+	emptyStudio,
+	movedToToday,
+	settingsId,
+	tableNames,
+	type Read,
+	type Settings,
+	type Studio,
+	type StudioDocument
 } from '../core';
 import { packInWorker, unpackInWorker } from '../workers/archive';
 import { today } from './clock';
@@ -45,7 +53,9 @@ export const startEmptyStudio = (db: StudioDatabase = database) =>
 export const clearStudio = (db: StudioDatabase = database) => replaceStudio(emptyStudio(), db);
 
 /** The studio as a backup file; `onProgress` gets shares 0..1. */
-export async function backUpStudio(onProgress: (share: number) => void): Promise<{ blob: Blob; name: string }> {
+export async function backUpStudio(
+	onProgress: (share: number) => void
+): Promise<{ blob: Blob; name: string }> {
 	const studio = await readStudio();
 	const blob = await packInWorker(documentOf(studio, today()), onProgress);
 	return { blob, name: `prime-echo-${today()}.zip` };
@@ -69,7 +79,11 @@ export async function openDemo(): Promise<Read<StudioDocument>> {
 		if (!response.ok) throw new Error(String(response.status));
 		file = await response.blob();
 	} catch {
-		return { ok: false, message: 'The demo studio could not be loaded. Is the server still running?', problems: [] };
+		return {
+			ok: false,
+			message: 'The demo studio could not be loaded. Is the server still running?',
+			problems: []
+		};
 	}
 	const read = await readBackup(file);
 	if (read.ok) await restoreBackup(movedToToday(read.value, today()));

@@ -4,7 +4,13 @@ const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : 
 
 export const m = {
 	app: 'Prime Echo',
-	places: { desk: 'Desk', clients: 'Clients', references: 'References', fitting: 'Fitting table', studio: 'Studio' },
+	places: {
+		desk: 'Desk',
+		clients: 'Clients',
+		references: 'References',
+		fitting: 'Fitting table',
+		studio: 'Studio'
+	},
 	skip: 'Skip to the work',
 	undo: 'Undo',
 	redo: 'Redo',
@@ -25,8 +31,10 @@ export const m = {
 	none: 'none',
 	failed: 'That did not work',
 	notSaved: 'Not saved',
-	diskFull: 'This browser has no room left. Nothing saved before is lost: make a backup under Studio, free some space, then try again.',
-	storeBroken: 'The browser’s store cannot be opened. Private windows and full disks do this; another window may help.',
+	diskFull:
+		'This browser has no room left. Nothing saved before is lost: make a backup under Studio, free some space, then try again.',
+	storeBroken:
+		'The browser’s store cannot be opened. Private windows and full disks do this; another window may help.',
 	notFound: 'This is not here any more. It may have been deleted; Undo brings it back.',
 	cm: 'cm',
 	counts: {
@@ -40,7 +48,8 @@ export const m = {
 		title: 'A reference look, brought home',
 		text: 'Read a look into its elements, answer each from your client’s rail or a cheap substitute, and see how close the echo comes and why.',
 		demo: 'Open the demo studio',
-		demoText: 'A stylist’s studio in the invented town of Saltmere, with wardrobes, references and finished echoes.',
+		demoText:
+			'A stylist’s studio in the invented town of Saltmere, with wardrobes, references and finished echoes.',
 		empty: 'Start my own studio',
 		emptyText: 'Begin with a first client. Everything stays in this browser.',
 		restore: 'I have a backup',
@@ -49,13 +58,15 @@ export const m = {
 	desk: {
 		title: 'Desk',
 		unfinished: 'On the fitting table',
-		unfinishedEmpty: 'No echo is waiting. Take a reference to the fitting table and match it to a client’s rail.',
+		unfinishedEmpty:
+			'No echo is waiting. Take a reference to the fitting table and match it to a client’s rail.',
 		judged: 'Judged',
 		judgedEmpty: 'Echoes with a verdict gather here, with how close they came.',
 		events: 'Coming up',
 		eventsEmpty: 'No event is dated.',
 		begin: 'Take a look to the fitting table',
-		demoOccupied: 'This browser holds a studio of your own. The demo can be loaded in its place under Studio.',
+		demoOccupied:
+			'This browser holds a studio of your own. The demo can be loaded in its place under Studio.',
 		demoNote: 'This is the demo studio: every person, shop and look in it is invented.',
 		start: 'To begin: add a client with a few pieces, then a reference look, then bring them together.'
 	},
@@ -88,7 +99,8 @@ export const m = {
 		title: 'Wardrobe',
 		add: 'Add a piece',
 		edit: 'Edit piece',
-		empty: 'The rail is empty. Add pieces as you see them: what it is and its colour are enough to match with.',
+		empty:
+			'The rail is empty. Add pieces as you see them: what it is and its colour are enough to match with.',
 		none: 'No piece answers that search.',
 		search: 'Search the rail',
 		everywhere: 'everything',
@@ -104,7 +116,10 @@ export const m = {
 		note: 'Note',
 		parts: 'Parts',
 		part: (n: number) => `Part ${n}`,
-		states: { ready: 'ready', 'needs-care': 'needs care', away: 'away', retired: 'retired' } as Record<string, string>
+		states: { ready: 'ready', 'needs-care': 'needs care', away: 'away', retired: 'retired' } as Record<
+			string,
+			string
+		>
 	},
 	garment: {
 		type: 'What it is',
@@ -191,7 +206,14 @@ export const m = {
 		movesDone: 'Worn as in the reference',
 		reason: 'Why this one',
 		reasons: {
-			owned: 'owned', 'sold-out': 'the first choice sold out', body: 'suits the body', weather: 'the weather', ethics: 'ethics', price: 'price', 'never-buy': 'would never buy it', other: 'another reason'
+			owned: 'owned',
+			'sold-out': 'the first choice sold out',
+			body: 'suits the body',
+			weather: 'the weather',
+			ethics: 'ethics',
+			price: 'price',
+			'never-buy': 'would never buy it',
+			other: 'another reason'
 		} as Record<string, string>,
 		score: 'Closeness',
 		confidence: (percent: number) => `${percent} % of what was asked is noted`,
@@ -257,11 +279,13 @@ export const m = {
 		packing: 'Packing the studio…',
 		packed: (name: string) => `Saved as ${name}`,
 		restore: 'Restore',
-		restoreText: 'Puts a backup in place of the studio in this browser. The file is checked first; a bad one changes nothing.',
+		restoreText:
+			'Puts a backup in place of the studio in this browser. The file is checked first; a bad one changes nothing.',
 		choose: 'Choose a backup file',
 		reading: 'Reading the backup…',
 		restoreAsk: 'Put this backup in place of the present studio?',
-		restoreWhat: (file: string, there: string, here: string) => `${file} holds ${there}. This browser holds ${here}, which it replaces. Undo does not reach behind a restore: make a backup first if in doubt.`,
+		restoreWhat: (file: string, there: string, here: string) =>
+			`${file} holds ${there}. This browser holds ${here}, which it replaces. Undo does not reach behind a restore: make a backup first if in doubt.`,
 		restoreDo: 'Restore',
 		restored: (what: string) => `Restored: ${what}`,
 		refused: 'Not restored, and nothing was changed',
@@ -276,7 +300,8 @@ export const m = {
 		demoAsk: 'Put the demo studio in place of the present one?',
 		versions: (records: string, method: string) => `Records version ${records}, method version ${method}`,
 		about: 'About',
-		aboutText: 'Prime Echo keeps all records in this browser, on this machine. Nothing is sent anywhere; shops are simulated by the server on this machine, which sees elements of looks and never a client.'
+		aboutText:
+			'Prime Echo keeps all records in this browser, on this machine. Nothing is sent anywhere; shops are simulated by the server on this machine, which sees elements of looks and never a client.'
 	},
 	keySheet: {
 		title: 'Keys',

@@ -16,7 +16,8 @@ export function cautionsFor(
 	for (const avoided of [...client.avoidMaterials, ...client.allergies]) {
 		const word = avoided.toLowerCase();
 		const kin = word === 'wool' ? /wool|merino|cashmere|mohair|tweed|flannel|felt|boucle/ : undefined;
-		if (cloth && (kin ? kin.test(cloth) : cloth.includes(word))) cautions.push(`${cloth.split(' ')[0]}: this client avoids ${avoided}`);
+		if (cloth && (kin ? kin.test(cloth) : cloth.includes(word)))
+			cautions.push(`${cloth.split(' ')[0]}: this client avoids ${avoided}`);
 	}
 	const metal = garmentType(garment.type).division === 'jewellery' || garment.metal !== undefined;
 	if (metal && client.allergies.some((allergy) => allergy.toLowerCase() === 'nickel'))

@@ -30,7 +30,9 @@ function governing(slot: SlotId) {
 export function bestSize(client: Pick<Client, 'measurements'>, listing: Listing, shop: Shop): SizeAdvice {
 	const [only] = listing.sizes;
 	if (only && listing.sizes.length === 1 && only.label === 'one size')
-		return only.inStock > 0 ? { state: 'one-size', label: only.label } : { state: 'sold-out', label: only.label };
+		return only.inStock > 0
+			? { state: 'one-size', label: only.label }
+			: { state: 'sold-out', label: only.label };
 
 	const { slot } = garmentType(listing.garment.type);
 	const { measure, column } = governing(slot);

@@ -159,10 +159,12 @@ function scoreElement(
 			? nothing('too-far', closeness)
 			: scoreWorn(element, budget, worn, closeness);
 	});
-	return scored.reduce<Scored | undefined>(
-		(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
-		undefined
-	) ?? nothing('gap');
+	return (
+		scored.reduce<Scored | undefined>(
+			(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
+			undefined
+		) ?? nothing('gap')
+	);
 }
 
 /**

@@ -59,7 +59,12 @@ type Compared = Pick<AspectCloseness, 'similarity' | 'status'>;
 const compared = (similarity: number): Compared => ({ similarity, status: 'stated' });
 const unstated = (prior: number): Compared => ({ similarity: prior, status: 'unstated' });
 
-function compareAspect(aspect: AspectId, asked: Garment, given: Garment, schools: Partial<Schools>): Compared {
+function compareAspect(
+	aspect: AspectId,
+	asked: Garment,
+	given: Garment,
+	schools: Partial<Schools>
+): Compared {
 	switch (aspect) {
 		case 'type':
 			return compared(typeSimilarity(asked.type, given.type));
@@ -94,7 +99,11 @@ const signatureCap = (similarity: number) =>
  * A garment worn elsewhere on the body scores 0. An aspect that it cannot have counts 0; one that it does not
  * state counts at a tabled prior and lowers the confidence.
  */
-export function closenessOf(element: Asked, garment: Garment, options: ClosenessOptions = {}): PieceCloseness {
+export function closenessOf(
+	element: Asked,
+	garment: Garment,
+	options: ClosenessOptions = {}
+): PieceCloseness {
 	const asked = element.garment;
 	const askedType = garmentType(asked.type);
 	if (!canAnswer(asked.type, garment.type))

@@ -5,7 +5,12 @@ import { printGroups, printScales } from '../lexicon/prints';
 import type { Garment } from '../model/garment';
 
 /** 1 for the same value, the tabled likeness within a group, the lower one across groups. */
-function groupSimilarity(groups: readonly (readonly string[])[], asked: string, given: string, across: number): number {
+function groupSimilarity(
+	groups: readonly (readonly string[])[],
+	asked: string,
+	given: string,
+	across: number
+): number {
 	if (asked === given) return 1;
 	const together = groups.some((group) => group.includes(asked) && group.includes(given));
 	return together ? likeness.sameGroup : across;

@@ -42,7 +42,15 @@ export function aspectValueInWords(garment: Garment, aspect: AspectId): string |
 
 /** Facets said before the garment, in the trade's order; the rest follow it where they are out of the ordinary. */
 const saidBefore: FacetId[] = ['size', 'texture', 'material'];
-const saidAfter: FacetId[] = ['fit', 'rise', 'heelHeight', 'sleeveLength', 'topLength', 'hemLength', 'legLength'];
+const saidAfter: FacetId[] = [
+	'fit',
+	'rise',
+	'heelHeight',
+	'sleeveLength',
+	'topLength',
+	'hemLength',
+	'legLength'
+];
 const unsaid = new Set(['regular', 'smooth', 'medium', 'plain']);
 
 function facetAsAdjective(id: FacetId, value: string): string {
@@ -92,7 +100,8 @@ function hemDistance(id: FacetId, asked: string, given: string): string | undefi
 	if (id !== 'hemLength' && id !== 'topLength') return undefined;
 	const apart = placeOf(id, asked) - placeOf(id, given);
 	const size = Math.abs(apart);
-	const words = size < 0.035 ? 'a finger or two' : size < 0.075 ? 'a hand’s width' : size < 0.14 ? 'two hands' : 'much';
+	const words =
+		size < 0.035 ? 'a finger or two' : size < 0.075 ? 'a hand’s width' : size < 0.14 ? 'two hands' : 'much';
 	return `${id === 'hemLength' ? 'hem ' : ''}${words} ${apart > 0 ? 'longer' : 'shorter'}`;
 }
 
@@ -102,8 +111,11 @@ function facetInWords(id: FacetId, asked: string, given: string): string {
 	const hem = hemDistance(id, asked, given);
 	if (hem) return hem;
 	const words = `${valueLabel(id, given)}, not ${valueLabel(id, asked)}`;
-	if (facet.kind === 'nominal') return facet.label === 'neckline' ? `${valueLabel(id, given)} neck, not ${valueLabel(id, asked)}` : words;
-	const order = facet.values.findIndex((value) => value.id === given) - facet.values.findIndex((value) => value.id === asked);
+	if (facet.kind === 'nominal')
+		return facet.label === 'neckline' ? `${valueLabel(id, given)} neck, not ${valueLabel(id, asked)}` : words;
+	const order =
+		facet.values.findIndex((value) => value.id === given) -
+		facet.values.findIndex((value) => value.id === asked);
 	return `${order > 0 ? facet.more : facet.less} ${facet.label === 'fit' ? '' : `${facet.label} `}(${words})`;
 }
 
@@ -172,7 +184,12 @@ export function reasonsOf(
 }
 
 /** Why points are lost, as a stylist would say it. */
-export function lossInWords(loss: Loss, element: Element, given?: Garment, closeness?: PieceCloseness): string {
+export function lossInWords(
+	loss: Loss,
+	element: Element,
+	given?: Garment,
+	closeness?: PieceCloseness
+): string {
 	switch (loss.kind) {
 		case 'gap':
 			return 'nothing chosen yet';
@@ -190,7 +207,9 @@ export function lossInWords(loss: Loss, element: Element, given?: Garment, close
 			return `not worn as in the reference: ${element.moves.map((move) => moves[move].label).join(', ')}`;
 		case 'aspect': {
 			const compared = closeness?.aspects.find(({ aspect }) => aspect === loss.aspect);
-			return compared && given ? aspectInWords(element.garment, given, compared) : aspectLabel(loss.aspect ?? 'type');
+			return compared && given
+				? aspectInWords(element.garment, given, compared)
+				: aspectLabel(loss.aspect ?? 'type');
 		}
 	}
 }

@@ -1,14 +1,41 @@
 import { chromaOf, hueOf, type Lab } from './spaces';
 
 export const colourFamilies = [
-	'white', 'ivory', 'black', 'grey', 'beige', 'camel', 'brown', 'navy', 'denim', 'blue', 'teal', 'green', 'olive',
-	'yellow', 'orange', 'red', 'burgundy', 'pink', 'purple', 'gold', 'silver'
+	'white',
+	'ivory',
+	'black',
+	'grey',
+	'beige',
+	'camel',
+	'brown',
+	'navy',
+	'denim',
+	'blue',
+	'teal',
+	'green',
+	'olive',
+	'yellow',
+	'orange',
+	'red',
+	'burgundy',
+	'pink',
+	'purple',
+	'gold',
+	'silver'
 ] as const;
 export type ColourFamily = (typeof colourFamilies)[number];
 
 /** Families that go with everything (common practice). */
 export const neutralFamilies: readonly ColourFamily[] = [
-	'white', 'ivory', 'black', 'grey', 'beige', 'camel', 'brown', 'navy', 'denim'
+	'white',
+	'ivory',
+	'black',
+	'grey',
+	'beige',
+	'camel',
+	'brown',
+	'navy',
+	'denim'
 ];
 
 /** Families near enough to be called related though their names differ (common practice; symmetric). */
@@ -57,6 +84,7 @@ export function familyOf(lab: Lab): ColourFamily {
 	if (l < 20 && chroma < 4.5) return 'black';
 	if (l < 12 && chroma < 10 && !bluish) return 'black';
 	if (l < 24 && chroma >= 5 && bluish && chroma < 30) return 'navy';
+	if (l < 17 && hue >= 260 && hue < 312) return 'navy';
 	if (chroma < 6 && l < 24) return 'black';
 	if (chroma < 8.5 && !(warm && l > 50 && chroma > 6)) return 'grey';
 	if (warm && chroma < 30 && l > 68) return 'beige';
@@ -76,7 +104,7 @@ function reds(l: number, chroma: number, hue: number): ColourFamily {
 	if (hue >= 340 && hue < 352) return l < 32 && chroma < 42 ? (hue < 346 ? 'purple' : 'burgundy') : 'pink';
 	if (l >= 66) return 'pink';
 	if ((hue >= 352 || hue < 14) && l > 42) return 'pink';
-	if (l < 29 && chroma < 52) return hue > 36 && chroma < 30 ? 'brown' : 'burgundy';
+	if (l < 27 || (l < 29 && chroma < 52)) return hue > 36 && chroma < 30 ? 'brown' : 'burgundy';
 	if (chroma < 22 && hue > 20) return 'brown';
 	return 'red';
 }
@@ -92,7 +120,7 @@ function oranges(l: number, chroma: number, hue: number): ColourFamily {
 function yellows(l: number, chroma: number, hue: number): ColourFamily {
 	if (l < 40 && chroma < 32 && hue < 86) return 'brown';
 	if (hue < 82 && chroma < 46) return l < 52 ? 'brown' : 'camel';
-	if (l < 60 && chroma < 48) return 'olive';
+	if ((l < 60 && chroma < 48) || (l < 54 && hue > 90)) return 'olive';
 	return hue < 80 && l < 74 ? 'orange' : 'yellow';
 }
 

@@ -29,7 +29,8 @@ export function paletteSimilarity(
 	const otherShares = normalisedShares(given);
 	if (asked.length === 1)
 		return otherShares.reduce((sum, share, j) => sum + share * (similarities[0]?.[j] ?? 0), 0);
-	if (given.length === 1) return shares.reduce((sum, share, i) => sum + share * (similarities[i]?.[0] ?? 0), 0);
+	if (given.length === 1)
+		return shares.reduce((sum, share, i) => sum + share * (similarities[i]?.[0] ?? 0), 0);
 	return 1 - transportCost(shares, otherShares, (i, j) => 1 - (similarities[i]?.[j] ?? 0));
 }
 

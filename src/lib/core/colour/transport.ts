@@ -42,7 +42,8 @@ export function transportCost(
 				if ((left[i] ?? 0) > 1e-12) changed = relax(0, 1 + i, 0) || changed;
 				for (let j = 0; j < columns; j++) {
 					changed = relax(1 + i, 1 + rows + j, costs[i]?.[j] ?? 0) || changed;
-					if ((flow[i]?.[j] ?? 0) > 1e-12) changed = relax(1 + rows + j, 1 + i, -(costs[i]?.[j] ?? 0)) || changed;
+					if ((flow[i]?.[j] ?? 0) > 1e-12)
+						changed = relax(1 + rows + j, 1 + i, -(costs[i]?.[j] ?? 0)) || changed;
 				}
 			}
 			for (let j = 0; j < columns; j++)

@@ -64,10 +64,7 @@ export function colourDifferenceInWords(askedHex: string, givenHex: string): str
 	else words.push(`${colourName(givenHex)}, not ${colourName(askedHex)}`);
 
 	if (Math.abs(depth) < 2.5) words.push('same depth');
-	else
-		words.push(
-			step(Math.abs(depth), 'a touch', 'a shade', 'much') + (depth > 0 ? ' lighter' : ' darker')
-		);
+	else words.push(step(Math.abs(depth), 'a touch', 'a shade', 'much') + (depth > 0 ? ' lighter' : ' darker'));
 	if (difference < 30) {
 		const lean = hueLean(asked.lab, given.lab);
 		if (lean) words.push(lean);

@@ -5,7 +5,10 @@ import { problemsInWords } from './problems';
 
 export type Read<T> = { ok: true; value: T } | { ok: false; message: string; problems: string[] };
 
-const refused = (message: string, problems: string[] = []): { ok: false; message: string; problems: string[] } => ({
+const refused = (
+	message: string,
+	problems: string[] = []
+): { ok: false; message: string; problems: string[] } => ({
 	ok: false,
 	message,
 	problems
@@ -28,11 +31,14 @@ function brokenLinks(studio: StudioDocument): string[] {
 	for (const table of tableNames)
 		if (ids[table].size !== studio[table].length) problems.push(`${table}: two records have the same id`);
 	for (const piece of studio.pieces)
-		if (!ids.clients.has(piece.clientId)) problems.push(`pieces › “${piece.name}”: its client is not in the file`);
+		if (!ids.clients.has(piece.clientId))
+			problems.push(`pieces › “${piece.name}”: its client is not in the file`);
 	for (const event of studio.events)
-		if (!ids.clients.has(event.clientId)) problems.push(`events › “${event.title}”: its client is not in the file`);
+		if (!ids.clients.has(event.clientId))
+			problems.push(`events › “${event.title}”: its client is not in the file`);
 	for (const echo of studio.echoes) {
-		if (!ids.clients.has(echo.clientId)) problems.push(`echoes › “${echo.title}”: its client is not in the file`);
+		if (!ids.clients.has(echo.clientId))
+			problems.push(`echoes › “${echo.title}”: its client is not in the file`);
 		if (!ids.references.has(echo.referenceId))
 			problems.push(`echoes › “${echo.title}”: its reference is not in the file`);
 	}

@@ -9,7 +9,10 @@ import { schoolsSchema } from '../model/schools';
  * suits is decided there.
  */
 export const marketQuerySchema = z.object({
-	elements: z.array(elementSchema.pick({ id: true, garment: true, signature: true, open: true })).min(1).max(40),
+	elements: z
+		.array(elementSchema.pick({ id: true, garment: true, signature: true, open: true }))
+		.min(1)
+		.max(40),
 	schools: schoolsSchema.optional(),
 	/** Best listings an element, 1 to 50. */
 	most: z.int().min(1).max(50).default(12)

@@ -13,7 +13,7 @@ function placeInWords(path: readonly PropertyKey[], document: unknown): string {
 			continue;
 		}
 		const { name, title, studioName } = (here ?? {}) as Named;
-		const label = [name, title, studioName].find((value) => typeof value === 'string');
+		const label = [name, title, studioName].find((value) => typeof value === 'string' && value !== '');
 		words.push(label === undefined ? String(key + 1) : `${key + 1} “${label}”`);
 	}
 	return words.join(' › ');

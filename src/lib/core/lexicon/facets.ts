@@ -61,12 +61,7 @@ const nominal = (label: string, group: FacetGroup, words: string, prior = 0.3): 
 
 export const facets = {
 	fit: ordinal('fit', 'shape', ['closer', 'looser'], 'skin-tight close tailored regular relaxed oversized'),
-	topLength: ordinal(
-		'length',
-		'shape',
-		['shorter', 'longer'],
-		'cropped@0.66 waist@0.61 hip@0.52 thigh@0.44'
-	),
+	topLength: ordinal('length', 'shape', ['shorter', 'longer'], 'cropped@0.66 waist@0.61 hip@0.52 thigh@0.44'),
 	hemLength: ordinal(
 		'hem',
 		'shape',
@@ -129,7 +124,11 @@ export const facets = {
 		'shape',
 		'plain raglan | puff bishop balloon | bell flutter | dolman kimono'
 	),
-	leg: nominal('leg', 'shape', 'skinny slim tapered | straight relaxed | baggy balloon wide | bootcut flared'),
+	leg: nominal(
+		'leg',
+		'shape',
+		'skinny slim tapered | straight relaxed | baggy balloon wide | bootcut flared'
+	),
 	skirtShape: nominal(
 		'skirt shape',
 		'shape',
@@ -137,10 +136,22 @@ export const facets = {
 	),
 	waistline: nominal('waistline', 'shape', 'natural marked | empire | dropped | unmarked'),
 	toe: nominal('toe', 'detail', 'pointed almond | round | square | open peep'),
-	heelShape: nominal('heel', 'detail', 'stiletto kitten spool | block cuban stacked cone | wedge platform | flat'),
-	strap: nominal('strap', 'detail', 'ankle-strap t-bar mary-jane | slingback mule | crossbody shoulder | top-handle clutch'),
+	heelShape: nominal(
+		'heel',
+		'detail',
+		'stiletto kitten spool | block cuban stacked cone | wedge platform | flat'
+	),
+	strap: nominal(
+		'strap',
+		'detail',
+		'ankle-strap t-bar mary-jane | slingback mule | crossbody shoulder | top-handle clutch'
+	),
 	frame: nominal('frame', 'detail', 'round oval | cat-eye | square rectangular | aviator'),
-	hemDetail: nominal('hem detail', 'detail', 'plain | raw frayed fringed | slit | ruffled scalloped handkerchief | turned-up ribbed'),
+	hemDetail: nominal(
+		'hem detail',
+		'detail',
+		'plain | raw frayed fringed | slit | ruffled scalloped handkerchief | turned-up ribbed'
+	),
 	texture: nominal(
 		'texture',
 		'cloth',

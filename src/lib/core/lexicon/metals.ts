@@ -1,5 +1,10 @@
 /** Metals of hardware and jewellery, in groups that look alike (common practice), with a colour to draw them in. */
-export const metalGroups: string[][] = [['gold', 'brass', 'rose-gold', 'copper'], ['silver', 'steel', 'pewter'], ['gunmetal', 'black'], ['mixed']];
+export const metalGroups: string[][] = [
+	['gold', 'brass', 'rose-gold', 'copper'],
+	['silver', 'steel', 'pewter'],
+	['gunmetal', 'black'],
+	['mixed']
+];
 
 export const metalColours: Record<string, string> = {
 	gold: '#c9a227',

@@ -13,9 +13,7 @@ export const printGroups: string[][] = [
 	['tie-dye', 'ombre', 'abstract', 'geometric']
 ];
 
-export const prints: FacetValue[] = printGroups
-	.flat()
-	.map((id) => ({ id, label: id.replace(/-/g, ' ') }));
+export const prints: FacetValue[] = printGroups.flat().map((id) => ({ id, label: id.replace(/-/g, ' ') }));
 export const printIds = prints.map((print) => print.id);
 
 /** Scale of a print's repeat, small to large. */

@@ -3,9 +3,37 @@ import type { SlotId } from './slots';
 
 /** How a type is drawn when nothing more is known of it. */
 export type DrawKind =
-	| 'top' | 'jacket' | 'coat' | 'trousers' | 'shorts' | 'skirt' | 'dress' | 'jumpsuit' | 'saree' | 'dupatta'
-	| 'shoe' | 'boot' | 'sandal' | 'socks' | 'tights' | 'bag' | 'belt' | 'necklace' | 'earrings' | 'bracelet'
-	| 'ring' | 'brooch' | 'scarf' | 'hat' | 'headband' | 'eyewear' | 'gloves' | 'hair' | 'lips' | 'nails' | 'none';
+	| 'top'
+	| 'jacket'
+	| 'coat'
+	| 'trousers'
+	| 'shorts'
+	| 'skirt'
+	| 'dress'
+	| 'jumpsuit'
+	| 'saree'
+	| 'dupatta'
+	| 'shoe'
+	| 'boot'
+	| 'sandal'
+	| 'socks'
+	| 'tights'
+	| 'bag'
+	| 'belt'
+	| 'necklace'
+	| 'earrings'
+	| 'bracelet'
+	| 'ring'
+	| 'brooch'
+	| 'scarf'
+	| 'hat'
+	| 'headband'
+	| 'eyewear'
+	| 'gloves'
+	| 'hair'
+	| 'lips'
+	| 'nails'
+	| 'none';
 
 export interface FamilySource {
 	id: string;
@@ -46,7 +74,11 @@ export const divisions: Record<string, string> = {
 
 export const families: FamilySource[] = [
 	{
-		id: 'tees', label: 'tees and vests', division: 'tops', slot: 'top', draws: 'top',
+		id: 'tees',
+		label: 'tees and vests',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
 		facets: [...cloth, ...sleeved],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
@@ -60,7 +92,11 @@ export const families: FamilySource[] = [
 			hoodie / hoodies / hooded top / sleeveLength=long fit=relaxed`
 	},
 	{
-		id: 'shirts', label: 'shirts and blouses', division: 'tops', slot: 'top', draws: 'top',
+		id: 'shirts',
+		label: 'shirts and blouses',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
 		facets: [...cloth, ...sleeved, 'collar', 'closure'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'v', collar: 'shirt' },
 		types: `
@@ -75,7 +111,11 @@ export const families: FamilySource[] = [
 			tunic / tunics / / topLength=thigh fit=relaxed`
 	},
 	{
-		id: 'knitwear', label: 'knitwear', division: 'tops', slot: 'top', draws: 'top',
+		id: 'knitwear',
+		label: 'knitwear',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
 		facets: [...cloth, ...sleeved],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew' },
 		types: `
@@ -86,7 +126,11 @@ export const families: FamilySource[] = [
 			knitted vest / knitted vests / sweater vest, tank top knit / sleeveLength=sleeveless neckline=v`
 	},
 	{
-		id: 'cardigans', label: 'cardigans', division: 'layers', slot: 'layer', draws: 'jacket',
+		id: 'cardigans',
+		label: 'cardigans',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
 		facets: [...cloth, ...sleeved, 'closure', 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'buttoned', neckline: 'v' },
 		types: `
@@ -95,9 +139,20 @@ export const families: FamilySource[] = [
 			long cardigan / long cardigans / duster cardigan / topLength=thigh`
 	},
 	{
-		id: 'tailored', label: 'tailored jackets', division: 'layers', slot: 'layer', draws: 'jacket',
+		id: 'tailored',
+		label: 'tailored jackets',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
 		facets: [...cloth, ...sleeved, 'lapel', 'closure'],
-		usual: { fit: 'tailored', topLength: 'hip', sleeveLength: 'long', lapel: 'notch', closure: 'single-breasted', neckline: 'v' },
+		usual: {
+			fit: 'tailored',
+			topLength: 'hip',
+			sleeveLength: 'long',
+			lapel: 'notch',
+			closure: 'single-breasted',
+			neckline: 'v'
+		},
 		types: `
 			blazer / blazers / tailored jacket
 			suit jacket / suit jackets / lounge jacket
@@ -107,7 +162,11 @@ export const families: FamilySource[] = [
 			tailcoat / tailcoats / tails / lapel=peak`
 	},
 	{
-		id: 'jackets', label: 'casual jackets', division: 'layers', slot: 'layer', draws: 'jacket',
+		id: 'jackets',
+		label: 'casual jackets',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
 		facets: [...cloth, ...sleeved, 'collar', 'closure'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'zip', neckline: 'v' },
 		types: `
@@ -121,7 +180,11 @@ export const families: FamilySource[] = [
 			kimono jacket / kimono jackets / kimono / closure=open sleeveShape=kimono`
 	},
 	{
-		id: 'coats', label: 'coats', division: 'layers', slot: 'outer', draws: 'coat',
+		id: 'coats',
+		label: 'coats',
+		division: 'layers',
+		slot: 'outer',
+		draws: 'coat',
 		facets: [...cloth, 'sleeveLength', 'sleeveShape', 'hemLength', 'lapel', 'collar', 'closure'],
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
@@ -138,7 +201,11 @@ export const families: FamilySource[] = [
 			poncho / ponchos / / fit=oversized hemLength=micro`
 	},
 	{
-		id: 'trousers', label: 'trousers', division: 'bottoms', slot: 'legs', draws: 'trousers',
+		id: 'trousers',
+		label: 'trousers',
+		division: 'bottoms',
+		slot: 'legs',
+		draws: 'trousers',
 		facets: [...cloth, ...legged],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
@@ -154,7 +221,11 @@ export const families: FamilySource[] = [
 			leather trousers / leather trousers / / leg=slim material=leather`
 	},
 	{
-		id: 'jeans', label: 'jeans', division: 'bottoms', slot: 'legs', draws: 'trousers',
+		id: 'jeans',
+		label: 'jeans',
+		division: 'bottoms',
+		slot: 'legs',
+		draws: 'trousers',
 		facets: [...cloth, ...legged],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid', material: 'denim' },
 		types: `
@@ -165,7 +236,11 @@ export const families: FamilySource[] = [
 			baggy jeans / baggy jeans / / leg=baggy fit=oversized`
 	},
 	{
-		id: 'shorts', label: 'shorts', division: 'bottoms', slot: 'legs', draws: 'shorts',
+		id: 'shorts',
+		label: 'shorts',
+		division: 'bottoms',
+		slot: 'legs',
+		draws: 'shorts',
 		facets: [...cloth, ...legged],
 		usual: { fit: 'regular', legLength: 'mid-thigh', leg: 'straight', rise: 'mid' },
 		types: `
@@ -175,7 +250,11 @@ export const families: FamilySource[] = [
 			cycling shorts / cycling shorts / us:bike shorts / fit=skin-tight`
 	},
 	{
-		id: 'skirts', label: 'skirts', division: 'bottoms', slot: 'legs', draws: 'skirt',
+		id: 'skirts',
+		label: 'skirts',
+		division: 'bottoms',
+		slot: 'legs',
+		draws: 'skirt',
 		facets: [...cloth, ...skirted, 'rise', 'closure'],
 		usual: { fit: 'regular', hemLength: 'knee', skirtShape: 'a-line', rise: 'high' },
 		types: `
@@ -192,9 +271,29 @@ export const families: FamilySource[] = [
 			kilt / kilts / / skirtShape=pleated`
 	},
 	{
-		id: 'dresses', label: 'dresses', division: 'one-pieces', slot: 'whole', draws: 'dress',
-		facets: [...cloth, ...skirted, 'sleeveLength', 'sleeveShape', 'neckline', 'waistline', 'closure', 'collar'],
-		usual: { fit: 'tailored', hemLength: 'knee', skirtShape: 'a-line', sleeveLength: 'short', neckline: 'round', waistline: 'natural' },
+		id: 'dresses',
+		label: 'dresses',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'dress',
+		facets: [
+			...cloth,
+			...skirted,
+			'sleeveLength',
+			'sleeveShape',
+			'neckline',
+			'waistline',
+			'closure',
+			'collar'
+		],
+		usual: {
+			fit: 'tailored',
+			hemLength: 'knee',
+			skirtShape: 'a-line',
+			sleeveLength: 'short',
+			neckline: 'round',
+			waistline: 'natural'
+		},
 		types: `
 			dress / dresses / frock
 			shirt dress / shirt dresses / shirtdress / collar=shirt closure=buttoned
@@ -211,8 +310,21 @@ export const families: FamilySource[] = [
 			maxi dress / maxi dresses / / hemLength=ankle`
 	},
 	{
-		id: 'jumpsuits', label: 'jumpsuits', division: 'one-pieces', slot: 'whole', draws: 'jumpsuit',
-		facets: [...cloth, ...legged, 'sleeveLength', 'sleeveShape', 'neckline', 'waistline', 'closure', 'collar'],
+		id: 'jumpsuits',
+		label: 'jumpsuits',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'jumpsuit',
+		facets: [
+			...cloth,
+			...legged,
+			'sleeveLength',
+			'sleeveShape',
+			'neckline',
+			'waistline',
+			'closure',
+			'collar'
+		],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
 		types: `
 			jumpsuit / jumpsuits / all-in-one
@@ -221,9 +333,19 @@ export const families: FamilySource[] = [
 			boiler suit / boiler suits / us:coveralls / collar=shirt`
 	},
 	{
-		id: 'kurtas', label: 'kurtas and cholis', division: 'south-asian', slot: 'top', draws: 'top',
+		id: 'kurtas',
+		label: 'kurtas and cholis',
+		division: 'south-asian',
+		slot: 'top',
+		draws: 'top',
 		facets: [...cloth, ...sleeved, 'closure', 'collar'],
-		usual: { fit: 'regular', topLength: 'thigh', sleeveLength: 'three-quarter', neckline: 'keyhole', collar: 'band' },
+		usual: {
+			fit: 'regular',
+			topLength: 'thigh',
+			sleeveLength: 'three-quarter',
+			neckline: 'keyhole',
+			collar: 'band'
+		},
 		types: `
 			kurta / kurtas / kurti
 			short kurta / short kurtas / / topLength=hip
@@ -232,15 +354,38 @@ export const families: FamilySource[] = [
 			bandhgala / bandhgalas / jodhpuri jacket / topLength=hip sleeveLength=long`
 	},
 	{
-		id: 'anarkalis', label: 'anarkalis', division: 'south-asian', slot: 'whole', draws: 'dress',
-		facets: [...cloth, ...skirted, 'sleeveLength', 'sleeveShape', 'neckline', 'waistline', 'closure', 'collar'],
-		usual: { fit: 'tailored', hemLength: 'maxi', skirtShape: 'full', sleeveLength: 'long', waistline: 'empire' },
+		id: 'anarkalis',
+		label: 'anarkalis',
+		division: 'south-asian',
+		slot: 'whole',
+		draws: 'dress',
+		facets: [
+			...cloth,
+			...skirted,
+			'sleeveLength',
+			'sleeveShape',
+			'neckline',
+			'waistline',
+			'closure',
+			'collar'
+		],
+		usual: {
+			fit: 'tailored',
+			hemLength: 'maxi',
+			skirtShape: 'full',
+			sleeveLength: 'long',
+			waistline: 'empire'
+		},
 		types: `
 			anarkali / anarkalis / anarkali suit
 			gharara set / gharara sets / sharara set, sharara / hemLength=floor`
 	},
 	{
-		id: 'salwars', label: 'salwars and lehengas', division: 'south-asian', slot: 'legs', draws: 'trousers',
+		id: 'salwars',
+		label: 'salwars and lehengas',
+		division: 'south-asian',
+		slot: 'legs',
+		draws: 'trousers',
 		facets: [...cloth, ...legged],
 		usual: { fit: 'relaxed', legLength: 'full', leg: 'tapered', rise: 'high' },
 		types: `
@@ -251,26 +396,42 @@ export const families: FamilySource[] = [
 			dhoti / dhotis / dhoti trousers / fit=oversized`
 	},
 	{
-		id: 'lehengas', label: 'lehengas', division: 'south-asian', slot: 'legs', draws: 'skirt',
+		id: 'lehengas',
+		label: 'lehengas',
+		division: 'south-asian',
+		slot: 'legs',
+		draws: 'skirt',
 		facets: [...cloth, ...skirted, 'rise'],
 		usual: { fit: 'regular', hemLength: 'floor', skirtShape: 'full', rise: 'high' },
 		types: `
 			lehenga / lehengas / ghagra`
 	},
 	{
-		id: 'drapes', label: 'sarees and dupattas', division: 'south-asian', slot: 'drape', draws: 'saree',
+		id: 'drapes',
+		label: 'sarees and dupattas',
+		division: 'south-asian',
+		slot: 'drape',
+		draws: 'saree',
 		facets: [...cloth, 'hemDetail'],
 		types: `
 			saree / sarees / sari, saris`
 	},
 	{
-		id: 'stoles', label: 'dupattas', division: 'south-asian', slot: 'scarf', draws: 'dupatta',
+		id: 'stoles',
+		label: 'dupattas',
+		division: 'south-asian',
+		slot: 'scarf',
+		draws: 'dupatta',
 		facets: [...cloth, 'hemDetail', 'size'],
 		types: `
 			dupatta / dupattas / chunni`
 	},
 	{
-		id: 'hosiery', label: 'hosiery and socks', division: 'under', slot: 'hosiery', draws: 'tights',
+		id: 'hosiery',
+		label: 'hosiery and socks',
+		division: 'under',
+		slot: 'hosiery',
+		draws: 'tights',
 		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight'],
 		types: `
 			tights / tights / us:pantyhose
@@ -280,7 +441,11 @@ export const families: FamilySource[] = [
 			knee socks / knee socks / long socks / shaft=knee`
 	},
 	{
-		id: 'underpinnings', label: 'underpinnings', division: 'under', slot: 'under', draws: 'none',
+		id: 'underpinnings',
+		label: 'underpinnings',
+		division: 'under',
+		slot: 'under',
+		draws: 'none',
 		facets: ['fit', 'material', 'opacity', 'weight'],
 		types: `
 			bra / bras
@@ -290,7 +455,11 @@ export const families: FamilySource[] = [
 			slip shorts / slip shorts / anti-chafe shorts`
 	},
 	{
-		id: 'shoes', label: 'shoes', division: 'footwear', slot: 'feet', draws: 'shoe',
+		id: 'shoes',
+		label: 'shoes',
+		division: 'footwear',
+		slot: 'feet',
+		draws: 'shoe',
 		facets: ['toe', 'heelHeight', 'heelShape', 'strap', 'sheen', 'formality', 'texture', 'material'],
 		usual: { heelHeight: 'flat', toe: 'round' },
 		types: `
@@ -310,7 +479,11 @@ export const families: FamilySource[] = [
 			dance shoes / dance shoes / / strap=t-bar heelHeight=low`
 	},
 	{
-		id: 'sandals', label: 'sandals', division: 'footwear', slot: 'feet', draws: 'sandal',
+		id: 'sandals',
+		label: 'sandals',
+		division: 'footwear',
+		slot: 'feet',
+		draws: 'sandal',
 		facets: ['toe', 'heelHeight', 'heelShape', 'strap', 'sheen', 'formality', 'texture', 'material'],
 		usual: { heelHeight: 'flat', toe: 'open' },
 		types: `
@@ -320,7 +493,11 @@ export const families: FamilySource[] = [
 			wedge sandals / wedge sandals / wedges / heelHeight=mid heelShape=wedge`
 	},
 	{
-		id: 'boots', label: 'boots', division: 'footwear', slot: 'feet', draws: 'boot',
+		id: 'boots',
+		label: 'boots',
+		division: 'footwear',
+		slot: 'feet',
+		draws: 'boot',
 		facets: ['toe', 'heelHeight', 'heelShape', 'shaft', 'sheen', 'formality', 'texture', 'material'],
 		usual: { heelHeight: 'low', toe: 'round', shaft: 'ankle' },
 		types: `
@@ -332,7 +509,11 @@ export const families: FamilySource[] = [
 			cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed`
 	},
 	{
-		id: 'handbags', label: 'handbags', division: 'bags', slot: 'bag', draws: 'bag',
+		id: 'handbags',
+		label: 'handbags',
+		division: 'bags',
+		slot: 'bag',
+		draws: 'bag',
 		facets: [...small, 'strap'],
 		usual: { size: 'medium' },
 		types: `
@@ -349,7 +530,11 @@ export const families: FamilySource[] = [
 			backpack / backpacks / rucksack`
 	},
 	{
-		id: 'belts', label: 'belts', division: 'accessories', slot: 'waist', draws: 'belt',
+		id: 'belts',
+		label: 'belts',
+		division: 'accessories',
+		slot: 'waist',
+		draws: 'belt',
 		facets: [...small],
 		usual: { size: 'medium' },
 		types: `
@@ -359,7 +544,11 @@ export const families: FamilySource[] = [
 			chain belt / chain belts / / material=metal size=small`
 	},
 	{
-		id: 'scarves', label: 'scarves', division: 'accessories', slot: 'scarf', draws: 'scarf',
+		id: 'scarves',
+		label: 'scarves',
+		division: 'accessories',
+		slot: 'scarf',
+		draws: 'scarf',
 		facets: [...small, 'weight'],
 		usual: { size: 'medium' },
 		types: `
@@ -370,7 +559,11 @@ export const families: FamilySource[] = [
 			tie / ties / us:necktie / size=small`
 	},
 	{
-		id: 'headwear', label: 'headwear', division: 'accessories', slot: 'head', draws: 'hat',
+		id: 'headwear',
+		label: 'headwear',
+		division: 'accessories',
+		slot: 'head',
+		draws: 'hat',
 		facets: [...small],
 		usual: { size: 'medium' },
 		types: `
@@ -384,7 +577,11 @@ export const families: FamilySource[] = [
 			baseball cap / baseball caps / cap`
 	},
 	{
-		id: 'hair-ornaments', label: 'hair ornaments', division: 'accessories', slot: 'head', draws: 'headband',
+		id: 'hair-ornaments',
+		label: 'hair ornaments',
+		division: 'accessories',
+		slot: 'head',
+		draws: 'headband',
 		facets: [...small],
 		usual: { size: 'small' },
 		types: `
@@ -395,21 +592,33 @@ export const families: FamilySource[] = [
 			fascinator / fascinators / / size=medium`
 	},
 	{
-		id: 'eyewear', label: 'eyewear', division: 'accessories', slot: 'eyes', draws: 'eyewear',
+		id: 'eyewear',
+		label: 'eyewear',
+		division: 'accessories',
+		slot: 'eyes',
+		draws: 'eyewear',
 		facets: ['frame', 'size', 'material'],
 		types: `
 			sunglasses / sunglasses / shades, sunnies
 			glasses / glasses / spectacles`
 	},
 	{
-		id: 'gloves', label: 'gloves', division: 'accessories', slot: 'hands', draws: 'gloves',
+		id: 'gloves',
+		label: 'gloves',
+		division: 'accessories',
+		slot: 'hands',
+		draws: 'gloves',
 		facets: ['sleeveLength', 'material', 'texture', 'sheen', 'formality'],
 		types: `
 			gloves / gloves
 			opera gloves / opera gloves / evening gloves / sleeveLength=elbow`
 	},
 	{
-		id: 'earrings', label: 'earrings', division: 'jewellery', slot: 'ears', draws: 'earrings',
+		id: 'earrings',
+		label: 'earrings',
+		division: 'jewellery',
+		slot: 'ears',
+		draws: 'earrings',
 		facets: [...small],
 		types: `
 			earrings / earrings
@@ -420,7 +629,11 @@ export const families: FamilySource[] = [
 			clip earrings / clip earrings / clip-ons, button earrings`
 	},
 	{
-		id: 'necklaces', label: 'necklaces', division: 'jewellery', slot: 'neck', draws: 'necklace',
+		id: 'necklaces',
+		label: 'necklaces',
+		division: 'jewellery',
+		slot: 'neck',
+		draws: 'necklace',
 		facets: [...small],
 		types: `
 			necklace / necklaces
@@ -431,7 +644,11 @@ export const families: FamilySource[] = [
 			long beads / long beads / sautoir, rope of beads / size=large`
 	},
 	{
-		id: 'bracelets', label: 'bracelets and watches', division: 'jewellery', slot: 'wrist', draws: 'bracelet',
+		id: 'bracelets',
+		label: 'bracelets and watches',
+		division: 'jewellery',
+		slot: 'wrist',
+		draws: 'bracelet',
 		facets: [...small],
 		types: `
 			bracelet / bracelets
@@ -440,21 +657,33 @@ export const families: FamilySource[] = [
 			watch / watches / wristwatch`
 	},
 	{
-		id: 'rings', label: 'rings', division: 'jewellery', slot: 'finger', draws: 'ring',
+		id: 'rings',
+		label: 'rings',
+		division: 'jewellery',
+		slot: 'finger',
+		draws: 'ring',
 		facets: [...small],
 		types: `
 			ring / rings
 			cocktail ring / cocktail rings / statement ring / size=large`
 	},
 	{
-		id: 'brooches', label: 'brooches', division: 'jewellery', slot: 'brooch', draws: 'brooch',
+		id: 'brooches',
+		label: 'brooches',
+		division: 'jewellery',
+		slot: 'brooch',
+		draws: 'brooch',
 		facets: [...small],
 		types: `
 			brooch / brooches / us:pin
 			corsage / corsages / fabric flower / size=medium`
 	},
 	{
-		id: 'hairstyles', label: 'hair', division: 'beauty', slot: 'hair', draws: 'hair',
+		id: 'hairstyles',
+		label: 'hair',
+		division: 'beauty',
+		slot: 'hair',
+		draws: 'hair',
 		facets: ['size'],
 		types: `
 			hairstyle / hairstyles / hair
@@ -464,14 +693,22 @@ export const families: FamilySource[] = [
 			bob / bobs`
 	},
 	{
-		id: 'make-up', label: 'make-up', division: 'beauty', slot: 'face', draws: 'lips',
+		id: 'make-up',
+		label: 'make-up',
+		division: 'beauty',
+		slot: 'face',
+		draws: 'lips',
 		facets: ['sheen'],
 		types: `
 			lipstick / lipsticks / lip colour, lip
 			eye make-up / eye make-up / eyeliner, eyeshadow`
 	},
 	{
-		id: 'nail-colour', label: 'nails', division: 'beauty', slot: 'nails', draws: 'nails',
+		id: 'nail-colour',
+		label: 'nails',
+		division: 'beauty',
+		slot: 'nails',
+		draws: 'nails',
 		facets: ['sheen'],
 		types: `
 			nail colour / nail colours / nails, nail varnish, us:nail polish`

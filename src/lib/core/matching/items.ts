@@ -51,8 +51,7 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 	return (
 		piece &&
 		optionsOfPiece(piece).find(
-			(option) =>
-				option.item.partId === item.partId && option.item.configurationId === item.configurationId
+			(option) => option.item.partId === item.partId && option.item.configurationId === item.configurationId
 		)
 	);
 }

@@ -39,7 +39,9 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 				return resolved ? [{ title: resolved.title, garment: resolved.garment, item }] : [];
 			}),
 			state: match?.state ?? 'gap',
-			howToWear: element.moves.filter((move) => match?.movesDone.includes(move)).map((move) => moves[move].label),
+			howToWear: element.moves
+				.filter((move) => match?.movesDone.includes(move))
+				.map((move) => moves[move].label),
 			repeated
 		};
 	});
@@ -53,7 +55,9 @@ const highHeelCm = 6;
 /** The usual cautions that what is worn calls for. */
 export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
 	const garments = lines.flatMap(({ worn }) => worn.map(({ garment }) => garment));
-	const high = garments.some(({ facets: { heelHeight } }) => heelHeight && placeOf('heelHeight', heelHeight.value) >= highHeelCm);
+	const high = garments.some(
+		({ facets: { heelHeight } }) => heelHeight && placeOf('heelHeight', heelHeight.value) >= highHeelCm
+	);
 	const long = garments.some(
 		({ type, facets: { hemLength, legLength } }) =>
 			hemLength?.value === 'floor' ||
@@ -64,4 +68,5 @@ export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
 }
 
 /** What an item costs to buy; nothing for what is owned. */
-export const priceOf = (item: Item): Money | undefined => (item.source === 'listing' ? item.listing.price : undefined);
+export const priceOf = (item: Item): Money | undefined =>
+	item.source === 'listing' ? item.listing.price : undefined;

@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { moveIds, type MoveId } from '../lexicon/moves';
 import {
-	dateSchema, idSchema, moneySchema, momentSchema, nameSchema, noteSchema, priceSchema, recordFields
+	dateSchema,
+	idSchema,
+	moneySchema,
+	momentSchema,
+	nameSchema,
+	noteSchema,
+	priceSchema,
+	recordFields
 } from './basics';
 import { garmentSchema } from './garment';
 import { listingSchema, shopSchema } from './market';
@@ -9,7 +16,16 @@ import { referenceSchema } from './reference';
 import { schoolsSchema } from './schools';
 
 /** Why a match or a substitute was taken. */
-export const matchReasons = ['owned', 'sold-out', 'body', 'weather', 'ethics', 'price', 'never-buy', 'other'] as const;
+export const matchReasons = [
+	'owned',
+	'sold-out',
+	'body',
+	'weather',
+	'ethics',
+	'price',
+	'never-buy',
+	'other'
+] as const;
 
 /** One thing worn: a part of an owned piece in a configuration, or a listing as it was when it was chosen. */
 export const itemSchema = z.discriminatedUnion('source', [
@@ -60,7 +76,16 @@ export const verdictSchema = z.object({
 });
 export type Verdict = z.infer<typeof verdictSchema>;
 
-export const lossKinds = ['gap', 'left-out', 'too-far', 'aspect', 'signature', 'colour-story', 'silhouette', 'moves'] as const;
+export const lossKinds = [
+	'gap',
+	'left-out',
+	'too-far',
+	'aspect',
+	'signature',
+	'colour-story',
+	'silhouette',
+	'moves'
+] as const;
 
 /** What was judged, as it was then: later edits of reference, pieces or prices do not rewrite it. */
 export const judgementSchema = z.object({
@@ -72,7 +97,12 @@ export const judgementSchema = z.object({
 	score: z.number().min(0).max(100),
 	band: z.string(),
 	losses: z.array(
-		z.object({ elementId: idSchema, kind: z.enum(lossKinds), aspect: z.string().optional(), points: z.number().min(0) })
+		z.object({
+			elementId: idSchema,
+			kind: z.enum(lossKinds),
+			aspect: z.string().optional(),
+			points: z.number().min(0)
+		})
 	),
 	total: moneySchema.optional(),
 	reference: referenceSchema,

@@ -5,11 +5,12 @@ import { printIds, printScales } from '../lexicon/prints';
 import { isGarmentType, typeHasFacet } from '../lexicon/taxonomy';
 import { provenanceSchema } from './basics';
 
-const stated = <T extends z.ZodType<string>>(value: T) =>
-	z.object({ value, provenance: provenanceSchema });
+const stated = <T extends z.ZodType<string>>(value: T) => z.object({ value, provenance: provenanceSchema });
 
 export const swatchSchema = z.object({
-	hex: z.string().regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour of the form #rrggbb, in small letters' }),
+	hex: z
+		.string()
+		.regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour of the form #rrggbb, in small letters' }),
 	/** Share of the garment that the colour covers, relative to the other swatches. */
 	share: z.number().gt(0).max(1),
 	provenance: provenanceSchema
@@ -39,9 +40,17 @@ export const garmentSchema = z
 		for (const [facet, statedValue] of Object.entries(garment.facets)) {
 			const path = ['facets', facet];
 			if (!facetValue(facet as FacetId, statedValue.value))
-				context.addIssue({ code: 'custom', path, message: `"${statedValue.value}" is no value of this facet` });
+				context.addIssue({
+					code: 'custom',
+					path,
+					message: `"${statedValue.value}" is no value of this facet`
+				});
 			else if (!typeHasFacet(garment.type, facet as FacetId))
-				context.addIssue({ code: 'custom', path, message: `a garment of type "${garment.type}" has no such facet` });
+				context.addIssue({
+					code: 'custom',
+					path,
+					message: `a garment of type "${garment.type}" has no such facet`
+				});
 		}
 	});
 export type Garment = z.infer<typeof garmentSchema>;

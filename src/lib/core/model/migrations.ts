@@ -21,7 +21,8 @@ export function migrate(document: Record<string, unknown>): Record<string, unkno
 	let current = document;
 	for (; version < schemaVersion; version++) {
 		const step = steps[version];
-		if (!step) throw new RangeError(`There is no way from records of version ${version} to ${schemaVersion}.`);
+		if (!step)
+			throw new RangeError(`There is no way from records of version ${version} to ${schemaVersion}.`);
 		current = { ...step(current), schemaVersion: version + 1 };
 	}
 	return current;

@@ -53,7 +53,11 @@ export const studioDocumentSchema = z.object({
 	/** Day on which the document was written; the demo's dates are moved from it to the day it is opened. */
 	writtenOn: z.iso.date(),
 	...Object.fromEntries(tableNames.map((name) => [name, z.array(tableSchemas[name])]))
-} as { format: z.ZodLiteral<'prime-echo-studio'>; schemaVersion: z.ZodLiteral<1>; writtenOn: z.ZodISODate } & {
+} as {
+	format: z.ZodLiteral<'prime-echo-studio'>;
+	schemaVersion: z.ZodLiteral<1>;
+	writtenOn: z.ZodISODate;
+} & {
 	[T in TableName]: z.ZodArray<(typeof tableSchemas)[T]>;
 });
 export type StudioDocument = z.infer<typeof studioDocumentSchema>;

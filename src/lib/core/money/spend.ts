@@ -43,7 +43,10 @@ export function spendOf(echo: Pick<Echo, 'matches' | 'extras' | 'spendLimit'>, c
 		sumOf(
 			[...shops.values()].map((shop) => {
 				const ofShop = bought.filter((item) => item.shop.id === shop.id);
-				return postageOf(shop, ofShop.reduce((sum, item) => sum + item.listing.price.amountMinor, 0));
+				return postageOf(
+					shop,
+					ofShop.reduce((sum, item) => sum + item.listing.price.amountMinor, 0)
+				);
 			})
 		) ?? nothing;
 	const total = sumOf([goods, postage]) ?? nothing;

@@ -73,7 +73,10 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const layersWhere = (chosen: (order: number) => boolean): PlateLayer[] =>
 		drawings
 			.filter(({ drawing }) => chosen(orderOf(drawing)))
-			.map(({ id, drawing }) => ({ id, shapes: kinds[garmentType(drawing.garment.type).draws].draw(drawing) }))
+			.map(({ id, drawing }) => ({
+				id,
+				shapes: kinds[garmentType(drawing.garment.type).draws].draw(drawing)
+			}))
 			.filter(({ shapes }) => shapes.length > 0);
 
 	const hair = hairShapes(figure);

@@ -46,7 +46,9 @@ function legEdges(drawing: Drawing, waistY: number): { outer: Point[]; inner: Po
 	const follows = thigh < 8 && atHem < 8;
 	const below = (edge: readonly Point[], side: 1 | -1): Point[] =>
 		cutAt(
-			cutFrom(edge, crotch + 24).filter(([, y], i, all) => follows || y <= crotch + 24 || y === knee || i === all.length - 1),
+			cutFrom(edge, crotch + 24).filter(
+				([, y], i, all) => follows || y <= crotch + 24 || y === knee || i === all.length - 1
+			),
 			hemY
 		).map(([x, y]) => [
 			Math.max(1.5, x + side * (Math.min(60, roomAt(y)) + loose) * (side < 0 ? 0.55 : 1)),
@@ -65,18 +67,49 @@ function legEdges(drawing: Drawing, waistY: number): { outer: Point[]; inner: Po
 function legsShapes(drawing: Drawing, waistY: number): PlateShape[] {
 	const { cloth, figure } = drawing;
 	const { outer, inner } = legEdges(drawing, waistY);
-	const shapes = [between(mirrored(outer), mirrored(inner)), between(inner, outer)].map((d) => clothShape(d, cloth));
+	const shapes = [between(mirrored(outer), mirrored(inner)), between(inner, outer)].map((d) =>
+		clothShape(d, cloth)
+	);
 	const { crotch } = figure.landmarks;
-	shapes.push(seam([[0, waistY], [0, crotch]], cloth, 1));
+	shapes.push(
+		seam(
+			[
+				[0, waistY],
+				[0, crotch]
+			],
+			cloth,
+			1
+		)
+	);
 	const hem = outer.at(-1);
 	const hemInner = inner.at(-1);
 	if (drawing.moves.includes('hem-cuffed') && hem && hemInner)
 		for (const side of [1, -1])
-			shapes.push(seam([[side * hemInner[0], hem[1] - 14], [side * hem[0], hem[1] - 14]], cloth, 2));
-	const formal = ['tailored-trousers', 'wide-leg-trousers', 'cigarette-trousers'].includes(drawing.garment.type);
+			shapes.push(
+				seam(
+					[
+						[side * hemInner[0], hem[1] - 14],
+						[side * hem[0], hem[1] - 14]
+					],
+					cloth,
+					2
+				)
+			);
+	const formal = ['tailored-trousers', 'wide-leg-trousers', 'cigarette-trousers'].includes(
+		drawing.garment.type
+	);
 	if (formal && hem && hemInner)
 		for (const side of [1, -1])
-			shapes.push(seam([[side * (figure.halfAt(crotch) * 0.52), crotch - 30], [side * (hem[0] + hemInner[0]) * 0.5, hem[1] - 4]], cloth, 1));
+			shapes.push(
+				seam(
+					[
+						[side * (figure.halfAt(crotch) * 0.52), crotch - 30],
+						[side * (hem[0] + hemInner[0]) * 0.5, hem[1] - 4]
+					],
+					cloth,
+					1
+				)
+			);
 	return shapes;
 }
 
@@ -84,7 +117,17 @@ export function trousersShapes(drawing: Drawing): PlateShape[] {
 	const { cloth, figure } = drawing;
 	const waistY = waistbandY(drawing);
 	const x = figure.halfAt(waistY) + 2;
-	return [...legsShapes(drawing, waistY), seam([[-x, waistY + 13], [x, waistY + 13]], cloth, 1)];
+	return [
+		...legsShapes(drawing, waistY),
+		seam(
+			[
+				[-x, waistY + 13],
+				[x, waistY + 13]
+			],
+			cloth,
+			1
+		)
+	];
 }
 
 /** How far a skirt's hem stands out beyond the hip, as a share of its length below the hip. */
@@ -128,7 +171,14 @@ function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape[] {
 	const hem = edge.at(-1) ?? [0, 0];
 	const fan = (places: number[], from = 0.18) =>
 		places.map((place) =>
-			seam([[top[0] * place * 0.9, top[1] + (hem[1] - top[1]) * from], [hem[0] * place, hem[1] + 2]], drawing.cloth, 1.1)
+			seam(
+				[
+					[top[0] * place * 0.9, top[1] + (hem[1] - top[1]) * from],
+					[hem[0] * place, hem[1] + 2]
+				],
+				drawing.cloth,
+				1.1
+			)
 		);
 	if (shape === 'pleated') return fan([-0.84, -0.6, -0.36, -0.12, 0.12, 0.36, 0.6, 0.84], 0.02);
 	if (shape === 'full' || shape === 'circle') return fan([-0.7, -0.42, -0.1, 0.26, 0.58, 0.8], 0.22);
@@ -137,9 +187,26 @@ function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape[] {
 		return [0.36, 0.68].map((share) => {
 			const y = top[1] + (hem[1] - top[1]) * share;
 			const x = xAt(edge, y);
-			return seam([[-x, y], [x, y]], drawing.cloth, 1.6);
+			return seam(
+				[
+					[-x, y],
+					[x, y]
+				],
+				drawing.cloth,
+				1.6
+			);
 		});
-	if (shape === 'wrap') return [seam([[top[0] * 0.3, top[1]], [hem[0] * 0.34, hem[1]]], drawing.cloth, 1.6)];
+	if (shape === 'wrap')
+		return [
+			seam(
+				[
+					[top[0] * 0.3, top[1]],
+					[hem[0] * 0.34, hem[1]]
+				],
+				drawing.cloth,
+				1.6
+			)
+		];
 	if (shape === 'a-line') return fan([-0.34, 0.4], 0.5);
 	return [];
 }
@@ -159,7 +226,14 @@ export function skirtShapes(drawing: Drawing): PlateShape[] {
 	return [
 		clothShape(skirtPath(edge), cloth),
 		...foldShapes(drawing, edge),
-		seam([[-x, waistY + 11], [x, waistY + 11]], cloth, 1)
+		seam(
+			[
+				[-x, waistY + 11],
+				[x, waistY + 11]
+			],
+			cloth,
+			1
+		)
 	];
 }
 
@@ -183,7 +257,18 @@ export function dressShapes(drawing: Drawing): PlateShape[] {
 		...sleeveShapes(drawing, fit.ease),
 		clothShape(bodyPath(drawing, edge, 12), cloth),
 		...foldShapes(drawing, skirt),
-		...(marked ? [seam([[-waistX, seamY], [waistX, seamY]], cloth, 1.2)] : []),
+		...(marked
+			? [
+					seam(
+						[
+							[-waistX, seamY],
+							[waistX, seamY]
+						],
+						cloth,
+						1.2
+					)
+				]
+			: []),
 		...collarShapes(drawing)
 	];
 }
@@ -192,14 +277,24 @@ export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth } = drawing;
 	const fit = fitOf(drawing);
 	const { waist } = figure.landmarks;
-	const upper = withArmhole(drawing, bodiceEdge(figure, { ...fit, follows: Math.max(0.7, fit.follows) }, waist + 6));
+	const upper = withArmhole(
+		drawing,
+		bodiceEdge(figure, { ...fit, follows: Math.max(0.7, fit.follows) }, waist + 6)
+	);
 	const x = upper.at(-1)?.[0] ?? 80;
 	return [
 		...legsShapes(drawing, waist),
 		...sleeveShapes(drawing, fit.ease),
 		clothShape(bodyPath(drawing, upper, 2), cloth),
 		...collarShapes(drawing),
-		seam([[-x, waist + 4], [x, waist + 4]], cloth, 1.6)
+		seam(
+			[
+				[-x, waist + 4],
+				[x, waist + 4]
+			],
+			cloth,
+			1.6
+		)
 	];
 }
 
@@ -209,22 +304,55 @@ export function sareeShapes(drawing: Drawing): PlateShape[] {
 	const { waist, shoulder, bust, floor, hip } = figure.landmarks;
 	const waistX = figure.halfAt(waist) + 5;
 	const hipX = figure.halfAt(hip) + 10;
-	const edge: Point[] = [[waistX, waist + 14], [hipX, hip], [hipX + 26, floor - 6]];
-	const pallu: Point[] = [[-waistX, waist + 50], [-figure.halfAt(bust) - 2, bust + 28], [18, shoulder - 18]];
+	const edge: Point[] = [
+		[waistX, waist + 14],
+		[hipX, hip],
+		[hipX + 26, floor - 6]
+	];
+	const pallu: Point[] = [
+		[-waistX, waist + 50],
+		[-figure.halfAt(bust) - 2, bust + 28],
+		[18, shoulder - 18]
+	];
 	const shoulderX = figure.trunk[3]?.[0] ?? 100;
 	const over = between(
-		[[26, shoulder - 24], [-waistX * 0.3, bust + 6], [-waistX - 2, waist + 30]],
-		[[shoulderX - 8, shoulder - 2], [figure.halfAt(bust) + 4, bust + 10], [waistX + 4, waist + 64]]
+		[
+			[26, shoulder - 24],
+			[-waistX * 0.3, bust + 6],
+			[-waistX - 2, waist + 30]
+		],
+		[
+			[shoulderX - 8, shoulder - 2],
+			[figure.halfAt(bust) + 4, bust + 10],
+			[waistX + 4, waist + 64]
+		]
 	);
 	const fall = between(
-		[[shoulderX - 34, shoulder - 6], [shoulderX - 10, bust + 20], [shoulderX - 2, hip + 70]],
-		[[shoulderX + 2, shoulder + 4], [shoulderX + 30, bust + 20], [shoulderX + 44, hip + 60]]
+		[
+			[shoulderX - 34, shoulder - 6],
+			[shoulderX - 10, bust + 20],
+			[shoulderX - 2, hip + 70]
+		],
+		[
+			[shoulderX + 2, shoulder + 4],
+			[shoulderX + 30, bust + 20],
+			[shoulderX + 44, hip + 60]
+		]
 	);
 	return [
 		clothShape(fall, cloth),
 		clothShape(skirtPath(edge), cloth),
 		clothShape(over, cloth),
 		seam(pallu.slice(0, 2), cloth),
-		...[-16, -6, 4, 14].map((x) => seam([[x * 0.7, waist + 22], [x * 1.6, floor - 6]], cloth, 1.1))
+		...[-16, -6, 4, 14].map((x) =>
+			seam(
+				[
+					[x * 0.7, waist + 22],
+					[x * 1.6, floor - 6]
+				],
+				cloth,
+				1.1
+			)
+		)
 	];
 }

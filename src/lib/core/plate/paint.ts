@@ -34,7 +34,12 @@ export function coloursOf(garment: Garment): string[] {
 }
 
 const rectangle = (x: number, y: number, width: number, height: number) =>
-	polygon([[x, y], [x + width, y], [x + width, y + height], [x, y + height]]);
+	polygon([
+		[x, y],
+		[x + width, y],
+		[x + width, y + height],
+		[x, y + height]
+	]);
 
 type Tile = Omit<PlatePattern, 'id' | 'background'>;
 const fillOf = (hex: string): Paint => ({ kind: 'colour', hex });

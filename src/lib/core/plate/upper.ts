@@ -15,7 +15,8 @@ const fits: Record<string, { ease: number; follows: number }> = {
 	relaxed: { ease: 21, follows: 0.15 },
 	oversized: { ease: 34, follows: 0 }
 };
-export const fitOf = (drawing: Drawing) => fits[drawn(drawing, 'fit', 'regular')] ?? { ease: 12, follows: 0.5 };
+export const fitOf = (drawing: Drawing) =>
+	fits[drawn(drawing, 'fit', 'regular')] ?? { ease: 12, follows: 0.5 };
 
 /** The right edge of cloth over the trunk, from the shoulder point down to a hem. */
 export function bodiceEdge(figure: Figure, fit: { ease: number; follows: number }, hemY: number): Point[] {
@@ -38,7 +39,12 @@ export function bodiceEdge(figure: Figure, fit: { ease: number; follows: number 
 }
 
 /** The neckline: where it leaves the shoulder, how deep it is and how it runs. */
-function necklineOf(drawing: Drawing): { x: number; y: number; depth: number; run: 'round' | 'v' | 'straight' } {
+function necklineOf(drawing: Drawing): {
+	x: number;
+	y: number;
+	depth: number;
+	run: 'round' | 'v' | 'straight';
+} {
 	const { shoulder, bust } = drawing.figure.landmarks;
 	const wide = drawing.figure.trunk[3]?.[0] ?? 100;
 	switch (drawn(drawing, 'neckline', 'crew')) {
@@ -107,7 +113,9 @@ export function sleeveShapes(drawing: Drawing, ease: number): PlateShape[] {
 	const inner = cutAt(figure.arm.inner, endY).map(([x, y]): Point => [x - room - bulge(y) * 0.6, y]);
 	const cuff = outer.at(-1);
 	const cuffInner = inner.at(-1);
-	const shapes = [between(inner, outer), between(mirrored(outer), mirrored(inner))].map((d) => clothShape(d, cloth));
+	const shapes = [between(inner, outer), between(mirrored(outer), mirrored(inner))].map((d) =>
+		clothShape(d, cloth)
+	);
 	if (turnedBack && cuff && cuffInner)
 		for (const side of [1, -1])
 			shapes.push({
@@ -147,7 +155,9 @@ const bare = (drawing: Drawing) =>
 export function withArmhole(drawing: Drawing, edge: Point[]): Point[] {
 	if (!bare(drawing)) return edge;
 	const [shoulder, ...rest] = edge;
-	return shoulder ? [[shoulder[0] - 26, shoulder[1] - 6], ...rest.map(([x, y], i): Point => [i === 0 ? x - 12 : x, y])] : edge;
+	return shoulder
+		? [[shoulder[0] - 26, shoulder[1] - 6], ...rest.map(([x, y], i): Point => [i === 0 ? x - 12 : x, y])]
+		: edge;
 }
 
 export function collarShapes(drawing: Drawing): PlateShape[] {
@@ -157,16 +167,70 @@ export function collarShapes(drawing: Drawing): PlateShape[] {
 	const neckline = drawn(drawing, 'neckline', 'crew');
 	if (collar === 'pussy-bow')
 		return [
-			clothShape(between([[-6, shoulder], [-34, shoulder + 22], [-10, shoulder + 40]], [[6, shoulder], [-2, shoulder + 22], [2, shoulder + 40]]), cloth),
-			clothShape(between([[-6, shoulder], [2, shoulder + 22], [-2, shoulder + 40]], [[6, shoulder], [34, shoulder + 22], [10, shoulder + 40]]), cloth),
-			clothShape(polygon([[-5, shoulder + 14], [5, shoulder + 14], [16, bust + 6], [4, bust + 2]]), cloth)
+			clothShape(
+				between(
+					[
+						[-6, shoulder],
+						[-34, shoulder + 22],
+						[-10, shoulder + 40]
+					],
+					[
+						[6, shoulder],
+						[-2, shoulder + 22],
+						[2, shoulder + 40]
+					]
+				),
+				cloth
+			),
+			clothShape(
+				between(
+					[
+						[-6, shoulder],
+						[2, shoulder + 22],
+						[-2, shoulder + 40]
+					],
+					[
+						[6, shoulder],
+						[34, shoulder + 22],
+						[10, shoulder + 40]
+					]
+				),
+				cloth
+			),
+			clothShape(
+				polygon([
+					[-5, shoulder + 14],
+					[5, shoulder + 14],
+					[16, bust + 6],
+					[4, bust + 2]
+				]),
+				cloth
+			)
 		];
 	if (collar && ['shirt', 'button-down', 'spread', 'revere', 'camp'].includes(collar))
 		return [1, -1].map((side) =>
-			clothShape(polygon([[side * 28, shoulder - 30], [side * 44, shoulder - 8], [side * 24, shoulder + 20], [0, shoulder + 2]]), cloth)
+			clothShape(
+				polygon([
+					[side * 28, shoulder - 30],
+					[side * 44, shoulder - 8],
+					[side * 24, shoulder + 20],
+					[0, shoulder + 2]
+				]),
+				cloth
+			)
 		);
 	if (neckline === 'roll')
-		return [clothShape(polygon([[-27, shoulder - 42], [27, shoulder - 42], [31, shoulder - 16], [-31, shoulder - 16]]), cloth)];
+		return [
+			clothShape(
+				polygon([
+					[-27, shoulder - 42],
+					[27, shoulder - 42],
+					[31, shoulder - 16],
+					[-31, shoulder - 16]
+				]),
+				cloth
+			)
+		];
 	return [];
 }
 
@@ -176,10 +240,23 @@ export function topShapes(drawing: Drawing): PlateShape[] {
 	const length = moves.includes('knotted') ? 'waist' : drawn(drawing, 'topLength', 'hip');
 	const hemY = figure.heightOf(placeOf('topLength', length));
 	const edge = withArmhole(drawing, bodiceEdge(figure, fit, hemY));
-	const shapes = [...sleeveShapes(drawing, fit.ease), clothShape(bodyPath(drawing, edge), cloth), ...collarShapes(drawing)];
+	const shapes = [
+		...sleeveShapes(drawing, fit.ease),
+		clothShape(bodyPath(drawing, edge), cloth),
+		...collarShapes(drawing)
+	];
 	const closure = drawn(drawing, 'closure', '');
 	if (closure === 'buttoned' || drawing.garment.facets.collar)
-		shapes.push(seam([[0, necklineOf(drawing).depth], [0, hemY]], cloth, 1));
+		shapes.push(
+			seam(
+				[
+					[0, necklineOf(drawing).depth],
+					[0, hemY]
+				],
+				cloth,
+				1
+			)
+		);
 	return shapes;
 }
 
@@ -189,12 +266,15 @@ function frontShapes(drawing: Drawing, edge: Point[], hemY: number, buttonY: num
 	const { shoulder } = figure.landmarks;
 	const closure = drawn(drawing, 'closure', 'single-breasted');
 	const open = closure === 'open' || moves.includes('worn-open');
-	const crew = drawn(drawing, 'neckline', 'v') === 'crew' || ['mandarin', 'band'].includes(drawn(drawing, 'collar', ''));
+	const crew =
+		drawn(drawing, 'neckline', 'v') === 'crew' || ['mandarin', 'band'].includes(drawn(drawing, 'collar', ''));
 	const top: Point = [30, shoulder - 24];
 	const v: Point = crew && !open ? [1, shoulder + 4] : open ? [24, buttonY] : [1, buttonY];
 	const inner: Point[] = [top, v, [open ? 34 : 0, hemY]];
 	const outer: Point[] = [[30.5, shoulder - 24], ...edge];
-	const shapes = [between(inner, outer), between(mirrored(outer), mirrored(inner))].map((d) => clothShape(d, cloth));
+	const shapes = [between(inner, outer), between(mirrored(outer), mirrored(inner))].map((d) =>
+		clothShape(d, cloth)
+	);
 
 	const lapel = drawing.garment.facets.lapel?.value ?? drawn(drawing, 'lapel', 'collarless');
 	if (lapel !== 'collarless' && !crew) {
@@ -204,7 +284,13 @@ function frontShapes(drawing: Drawing, edge: Point[], hemY: number, buttonY: num
 			const points: Point[] =
 				lapel === 'shawl'
 					? [top, [52, shoulder + 24], [width, notchY], [v[0] + 3, v[1]]]
-					: [top, [46, shoulder - 4], [width - 14, notchY - (lapel === 'peak' ? 2 : 12)], [width, notchY - (lapel === 'peak' ? 16 : 2)], [v[0] + 4, v[1]]];
+					: [
+							top,
+							[46, shoulder - 4],
+							[width - 14, notchY - (lapel === 'peak' ? 2 : 12)],
+							[width, notchY - (lapel === 'peak' ? 16 : 2)],
+							[v[0] + 4, v[1]]
+						];
 			shapes.push({
 				...clothShape(polygon(points.map(([x, y]): Point => [side * x, y])), cloth),
 				fill: { kind: 'colour', hex: shaded(cloth.hex, 0.04) }
@@ -219,10 +305,32 @@ function fasteningShapes({ cloth }: Drawing, closure: string, fromY: number, hem
 	const button = (x: number, y: number) => flat(ellipse(x, y, 3.4, 3.4), cloth.line);
 	if (closure.startsWith('double-breasted'))
 		return [10, 56].flatMap((down) => [button(-22, fromY + down), button(22, fromY + down)]);
-	if (closure === 'zip') return [seam([[0, fromY], [0, hemY]], cloth, 2.4)];
-	if (closure === 'tie' || closure === 'wrap') return [seam([[0, fromY], [-26, hemY]], cloth)];
+	if (closure === 'zip')
+		return [
+			seam(
+				[
+					[0, fromY],
+					[0, hemY]
+				],
+				cloth,
+				2.4
+			)
+		];
+	if (closure === 'tie' || closure === 'wrap')
+		return [
+			seam(
+				[
+					[0, fromY],
+					[-26, hemY]
+				],
+				cloth
+			)
+		];
 	const step = Math.max(34, (hemY - fromY) / 4);
-	return [0.2, 1.2, 2.2].map((n) => fromY + n * step).filter((y) => y < hemY - 14).map((y) => button(0, y));
+	return [0.2, 1.2, 2.2]
+		.map((n) => fromY + n * step)
+		.filter((y) => y < hemY - 14)
+		.map((y) => button(0, y));
 }
 
 export function jacketShapes(drawing: Drawing): PlateShape[] {
@@ -238,20 +346,43 @@ export function jacketShapes(drawing: Drawing): PlateShape[] {
 export function coatShapes(drawing: Drawing): PlateShape[] {
 	const { figure, garment } = drawing;
 	const { hip, waist, bust, shoulder } = figure.landmarks;
-	const hemY = Math.min(figure.heightOf(placeOf('hemLength', drawn(drawing, 'hemLength', 'knee'))), figure.landmarks.floor - 4);
+	const hemY = Math.min(
+		figure.heightOf(placeOf('hemLength', drawn(drawing, 'hemLength', 'knee'))),
+		figure.landmarks.floor - 4
+	);
 	const fit = fitOf(drawing);
 	if (garment.type === 'cape' || garment.type === 'poncho') {
 		const wide = (figure.arm.outer[4]?.[0] ?? 140) + 26;
-		const edge: Point[] = [[(figure.trunk[3]?.[0] ?? 100) + 8, shoulder + 6], [wide - 18, bust], [wide, hemY]];
+		const edge: Point[] = [
+			[(figure.trunk[3]?.[0] ?? 100) + 8, shoulder + 6],
+			[wide - 18, bust],
+			[wide, hemY]
+		];
 		return frontShapes(drawing, edge, hemY, shoulder + 20);
 	}
 	const upper = bodiceEdge(figure, { ...fit, ease: fit.ease + 9 }, hip);
 	const hipX = upper.at(-1)?.[0] ?? 110;
-	const edge: Point[] = hemY > hip ? [...upper, [hipX + (hemY - hip) * 0.09, hemY]] : bodiceEdge(figure, { ...fit, ease: fit.ease + 9 }, hemY);
-	const shapes = [...sleeveShapes(drawing, fit.ease + 12), ...frontShapes(drawing, edge, hemY, (bust + waist) / 2)];
+	const edge: Point[] =
+		hemY > hip
+			? [...upper, [hipX + (hemY - hip) * 0.09, hemY]]
+			: bodiceEdge(figure, { ...fit, ease: fit.ease + 9 }, hemY);
+	const shapes = [
+		...sleeveShapes(drawing, fit.ease + 12),
+		...frontShapes(drawing, edge, hemY, (bust + waist) / 2)
+	];
 	if (drawn(drawing, 'closure', '') === 'wrap' || garment.type === 'trench-coat') {
 		const x = (upper.find((point) => point[1] >= waist - 2)?.[0] ?? 90) + 2;
-		shapes.push(clothShape(polygon([[-x, waist - 8], [x, waist - 8], [x, waist + 8], [-x, waist + 8]]), drawing.cloth));
+		shapes.push(
+			clothShape(
+				polygon([
+					[-x, waist - 8],
+					[x, waist - 8],
+					[x, waist + 8],
+					[-x, waist + 8]
+				]),
+				drawing.cloth
+			)
+		);
 	}
 	return shapes;
 }

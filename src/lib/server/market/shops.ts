@@ -62,7 +62,12 @@ export const simulatedShops: SimulatedShop[] = [
 			simulated: true,
 			secondHand: false,
 			sizeChart: {
-				clothes: clothesChart(['UK 6', 'UK 8', 'UK 10', 'UK 12', 'UK 14', 'UK 16', 'UK 18', 'UK 20'], 76, 83, 5),
+				clothes: clothesChart(
+					['UK 6', 'UK 8', 'UK 10', 'UK 12', 'UK 14', 'UK 16', 'UK 18', 'UK 20'],
+					76,
+					83,
+					5
+				),
 				shoes: shoeChart
 			},
 			postage: { flat: pounds(4.5), freeFrom: pounds(90) },

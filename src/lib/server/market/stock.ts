@@ -2,7 +2,14 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { v5 } from 'uuid';
 import {
-	colourWords, facetOf, garmentInWords, garmentTypes, type FacetId, type Garment, type GarmentType, type Listing
+	colourWords,
+	facetOf,
+	garmentInWords,
+	garmentTypes,
+	type FacetId,
+	type Garment,
+	type GarmentType,
+	type Listing
 } from '../../core';
 import { marketNamespace, simulatedShops, type SimulatedShop } from './shops';
 
@@ -25,10 +32,28 @@ const stockColours = colourWords.filter(({ family }) => family !== 'gold' && fam
 const neutralWords = colourWords.filter(({ family }) =>
 	['black', 'white', 'ivory', 'grey', 'navy', 'beige', 'camel', 'brown'].includes(family)
 );
-const stockPrints = ['stripe', 'breton', 'check', 'plaid', 'polka-dot', 'ditsy-floral', 'botanical', 'paisley'];
+const stockPrints = [
+	'stripe',
+	'breton',
+	'check',
+	'plaid',
+	'polka-dot',
+	'ditsy-floral',
+	'botanical',
+	'paisley'
+];
 const printable = ['tops', 'bottoms', 'one-pieces', 'south-asian'];
 /** Facets that a shop's description leaves open now and then. */
-const seldomSaid: FacetId[] = ['weight', 'opacity', 'formality', 'sheen', 'hemDetail', 'waistline', 'sleeveShape', 'texture'];
+const seldomSaid: FacetId[] = [
+	'weight',
+	'opacity',
+	'formality',
+	'sheen',
+	'hemDetail',
+	'waistline',
+	'sleeveShape',
+	'texture'
+];
 
 /** What things of a family are usually made of; of a division where the family is not listed (common practice). */
 const usualMaterials: Record<string, string> = {
@@ -55,7 +80,11 @@ const usualMaterials: Record<string, string> = {
 };
 const knitTextures = ['ribbed', 'cable', 'fine-knit', 'chunky-knit'];
 
-type Draw = { below: (n: number) => number; chance: (share: number) => boolean; of: <T>(list: readonly T[]) => T };
+type Draw = {
+	below: (n: number) => number;
+	chance: (share: number) => boolean;
+	of: <T>(list: readonly T[]) => T;
+};
 
 function drawsFrom(seed: number): Draw {
 	const generator = xoroshiro128plus(seed);
@@ -71,7 +100,8 @@ function drawsFrom(seed: number): Draw {
 function nearUsual(id: FacetId, usual: string, draw: Draw): string {
 	if (draw.chance(0.6)) return usual;
 	const facet = facetOf(id);
-	if (facet.kind === 'nominal') return draw.of(facet.groups.find((group) => group.includes(usual)) ?? [usual]);
+	if (facet.kind === 'nominal')
+		return draw.of(facet.groups.find((group) => group.includes(usual)) ?? [usual]);
 	const at = facet.values.findIndex((value) => value.id === usual);
 	return facet.values[at + (draw.chance(0.5) ? 1 : -1)]?.id ?? usual;
 }
@@ -81,8 +111,14 @@ function drawFacets(type: GarmentType, draw: Draw): Garment['facets'] {
 	const say = (id: FacetId, value: string) => (facets[id] = { value, provenance: 'said' });
 	for (const id of type.facets) {
 		const usual = type.usual[id];
-		if (id === 'material') say(id, usual ?? draw.of((usualMaterials[type.family] ?? usualMaterials[type.division] ?? 'cotton').split(' ')));
-		else if (id === 'texture' && ['knitwear', 'cardigans'].includes(type.family)) say(id, draw.of(knitTextures));
+		if (id === 'material')
+			say(
+				id,
+				usual ??
+					draw.of((usualMaterials[type.family] ?? usualMaterials[type.division] ?? 'cotton').split(' '))
+			);
+		else if (id === 'texture' && ['knitwear', 'cardigans'].includes(type.family))
+			say(id, draw.of(knitTextures));
 		else if (usual !== undefined) say(id, nearUsual(id, usual, draw));
 		else if (!seldomSaid.includes(id) && draw.chance(0.5)) say(id, draw.of(facetOf(id).values).id);
 	}
@@ -109,10 +145,13 @@ function drawGarment(type: GarmentType, draw: Draw): Garment {
 }
 
 function drawSizes(type: GarmentType, { shop }: SimulatedShop, draw: Draw): Listing['sizes'] {
-	const sized = ['tops', 'layers', 'bottoms', 'one-pieces', 'footwear'].includes(type.division) ||
+	const sized =
+		['tops', 'layers', 'bottoms', 'one-pieces', 'footwear'].includes(type.division) ||
 		(type.division === 'south-asian' && type.slot !== 'drape' && type.slot !== 'scarf');
 	if (!sized) return [{ label: 'one size', inStock: shop.secondHand ? 1 : 1 + draw.below(9) }];
-	const labels = (type.slot === 'feet' ? shop.sizeChart.shoes : shop.sizeChart.clothes).map(({ label }) => label);
+	const labels = (type.slot === 'feet' ? shop.sizeChart.shoes : shop.sizeChart.clothes).map(
+		({ label }) => label
+	);
 	if (shop.secondHand) return [{ label: draw.of(labels), inStock: 1 }];
 	return labels.map((label) => ({ label, inStock: draw.chance(0.16) ? 0 : 1 + draw.below(12) }));
 }
@@ -128,7 +167,10 @@ function drawListing(index: number, type: GarmentType, source: SimulatedShop, dr
 		title: (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 110),
 		garment,
 		// Whole pounds less a penny would be a shop's habit; whole fifty pence keep the sums readable.
-		price: { amountMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50), currency: 'GBP' },
+		price: {
+			amountMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50),
+			currency: 'GBP'
+		},
 		tier: source.tier,
 		condition: source.shop.secondHand ? draw.of(['like-new', 'good', 'good', 'worn'] as const) : 'new',
 		sizes: drawSizes(type, source, draw),

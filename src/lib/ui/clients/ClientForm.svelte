@@ -1,6 +1,22 @@
 <script lang="ts">
-	import { Checkbox, Modal, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { bodyMeasureIds, bodyMeasures, clientSchema, effectIds, effects, type BodyMeasure, type Client } from '$lib/core';
+	import {
+		Checkbox,
+		Modal,
+		NumberInput,
+		Select,
+		SelectItem,
+		TextArea,
+		TextInput
+	} from 'carbon-components-svelte';
+	import {
+		bodyMeasureIds,
+		bodyMeasures,
+		clientSchema,
+		effectIds,
+		effects,
+		type BodyMeasure,
+		type Client
+	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
@@ -47,7 +63,11 @@
 		tried = false;
 	});
 
-	const listed = (text: string) => text.split(',').map((word) => word.trim()).filter(Boolean);
+	const listed = (text: string) =>
+		text
+			.split(',')
+			.map((word) => word.trim())
+			.filter(Boolean);
 	const nameMissing = $derived(tried && draft.name.trim() === '');
 	const outOfRange = (measure: BodyMeasure) => {
 		const cm = draft.measurements[measure];
@@ -67,7 +87,12 @@
 		const saved = await perform(() =>
 			change(client ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
 				client
-					? writer.edit('clients', client.id, (stored) => void Object.assign(stored, next, { rev: stored.rev }), client.rev)
+					? writer.edit(
+							'clients',
+							client.id,
+							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
+							client.rev
+						)
 					: writer.create('clients', next)
 			)
 		);
@@ -101,10 +126,22 @@
 		}}
 	>
 		<div class="wide">
-			<TextInput id="client-name" labelText={m.clients.name} bind:value={draft.name} invalid={nameMissing} invalidText={m.clients.nameMissing} maxlength={120} />
+			<TextInput
+				id="client-name"
+				labelText={m.clients.name}
+				bind:value={draft.name}
+				invalid={nameMissing}
+				invalidText={m.clients.nameMissing}
+				maxlength={120}
+			/>
 		</div>
 		<div class="wide">
-			<TextArea rows={2} labelText={m.clients.brief} helperText={m.clients.briefHint} bind:value={draft.brief} />
+			<TextArea
+				rows={2}
+				labelText={m.clients.brief}
+				helperText={m.clients.briefHint}
+				bind:value={draft.brief}
+			/>
 		</div>
 		{#each bodyMeasureIds as measure (measure)}
 			{@const { label, min, max } = bodyMeasures[measure]}
@@ -135,7 +172,12 @@
 			<TextInput size="sm" labelText={m.clients.never} helperText={m.clients.neverHint} bind:value={never} />
 		</div>
 		<TextInput size="sm" labelText={m.clients.avoid} bind:value={avoid} />
-		<TextInput size="sm" labelText={m.clients.allergies} helperText={m.clients.allergyNote} bind:value={allergies} />
+		<TextInput
+			size="sm"
+			labelText={m.clients.allergies}
+			helperText={m.clients.allergyNote}
+			bind:value={allergies}
+		/>
 		<fieldset class="wide effects">
 			<legend class="bx--label">{m.clients.effects}</legend>
 			{#each effectIds as effect (effect)}

@@ -37,7 +37,10 @@
 		const { measurements, allergies, avoidMaterials, limits, wishedEffects } = client;
 		return [
 			['Height', measurements.stature && `${measurements.stature} cm`],
-			['Bust, waist, hip', [measurements.bust, measurements.waist, measurements.hip].filter(Boolean).join(' · ')],
+			[
+				'Bust, waist, hip',
+				[measurements.bust, measurements.waist, measurements.hip].filter(Boolean).join(' · ')
+			],
 			[m.clients.allergies, allergies.join(', ')],
 			[m.clients.avoid, avoidMaterials.join(', ')],
 			[m.clients.never, limits.never.join(', ')],
@@ -68,11 +71,16 @@
 			<p class="brief">{client.brief}</p>
 			<dl class="facts">
 				{#each facts as [label, value] (label)}
-					<div><dt class="soft">{label}</dt><dd>{value}</dd></div>
+					<div>
+						<dt class="soft">{label}</dt>
+						<dd>{value}</dd>
+					</div>
 				{/each}
 				{#each found.value.events as event (event.id)}
 					<div>
-						<dt class="soft">{new Date(event.date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}</dt>
+						<dt class="soft">
+							{new Date(event.date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
+						</dt>
 						<dd>{event.title}</dd>
 					</div>
 				{/each}
@@ -98,7 +106,13 @@
 </div>
 {#if client}
 	<ClientForm bind:open={editing} {client} />
-	<Confirm bind:open={asking} title={m.clients.removeAsk(client.name)} text={m.clients.removeText} action={m.remove} onconfirm={() => void remove()} />
+	<Confirm
+		bind:open={asking}
+		title={m.clients.removeAsk(client.name)}
+		text={m.clients.removeText}
+		action={m.remove}
+		onconfirm={() => void remove()}
+	/>
 {/if}
 
 <style>

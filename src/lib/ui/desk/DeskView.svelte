@@ -13,7 +13,9 @@
 	const unfinished = $derived(studio.value?.echoes.filter(({ judgements }) => judgements.length === 0) ?? []);
 	const judged = $derived(studio.value?.echoes.filter(({ judgements }) => judgements.length > 0) ?? []);
 	const coming = $derived(
-		(studio.value?.events ?? []).filter(({ date }) => date >= today()).sort((a, b) => a.date.localeCompare(b.date))
+		(studio.value?.events ?? [])
+			.filter(({ date }) => date >= today())
+			.sort((a, b) => a.date.localeCompare(b.date))
 	);
 	const clientOf = (id: string) => studio.value?.clients.find((client) => client.id === id);
 	const when = (date: string) =>
@@ -49,10 +51,13 @@
 					<Button href="/fitting">{m.desk.begin}</Button>
 				{/if}
 			</div>
-			{#if settings.demo}<p class="soft note">{m.desk.demoNote} <a href="/studio">{m.places.studio}</a></p>{/if}
+			{#if settings.demo}<p class="soft note">
+					{m.desk.demoNote} <a href="/studio">{m.places.studio}</a>
+				</p>{/if}
 			{#if studio.value.clients.length === 0 || studio.value.references.length === 0}
 				<p class="panel">
-					{m.desk.start} <a href="/clients">{m.places.clients}</a> · <a href="/references">{m.places.references}</a>
+					{m.desk.start} <a href="/clients">{m.places.clients}</a> ·
+					<a href="/references">{m.places.references}</a>
 				</p>
 			{:else}
 				<div class="desk">

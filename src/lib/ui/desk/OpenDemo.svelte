@@ -35,7 +35,9 @@
 	{#if failure}
 		<InlineNotification lowContrast hideCloseButton kind="error" title={m.failed} subtitle={failure} />
 	{:else if occupied}
-		<p class="panel">{m.desk.demoOccupied} <a href="/">{m.places.desk}</a> · <a href="/studio">{m.places.studio}</a></p>
+		<p class="panel">
+			{m.desk.demoOccupied} <a href="/">{m.places.desk}</a> · <a href="/studio">{m.places.studio}</a>
+		</p>
 	{:else}
 		<Loading withOverlay={false} description={m.welcome.opening} />
 	{/if}

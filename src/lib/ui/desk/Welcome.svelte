@@ -5,10 +5,11 @@
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 
-	const begin = (next: string) => perform(async () => {
-		await startEmptyStudio();
-		await goto(next);
-	});
+	const begin = (next: string) =>
+		perform(async () => {
+			await startEmptyStudio();
+			await goto(next);
+		});
 </script>
 
 <div class="page welcome">

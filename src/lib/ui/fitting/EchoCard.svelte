@@ -1,5 +1,14 @@
 <script lang="ts">
-	import { bandOf, resolveItem, scoreLook, wornIn, type Client, type Echo, type Piece, type Reference } from '$lib/core';
+	import {
+		bandOf,
+		resolveItem,
+		scoreLook,
+		wornIn,
+		type Client,
+		type Echo,
+		type Piece,
+		type Reference
+	} from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { wornLook } from './looks';
 
@@ -13,7 +22,8 @@
 
 	const judgement = $derived(echo.judgements.at(-1));
 	const score = $derived(
-		judgement?.score ?? (reference ? scoreLook(reference, wornIn(echo, pieces), { schools: echo.schools }).score : 0)
+		judgement?.score ??
+			(reference ? scoreLook(reference, wornIn(echo, pieces), { schools: echo.schools }).score : 0)
 	);
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>

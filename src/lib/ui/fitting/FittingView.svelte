@@ -17,7 +17,12 @@
 			database.echoes.toArray(),
 			database.pieces.toArray()
 		]);
-		return { clients, references, pieces, echoes: echoes.sort((a, b) => b.createdOn.localeCompare(a.createdOn)) };
+		return {
+			clients,
+			references,
+			pieces,
+			echoes: echoes.sort((a, b) => b.createdOn.localeCompare(a.createdOn))
+		};
 	});
 	let clientId = $state('');
 	let referenceId = $state('');
@@ -41,7 +46,8 @@
 			{@const { clients, references, echoes, pieces } = found.value}
 			{#if clients.length === 0 || references.length === 0}
 				<p class="panel">
-					{m.fitting.beginEmpty} <a href="/clients">{m.places.clients}</a> · <a href="/references">{m.places.references}</a>
+					{m.fitting.beginEmpty} <a href="/clients">{m.places.clients}</a> ·
+					<a href="/references">{m.places.references}</a>
 				</p>
 			{:else}
 				<form
@@ -55,7 +61,10 @@
 						{#each clients as client (client.id)}<SelectItem value={client.id} text={client.name} />{/each}
 					</Select>
 					<Select labelText={m.fitting.reference} bind:selected={referenceId}>
-						{#each references as reference (reference.id)}<SelectItem value={reference.id} text={reference.title} />{/each}
+						{#each references as reference (reference.id)}<SelectItem
+								value={reference.id}
+								text={reference.title}
+							/>{/each}
 					</Select>
 					<Button type="submit">{m.fitting.begin}</Button>
 				</form>

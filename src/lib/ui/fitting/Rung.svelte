@@ -37,10 +37,18 @@
 >
 	<span class="top">
 		<span class="words" title={garmentInWords(element.garment)}>{name}</span>
-		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}>{Math.round(score?.points ?? 0)}</span>
+		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}
+			>{Math.round(score?.points ?? 0)}</span
+		>
 		<span class="figure figures" class:open={!joined}>{figure}</span>
 	</span>
-	<span class="line" class:joined style:--thickness="{thickness}px" style:--apart="{apart}%" aria-hidden="true">
+	<span
+		class="line"
+		class:joined
+		style:--thickness="{thickness}px"
+		style:--apart="{apart}%"
+		aria-hidden="true"
+	>
 		<Swatches garment={element.garment} size={1.5} />
 		<i class="end"></i><i class="apart"></i><i class="end far"></i>
 		<Swatches {garment} size={1.5} />

@@ -1,6 +1,14 @@
 <script lang="ts">
 	import { Button, TextInput } from 'carbon-components-svelte';
-	import { aspectLabel, bandOf, garmentType, lossInWords, moneyInWords, readMoney, type Loss } from '$lib/core';
+	import {
+		aspectLabel,
+		bandOf,
+		garmentType,
+		lossInWords,
+		moneyInWords,
+		readMoney,
+		type Loss
+	} from '$lib/core';
 	import { m } from '../messages';
 	import type { FittingTable } from './table.svelte';
 
@@ -62,7 +70,10 @@
 					<button onclick={() => table.select(loss.elementId)}>
 						<i style:width="{(loss.points / largest) * 100}%" aria-hidden="true"></i>
 						<span class="figures points">−{loss.points.toFixed(1)}</span>
-						<span class="what" title={lossWords(loss)}><strong>{nameOf(loss)}</strong> {loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span>
+						<span class="what" title={lossWords(loss)}
+							><strong>{nameOf(loss)}</strong>
+							{loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span
+						>
 					</button>
 				</li>
 			{/each}
@@ -71,10 +82,18 @@
 	<div class="money">
 		<h3>{m.fitting.spend}</h3>
 		<p>
-			<span class="total figures">{table.spend.total.amountMinor === 0 ? m.fitting.nothingToBuy : moneyInWords(table.spend.total)}</span>
-			{#if table.spend.postage.amountMinor > 0}<span class="soft">{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span>{/if}
+			<span class="total figures"
+				>{table.spend.total.amountMinor === 0
+					? m.fitting.nothingToBuy
+					: moneyInWords(table.spend.total)}</span
+			>
+			{#if table.spend.postage.amountMinor > 0}<span class="soft"
+					>{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span
+				>{/if}
 			{#if over !== undefined}
-				<span class="figures" class:over={over > 0}>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</span>
+				<span class="figures" class:over={over > 0}
+					>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</span
+				>
 			{/if}
 		</p>
 		<form
@@ -83,11 +102,22 @@
 				saveLimit();
 			}}
 		>
-			<TextInput size="sm" inline labelText={m.fitting.limit} placeholder={m.fitting.noLimit} bind:value={typed} invalid={limitBad} invalidText={m.fitting.limitBad} on:blur={saveLimit} />
+			<TextInput
+				size="sm"
+				inline
+				labelText={m.fitting.limit}
+				placeholder={m.fitting.noLimit}
+				bind:value={typed}
+				invalid={limitBad}
+				invalidText={m.fitting.limitBad}
+				on:blur={saveLimit}
+			/>
 		</form>
 		<div class="row actions">
 			<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
-			<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button>
+			<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook"
+				>{m.fitting.handOver}</Button
+			>
 		</div>
 	</div>
 </section>

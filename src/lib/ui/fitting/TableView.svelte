@@ -24,7 +24,9 @@
 
 	const echoLook = $derived(wornLook(onTable.echo, table.garmentOf));
 	/** A garment that answers several elements is drawn under the first of them. */
-	const litInEcho = $derived(table.selected && (table.matchOf(table.selected)?.elementIds[0] ?? table.selected.id));
+	const litInEcho = $derived(
+		table.selected && (table.matchOf(table.selected)?.elementIds[0] ?? table.selected.id)
+	);
 
 	const focusRung = () => view?.querySelector<HTMLElement>('[data-rung][tabindex="0"]')?.focus();
 	const cards = () => [...(view?.querySelectorAll<HTMLElement>('[data-card]') ?? [])];
@@ -44,14 +46,24 @@
 	}
 	function onkeydown(event: KeyboardEvent) {
 		const element = table.selected;
-		if (!element || judging || asking || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (
+			!element ||
+			judging ||
+			asking ||
+			isTyping(event.target) ||
+			event.ctrlKey ||
+			event.metaKey ||
+			event.altKey
+		)
+			return;
 		switch (event.key) {
 			case 'ArrowUp':
 				return arrows(event, -1);
 			case 'ArrowDown':
 				return arrows(event, 1);
 			case 'ArrowRight':
-				if (document.activeElement?.matches('[data-rung]')) (cards().find((card) => card.ariaPressed === 'true') ?? cards()[0])?.focus();
+				if (document.activeElement?.matches('[data-rung]'))
+					(cards().find((card) => card.ariaPressed === 'true') ?? cards()[0])?.focus();
 				return;
 			case 'ArrowLeft':
 				if (document.activeElement?.matches('[data-card]')) focusRung();
@@ -69,7 +81,9 @@
 
 	async function remove() {
 		const { echo } = onTable;
-		const gone = await perform(() => change(`Deleted ${echo.title}`, (writer) => writer.remove('echoes', echo.id)));
+		const gone = await perform(() =>
+			change(`Deleted ${echo.title}`, (writer) => writer.remove('echoes', echo.id))
+		);
 		if (!gone) return;
 		offerUndo(`${m.remove}: ${echo.title}`);
 		await goto('/fitting');
@@ -82,7 +96,8 @@
 	<div class="head">
 		<h1>{onTable.echo.title}</h1>
 		<span class="soft">
-			<a href="/clients/{onTable.client.id}">{onTable.client.name}</a> · <a href="/references/{onTable.reference.id}">{onTable.reference.title}</a>
+			<a href="/clients/{onTable.client.id}">{onTable.client.name}</a> ·
+			<a href="/references/{onTable.reference.id}">{onTable.reference.title}</a>
 		</span>
 		<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
 	</div>
@@ -95,7 +110,12 @@
 		<div class="work">
 			<figure>
 				<figcaption>{m.fitting.referencePlate}</figcaption>
-				<PlateFigure look={referenceLook(onTable.reference)} body={onTable.client} title="{m.fitting.referencePlate}: {onTable.reference.title}" lit={table.selected?.id} />
+				<PlateFigure
+					look={referenceLook(onTable.reference)}
+					body={onTable.client}
+					title="{m.fitting.referencePlate}: {onTable.reference.title}"
+					lit={table.selected?.id}
+				/>
 			</figure>
 			<ol class="rungs" aria-label={m.fitting.rungs}>
 				{#each table.elements as element (element.id)}
@@ -112,7 +132,12 @@
 			</ol>
 			<figure>
 				<figcaption>{m.fitting.echoPlate}</figcaption>
-				<PlateFigure look={echoLook} body={onTable.client} title="{m.fitting.echoPlate}: {onTable.echo.title}" lit={litInEcho} />
+				<PlateFigure
+					look={echoLook}
+					body={onTable.client}
+					title="{m.fitting.echoPlate}: {onTable.echo.title}"
+					lit={litInEcho}
+				/>
 			</figure>
 			<div class="tray-place">
 				{#if table.selected}<Tray {table} element={table.selected} />{/if}
@@ -122,7 +147,13 @@
 	{/if}
 </div>
 <VerdictForm bind:open={judging} echo={onTable.echo} />
-<Confirm bind:open={asking} title={m.fitting.removeAsk} text={m.fitting.removeText} action={m.remove} onconfirm={() => void remove()} />
+<Confirm
+	bind:open={asking}
+	title={m.fitting.removeAsk}
+	text={m.fitting.removeText}
+	action={m.remove}
+	onconfirm={() => void remove()}
+/>
 
 <style>
 	.table {
@@ -145,7 +176,10 @@
 	}
 	.work {
 		display: grid;
-		grid-template-columns: minmax(12rem, 15.5rem) minmax(14rem, 18rem) minmax(12rem, 15.5rem) minmax(22rem, 1fr);
+		grid-template-columns: minmax(12rem, 15.5rem) minmax(14rem, 18rem) minmax(12rem, 15.5rem) minmax(
+				22rem,
+				1fr
+			);
 		min-height: 0;
 	}
 	figure {

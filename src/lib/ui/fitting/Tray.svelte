@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { Button, Checkbox, InlineNotification, Select, SelectItem, SkeletonText } from 'carbon-components-svelte';
+	import {
+		Button,
+		Checkbox,
+		InlineNotification,
+		Select,
+		SelectItem,
+		SkeletonText
+	} from 'carbon-components-svelte';
 	import { garmentInWords, garmentType, matchReasons, moves, type Element } from '$lib/core';
 	import { m } from '../messages';
 	import type { FittingTable } from './table.svelte';
@@ -32,27 +39,32 @@
 					selected={match.reason}
 					on:update={({ detail }) => void table.giveReason(element, detail as (typeof matchReasons)[number])}
 				>
-					{#each matchReasons as reason (reason)}<SelectItem value={reason} text={m.fitting.reasons[reason] ?? reason} />{/each}
+					{#each matchReasons as reason (reason)}<SelectItem
+							value={reason}
+							text={m.fitting.reasons[reason] ?? reason}
+						/>{/each}
 				</Select>
 			{/if}
-		{#if match && match.state !== 'left-out' && element.moves.length > 0}
-			<fieldset class="row moves">
-				<legend class="visually-hidden">{m.fitting.movesDone}</legend>
-				{#each element.moves as move (move)}
-					<Checkbox
-						labelText={moves[move].label}
-						checked={match.movesDone.includes(move)}
-						on:check={({ detail }) => {
-							if (detail !== match.movesDone.includes(move)) void table.toggleMove(element, move);
-						}}
-					/>
-				{/each}
-			</fieldset>
-		{/if}
+			{#if match && match.state !== 'left-out' && element.moves.length > 0}
+				<fieldset class="row moves">
+					<legend class="visually-hidden">{m.fitting.movesDone}</legend>
+					{#each element.moves as move (move)}
+						<Checkbox
+							labelText={moves[move].label}
+							checked={match.movesDone.includes(move)}
+							on:check={({ detail }) => {
+								if (detail !== match.movesDone.includes(move)) void table.toggleMove(element, move);
+							}}
+						/>
+					{/each}
+				</fieldset>
+			{/if}
 		</div>
 		<div class="row">
 			{#if byHand && match?.state !== 'done'}
-				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}>{m.fitting.markDone}</Button>
+				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}
+					>{m.fitting.markDone}</Button
+				>
 			{/if}
 			{#if match?.state !== 'left-out'}
 				<Button size="small" kind="ghost" on:click={() => void table.leaveOut(element)}>
@@ -60,7 +72,8 @@
 				</Button>
 			{/if}
 			{#if match}
-				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button>
+				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button
+				>
 			{/if}
 		</div>
 	</header>
@@ -69,10 +82,17 @@
 		<h3>{m.fitting.wardrobe} <span class="soft figures">{table.owned.length}</span></h3>
 		{#if table.owned.length === 0}<p class="soft empty">{m.fitting.wardrobeEmpty}</p>{/if}
 		{#each table.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
-			<TrayCard {candidate} {element} client={table.client} onchoose={() => void table.choose(element, candidate)} />
+			<TrayCard
+				{candidate}
+				{element}
+				client={table.client}
+				onchoose={() => void table.choose(element, candidate)}
+			/>
 		{/each}
 		{#if !more && table.owned.length > few}
-			<Button kind="ghost" size="small" on:click={() => (more = true)}>{m.fitting.showAll(table.owned.length)}</Button>
+			<Button kind="ghost" size="small" on:click={() => (more = true)}
+				>{m.fitting.showAll(table.owned.length)}</Button
+			>
 		{/if}
 	</section>
 
@@ -80,9 +100,17 @@
 		<section aria-label={m.fitting.substitutes}>
 			<h3>{m.fitting.substitutes} <span class="soft">{m.fitting.simulated}</span></h3>
 			{#if table.market === undefined}
-				<div class="empty" aria-busy="true"><span class="visually-hidden">{m.fitting.asking}</span><SkeletonText paragraph lines={3} /></div>
+				<div class="empty" aria-busy="true">
+					<span class="visually-hidden">{m.fitting.asking}</span><SkeletonText paragraph lines={3} />
+				</div>
 			{:else if !table.market.ok}
-				<InlineNotification lowContrast hideCloseButton kind="warning" title={m.fitting.substitutes} subtitle={table.market.message}>
+				<InlineNotification
+					lowContrast
+					hideCloseButton
+					kind="warning"
+					title={m.fitting.substitutes}
+					subtitle={table.market.message}
+				>
 					<svelte:fragment slot="actions">
 						<Button kind="ghost" size="small" on:click={table.askAgain}>{m.fitting.askAgain}</Button>
 					</svelte:fragment>
@@ -91,7 +119,12 @@
 				<p class="soft empty">{m.fitting.substitutesEmpty}</p>
 			{/if}
 			{#each table.listed as candidate (candidate.key)}
-				<TrayCard {candidate} {element} client={table.client} onchoose={(size) => void table.choose(element, candidate, size)} />
+				<TrayCard
+					{candidate}
+					{element}
+					client={table.client}
+					onchoose={(size) => void table.choose(element, candidate, size)}
+				/>
 			{/each}
 		</section>
 	{/if}

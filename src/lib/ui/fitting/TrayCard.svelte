@@ -1,6 +1,16 @@
 <script lang="ts">
 	import {
-		bestSize, garmentInWords, garmentType, moneyInWords, reasonsOf, type Client, type Element, type Listing, type Shop, type SizeAdvice, bodyMeasures
+		bestSize,
+		garmentInWords,
+		garmentType,
+		moneyInWords,
+		reasonsOf,
+		type Client,
+		type Element,
+		type Listing,
+		type Shop,
+		type SizeAdvice,
+		bodyMeasures
 	} from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
@@ -38,7 +48,9 @@
 			advice && sizeInWords(advice),
 			m.fitting.arrives(listing.arrivesInDays)
 		].filter(Boolean);
-	const label = $derived(advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined);
+	const label = $derived(
+		advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined
+	);
 </script>
 
 <button class="card" data-card aria-pressed={candidate.chosen} onclick={() => onchoose(label)}>
@@ -56,10 +68,18 @@
 			<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
 		{/if}
 		{#if reasons.forIt.length > 0}
-			<span><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt.map(({ words }) => words).join(' · ')}</span>
+			<span
+				><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt
+					.map(({ words }) => words)
+					.join(' · ')}</span
+			>
 		{/if}
 		{#if reasons.against.length > 0}
-			<span><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against.map(({ words }) => words).join(' · ')}</span>
+			<span
+				><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against
+					.map(({ words }) => words)
+					.join(' · ')}</span
+			>
 		{/if}
 		{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
 		{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
@@ -68,7 +88,8 @@
 		<span class="closeness figures">{Math.round(candidate.closeness.closeness * 100)}</span>
 		{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
 		{#if candidate.closeness.confidence < 0.995}
-			<span class="soft sure figures">{m.fitting.sure(Math.round(candidate.closeness.confidence * 100))}</span>
+			<span class="soft sure figures">{m.fitting.sure(Math.round(candidate.closeness.confidence * 100))}</span
+			>
 		{/if}
 	</span>
 </button>

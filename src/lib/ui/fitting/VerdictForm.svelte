@@ -52,9 +52,19 @@
 			void save();
 		}}
 	>
-		<TextInput id="own-rating" inputmode="numeric" labelText={m.fitting.ownRating} bind:value={rating} invalid={tried && !verdict.success} invalidText={m.fitting.ratingBad} />
+		<TextInput
+			id="own-rating"
+			inputmode="numeric"
+			labelText={m.fitting.ownRating}
+			bind:value={rating}
+			invalid={tried && !verdict.success}
+			invalidText={m.fitting.ratingBad}
+		/>
 		<RadioButtonGroup legendText={m.fitting.wouldWear} bind:selected={wouldWear}>
-			{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton {value} labelText={label} />{/each}
+			{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton
+					{value}
+					labelText={label}
+				/>{/each}
 		</RadioButtonGroup>
 		<TextArea rows={4} labelText={m.fitting.verdictNote} bind:value={note} />
 		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
@@ -64,7 +74,10 @@
 		<ul>
 			{#each [...echo.judgements].reverse() as judgement (judgement.id)}
 				<li>
-					{when(judgement.judgedAt)}: {m.fitting.judged(Math.round(judgement.score), judgement.verdict.ownRating)};
+					{when(judgement.judgedAt)}: {m.fitting.judged(
+						Math.round(judgement.score),
+						judgement.verdict.ownRating
+					)};
 					{m.fitting.wear[judgement.verdict.wouldWear]}. {judgement.verdict.note}
 				</li>
 			{/each}

@@ -1,6 +1,30 @@
 import {
-	cautionsFor, choosing, garmentInWords, garmentType, inOrder, matchOf, optionsOfPiece, rankCandidates, resolveItem, sameItem, scoreLook, spendOf, wearable, wornIn,
-	type Client, type Echo, type Element, type Garment, type Item, type Listing, type Match, type MoveId, type Piece, type PieceCloseness, type Reference, type Shop
+	cautionsFor,
+	choosing,
+	garmentInWords,
+	garmentType,
+	inOrder,
+	matchOf,
+	optionsOfPiece,
+	rankCandidates,
+	resolveItem,
+	sameItem,
+	scoreLook,
+	spendOf,
+	wearable,
+	wornIn,
+	type Client,
+	type Echo,
+	type Element,
+	type Garment,
+	type Item,
+	type Listing,
+	type Match,
+	type MoveId,
+	type Piece,
+	type PieceCloseness,
+	type Reference,
+	type Shop
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
 import { change } from '$lib/store/journal';
@@ -54,10 +78,19 @@ export function fittingTable(onTable: () => OnTable) {
 		const other = reference.elements.find(({ id }) => match.elementIds.includes(id));
 		return other && garmentInWords(other.garment);
 	}
-	function candidate(element: Element, title: string, item: Item, garment: Garment, closeness: PieceCloseness): Candidate {
+	function candidate(
+		element: Element,
+		title: string,
+		item: Item,
+		garment: Garment,
+		closeness: PieceCloseness
+	): Candidate {
 		const match = matchOf(echo, element.id);
 		return {
-			key: item.source === 'listing' ? item.listing.id : [item.pieceId, item.partId, item.configurationId].join(' '),
+			key:
+				item.source === 'listing'
+					? item.listing.id
+					: [item.pieceId, item.partId, item.configurationId].join(' '),
 			title,
 			item,
 			garment,
@@ -72,7 +105,8 @@ export function fittingTable(onTable: () => OnTable) {
 		const element = selected;
 		const options = pieces.filter(wearable).flatMap(optionsOfPiece);
 		return rankCandidates(element, options, (option) => option.garment, { schools: echo.schools }).map(
-			({ candidate: option, closeness }) => candidate(element, option.title, option.item, option.garment, closeness)
+			({ candidate: option, closeness }) =>
+				candidate(element, option.title, option.item, option.garment, closeness)
 		);
 	});
 	const listed = $derived.by((): Candidate[] => {
@@ -80,27 +114,35 @@ export function fittingTable(onTable: () => OnTable) {
 		const element = selected;
 		const { shops, matches } = market.answer;
 		const listings = matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
-		return rankCandidates(element, listings, ({ listing }) => listing.garment, { schools: echo.schools }).flatMap(
-			({ candidate: { listing }, closeness }) => {
-				const shop = shops.find(({ id }) => id === listing.shopId);
-				if (!shop) return [];
-				const item: Item = { source: 'listing', listing, shop, seenOn: today() };
-				return [{ ...candidate(element, listing.title, item, listing.garment, closeness), listing, shop }];
-			}
-		);
+		return rankCandidates(element, listings, ({ listing }) => listing.garment, {
+			schools: echo.schools
+		}).flatMap(({ candidate: { listing }, closeness }) => {
+			const shop = shops.find(({ id }) => id === listing.shopId);
+			if (!shop) return [];
+			const item: Item = { source: 'listing', listing, shop, seenOn: today() };
+			return [{ ...candidate(element, listing.title, item, listing.garment, closeness), listing, shop }];
+		});
 	});
 
 	// Asked again when what is asked for changes, or on demand; the answer to an older question is dropped.
 	const question = $derived(
 		JSON.stringify({
-			elements: reference.elements.map(({ id, garment, signature, open }) => ({ id, garment, signature, open })),
+			elements: reference.elements.map(({ id, garment, signature, open }) => ({
+				id,
+				garment,
+				signature,
+				open
+			})),
 			schools: echo.schools
 		})
 	);
 	$effect(() => {
 		void asked;
 		market = undefined;
-		const { elements: wanted, schools } = JSON.parse(question) as { elements: Element[]; schools: Echo['schools'] };
+		const { elements: wanted, schools } = JSON.parse(question) as {
+			elements: Element[];
+			schools: Echo['schools'];
+		};
 		const sold = wanted.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
 		if (sold.length === 0) {
 			market = { ok: true, answer: { simulated: true, shops: [], matches: [] } };
@@ -115,7 +157,9 @@ export function fittingTable(onTable: () => OnTable) {
 
 	const write = (label: string, matches: Match[]) =>
 		perform(() =>
-			change(label, (writer) => writer.edit('echoes', echo.id, (draft) => void (draft.matches = matches), echo.rev))
+			change(label, (writer) =>
+				writer.edit('echoes', echo.id, (draft) => void (draft.matches = matches), echo.rev)
+			)
 		);
 	const words = (element: Element) => garmentInWords(element.garment);
 
@@ -171,9 +215,12 @@ export function fittingTable(onTable: () => OnTable) {
 					newId()
 				)
 			),
-		leaveOut: (element: Element) => write(`Left out ${words(element)}`, choosing.leaveOut(echo.matches, element.id, newId())),
-		markDone: (element: Element) => write(`Done: ${words(element)}`, choosing.markDone(echo.matches, element, newId())),
-		clear: (element: Element) => write(`Cleared ${words(element)}`, choosing.clearMatch(echo.matches, element.id)),
+		leaveOut: (element: Element) =>
+			write(`Left out ${words(element)}`, choosing.leaveOut(echo.matches, element.id, newId())),
+		markDone: (element: Element) =>
+			write(`Done: ${words(element)}`, choosing.markDone(echo.matches, element, newId())),
+		clear: (element: Element) =>
+			write(`Cleared ${words(element)}`, choosing.clearMatch(echo.matches, element.id)),
 		toggleMove: (element: Element, move: MoveId) =>
 			write(`Changed how ${words(element)} is worn`, choosing.toggleMove(echo.matches, element.id, move)),
 		giveReason: (element: Element, reason: Match['reason']) =>

@@ -9,9 +9,17 @@
 </script>
 
 {#if query.error}
-	<InlineNotification lowContrast hideCloseButton kind="error" title={m.failed} subtitle="{m.storeBroken} ({query.error.message})" />
+	<InlineNotification
+		lowContrast
+		hideCloseButton
+		kind="error"
+		title={m.failed}
+		subtitle="{m.storeBroken} ({query.error.message})"
+	/>
 {:else if query.value === undefined}
-	<div class="bones" aria-busy="true"><span class="visually-hidden">{m.loading}</span><SkeletonText paragraph lines={4} /></div>
+	<div class="bones" aria-busy="true">
+		<span class="visually-hidden">{m.loading}</span><SkeletonText paragraph lines={4} />
+	</div>
 {:else}
 	{@render children()}
 {/if}

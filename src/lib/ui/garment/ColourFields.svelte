@@ -18,7 +18,8 @@
 	const withShares = (hexes: string[]): Swatch[] =>
 		hexes.map((hex, i) => ({ hex, share: shares[i] ?? 0.1, provenance }));
 	const hexes = $derived(palette.map(({ hex }) => hex));
-	const replace = (at: number, hex: string) => onchange(withShares(hexes.map((old, i) => (i === at ? hex : old))));
+	const replace = (at: number, hex: string) =>
+		onchange(withShares(hexes.map((old, i) => (i === at ? hex : old))));
 </script>
 
 <fieldset>

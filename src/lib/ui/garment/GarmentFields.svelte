@@ -1,7 +1,16 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
 	import {
-		aspectWeightOf, facetOf, garmentType, metalIds, printScales, prints, typeHasFacet, type FacetId, type Garment, type Provenance
+		aspectWeightOf,
+		facetOf,
+		garmentType,
+		metalIds,
+		printScales,
+		prints,
+		typeHasFacet,
+		type FacetId,
+		type Garment,
+		type Provenance
 	} from '$lib/core';
 	import { m } from '../messages';
 	import ColourFields from './ColourFields.svelte';
@@ -24,9 +33,7 @@
 			? []
 			: [...garmentType(garment.type).facets].sort((a, b) => aspectWeightOf(b) - aspectWeightOf(a))
 	);
-	const shown = $derived(
-		facets.filter((id, i) => more || i < firstFew || garment?.facets[id] !== undefined)
-	);
+	const shown = $derived(facets.filter((id, i) => more || i < firstFew || garment?.facets[id] !== undefined));
 
 	function setType(type: string) {
 		const facets = Object.fromEntries(
@@ -51,7 +58,12 @@
 	}
 </script>
 
-{#snippet choice(label: string, value: string | undefined, options: { id: string; label: string }[], set: (value: string) => void)}
+{#snippet choice(
+	label: string,
+	value: string | undefined,
+	options: { id: string; label: string }[],
+	set: (value: string) => void
+)}
 	<Select size="sm" labelText={label} selected={value ?? ''} on:update={({ detail }) => set(String(detail))}>
 		<SelectItem value="" text={m.notNoted} />
 		{#each options as option (option.id)}<SelectItem value={option.id} text={option.label} />{/each}
@@ -74,7 +86,9 @@
 			{@const facet = facetOf(id)}
 			{@render choice(facet.label, garment.facets[id]?.value, facet.values, (value) => setFacet(id, value))}
 		{/each}
-		{@render choice(m.garment.print, print?.family.value, prints, (value) => setPrint(value, print?.scale?.value))}
+		{@render choice(m.garment.print, print?.family.value, prints, (value) =>
+			setPrint(value, print?.scale?.value)
+		)}
 		{#if print && print.family.value !== 'plain'}
 			{@render choice(
 				m.garment.scale,

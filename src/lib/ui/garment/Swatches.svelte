@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { aspectValueInWords, metalColours, type Garment } from '$lib/core';
-	
+
 	import { m } from '../messages';
 
 	let { garment, size = 2 }: { garment?: Garment; size?: number } = $props();
@@ -15,11 +15,19 @@
 					: []
 	);
 	const words = $derived(
-		(garment && (aspectValueInWords(garment, 'palette') ?? aspectValueInWords(garment, 'metal'))) ?? m.notNoted
+		(garment && (aspectValueInWords(garment, 'palette') ?? aspectValueInWords(garment, 'metal'))) ??
+			m.notNoted
 	);
 </script>
 
-<span class="swatches" class:empty={colours.length === 0} style:--size="{size}rem" role="img" aria-label={words} title={words}>
+<span
+	class="swatches"
+	class:empty={colours.length === 0}
+	style:--size="{size}rem"
+	role="img"
+	aria-label={words}
+	title={words}
+>
 	{#each colours as { hex, share }, i (i)}
 		<span style:background={hex} style:flex-grow={share}></span>
 	{/each}

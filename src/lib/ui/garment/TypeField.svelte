@@ -10,11 +10,16 @@
 	}
 	let { type, invalid = false, onchange }: Props = $props();
 
-	const items = garmentTypes.map(({ id, singular, familyLabel }) => ({ id, text: `${singular} · ${familyLabel}` }));
+	const items = garmentTypes.map(({ id, singular, familyLabel }) => ({
+		id,
+		text: `${singular} · ${familyLabel}`
+	}));
 	const wordsOf = new Map(
 		garmentTypes.map((entry) => [
 			entry.id,
-			[entry.singular, entry.plural, entry.familyLabel, ...entry.words.map(({ word }) => word)].join(' ').toLowerCase()
+			[entry.singular, entry.plural, entry.familyLabel, ...entry.words.map(({ word }) => word)]
+				.join(' ')
+				.toLowerCase()
 		])
 	);
 	const matches = (item: { id: string }, typed: string) =>

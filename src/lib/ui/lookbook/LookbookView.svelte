@@ -2,7 +2,16 @@
 	import { Button } from 'carbon-components-svelte';
 	import Printer from 'carbon-icons-svelte/lib/Printer.svelte';
 	import {
-		bandOf, boughtIn, moneyInWords, resolveItem, scoreLook, sheetCautions, sheetOf, spendOf, wornIn, type Item
+		bandOf,
+		boughtIn,
+		moneyInWords,
+		resolveItem,
+		scoreLook,
+		sheetCautions,
+		sheetOf,
+		spendOf,
+		wornIn,
+		type Item
 	} from '$lib/core';
 	import { referenceLook, wornLook } from '../fitting/looks';
 	import type { OnTable } from '../fitting/table.svelte';
@@ -35,12 +44,28 @@
 	</header>
 	<div class="plates">
 		<figure>
-			<PlateFigure look={referenceLook(reference)} body={client} title="{m.lookbook.reference}: {reference.title}" />
-			<figcaption>{m.lookbook.reference}<br /><span class="soft">{[reference.credit.who, reference.credit.source].filter(Boolean).join(', ')}</span></figcaption>
+			<PlateFigure
+				look={referenceLook(reference)}
+				body={client}
+				title="{m.lookbook.reference}: {reference.title}"
+			/>
+			<figcaption>
+				{m.lookbook.reference}<br /><span class="soft"
+					>{[reference.credit.who, reference.credit.source].filter(Boolean).join(', ')}</span
+				>
+			</figcaption>
 		</figure>
 		<figure>
-			<PlateFigure look={wornLook(echo, (item) => resolveItem(item, pieces)?.garment)} body={client} title="{m.lookbook.echo}: {echo.title}" />
-			<figcaption>{m.lookbook.echo}<br /><span class="soft figures">{Math.round(score)} of 100, {bandOf(score).label}</span></figcaption>
+			<PlateFigure
+				look={wornLook(echo, (item) => resolveItem(item, pieces)?.garment)}
+				body={client}
+				title="{m.lookbook.echo}: {echo.title}"
+			/>
+			<figcaption>
+				{m.lookbook.echo}<br /><span class="soft figures"
+					>{Math.round(score)} of 100, {bandOf(score).label}</span
+				>
+			</figcaption>
 		</figure>
 		<section>
 			<h2>{m.lookbook.pieces}</h2>
@@ -54,7 +79,8 @@
 						{:else}
 							<strong>{line.state === 'items' ? answer.gap : answer[line.state]}</strong>
 						{/each}
-						{#if line.howToWear.length > 0}<span>{m.lookbook.howToWear}: {line.howToWear.join(', ')}</span>{/if}
+						{#if line.howToWear.length > 0}<span>{m.lookbook.howToWear}: {line.howToWear.join(', ')}</span
+							>{/if}
 					</li>
 				{/each}
 			</ol>
@@ -64,13 +90,29 @@
 		<section>
 			<h2>{m.lookbook.toBuy}</h2>
 			<table>
-				<thead><tr><th scope="col">{m.lookbook.toBuy}</th><th scope="col">{m.lookbook.where}</th><th scope="col">{m.lookbook.size}</th><th scope="col">{m.lookbook.price}</th></tr></thead>
+				<thead
+					><tr
+						><th scope="col">{m.lookbook.toBuy}</th><th scope="col">{m.lookbook.where}</th><th scope="col"
+							>{m.lookbook.size}</th
+						><th scope="col">{m.lookbook.price}</th></tr
+					></thead
+				>
 				<tbody>
 					{#each bought as { listing, shop, sizeLabel } (listing.id)}
-						<tr><td>{listing.title}</td><td>{shop.name}</td><td>{sizeLabel ?? m.notNoted}</td><td class="figures">{moneyInWords(listing.price)}</td></tr>
+						<tr
+							><td>{listing.title}</td><td>{shop.name}</td><td>{sizeLabel ?? m.notNoted}</td><td
+								class="figures">{moneyInWords(listing.price)}</td
+							></tr
+						>
 					{/each}
 				</tbody>
-				<tfoot><tr><th scope="row" colspan="3">{m.lookbook.total}</th><td class="figures">{moneyInWords(spend.total)}</td></tr></tfoot>
+				<tfoot
+					><tr
+						><th scope="row" colspan="3">{m.lookbook.total}</th><td class="figures"
+							>{moneyInWords(spend.total)}</td
+						></tr
+					></tfoot
+				>
 			</table>
 			{#if bought.some(({ shop }) => shop.simulated)}<p class="soft">{m.lookbook.simulated}</p>{/if}
 		</section>

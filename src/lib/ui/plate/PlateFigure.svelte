@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { drawPlate, framingOf, type PlateBody, type PlateLook, type PlateShape, type SlotId } from '$lib/core';
+	import {
+		drawPlate,
+		framingOf,
+		type PlateBody,
+		type PlateLook,
+		type PlateShape,
+		type SlotId
+	} from '$lib/core';
 
 	interface Props {
 		look: PlateLook;

@@ -1,7 +1,25 @@
 <script lang="ts">
-	import { Checkbox, Modal, RadioButton, RadioButtonGroup, Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import {
-		aspectLabel, elementSchema, garmentType, moveIds, moves, roleIds, roles, type AspectId, type Element, type FacetId, type Garment
+		Checkbox,
+		Modal,
+		RadioButton,
+		RadioButtonGroup,
+		Select,
+		SelectItem,
+		TextInput
+	} from 'carbon-components-svelte';
+	import {
+		aspectLabel,
+		elementSchema,
+		garmentType,
+		moveIds,
+		moves,
+		roleIds,
+		roles,
+		type AspectId,
+		type Element,
+		type FacetId,
+		type Garment
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';

@@ -6,7 +6,15 @@
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import { tick } from 'svelte';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
-	import { elementWeights, garmentInWords, inOrder, moveElement, ranked, roles, type Element } from '$lib/core';
+	import {
+		elementWeights,
+		garmentInWords,
+		inOrder,
+		moveElement,
+		ranked,
+		roles,
+		type Element
+	} from '$lib/core';
 	import Swatches from '../garment/Swatches.svelte';
 	import { m } from '../messages';
 
@@ -64,12 +72,35 @@
 				<span>{words}</span>
 				<span class="soft">{roles[element.role].label}</span>
 			</button>
-			<span class="weight" aria-hidden="true"><i style:width="{Math.min(100, (weights[i] ?? 0) * 220)}%"></i></span>
+			<span class="weight" aria-hidden="true"
+				><i style:width="{Math.min(100, (weights[i] ?? 0) * 220)}%"></i></span
+			>
 			<span class="share figures">{Math.round((weights[i] ?? 0) * 100)} %</span>
 			<span class="tools">
-				<Button kind="ghost" size="small" icon={ArrowUp} iconDescription={m.references.moveUp(words)} disabled={i === 0} on:click={() => void move(element, -1)} />
-				<Button kind="ghost" size="small" icon={ArrowDown} iconDescription={m.references.moveDown(words)} disabled={i === shown.length - 1} on:click={() => void move(element, 1)} />
-				<Button kind="ghost" size="small" icon={TrashCan} iconDescription="{m.remove}: {words}" tooltipPosition="left" on:click={() => onremove(element)} />
+				<Button
+					kind="ghost"
+					size="small"
+					icon={ArrowUp}
+					iconDescription={m.references.moveUp(words)}
+					disabled={i === 0}
+					on:click={() => void move(element, -1)}
+				/>
+				<Button
+					kind="ghost"
+					size="small"
+					icon={ArrowDown}
+					iconDescription={m.references.moveDown(words)}
+					disabled={i === shown.length - 1}
+					on:click={() => void move(element, 1)}
+				/>
+				<Button
+					kind="ghost"
+					size="small"
+					icon={TrashCan}
+					iconDescription="{m.remove}: {words}"
+					tooltipPosition="left"
+					on:click={() => onremove(element)}
+				/>
 			</span>
 		</li>
 	{/each}

@@ -42,7 +42,12 @@
 		const saved = await perform(() =>
 			change(reference ? `Edited ${title}` : `Added ${title}`, (writer) =>
 				reference
-					? writer.edit('references', reference.id, (stored) => void Object.assign(stored, { kind, title, credit, note }), reference.rev)
+					? writer.edit(
+							'references',
+							reference.id,
+							(stored) => void Object.assign(stored, { kind, title, credit, note }),
+							reference.rev
+						)
 					: writer.create('references', next)
 			)
 		);
@@ -81,7 +86,10 @@
 			/>
 		</div>
 		<Select labelText={m.references.kind} bind:selected={draft.kind}>
-			{#each referenceKinds as kind (kind)}<SelectItem value={kind} text={m.references.kinds[kind] ?? kind} />{/each}
+			{#each referenceKinds as kind (kind)}<SelectItem
+					value={kind}
+					text={m.references.kinds[kind] ?? kind}
+				/>{/each}
 		</Select>
 		<TextInput labelText={m.references.who} bind:value={draft.credit.who} maxlength={120} />
 		<TextInput labelText={m.references.source} bind:value={draft.credit.source} maxlength={200} />

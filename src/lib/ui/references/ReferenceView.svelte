@@ -75,15 +75,25 @@
 				<h1>{reference.title}</h1>
 				<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
 				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.references.edit}</Button>
-				<Button size="small" disabled={reference.elements.length === 0} href="/fitting?reference={reference.id}">{m.references.toTable}</Button>
+				<Button
+					size="small"
+					disabled={reference.elements.length === 0}
+					href="/fitting?reference={reference.id}">{m.references.toTable}</Button
+				>
 			</div>
 			<div class="reading">
 				<figure class="panel">
-					<PlateFigure look={referenceLook(reference)} title="{m.fitting.referencePlate}: {reference.title}" {lit} />
+					<PlateFigure
+						look={referenceLook(reference)}
+						title="{m.fitting.referencePlate}: {reference.title}"
+						{lit}
+					/>
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">
-						{[m.references.kinds[reference.kind], reference.credit.who, reference.credit.source].filter(Boolean).join(' · ')}
+						{[m.references.kinds[reference.kind], reference.credit.who, reference.credit.source]
+							.filter(Boolean)
+							.join(' · ')}
 					</p>
 					{#if reference.note}<p class="note">{reference.note}</p>{/if}
 					<div class="page-head elements-head">
@@ -109,8 +119,19 @@
 </div>
 {#if reference}
 	<ReferenceForm bind:open={editing} {reference} />
-	<ElementForm bind:open={elementOpen} element={editedElement} nextRank={reference.elements.length + 1} onsave={saveElement} />
-	<Confirm bind:open={asking} title={m.references.removeAsk(reference.title)} text={m.references.removeText} action={m.remove} onconfirm={() => void remove()} />
+	<ElementForm
+		bind:open={elementOpen}
+		element={editedElement}
+		nextRank={reference.elements.length + 1}
+		onsave={saveElement}
+	/>
+	<Confirm
+		bind:open={asking}
+		title={m.references.removeAsk(reference.title)}
+		text={m.references.removeText}
+		action={m.remove}
+		onconfirm={() => void remove()}
+	/>
 {/if}
 
 <style>

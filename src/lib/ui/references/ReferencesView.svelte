@@ -10,8 +10,8 @@
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import ReferenceForm from './ReferenceForm.svelte';
 
-	const references = live(() => async () =>
-		(await database.references.toArray()).sort((a, b) => a.title.localeCompare(b.title))
+	const references = live(
+		() => async () => (await database.references.toArray()).sort((a, b) => a.title.localeCompare(b.title))
 	);
 	let adding = $state(false);
 </script>

@@ -3,7 +3,14 @@
 	import { Button, FileUploaderButton, InlineNotification, ProgressBar } from 'carbon-components-svelte';
 	import { methodVersion, schemaVersion, type StudioDocument } from '$lib/core';
 	import { live } from '$lib/store/live.svelte';
-	import { backUpStudio, clearStudio, openDemo, readBackup, readStudio, restoreBackup } from '$lib/store/studio';
+	import {
+		backUpStudio,
+		clearStudio,
+		openDemo,
+		readBackup,
+		readStudio,
+		restoreBackup
+	} from '$lib/store/studio';
 	import Confirm from '../frame/Confirm.svelte';
 	import { notices } from '../frame/notices.svelte';
 	import Pending from '../frame/Pending.svelte';
@@ -95,7 +102,12 @@
 					{/key}
 				{/if}
 				{#if refusal}
-					<InlineNotification lowContrast kind="error" title={m.studio.refused} on:close={() => (refusal = undefined)}>
+					<InlineNotification
+						lowContrast
+						kind="error"
+						title={m.studio.refused}
+						on:close={() => (refusal = undefined)}
+					>
 						<svelte:fragment slot="subtitleChildren">
 							{refusal.message}
 							{#each refusal.problems as problem (problem)}<br />{problem}{/each}
@@ -111,7 +123,9 @@
 			<section class="panel">
 				<h2>{m.studio.clear}</h2>
 				<p>{m.studio.clearText}</p>
-				<Button size="small" kind="danger-tertiary" on:click={() => (asking = 'clear')}>{m.studio.clearDo}</Button>
+				<Button size="small" kind="danger-tertiary" on:click={() => (asking = 'clear')}
+					>{m.studio.clearDo}</Button
+				>
 			</section>
 			<section class="panel">
 				<h2>{m.studio.about}</h2>

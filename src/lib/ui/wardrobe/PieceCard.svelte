@@ -29,12 +29,26 @@
 
 <article>
 	<button class="open" onclick={onedit} aria-label="{m.edit}: {piece.name}">
-		<span class="drawing"><PlateFigure {look} body={client} {slot} title={first ? garmentInWords(first.garment) : piece.name} /></span>
+		<span class="drawing"
+			><PlateFigure
+				{look}
+				body={client}
+				{slot}
+				title={first ? garmentInWords(first.garment) : piece.name}
+			/></span
+		>
 		<span class="name">{piece.name}</span>
 		<span class="soft facts">{facts.join(' · ')}</span>
 	</button>
 	<span class="delete">
-		<Button kind="ghost" size="small" icon={TrashCan} iconDescription="{m.remove}: {piece.name}" tooltipPosition="left" on:click={onremove} />
+		<Button
+			kind="ghost"
+			size="small"
+			icon={TrashCan}
+			iconDescription="{m.remove}: {piece.name}"
+			tooltipPosition="left"
+			on:click={onremove}
+		/>
 	</span>
 </article>
 

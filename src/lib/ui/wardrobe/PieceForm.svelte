@@ -64,7 +64,12 @@
 		const saved = await perform(() =>
 			change(piece ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
 				piece
-					? writer.edit('pieces', piece.id, (stored) => void Object.assign(stored, next, { rev: stored.rev }), piece.rev)
+					? writer.edit(
+							'pieces',
+							piece.id,
+							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
+							piece.rev
+						)
 					: writer.create('pieces', next)
 			)
 		);
@@ -105,13 +110,22 @@
 					maxlength={120}
 				/>
 			</div>
-			<TextInput size="sm" labelText={m.wardrobe.price} bind:value={price} invalid={priceBad} invalidText={m.wardrobe.priceBad} />
+			<TextInput
+				size="sm"
+				labelText={m.wardrobe.price}
+				bind:value={price}
+				invalid={priceBad}
+				invalidText={m.wardrobe.priceBad}
+			/>
 			<TextInput size="sm" labelText={m.wardrobe.size} bind:value={draft.sizeLabel} maxlength={30} />
 			<Select size="sm" labelText={m.wardrobe.acquired} bind:selected={draft.acquired.how}>
 				{#each ways as way (way)}<SelectItem value={way} text={way === 'unknown' ? m.notNoted : way} />{/each}
 			</Select>
 			<Select size="sm" labelText={m.wardrobe.state} bind:selected={draft.state}>
-				{#each states as state (state)}<SelectItem value={state} text={m.wardrobe.states[state] ?? state} />{/each}
+				{#each states as state (state)}<SelectItem
+						value={state}
+						text={m.wardrobe.states[state] ?? state}
+					/>{/each}
 			</Select>
 			<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
 			<div class="wide"><TextArea rows={2} labelText={m.wardrobe.note} bind:value={draft.note} /></div>

@@ -24,11 +24,18 @@
 	const slotOrder = Object.keys(slots) as SlotId[];
 	const present = $derived(slotOrder.filter((id) => pieces.some((piece) => slotsOf(piece).includes(id))));
 	const wordsOf = (piece: Piece) =>
-		[piece.name, piece.place, piece.note, ...piece.parts.map(({ garment }) => garmentInWords(garment))].join(' ').toLowerCase();
+		[piece.name, piece.place, piece.note, ...piece.parts.map(({ garment }) => garmentInWords(garment))]
+			.join(' ')
+			.toLowerCase();
 	const found = $derived(
 		pieces
 			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
-			.filter((piece) => typed.toLowerCase().split(/\s+/).every((word) => wordsOf(piece).includes(word)))
+			.filter((piece) =>
+				typed
+					.toLowerCase()
+					.split(/\s+/)
+					.every((word) => wordsOf(piece).includes(word))
+			)
 			.sort(
 				(a, b) =>
 					slotOrder.indexOf(slotsOf(a)[0] ?? 'top') - slotOrder.indexOf(slotsOf(b)[0] ?? 'top') ||
@@ -48,7 +55,9 @@
 <section aria-labelledby="wardrobe-title">
 	<div class="page-head">
 		<h2 id="wardrobe-title">{m.wardrobe.title} <span class="soft figures">{pieces.length}</span></h2>
-		<div class="search"><Search size="sm" labelText={m.wardrobe.search} placeholder={m.wardrobe.search} bind:value={typed} /></div>
+		<div class="search">
+			<Search size="sm" labelText={m.wardrobe.search} placeholder={m.wardrobe.search} bind:value={typed} />
+		</div>
 		<Select size="sm" inline labelText={m.wardrobe.where} bind:selected={slot}>
 			<SelectItem value="" text={m.wardrobe.everywhere} />
 			{#each present as id (id)}<SelectItem value={id} text={slots[id].label} />{/each}

@@ -14,6 +14,7 @@ export const POST: RequestHandler = async ({ request }) => {
 		return refuse('The question to the shops was no JSON.');
 	}
 	const query = marketQuerySchema.safeParse(body);
-	if (!query.success) return refuse('The question to the shops was not valid.', problemsInWords(query.error, body));
+	if (!query.success)
+		return refuse('The question to the shops was not valid.', problemsInWords(query.error, body));
 	return json(bestListings(query.data, simulatedMarket));
 };

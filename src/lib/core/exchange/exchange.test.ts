@@ -1,0 +1,166 @@
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { element, garment } from '../../../../tests/arbitraries';
+import { makeClient, makeEcho, makePiece, makeReference } from '../../../../tests/records';
+import { migrate } from '../model/migrations';
+import { emptyStudio, type StudioDocument } from '../model/studio';
+import { packStudio, unpackStudio } from './archive';
+import { movedToToday } from './dates';
+import { documentOf, readDocument } from './document';
+
+const client = makeClient();
+const reference = makeReference([element(1, garment('blazer', ['navy'], { fit: 'tailored' }))]);
+const studio = {
+	...emptyStudio(),
+	clients: [client],
+	pieces: [
+		makePiece(1, garment('blazer', ['wine']), {
+			name: 'Wine blazer',
+			acquired: { how: 'new', on: '2026-01-01' }
+		})
+	],
+	references: [reference],
+	echoes: [makeEcho(client, reference)]
+};
+const document = documentOf(studio, '2026-01-10');
+
+function pack(source: StudioDocument): Uint8Array {
+	const parts: Uint8Array[] = [];
+	packStudio(source, (bytes) => parts.push(bytes));
+	return Uint8Array.from(parts.flatMap((part) => [...part]));
+}
+function unpack(bytes: Uint8Array, chunk = 64) {
+	const archive = unpackStudio();
+	for (let at = 0; at < bytes.length; at += chunk) archive.push(bytes.subarray(at, at + chunk));
+	return archive.finish();
+}
+/** A copy of the document with one thing changed, as it would stand in a file. */
+const spoiled = (spoil: (copy: Record<string, any>) => void) => {
+	// eslint-disable-line @typescript-eslint/no-explicit-any
+	const copy = JSON.parse(JSON.stringify(document));
+	spoil(copy);
+	return JSON.stringify(copy);
+};
+
+describe('a backup', () => {
+	it('goes out and comes in again with the same records', () => {
+		expect(unpack(pack(document))).toEqual({ ok: true, value: document });
+	});
+
+	it('is a ZIP that an independent reader opens', () => {
+		const files = unzipSync(pack(document));
+		expect(Object.keys(files)).toEqual(['studio.json']);
+		expect(JSON.parse(Buffer.from(files['studio.json'] ?? []).toString('utf8'))).toEqual(
+			JSON.parse(JSON.stringify(document))
+		);
+	});
+
+	it('reports its progress up to 1', () => {
+		const shares: number[] = [];
+		packStudio(
+			document,
+			() => undefined,
+			(share) => shares.push(share)
+		);
+		expect(shares.at(-1)).toBe(1);
+	});
+
+	it('keeps text beyond ASCII whole across the chunks of a stream', () => {
+		const named = documentOf(
+			{ ...studio, clients: [{ ...client, name: 'Zoë Ångström-Ñandú ✂' }] },
+			'2026-01-10'
+		);
+		expect(unpack(pack(named), 7)).toEqual({ ok: true, value: named });
+	});
+});
+
+describe('a bad file is refused with its reason', () => {
+	const message = (bytes: Uint8Array) => {
+		const read = unpack(bytes);
+		return read.ok ? 'accepted' : `${read.message} ${read.problems.join(' ')}`;
+	};
+
+	it('when it is no archive', () =>
+		expect(message(strToU8('not a zip at all'))).toMatch(/not a Prime Echo backup/));
+	it('when it is empty', () => expect(message(new Uint8Array(0))).toMatch(/not a Prime Echo backup/));
+	it('when it is another archive', () =>
+		expect(message(zipSync({ 'holiday.txt': strToU8('sand') }))).toMatch(/not a Prime Echo backup/));
+	it('when it is cut off', () => {
+		const whole = pack(document);
+		expect(message(whole.subarray(0, Math.floor(whole.length / 2)))).not.toBe('accepted');
+	});
+	it('when studio.json is damaged', () =>
+		expect(message(zipSync({ 'studio.json': strToU8('{"format": ') }))).toMatch(/no readable JSON/));
+	it('when studio.json is no text', () =>
+		expect(message(zipSync({ 'studio.json': new Uint8Array([0xff, 0xfe, 0xfd]) }))).toMatch(/not UTF-8/));
+});
+
+describe('a document is refused with place and record', () => {
+	const refusal = (text: string) => {
+		const read = readDocument(text);
+		return read.ok ? 'accepted' : `${read.message} ${read.problems.join(' ')}`;
+	};
+
+	it('when it is of another kind', () =>
+		expect(refusal('{"format":"recipes"}')).toMatch(/not a Prime Echo studio/));
+	it('when it is of a newer version', () =>
+		expect(refusal(spoiled((copy) => (copy.schemaVersion = 99)))).toMatch(/newer Prime Echo/));
+	it('when it names no version', () =>
+		expect(refusal(spoiled((copy) => delete copy.schemaVersion))).toMatch(/which version/));
+	it('when a field is wrong', () =>
+		expect(refusal(spoiled((copy) => (copy.pieces[0].parts[0].garment.type = 'spacesuit')))).toMatch(
+			/pieces › 1 “Wine blazer” › parts › 1 › garment › type: is no garment type/
+		));
+	it('when a facet does not belong to the type', () =>
+		expect(
+			refusal(
+				spoiled(
+					(copy) =>
+						(copy.pieces[0].parts[0].garment.facets = { heelHeight: { value: 'mid', provenance: 'said' } })
+				)
+			)
+		).toMatch(/heelHeight: a garment of type "blazer" has no such facet/));
+	it('when a colour is none', () =>
+		expect(refusal(spoiled((copy) => (copy.pieces[0].parts[0].garment.palette[0].hex = 'wine')))).toMatch(
+			/#rrggbb/
+		));
+	it('when a piece belongs to nobody', () =>
+		expect(refusal(spoiled((copy) => (copy.clients = [])))).toMatch(
+			/“Wine blazer”: its client is not in the file/
+		));
+	it('when two records share an id', () =>
+		expect(refusal(spoiled((copy) => copy.pieces.push(copy.pieces[0])))).toMatch(/same id/));
+	it('when there are many problems, names the first and counts the rest', () =>
+		expect(
+			refusal(
+				spoiled((copy) => (copy.pieces = Array.from({ length: 9 }, () => ({ ...copy.pieces[0], name: '' }))))
+			)
+		).toMatch(/and 4 more/));
+});
+
+describe('migrations', () => {
+	it('read the fixture of every version there has been', () => {
+		const fixture = readFileSync('tests/unit/data/studio-v1.json', 'utf8');
+		expect(readDocument(fixture).ok).toBe(true);
+	});
+
+	it('leave the present version as it is', () => {
+		const plain = JSON.parse(JSON.stringify(document));
+		expect(migrate(plain)).toEqual(plain);
+	});
+
+	it('throw on versions that make no sense', () => {
+		for (const schemaVersion of [0, -1, 1.5, 'one', undefined])
+			expect(() => migrate({ schemaVersion })).toThrow(RangeError);
+	});
+});
+
+describe('the demo’s dates', () => {
+	it('move with the days since it was written, and only dates move', () => {
+		const moved = movedToToday(document, '2026-03-01');
+		expect(moved.writtenOn).toBe('2026-03-01');
+		expect(moved.pieces[0]?.acquired.on).toBe('2026-02-20');
+		expect(moved.pieces[0]?.name).toBe('Wine blazer');
+	});
+});

@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import { aspectIds } from '../model/reference';
+import { aspectWeights, silhouetteWeights } from './aspect-weights';
+import { bandOf } from './bands';
+import { facetIds, facetOf, facetValue, placeOf, type FacetId } from './facets';
+import { closenessSchools, defaultSchools } from './schools';
+import { canAnswer, garmentType, garmentTypes, isGarmentType, typeSimilarity } from './taxonomy';
+import { standIns } from './taxonomy-data';
+
+describe('the taxonomy', () => {
+	it('holds at least 80 types, each under one id', () => {
+		expect(garmentTypes.length).toBeGreaterThanOrEqual(80);
+		expect(new Set(garmentTypes.map(({ id }) => id)).size).toBe(garmentTypes.length);
+	});
+
+	it('gives every type words, a slot and facets that its usual values belong to', () => {
+		for (const type of garmentTypes) {
+			expect(type.singular, type.id).not.toBe('');
+			expect(type.plural, type.id).not.toBe('');
+			for (const [id, value] of Object.entries(type.usual)) {
+				expect(type.facets, `${type.id} ${id}`).toContain(id);
+				expect(facetValue(id as FacetId, value), `${type.id} ${id}=${value}`).toBeDefined();
+			}
+		}
+	});
+
+	it('marks words that belong to one side of the Atlantic', () => {
+		expect(garmentType('waistcoat').words).toContainEqual({ word: 'vest', locale: 'us' });
+		expect(garmentType('trainers').words).toContainEqual({ word: 'sneakers', locale: 'us' });
+	});
+
+	it('declares stand-ins between types that exist, symmetric, with a reason', () => {
+		for (const [a, b, similarity, reason] of standIns) {
+			expect(isGarmentType(a), a).toBe(true);
+			expect(isGarmentType(b), b).toBe(true);
+			expect(typeSimilarity(a, b)).toBe(typeSimilarity(b, a));
+			expect(similarity).toBeGreaterThan(0);
+			expect(similarity).toBeLessThan(1);
+			expect(reason).not.toBe('');
+		}
+	});
+
+	it('measures likeness in the tree as 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer 1994)', () => {
+		// Worked by hand with root depth 0 and types at depth 3.
+		expect(typeSimilarity('blazer', 'blazer')).toBe(1);
+		expect(typeSimilarity('bomber-jacket', 'gilet')).toBeCloseTo((2 * 2) / (3 + 3), 12);
+		expect(typeSimilarity('bomber-jacket', 'poncho')).toBeCloseTo((2 * 1) / (3 + 3), 12);
+		expect(typeSimilarity('bomber-jacket', 'loafers')).toBe(0);
+	});
+
+	it('lets a thing be worn only where it belongs', () => {
+		expect(canAnswer('trousers', 'handbag')).toBe(false);
+		expect(canAnswer('dinner-jacket', 't-shirt')).toBe(false);
+		expect(canAnswer('skirt', 'dress')).toBe(true);
+		expect(canAnswer('jumper', 'cardigan')).toBe(true);
+	});
+});
+
+describe('facets', () => {
+	it('lists each value once, nominal ones in their groups', () => {
+		for (const id of facetIds) {
+			const ids = facetOf(id).values.map((value) => value.id);
+			expect(new Set(ids).size, id).toBe(ids.length);
+		}
+	});
+
+	it('places the values of an ordinal facet in one direction', () => {
+		for (const id of facetIds) {
+			const facet = facetOf(id);
+			if (facet.kind !== 'ordinal') continue;
+			const places = facet.values.map((value) => placeOf(id, value.id));
+			const rising = [...places].sort((a, b) => a - b);
+			expect([rising, [...rising].reverse()]).toContainEqual(places);
+		}
+	});
+
+	it('keeps kitten heels between 3.5 and 5 cm (common practice)', () => {
+		expect(placeOf('heelHeight', 'kitten')).toBeGreaterThanOrEqual(3.5);
+		expect(placeOf('heelHeight', 'kitten')).toBeLessThanOrEqual(5);
+	});
+
+	it('throws on a value that a facet does not have', () => {
+		expect(() => placeOf('rise', 'sideways')).toThrow(/rise/);
+	});
+});
+
+describe('weights and schools', () => {
+	it('weighs every aspect, and silhouette only by aspects that exist', () => {
+		expect(Object.keys(aspectWeights).sort()).toEqual([...aspectIds].sort());
+		for (const aspect of Object.keys(silhouetteWeights)) expect(aspectIds).toContain(aspect);
+	});
+
+	it('mixes pieces, colour story and silhouette to 1 in every school', () => {
+		for (const { mix } of Object.values(closenessSchools))
+			expect(mix.pieces + mix.colourStory + mix.silhouette).toBeCloseTo(1, 12);
+	});
+
+	it('defaults to piece for piece', () => expect(defaultSchools.closeness).toBe('piece-for-piece'));
+
+	it('bands every score', () => {
+		expect(bandOf(100).id).toBe('twin');
+		expect(bandOf(78).id).toBe('clear-echo');
+		expect(bandOf(0).id).toBe('another-look');
+	});
+});

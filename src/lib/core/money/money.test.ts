@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { element, garment } from '../../../../tests/arbitraries';
+import { makeListing, makeShop, uuid } from '../../../../tests/records';
+import type { Echo, Item } from '../model/echo';
+import { moneyInWords, readMoney, sumOf } from './amounts';
+import { boughtIn, spendOf } from './spend';
+
+const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
+
+describe('amounts', () => {
+	it.each([
+		['24', 2400],
+		['24.5', 2450],
+		['£24.50', 2450],
+		['1,250', 125000],
+		['0', 0],
+		['12,50', 1250]
+	])('reads “%s”', (text, amountMinor) => expect(readMoney(text, 'GBP')).toEqual(pounds(amountMinor)));
+
+	it.each(['', 'cheap', '12.345', '-5', '12 pounds', '1e3'])('refuses “%s”', (text) =>
+		expect(readMoney(text, 'GBP')).toBeUndefined()
+	);
+
+	it('adds up and writes', () => {
+		expect(sumOf([pounds(1999), pounds(1)])).toEqual(pounds(2000));
+		expect(sumOf([])).toBeUndefined();
+		expect(moneyInWords(pounds(123450))).toBe('£1,234.50');
+	});
+
+	it('refuses to add two currencies', () => {
+		expect(() => sumOf([pounds(1), { amountMinor: 1, currency: 'EUR' }])).toThrow();
+	});
+});
+
+describe('what an echo costs to buy', () => {
+	const bag = element(1, garment('handbag', ['black']));
+	const item = (n: number, amountMinor: number, shopNumber: number): Item => ({
+		source: 'listing',
+		listing: makeListing(n, garment('handbag', ['black']), amountMinor, { shopId: uuid(4000 + shopNumber) }),
+		shop: makeShop(shopNumber),
+		seenOn: '2026-01-02'
+	});
+	const echo = (...items: Item[]): Pick<Echo, 'matches' | 'extras' | 'spendLimit'> => ({
+		matches: items.map((one, i) => ({
+			id: uuid(600 + i),
+			elementIds: [bag.id],
+			state: 'items',
+			items: [one],
+			movesDone: [],
+			reason: 'price',
+			pinned: false,
+			backups: [],
+			note: ''
+		})),
+		extras: []
+	});
+
+	it('adds postage once a shop', () => {
+		const spend = spendOf(echo(item(1, 1000, 1), item(2, 500, 1), item(3, 700, 2)), 'GBP');
+		expect(spend.goods.amountMinor).toBe(2200);
+		expect(spend.postage.amountMinor).toBe(2 * 395);
+		expect(spend.total.amountMinor).toBe(2200 + 2 * 395);
+	});
+
+	it('drops postage from the shop’s free threshold on', () => {
+		expect(spendOf(echo(item(1, 6000, 1)), 'GBP').postage.amountMinor).toBe(0);
+		expect(spendOf(echo(item(1, 5999, 1)), 'GBP').postage.amountMinor).toBe(395);
+	});
+
+	it('buys a listing once, however many elements it answers', () => {
+		expect(boughtIn(echo(item(1, 1000, 1), item(1, 1000, 1)))).toHaveLength(1);
+	});
+
+	it('counts extras, and holds the total against the limit', () => {
+		const withExtra = {
+			...echo(item(1, 1000, 1)),
+			extras: [{ id: uuid(5), item: item(2, 605, 1), kind: 'underpinning' as const, note: '' }],
+			spendLimit: pounds(1500)
+		};
+		expect(spendOf(withExtra, 'GBP').overLimitMinor).toBe(1605 + 395 - 1500);
+	});
+
+	it('is nothing when all is owned', () => {
+		expect(spendOf(echo(), 'GBP')).toMatchObject({ total: pounds(0), overLimitMinor: undefined });
+	});
+});

@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { element, garment } from '../../../../tests/arbitraries';
+import { POST } from '../../../routes/api/market/matches/+server';
+import { closenessOf, listingSchema, marketAnswerSchema, marketRefusalSchema, shopSchema } from '../../core';
+import { bestListings, simulatedMarket } from './matches';
+import { simulatedShops } from './shops';
+import { simulatedStock } from './stock';
+
+describe('the simulated stock', () => {
+	const stock = simulatedStock(7, 320);
+
+	it('is the same for the same seed and another for another', () => {
+		expect(simulatedStock(7, 320)).toEqual(stock);
+		expect(simulatedStock(8, 320)).not.toEqual(stock);
+	});
+
+	it('is valid, of about 300 listings, sold by shops that say they are simulated', () => {
+		expect(stock.length).toBeGreaterThanOrEqual(300);
+		for (const listing of stock) expect(listingSchema.safeParse(listing).success, listing.title).toBe(true);
+		for (const { shop } of simulatedShops) {
+			expect(shopSchema.safeParse(shop).success, shop.name).toBe(true);
+			expect(shop.simulated).toBe(true);
+		}
+	});
+
+	it('holds single sizes second-hand', () => {
+		const exchange = simulatedShops.find(({ shop }) => shop.secondHand);
+		const listings = stock.filter(({ shopId }) => shopId === exchange?.shop.id);
+		expect(listings.length).toBeGreaterThan(20);
+		for (const { sizes, condition } of listings) {
+			expect(sizes).toHaveLength(1);
+			expect(condition).not.toBe('new');
+		}
+	});
+});
+
+describe('best listings', () => {
+	const asked = element(1, garment('court-shoes', ['black'], { heelHeight: 'mid' }));
+
+	it('are ranked by the same closeness as the wardrobe, in stock, as many as asked', () => {
+		const { matches } = bestListings({ elements: [asked], most: 5 }, simulatedMarket);
+		const listings = matches[0]?.listings ?? [];
+		expect(listings.length).toBeGreaterThan(0);
+		expect(listings.length).toBeLessThanOrEqual(5);
+		for (const { listing, closeness } of listings) {
+			expect(closeness).toBe(closenessOf(asked, listing.garment).closeness);
+			expect(listing.sizes.some(({ inStock }) => inStock > 0)).toBe(true);
+		}
+		const order = listings.map(({ closeness }) => closeness);
+		expect(order).toEqual([...order].sort((a, b) => b - a));
+	});
+});
+
+describe('POST /api/market/matches', () => {
+	const post = (body: string) =>
+		POST({
+			request: new Request('http://localhost/api/market/matches', { method: 'POST', body })
+		} as Parameters<typeof POST>[0]);
+
+	it('answers elements with listings', async () => {
+		const response = await post(JSON.stringify({ elements: [element(1, garment('handbag', ['tan']))] }));
+		expect(response.status).toBe(200);
+		expect(marketAnswerSchema.safeParse(await response.json()).success).toBe(true);
+	});
+
+	it.each([
+		['no JSON', '{', /no JSON/],
+		['no elements', '{"elements":[]}', /elements/],
+		['an unknown type', JSON.stringify({ elements: [element(1, garment('spacesuit'))] }), /garment › type/],
+		[
+			'too much at once',
+			JSON.stringify({ elements: Array.from({ length: 41 }, (_, n) => element(n + 1, garment('tie'))) }),
+			/elements/
+		]
+	])('refuses %s with a reason', async (_, body, reason) => {
+		const response = await post(body);
+		expect(response.status).toBe(400);
+		const refusal = marketRefusalSchema.parse(await response.json());
+		expect([refusal.message, ...refusal.problems].join(' ')).toMatch(reason);
+	});
+});
