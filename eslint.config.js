@@ -51,7 +51,7 @@ export default ts.config(
 			'import-x/no-restricted-paths': ['error', { zones }],
 			'import-x/no-cycle': 'error',
 			'svelte/no-navigation-without-resolve': 'off',
-			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }]
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }]
 		}
 	},
 	{
@@ -59,6 +59,10 @@ export default ts.config(
 		languageOptions: {
 			parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig }
 		}
+	},
+	{
+		files: ['**/*.test.ts', 'tests/**/*.ts'],
+		rules: { '@typescript-eslint/no-non-null-assertion': 'off' }
 	},
 	{
 		files: ['src/lib/core/**/*.ts'],

@@ -1,9 +1,10 @@
 import adapter from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+import { optimizeImports } from 'carbon-preprocess-svelte';
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
-	preprocess: vitePreprocess(),
+	preprocess: [vitePreprocess(), optimizeImports()],
 	kit: {
 		adapter: adapter({ out: 'build', precompress: true }),
 		// Pages carry a nonce; every other response gets the same policy from scripts/serve.mjs.

@@ -1,4 +1,5 @@
 import { sveltekit } from '@sveltejs/kit/vite';
+import { optimizeCss } from 'carbon-preprocess-svelte';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 
@@ -22,7 +23,7 @@ function withOwnFonts(): Plugin {
 }
 
 export default defineConfig({
-	plugins: [withOwnFonts(), sveltekit()],
+	plugins: [withOwnFonts(), sveltekit(), optimizeCss()],
 	server: { host: '127.0.0.1', port: 4573, strictPort: true },
 	worker: { format: 'es' },
 	build: { chunkSizeWarningLimit: 900 },

@@ -1,11 +1,16 @@
-/** Changes to echoes and wardrobes that touch more than one record. */
+/** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
 import { choosing, judge, type Echo, type Piece, type Verdict } from '../core';
 import { moment, newId, today } from './clock';
 import { database } from './database';
 import { change } from './journal';
 
 /** Begins an echo of a reference for a client; returns its id. */
-export async function beginEcho(clientId: string, referenceId: string, title: string): Promise<string> {
+export async function beginEcho(
+	label: string,
+	clientId: string,
+	referenceId: string,
+	title: string
+): Promise<string> {
 	const echo: Echo = {
 		id: newId(),
 		rev: 0,
@@ -18,12 +23,12 @@ export async function beginEcho(clientId: string, referenceId: string, title: st
 		extras: [],
 		judgements: []
 	};
-	await change(`Began ${title}`, (writer) => writer.create('echoes', echo));
+	await change(label, (writer) => writer.create('echoes', echo));
 	return echo.id;
 }
 
 /** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
-export async function judgeEcho(echo: Echo, verdict: Verdict): Promise<void> {
+export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Promise<void> {
 	const [reference, pieces, settings] = await Promise.all([
 		database.references.get(echo.referenceId),
 		database.pieces.where('clientId').equals(echo.clientId).toArray(),
@@ -32,15 +37,15 @@ export async function judgeEcho(echo: Echo, verdict: Verdict): Promise<void> {
 	if (!reference) throw new Error('The reference of this echo is gone.');
 	const when = { id: newId(), at: moment(), currency: settings?.currency ?? 'GBP' };
 	const judgement = judge(echo, reference, pieces, verdict, when);
-	await change(`Judged ${echo.title}`, (writer) =>
+	await change(label, (writer) =>
 		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
 	);
 }
 
 /** Removes a piece, and takes it out of the echoes that use it, as one change. Judged echoes keep what they judged. */
-export async function removePiece(piece: Piece): Promise<void> {
+export async function removePiece(label: string, piece: Piece): Promise<void> {
 	const echoes = await database.echoes.where('clientId').equals(piece.clientId).toArray();
-	await change(`Deleted ${piece.name}`, async (writer) => {
+	await change(label, async (writer) => {
 		for (const echo of echoes)
 			await writer.edit('echoes', echo.id, (draft) => {
 				const left = choosing.withoutPiece(echo.matches, piece.id);
@@ -51,8 +56,8 @@ export async function removePiece(piece: Piece): Promise<void> {
 }
 
 /** Removes a client with their wardrobe, events and echoes, as one change. */
-export async function removeClient(clientId: string, name: string): Promise<void> {
-	await change(`Deleted ${name}`, async (writer) => {
+export async function removeClient(label: string, clientId: string): Promise<void> {
+	await change(label, async (writer) => {
 		for (const table of ['pieces', 'events', 'echoes'] as const) {
 			const ids = await database.table(table).where('clientId').equals(clientId).primaryKeys();
 			for (const id of ids) await writer.remove(table, String(id));
@@ -62,8 +67,8 @@ export async function removeClient(clientId: string, name: string): Promise<void
 }
 
 /** Removes a reference with its echoes, as one change. */
-export async function removeReference(referenceId: string, title: string): Promise<void> {
-	await change(`Deleted ${title}`, async (writer) => {
+export async function removeReference(label: string, referenceId: string): Promise<void> {
+	await change(label, async (writer) => {
 		const ids = await database.echoes.where('referenceId').equals(referenceId).primaryKeys();
 		for (const id of ids) await writer.remove('echoes', id);
 		await writer.remove('references', referenceId);

@@ -174,12 +174,12 @@ describe('changes to several records', () => {
 	afterEach(() => replaceStudio(emptyStudio()));
 
 	it('begin an echo', async () => {
-		const id = await beginEcho(client.id, reference.id, 'Second try');
+		const id = await beginEcho('Began', client.id, reference.id, 'Second try');
 		expect(await database.echoes.get(id)).toMatchObject({ title: 'Second try', matches: [], rev: 1 });
 	});
 
 	it('take a deleted piece out of its echoes, and undo brings both back', async () => {
-		await removePiece(blouse);
+		await removePiece('Deleted', blouse);
 		expect((await database.echoes.get(echo.id))?.matches).toEqual([]);
 		await undo();
 		expect((await database.echoes.get(echo.id))?.matches).toEqual(matches);
@@ -187,7 +187,7 @@ describe('changes to several records', () => {
 	});
 
 	it('delete a client with wardrobe and echoes, and undo brings all back', async () => {
-		await removeClient(client.id, client.name);
+		await removeClient('Deleted', client.id);
 		expect([
 			await database.clients.count(),
 			await database.pieces.count(),
@@ -202,12 +202,12 @@ describe('changes to several records', () => {
 	});
 
 	it('delete a reference with its echoes', async () => {
-		await removeReference(reference.id, reference.title);
+		await removeReference('Deleted', reference.id);
 		expect(await database.echoes.count()).toBe(0);
 	});
 
 	it('keep what was judged when the reference is edited later', async () => {
-		await judgeEcho(echo, { ownRating: 90, wouldWear: 'yes', note: 'Right.' });
+		await judgeEcho('Judged', echo, { ownRating: 90, wouldWear: 'yes', note: 'Right.' });
 		await change('Emptied the reference', (writer) =>
 			writer.edit('references', reference.id, (draft) => void (draft.elements = []))
 		);

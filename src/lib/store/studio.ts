@@ -64,7 +64,7 @@ export async function backUpStudio(
 /** Reads and checks a backup; changes nothing. */
 export async function readBackup(file: Blob): Promise<Read<StudioDocument>> {
 	if (file.size === 0) return { ok: false, message: 'The file is empty.', problems: [] };
-	return unpackInWorker(file);
+	return unpackInWorker(Promise.resolve(file));
 }
 
 /** Puts a backup that was read in place of the present studio. */
@@ -73,19 +73,15 @@ export const restoreBackup = ({ format: _f, schemaVersion: _v, writtenOn: _w, ..
 
 /** Loads the demo studio that ships with the app, its dates moved to today, through the same reading as a backup. */
 export async function openDemo(): Promise<Read<StudioDocument>> {
-	let file: Blob;
-	try {
-		const response = await fetch('/demo/studio.zip');
+	const file = fetch('/demo/studio.zip').then((response) => {
 		if (!response.ok) throw new Error(String(response.status));
-		file = await response.blob();
-	} catch {
-		return {
-			ok: false,
-			message: 'The demo studio could not be loaded. Is the server still running?',
-			problems: []
-		};
-	}
-	const read = await readBackup(file);
+		return response.blob();
+	});
+	const read = await unpackInWorker(file).catch((): Read<StudioDocument> => ({
+		ok: false,
+		message: 'The demo studio could not be loaded. Is the server still running?',
+		problems: []
+	}));
 	if (read.ok) await restoreBackup(movedToToday(read.value, today()));
 	return read;
 }

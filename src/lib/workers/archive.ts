@@ -15,6 +15,6 @@ async function withWorker<T>(work: (archive: Remote<ArchiveWorker>) => Promise<T
 export const packInWorker = (document: StudioDocument, onProgress: (share: number) => void): Promise<Blob> =>
 	withWorker((archive) => archive.pack(document, proxy(onProgress)));
 
-/** Reads and checks a backup off the main thread. */
-export const unpackInWorker = (file: Blob): Promise<Read<StudioDocument>> =>
-	withWorker(async (archive): Promise<Read<StudioDocument>> => archive.unpack(file));
+/** Reads and checks a backup off the main thread; the worker starts while the file is still coming. */
+export const unpackInWorker = (file: Promise<Blob>): Promise<Read<StudioDocument>> =>
+	withWorker(async (archive): Promise<Read<StudioDocument>> => archive.unpack(await file));

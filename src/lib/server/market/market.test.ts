@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
-import { POST } from '../../../routes/api/market/matches/+server';
-import { closenessOf, listingSchema, marketAnswerSchema, marketRefusalSchema, shopSchema } from '../../core';
+import { closenessOf, listingSchema, shopSchema } from '../../core';
 import { bestListings, simulatedMarket } from './matches';
 import { simulatedShops } from './shops';
 import { simulatedStock } from './stock';
@@ -48,34 +47,5 @@ describe('best listings', () => {
 		}
 		const order = listings.map(({ closeness }) => closeness);
 		expect(order).toEqual([...order].sort((a, b) => b - a));
-	});
-});
-
-describe('POST /api/market/matches', () => {
-	const post = (body: string) =>
-		POST({
-			request: new Request('http://localhost/api/market/matches', { method: 'POST', body })
-		} as Parameters<typeof POST>[0]);
-
-	it('answers elements with listings', async () => {
-		const response = await post(JSON.stringify({ elements: [element(1, garment('handbag', ['tan']))] }));
-		expect(response.status).toBe(200);
-		expect(marketAnswerSchema.safeParse(await response.json()).success).toBe(true);
-	});
-
-	it.each([
-		['no JSON', '{', /no JSON/],
-		['no elements', '{"elements":[]}', /elements/],
-		['an unknown type', JSON.stringify({ elements: [element(1, garment('spacesuit'))] }), /garment › type/],
-		[
-			'too much at once',
-			JSON.stringify({ elements: Array.from({ length: 41 }, (_, n) => element(n + 1, garment('tie'))) }),
-			/elements/
-		]
-	])('refuses %s with a reason', async (_, body, reason) => {
-		const response = await post(body);
-		expect(response.status).toBe(400);
-		const refusal = marketRefusalSchema.parse(await response.json());
-		expect([refusal.message, ...refusal.problems].join(' ')).toMatch(reason);
 	});
 });

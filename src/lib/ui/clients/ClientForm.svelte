@@ -1,13 +1,5 @@
 <script lang="ts">
-	import {
-		Checkbox,
-		Modal,
-		NumberInput,
-		Select,
-		SelectItem,
-		TextArea,
-		TextInput
-	} from 'carbon-components-svelte';
+	import { Checkbox, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
 	import {
 		bodyMeasureIds,
 		bodyMeasures,
@@ -20,6 +12,7 @@
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
+	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -54,14 +47,14 @@
 	let allergies = $state('');
 	let tried = $state(false);
 
-	$effect(() => {
-		if (!open) return;
-		draft = client ? $state.snapshot(client) : fresh();
-		never = draft.limits.never.join(', ');
-		avoid = draft.avoidMaterials.join(', ');
-		allergies = draft.allergies.join(', ');
+	function begin() {
+		const next = client ? $state.snapshot(client) : fresh();
+		draft = next;
+		never = next.limits.never.join(', ');
+		avoid = next.avoidMaterials.join(', ');
+		allergies = next.allergies.join(', ');
 		tried = false;
-	});
+	}
 
 	const listed = (text: string) =>
 		text
@@ -85,13 +78,13 @@
 		};
 		if (!clientSchema.safeParse(next).success) return;
 		const saved = await perform(() =>
-			change(client ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
+			change(client ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
 				client
 					? writer.edit(
 							'clients',
 							client.id,
 							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
-							client.rev
+							next.rev
 						)
 					: writer.create('clients', next)
 			)
@@ -108,23 +101,14 @@
 	} as const;
 </script>
 
-<Modal
+<FormDialog
 	bind:open
-	hasForm
-	modalHeading={client ? m.clients.edit : m.clients.add}
-	primaryButtonText={m.save}
-	secondaryButtonText={m.cancel}
-	selectorPrimaryFocus="#client-name"
-	on:click:button--secondary={() => (open = false)}
-	on:submit={save}
+	title={client ? m.clients.edit : m.clients.add}
+	focus="#client-name"
+	onopen={begin}
+	onsave={save}
 >
-	<form
-		class="fields"
-		onsubmit={(event) => {
-			event.preventDefault();
-			void save();
-		}}
-	>
+	<div class="fields">
 		<div class="wide">
 			<TextInput
 				id="client-name"
@@ -200,9 +184,8 @@
 		<Select size="sm" labelText={m.clients.hairShape} bind:selected={draft.figure.hairShape}>
 			{#each figureChoices.hairShape as value (value)}<SelectItem {value} text={value} />{/each}
 		</Select>
-		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
-	</form>
-</Modal>
+	</div>
+</FormDialog>
 
 <style>
 	.effects {

@@ -51,7 +51,7 @@
 	async function remove() {
 		if (!client) return;
 		const { id, name } = client;
-		if (!(await perform(() => removeClient(id, name)))) return;
+		if (!(await perform(() => removeClient(m.did.deleted(name), id)))) return;
 		offerUndo(m.clients.removed(name));
 		await goto('/clients');
 	}

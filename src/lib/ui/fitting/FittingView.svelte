@@ -35,7 +35,11 @@
 	async function begin() {
 		const reference = found.value?.references.find(({ id }) => id === referenceId);
 		if (!reference || !clientId) return;
-		await perform(async () => goto(`/fitting/${await beginEcho(clientId, referenceId, reference.title)}`));
+		await perform(async () =>
+			goto(
+				`/fitting/${await beginEcho(m.did.began(reference.title), clientId, referenceId, reference.title)}`
+			)
+		);
 	}
 </script>
 

@@ -36,10 +36,7 @@
 	};
 
 	const limit = $derived(table.echo.spendLimit);
-	let typed = $state('');
-	$effect(() => {
-		typed = limit ? (limit.amountMinor / 100).toFixed(2) : '';
-	});
+	let typed = $derived(limit ? (limit.amountMinor / 100).toFixed(2) : '');
 	const limitBad = $derived(typed.trim() !== '' && readMoney(typed, currency) === undefined);
 	function saveLimit() {
 		const next = readMoney(typed, currency);

@@ -82,10 +82,10 @@
 	async function remove() {
 		const { echo } = onTable;
 		const gone = await perform(() =>
-			change(`Deleted ${echo.title}`, (writer) => writer.remove('echoes', echo.id))
+			change(m.did.deleted(echo.title), (writer) => writer.remove('echoes', echo.id))
 		);
 		if (!gone) return;
-		offerUndo(`${m.remove}: ${echo.title}`);
+		offerUndo(m.did.deleted(echo.title));
 		await goto('/fitting');
 	}
 </script>

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { Modal, RadioButton, RadioButtonGroup, TextArea, TextInput } from 'carbon-components-svelte';
+	import { RadioButton, RadioButtonGroup, TextArea, TextInput } from 'carbon-components-svelte';
 	import { verdictSchema, type Echo, type Verdict } from '$lib/core';
 	import { judgeEcho } from '$lib/store/echoes';
 	import { notices } from '../frame/notices.svelte';
 	import { perform } from '../frame/perform';
+	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
 	let { open = $bindable(false), echo }: { open: boolean; echo: Echo } = $props();
@@ -12,13 +13,12 @@
 	let wouldWear = $state<Verdict['wouldWear']>('yes');
 	let note = $state('');
 	let tried = $state(false);
-	$effect(() => {
-		if (!open) return;
+	function begin() {
 		rating = '';
 		wouldWear = 'yes';
 		note = '';
 		tried = false;
-	});
+	}
 
 	const verdict = $derived(
 		verdictSchema.safeParse({ ownRating: rating.trim() === '' ? undefined : Number(rating), wouldWear, note })
@@ -27,48 +27,37 @@
 	async function save() {
 		tried = true;
 		const { data } = verdict;
-		if (!data || !(await perform(() => judgeEcho(echo, data)))) return;
+		if (!data || !(await perform(() => judgeEcho(m.did.judged(echo.title), echo, data)))) return;
 		open = false;
 		notices.show({ kind: 'info', title: m.fitting.verdictSaved });
 	}
 	const when = (moment: string) => new Date(moment).toLocaleDateString('en-GB', { dateStyle: 'medium' });
 </script>
 
-<Modal
+<FormDialog
 	bind:open
-	hasForm
+	title={m.fitting.judge}
+	saveLabel={m.fitting.saveVerdict}
 	size="sm"
-	modalHeading={m.fitting.judge}
-	primaryButtonText={m.fitting.saveVerdict}
-	secondaryButtonText={m.cancel}
-	selectorPrimaryFocus="#own-rating"
-	on:click:button--secondary={() => (open = false)}
-	on:submit={save}
+	focus="#own-rating"
+	onopen={begin}
+	onsave={save}
 >
-	<form
-		class="stack"
-		onsubmit={(event) => {
-			event.preventDefault();
-			void save();
-		}}
-	>
-		<TextInput
-			id="own-rating"
-			inputmode="numeric"
-			labelText={m.fitting.ownRating}
-			bind:value={rating}
-			invalid={tried && !verdict.success}
-			invalidText={m.fitting.ratingBad}
-		/>
-		<RadioButtonGroup legendText={m.fitting.wouldWear} bind:selected={wouldWear}>
-			{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton
-					{value}
-					labelText={label}
-				/>{/each}
-		</RadioButtonGroup>
-		<TextArea rows={4} labelText={m.fitting.verdictNote} bind:value={note} />
-		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
-	</form>
+	<TextInput
+		id="own-rating"
+		inputmode="numeric"
+		labelText={m.fitting.ownRating}
+		bind:value={rating}
+		invalid={tried && !verdict.success}
+		invalidText={m.fitting.ratingBad}
+	/>
+	<RadioButtonGroup legendText={m.fitting.wouldWear} bind:selected={wouldWear}>
+		{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton
+				{value}
+				labelText={label}
+			/>{/each}
+	</RadioButtonGroup>
+	<TextArea rows={4} labelText={m.fitting.verdictNote} bind:value={note} />
 	{#if echo.judgements.length > 0}
 		<h3>{m.fitting.history}</h3>
 		<ul>
@@ -83,13 +72,9 @@
 			{/each}
 		</ul>
 	{/if}
-</Modal>
+</FormDialog>
 
 <style>
-	.stack {
-		display: grid;
-		gap: 1rem;
-	}
 	h3 {
 		margin-top: 1.25rem;
 	}

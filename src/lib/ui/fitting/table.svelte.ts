@@ -30,6 +30,7 @@ import { newId, today } from '$lib/store/clock';
 import { change } from '$lib/store/journal';
 import { askMarket, type MarketResult } from '$lib/store/market';
 import { perform } from '../frame/perform';
+import { m } from '../messages';
 
 /** What lies on the table. */
 export interface OnTable {
@@ -207,7 +208,7 @@ export function fittingTable(onTable: () => OnTable) {
 		askAgain: () => asked++,
 		choose: (element: Element, { item, garment, title }: Candidate, sizeLabel?: string) =>
 			write(
-				`Chose ${title} for ${words(element)}`,
+				m.did.chose(title, words(element)),
 				choosing.chooseItem(
 					echo.matches,
 					reference.elements,
@@ -216,18 +217,18 @@ export function fittingTable(onTable: () => OnTable) {
 				)
 			),
 		leaveOut: (element: Element) =>
-			write(`Left out ${words(element)}`, choosing.leaveOut(echo.matches, element.id, newId())),
+			write(m.did.leftOut(words(element)), choosing.leaveOut(echo.matches, element.id, newId())),
 		markDone: (element: Element) =>
-			write(`Done: ${words(element)}`, choosing.markDone(echo.matches, element, newId())),
+			write(m.did.done(words(element)), choosing.markDone(echo.matches, element, newId())),
 		clear: (element: Element) =>
-			write(`Cleared ${words(element)}`, choosing.clearMatch(echo.matches, element.id)),
+			write(m.did.cleared(words(element)), choosing.clearMatch(echo.matches, element.id)),
 		toggleMove: (element: Element, move: MoveId) =>
-			write(`Changed how ${words(element)} is worn`, choosing.toggleMove(echo.matches, element.id, move)),
+			write(m.did.changedMoves(words(element)), choosing.toggleMove(echo.matches, element.id, move)),
 		giveReason: (element: Element, reason: Match['reason']) =>
-			write(`Noted why: ${words(element)}`, choosing.giveReason(echo.matches, element.id, reason)),
+			write(m.did.notedWhy(words(element)), choosing.giveReason(echo.matches, element.id, reason)),
 		setLimit: (limit: Echo['spendLimit']) =>
 			perform(() =>
-				change(limit ? 'Set the spend limit' : 'Took the spend limit off', (writer) =>
+				change(limit ? m.did.setLimit : m.did.tookLimitOff, (writer) =>
 					writer.edit('echoes', echo.id, (draft) => void (draft.spendLimit = limit), echo.rev)
 				)
 			)

@@ -11,7 +11,7 @@
 	interface Props {
 		look: PlateLook;
 		body?: PlateBody;
-		/** What the picture shows, for readers who do not see it. */
+		/** What the picture shows, for readers who do not see it; empty beside text that says it. */
 		title: string;
 		/** Show only where a thing of this slot is worn. */
 		slot?: SlotId;
@@ -42,7 +42,14 @@
 	/>
 {/snippet}
 
-<svg viewBox={view.join(' ')} role="img" aria-label={title} stroke-linejoin="round" stroke-linecap="round">
+<svg
+	viewBox={view.join(' ')}
+	role={title ? 'img' : undefined}
+	aria-label={title || undefined}
+	aria-hidden={title ? undefined : 'true'}
+	stroke-linejoin="round"
+	stroke-linecap="round"
+>
 	<defs>
 		{#each plate.patterns as pattern (pattern.id)}
 			<pattern

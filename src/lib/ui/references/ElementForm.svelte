@@ -1,7 +1,6 @@
 <script lang="ts">
 	import {
 		Checkbox,
-		Modal,
 		RadioButton,
 		RadioButtonGroup,
 		Select,
@@ -23,6 +22,7 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
+	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -51,13 +51,12 @@
 	let provenance = $state<'seen' | 'inferred'>('seen');
 	let tried = $state(false);
 
-	$effect(() => {
-		if (!open) return;
+	function begin() {
 		draft = element ? $state.snapshot(element) : fresh();
 		garment = element ? $state.snapshot(element.garment) : undefined;
 		provenance = 'seen';
 		tried = false;
-	});
+	}
 
 	/** What the element states, and so can be signature or open. */
 	const stated = $derived.by((): AspectId[] => {
@@ -86,86 +85,70 @@
 	}
 </script>
 
-<Modal
+<FormDialog
 	bind:open
-	hasForm
-	modalHeading={element ? m.references.editElement : m.references.addElement}
-	primaryButtonText={m.save}
-	secondaryButtonText={m.cancel}
-	on:click:button--secondary={() => (open = false)}
-	on:submit={save}
+	title={element ? m.references.editElement : m.references.addElement}
+	onopen={begin}
+	onsave={save}
 >
-	<form
-		class="stack"
-		onsubmit={(event) => {
-			event.preventDefault();
-			save();
-		}}
-	>
-		<GarmentFields bind:garment {provenance} invalid={tried && !garment} />
-		<div class="fields">
-			<Select size="sm" labelText={m.references.role} bind:selected={draft.role}>
-				{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
-			</Select>
-			<RadioButtonGroup legendText={m.references.seen} bind:selected={provenance}>
-				<RadioButton labelText="seen" value="seen" />
-				<RadioButton labelText="inferred" value="inferred" />
-			</RadioButtonGroup>
+	<GarmentFields bind:garment {provenance} invalid={tried && !garment} />
+	<div class="fields">
+		<Select size="sm" labelText={m.references.role} bind:selected={draft.role}>
+			{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
+		</Select>
+		<RadioButtonGroup legendText={m.references.seen} bind:selected={provenance}>
+			<RadioButton labelText="seen" value="seen" />
+			<RadioButton labelText="inferred" value="inferred" />
+		</RadioButtonGroup>
+	</div>
+	{#if garment}
+		<div class="two">
+			<fieldset>
+				<legend class="bx--label">{m.references.signature}</legend>
+				{#each stated as aspect (aspect)}
+					<Checkbox
+						labelText={aspectLabel(aspect)}
+						checked={draft.signature.includes(aspect)}
+						on:check={({ detail }) => {
+							draft.signature = toggled(draft.signature, aspect, detail);
+							if (detail) draft.open = toggled(draft.open, aspect, false);
+						}}
+					/>
+				{/each}
+				<p class="bx--form__helper-text">{m.references.signatureHint}</p>
+			</fieldset>
+			<fieldset>
+				<legend class="bx--label">{m.references.open}</legend>
+				{#each stated as aspect (aspect)}
+					<Checkbox
+						labelText={aspectLabel(aspect)}
+						checked={draft.open.includes(aspect)}
+						on:check={({ detail }) => {
+							draft.open = toggled(draft.open, aspect, detail);
+							if (detail) draft.signature = toggled(draft.signature, aspect, false);
+						}}
+					/>
+				{/each}
+				<p class="bx--form__helper-text">{m.references.openHint}</p>
+			</fieldset>
 		</div>
-		{#if garment}
-			<div class="two">
-				<fieldset>
-					<legend class="bx--label">{m.references.signature}</legend>
-					{#each stated as aspect (aspect)}
-						<Checkbox
-							labelText={aspectLabel(aspect)}
-							checked={draft.signature.includes(aspect)}
-							on:check={({ detail }) => {
-								draft.signature = toggled(draft.signature, aspect, detail);
-								if (detail) draft.open = toggled(draft.open, aspect, false);
-							}}
-						/>
-					{/each}
-					<p class="bx--form__helper-text">{m.references.signatureHint}</p>
-				</fieldset>
-				<fieldset>
-					<legend class="bx--label">{m.references.open}</legend>
-					{#each stated as aspect (aspect)}
-						<Checkbox
-							labelText={aspectLabel(aspect)}
-							checked={draft.open.includes(aspect)}
-							on:check={({ detail }) => {
-								draft.open = toggled(draft.open, aspect, detail);
-								if (detail) draft.signature = toggled(draft.signature, aspect, false);
-							}}
-						/>
-					{/each}
-					<p class="bx--form__helper-text">{m.references.openHint}</p>
-				</fieldset>
-			</div>
-			{#if !['beauty', 'footwear', 'bags'].includes(garmentType(garment.type).division)}
-				<fieldset class="moves">
-					<legend class="bx--label">{m.references.moves}</legend>
-					{#each moveIds as move (move)}
-						<Checkbox
-							labelText={moves[move].label}
-							checked={draft.moves.includes(move)}
-							on:check={({ detail }) => (draft.moves = toggled(draft.moves, move, detail))}
-						/>
-					{/each}
-				</fieldset>
-			{/if}
-			<TextInput size="sm" labelText={m.references.note} bind:value={draft.note} />
+		{#if !['beauty', 'footwear', 'bags'].includes(garmentType(garment.type).division)}
+			<fieldset class="moves">
+				<legend class="bx--label">{m.references.moves}</legend>
+				{#each moveIds as move (move)}
+					<Checkbox
+						labelText={moves[move].label}
+						checked={draft.moves.includes(move)}
+						on:check={({ detail }) => (draft.moves = toggled(draft.moves, move, detail))}
+					/>
+				{/each}
+			</fieldset>
 		{/if}
-		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
-	</form>
-</Modal>
+		<TextInput size="sm" labelText={m.references.note} bind:value={draft.note} />
+	{/if}
+</FormDialog>
 
 <style>
-	.stack {
-		display: grid;
-		gap: 1rem;
-	}
 	.two {
 		display: grid;
 		grid-template-columns: 1fr 1fr;

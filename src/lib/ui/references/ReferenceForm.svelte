@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
 	import { referenceKinds, referenceSchema, type Reference } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
+	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -28,11 +29,10 @@
 	let draft = $state(fresh());
 	let tried = $state(false);
 
-	$effect(() => {
-		if (!open) return;
+	function begin() {
 		draft = reference ? $state.snapshot(reference) : fresh();
 		tried = false;
-	});
+	}
 
 	async function save() {
 		tried = true;
@@ -40,13 +40,13 @@
 		if (!referenceSchema.safeParse(next).success) return;
 		const { kind, title, credit, note } = next;
 		const saved = await perform(() =>
-			change(reference ? `Edited ${title}` : `Added ${title}`, (writer) =>
+			change(reference ? m.did.edited(title) : m.did.added(title), (writer) =>
 				reference
 					? writer.edit(
 							'references',
 							reference.id,
 							(stored) => void Object.assign(stored, { kind, title, credit, note }),
-							reference.rev
+							next.rev
 						)
 					: writer.create('references', next)
 			)
@@ -57,24 +57,15 @@
 	}
 </script>
 
-<Modal
+<FormDialog
 	bind:open
-	hasForm
+	title={reference ? m.references.edit : m.references.add}
 	size="sm"
-	modalHeading={reference ? m.references.edit : m.references.add}
-	primaryButtonText={m.save}
-	secondaryButtonText={m.cancel}
-	selectorPrimaryFocus="#reference-title"
-	on:click:button--secondary={() => (open = false)}
-	on:submit={save}
+	focus="#reference-title"
+	onopen={begin}
+	onsave={save}
 >
-	<form
-		class="fields"
-		onsubmit={(event) => {
-			event.preventDefault();
-			void save();
-		}}
-	>
+	<div class="fields">
 		<div class="wide">
 			<TextInput
 				id="reference-title"
@@ -94,6 +85,5 @@
 		<TextInput labelText={m.references.who} bind:value={draft.credit.who} maxlength={120} />
 		<TextInput labelText={m.references.source} bind:value={draft.credit.source} maxlength={200} />
 		<div class="wide"><TextArea rows={3} labelText={m.references.note} bind:value={draft.note} /></div>
-		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
-	</form>
-</Modal>
+	</div>
+</FormDialog>

@@ -47,20 +47,20 @@
 		const known = elements.some(({ id }) => id === element.id);
 		const words = garmentInWords(element.garment);
 		void write(
-			known ? `Edited ${words}` : `Added ${words}`,
+			known ? m.did.edited(words) : m.did.added(words),
 			known ? elements.map((other) => (other.id === element.id ? element : other)) : [...elements, element]
 		);
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
 		const left = ranked(inOrder(reference?.elements ?? []).filter(({ id }) => id !== element.id));
-		if (await write(`Deleted ${words}`, left)) offerUndo(`${m.remove}: ${words}`);
+		if (await write(m.did.deleted(words), left)) offerUndo(m.did.deleted(words));
 	}
 	async function remove() {
 		if (!reference) return;
 		const { id, title } = reference;
-		if (!(await perform(() => removeReference(id, title)))) return;
-		offerUndo(`${m.remove}: ${title}`);
+		if (!(await perform(() => removeReference(m.did.deleted(title), id)))) return;
+		offerUndo(m.did.deleted(title));
 		await goto('/references');
 	}
 </script>
@@ -105,7 +105,8 @@
 					{:else}
 						<ElementList
 							elements={reference.elements}
-							onreorder={(elements, moved) => void write(`Moved ${garmentInWords(moved.garment)}`, elements)}
+							onreorder={(elements, moved) =>
+								void write(m.did.moved(garmentInWords(moved.garment)), elements)}
 							onedit={openElement}
 							onremove={(element) => void removeElement(element)}
 							onlight={(id) => (lit = id)}

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
 	import { garmentInWords, garmentSchema, readMoney, type Garment, type Piece } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
 	import GarmentFields from '../garment/GarmentFields.svelte';
+	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -36,13 +37,12 @@
 	let price = $state('');
 	let tried = $state(false);
 
-	$effect(() => {
-		if (!open) return;
+	function begin() {
 		draft = piece ? $state.snapshot(piece) : fresh();
 		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
 		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
 		tried = false;
-	});
+	}
 
 	const priceBad = $derived(price.trim() !== '' && readMoney(price, currency) === undefined);
 	const suggestedName = $derived.by(() => {
@@ -62,13 +62,13 @@
 			parts: $state.snapshot(parts)
 		} as Piece;
 		const saved = await perform(() =>
-			change(piece ? `Edited ${next.name}` : `Added ${next.name}`, (writer) =>
+			change(piece ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
 				piece
 					? writer.edit(
 							'pieces',
 							piece.id,
 							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
-							piece.rev
+							next.rev
 						)
 					: writer.create('pieces', next)
 			)
@@ -80,63 +80,42 @@
 	const states = ['ready', 'needs-care', 'away', 'retired'] as const;
 </script>
 
-<Modal
-	bind:open
-	hasForm
-	modalHeading={piece ? m.wardrobe.edit : m.wardrobe.add}
-	primaryButtonText={m.save}
-	secondaryButtonText={m.cancel}
-	on:click:button--secondary={() => (open = false)}
-	on:submit={save}
->
-	<form
-		class="stack"
-		onsubmit={(event) => {
-			event.preventDefault();
-			void save();
-		}}
-	>
-		{#each parts as part, i (part.id)}
-			{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
-			<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
-		{/each}
-		<div class="fields">
-			<div class="wide">
-				<TextInput
-					labelText={m.wardrobe.name}
-					helperText={m.wardrobe.nameHint}
-					placeholder={suggestedName}
-					bind:value={draft.name}
-					maxlength={120}
-				/>
-			</div>
+<FormDialog bind:open title={piece ? m.wardrobe.edit : m.wardrobe.add} onopen={begin} onsave={save}>
+	{#each parts as part, i (part.id)}
+		{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
+		<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
+	{/each}
+	<div class="fields">
+		<div class="wide">
 			<TextInput
-				size="sm"
-				labelText={m.wardrobe.price}
-				bind:value={price}
-				invalid={priceBad}
-				invalidText={m.wardrobe.priceBad}
+				labelText={m.wardrobe.name}
+				helperText={m.wardrobe.nameHint}
+				placeholder={suggestedName}
+				bind:value={draft.name}
+				maxlength={120}
 			/>
-			<TextInput size="sm" labelText={m.wardrobe.size} bind:value={draft.sizeLabel} maxlength={30} />
-			<Select size="sm" labelText={m.wardrobe.acquired} bind:selected={draft.acquired.how}>
-				{#each ways as way (way)}<SelectItem value={way} text={way === 'unknown' ? m.notNoted : way} />{/each}
-			</Select>
-			<Select size="sm" labelText={m.wardrobe.state} bind:selected={draft.state}>
-				{#each states as state (state)}<SelectItem
-						value={state}
-						text={m.wardrobe.states[state] ?? state}
-					/>{/each}
-			</Select>
-			<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
-			<div class="wide"><TextArea rows={2} labelText={m.wardrobe.note} bind:value={draft.note} /></div>
 		</div>
-		<button class="visually-hidden" tabindex="-1" type="submit">{m.save}</button>
-	</form>
-</Modal>
+		<TextInput
+			size="sm"
+			labelText={m.wardrobe.price}
+			bind:value={price}
+			invalid={priceBad}
+			invalidText={m.wardrobe.priceBad}
+		/>
+		<TextInput size="sm" labelText={m.wardrobe.size} bind:value={draft.sizeLabel} maxlength={30} />
+		<Select size="sm" labelText={m.wardrobe.acquired} bind:selected={draft.acquired.how}>
+			{#each ways as way (way)}<SelectItem value={way} text={way === 'unknown' ? m.notNoted : way} />{/each}
+		</Select>
+		<Select size="sm" labelText={m.wardrobe.state} bind:selected={draft.state}>
+			{#each states as state (state)}<SelectItem
+					value={state}
+					text={m.wardrobe.states[state] ?? state}
+				/>{/each}
+		</Select>
+		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
+		<div class="wide"><TextArea rows={2} labelText={m.wardrobe.note} bind:value={draft.note} /></div>
+	</div>
+</FormDialog>
 
 <style>
-	.stack {
-		display: grid;
-		gap: 1rem;
-	}
 </style>

@@ -48,7 +48,8 @@
 		formOpen = true;
 	}
 	async function remove(piece: Piece) {
-		if (await perform(() => removePiece(piece))) offerUndo(`${m.remove}: ${piece.name}`);
+		if (await perform(() => removePiece(m.did.deleted(piece.name), piece)))
+			offerUndo(m.did.deleted(piece.name));
 	}
 </script>
 

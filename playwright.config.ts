@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4589;
+
+/** Journeys through the built app in Debian's Chromium: one worker, no pixel comparison. */
+export default defineConfig({
+	testDir: 'tests/e2e',
+	workers: 1,
+	timeout: 90_000,
+	expect: { timeout: 10_000 },
+	forbidOnly: Boolean(process.env.CI),
+	reporter: [['list']],
+	use: {
+		baseURL: `http://127.0.0.1:${port}`,
+		viewport: { width: 1280, height: 800 },
+		locale: 'en-GB',
+		timezoneId: 'Europe/London',
+		trace: 'retain-on-failure',
+		launchOptions: {
+			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	},
+	webServer: {
+		command: 'node scripts/serve.mjs',
+		env: { PORT: String(port) },
+		url: `http://127.0.0.1:${port}`,
+		reuseExistingServer: false
+	}
+});

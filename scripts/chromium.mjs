@@ -1,0 +1,44 @@
+// Finds Chromium, or installs Debian's package. Looks on PATH first; waits for apt's lock; tries once more.
+import { spawnSync } from 'node:child_process';
+import { accessSync, constants } from 'node:fs';
+import { delimiter, join } from 'node:path';
+
+const names = ['chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
+
+function onPath() {
+	for (const folder of (process.env.PATH ?? '').split(delimiter))
+		for (const name of names) {
+			try {
+				accessSync(join(folder, name), constants.X_OK);
+				return join(folder, name);
+			} catch {
+				// Not here; look on.
+			}
+		}
+	return undefined;
+}
+
+const apt = (...args) =>
+	spawnSync('apt-get', ['-o', 'DPkg::Lock::Timeout=300', ...args], {
+		stdio: 'inherit',
+		env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+	}).status === 0;
+
+const install = () => apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium');
+
+/** The path of a Chromium; ends the process with what to do when there is none to be had. */
+export function chromiumPath() {
+	const found = process.env.CHROMIUM_PATH ?? onPath();
+	if (found) return found;
+	if (process.getuid?.() === 0) {
+		console.log('Installing Chromium from Debian’s packages (about 80 MB)…');
+		if (install() || install()) {
+			const installed = onPath();
+			if (installed) return installed;
+		}
+	}
+	console.error(
+		'The browser tests need Chromium, and it could not be installed from here.\nInstall it with:  sudo apt-get install chromium\nor name one that is there:  CHROMIUM_PATH=/path/to/chromium npm test'
+	);
+	process.exit(1);
+}

@@ -1,0 +1,62 @@
+import { expect, expectAccessible, goTo, openDemo, test } from './studio';
+
+for (const colorScheme of ['light', 'dark'] as const)
+	test(`every view passes axe, ${colorScheme}`, async ({ page }) => {
+		await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+		await page.goto('/');
+		await expect(page.getByRole('link', { name: 'Open the demo studio' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: 'Open the demo studio' }).click();
+		await expect(page.getByText('Midnight Quay, for the Quay Stage')).toBeVisible();
+		await expectAccessible(page);
+
+		await goTo(page, 'Clients');
+		await expect(page.getByRole('link', { name: /Tamsin Orrowby/ })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: /Tamsin Orrowby/ }).click();
+		await expect(page.getByRole('button', { name: 'Edit: Wine velvet blazer' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('button', { name: 'Edit: Wine velvet blazer' }).click();
+		await expect(page.getByRole('dialog', { name: 'Edit piece' })).toBeVisible();
+		await expectAccessible(page);
+		await page.keyboard.press('Escape');
+		await page.getByRole('button', { name: 'Edit client' }).click();
+		await expectAccessible(page);
+		await page.keyboard.press('Escape');
+
+		await goTo(page, 'References');
+		await page.getByRole('link', { name: /The Midnight Quay suit/ }).click();
+		await expect(page.getByRole('heading', { name: 'Elements, most important first' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('button', { name: /^burgundy satin dinner jacket/ }).click();
+		await expect(page.getByRole('dialog', { name: 'Edit element' })).toBeVisible();
+		await expectAccessible(page);
+		await page.keyboard.press('Escape');
+
+		await goTo(page, 'Fitting table');
+		await expect(page.getByRole('button', { name: 'Begin an echo' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+		await expect(
+			page.getByRole('region', { name: 'Cheap substitutes' }).getByRole('button').first()
+		).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: 'Hand over' }).click();
+		await expect(page.getByRole('heading', { name: 'Piece by piece' })).toBeVisible();
+		await expectAccessible(page);
+
+		await goTo(page, 'Studio');
+		await expect(page.getByRole('button', { name: 'Make a backup' })).toBeVisible();
+		await expectAccessible(page);
+		await page.keyboard.press('?');
+		await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+		await expectAccessible(page);
+	});
+
+test('a page that is not there says so and leads back', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/clients/00000000-0000-4000-8000-000000000000');
+	await expect(page.getByText('This is not here any more')).toBeVisible();
+	await page.getByRole('main').getByRole('link', { name: 'Clients' }).click();
+	await expect(page.getByRole('link', { name: /Tamsin Orrowby/ })).toBeVisible();
+});

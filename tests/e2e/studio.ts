@@ -1,0 +1,113 @@
+/** The journeys' test: a page that tolerates no foreign request, no console error, no exception, no policy violation. */
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+
+export { expect };
+
+declare global {
+	interface Window {
+		policyViolations?: string[];
+		axe?: { run: (options: unknown) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+	}
+}
+
+export const test = base.extend<{ tolerated: RegExp[] }>({
+	/** Console errors that a journey brings about on purpose, such as a server cut off. */
+	tolerated: [[], { option: true }],
+	page: async ({ page, baseURL, tolerated }, use) => {
+		const faults: string[] = [];
+		const note = (fault: string) => {
+			if (!tolerated.some((pattern) => pattern.test(fault))) faults.push(fault);
+		};
+		page.on('request', (request) => {
+			const url = request.url();
+			if (!url.startsWith(`${baseURL}/`) && !/^(blob|data):/.test(url)) note(`foreign request: ${url}`);
+		});
+		page.on('console', (message) => {
+			if (message.type() === 'error') note(`console: ${message.text()}`);
+		});
+		page.on('pageerror', (error) => note(`exception: ${error.message}`));
+		await page.exposeFunction('notePolicyViolation', (violation: string) => note(`policy: ${violation}`));
+		await page.addInitScript(() => {
+			document.addEventListener('securitypolicyviolation', (event) => {
+				const report = (window as unknown as { notePolicyViolation: (text: string) => void })
+					.notePolicyViolation;
+				report(`${event.violatedDirective} ${event.blockedURI}`);
+			});
+		});
+		await use(page);
+		expect(faults).toEqual([]);
+	}
+});
+
+const axeSource = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
+
+/** Runs axe-core (WCAG 2.2 A and AA) over what is shown and expects nothing. */
+export async function expectAccessible(page: Page): Promise<void> {
+	await page.evaluate(axeSource);
+	const violations = await page.evaluate(async () => {
+		const result = await window.axe?.run({
+			runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+		});
+		return result?.violations.map(
+			({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`
+		);
+	});
+	expect(violations).toEqual([]);
+}
+
+export async function openDemo(page: Page): Promise<void> {
+	await page.goto('/demo');
+	await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible();
+}
+
+export async function startEmpty(page: Page): Promise<void> {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Start my own studio' }).click();
+	await expect(page.getByRole('heading', { name: 'Clients' })).toBeVisible();
+}
+
+export async function goTo(page: Page, place: string): Promise<void> {
+	const link = page
+		.getByRole('navigation', { name: 'Prime Echo' })
+		.getByRole('link', { name: place, exact: true });
+	await link.click();
+	await expect(link).toHaveAttribute('aria-current', 'page');
+	await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
+}
+
+/** Types a word into a combo box and takes the entry that reads so. */
+export async function pick(
+	scope: Page | Locator,
+	label: string,
+	word: string,
+	entry: string | RegExp = word
+): Promise<void> {
+	const box = scope.getByRole('combobox', { name: label });
+	await box.click();
+	await box.pressSequentially(word);
+	await scope.getByRole('option', { name: entry }).first().click();
+}
+
+/** What a piece or element is, as a stylist enters it. */
+export interface Entered {
+	type: string;
+	colour?: string;
+	facets?: Record<string, string>;
+}
+
+/** Fills in the garment part of an open form. */
+export async function fillGarment(form: Locator, { type, colour, facets = {} }: Entered): Promise<void> {
+	await pick(form, 'What it is', type, new RegExp(`^${type} ·`));
+	if (colour) await pick(form, 'Add a colour', colour, new RegExp(`^${colour}$`));
+	for (const [label, value] of Object.entries(facets))
+		await form.getByLabel(label, { exact: true }).selectOption(value);
+}
+
+export const dialog = (page: Page, name: string) => page.getByRole('dialog', { name });
+
+/** The score on the fitting table, as a number. */
+export async function scoreOf(page: Page): Promise<number> {
+	const text = await page.getByRole('region', { name: 'Closeness' }).locator('.number').innerText();
+	return Number(/\d+/.exec(text)?.[0]);
+}
