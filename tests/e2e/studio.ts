@@ -76,17 +76,12 @@ export async function goTo(page: Page, place: string): Promise<void> {
 	await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
 }
 
-/** Types a word into a combo box and takes the entry that reads so. */
-export async function pick(
-	scope: Page | Locator,
-	label: string,
-	word: string,
-	entry: string | RegExp = word
-): Promise<void> {
-	const box = scope.getByRole('combobox', { name: label });
+/** Types a word into a combo box of a form and takes the entry that reads so; menus open outside their form. */
+export async function pick(form: Locator, label: string, word: string, entry: RegExp): Promise<void> {
+	const box = form.getByRole('combobox', { name: label });
 	await box.click();
 	await box.pressSequentially(word);
-	await scope.getByRole('option', { name: entry }).first().click();
+	await form.page().locator('.bx--list-box__menu').getByRole('option', { name: entry }).first().click();
 }
 
 /** What a piece or element is, as a stylist enters it. */

@@ -71,8 +71,8 @@ export async function readBackup(file: Blob): Promise<Read<StudioDocument>> {
 export const restoreBackup = ({ format: _f, schemaVersion: _v, writtenOn: _w, ...studio }: StudioDocument) =>
 	replaceStudio(studio);
 
-/** Loads the demo studio that ships with the app, its dates moved to today, through the same reading as a backup. */
-export async function openDemo(): Promise<Read<StudioDocument>> {
+/** Reads the demo studio that ships with the app, through the same reading as a backup, its dates moved to today. */
+export async function readDemo(): Promise<Read<StudioDocument>> {
 	const file = fetch('/demo/studio.zip').then((response) => {
 		if (!response.ok) throw new Error(String(response.status));
 		return response.blob();
@@ -82,6 +82,5 @@ export async function openDemo(): Promise<Read<StudioDocument>> {
 		message: 'The demo studio could not be loaded. Is the server still running?',
 		problems: []
 	}));
-	if (read.ok) await restoreBackup(movedToToday(read.value, today()));
-	return read;
+	return read.ok ? { ok: true, value: movedToToday(read.value, today()) } : read;
 }

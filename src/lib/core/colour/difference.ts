@@ -1,4 +1,4 @@
-import { differenceCiede2000 } from 'culori';
+import { differenceCiede2000 } from './culori';
 import type { Lab } from './spaces';
 
 const difference = differenceCiede2000();

@@ -1,4 +1,4 @@
-import { clampChroma, converter, formatHex, parseHex } from 'culori';
+import { clampChroma, converter, formatHex, parseHex } from './culori';
 
 /** A colour in CIELAB under D65 (IEC 61966-2-1 for sRGB): `l` 0..100, `a` and `b` about −128..127. */
 export interface Lab {

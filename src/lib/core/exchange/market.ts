@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { idSchema } from '../model/basics';
 import { listingSchema, shopSchema } from '../model/market';
 import { elementSchema } from '../model/reference';

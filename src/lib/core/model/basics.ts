@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 // Zod would otherwise try `new Function`, which the content security policy reports as a violation.
 z.config({ jitless: true });

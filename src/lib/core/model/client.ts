@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { effectIds } from '../lexicon/effects';
 import { bodyMeasureIds, bodyMeasures } from '../lexicon/measures';
 import { dateSchema, idSchema, nameSchema, noteSchema, priceSchema, recordFields } from './basics';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { facetIds, facetValue, type FacetId } from '../lexicon/facets';
 import { metalIds } from '../lexicon/metals';
 import { printIds, printScales } from '../lexicon/prints';

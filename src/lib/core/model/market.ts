@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { idSchema, nameSchema, priceSchema } from './basics';
 import { garmentSchema } from './garment';
 

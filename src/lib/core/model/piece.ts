@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { dateSchema, idSchema, nameSchema, noteSchema, priceSchema, recordFields } from './basics';
 import { garmentSchema } from './garment';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { facetIds } from '../lexicon/facets';
 import { moveIds, type MoveId } from '../lexicon/moves';
 import { roleIds } from '../lexicon/roles';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { schoolQuestions } from '../lexicon/schools';
 
 const questions = Object.fromEntries(

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { nameSchema, recordFields, schemaVersion } from './basics';
 import { clientSchema, eventSchema } from './client';
 import { echoSchema } from './echo';

@@ -1,4 +1,4 @@
-import { converter, formatHex } from 'culori';
+import { converter, formatHex } from '../colour/culori';
 import { mainSwatch } from '../colour/palette';
 import { metalColours } from '../lexicon/metals';
 import type { Garment } from '../model/garment';

@@ -3,7 +3,7 @@
 	import { InlineNotification, Loading } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { database } from '$lib/store/database';
-	import { openDemo } from '$lib/store/studio';
+	import { readDemo, restoreBackup } from '$lib/store/studio';
 	import { m } from '../messages';
 
 	let failure = $state('');
@@ -12,17 +12,19 @@
 	// A studio of one's own is never overwritten from here; Studio asks before it does.
 	onMount(async () => {
 		try {
+			const reading = readDemo();
 			const settings = await database.settings.toCollection().first();
 			if (settings && !settings.demo) {
 				occupied = true;
 				return;
 			}
 			if (!settings) {
-				const opened = await openDemo();
-				if (!opened.ok) {
-					failure = [opened.message, ...opened.problems].join(' ');
+				const read = await reading;
+				if (!read.ok) {
+					failure = [read.message, ...read.problems].join(' ');
 					return;
 				}
+				await restoreBackup(read.value);
 			}
 			await goto('/', { replaceState: true });
 		} catch (error) {

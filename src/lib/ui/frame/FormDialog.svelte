@@ -9,7 +9,7 @@
 		/** Default "Save". */
 		saveLabel?: string;
 		size?: 'sm' | 'lg';
-		/** Selector of the field that gets the focus. */
+		/** Selector of the field that gets the focus; default the first one. */
 		focus?: string;
 		/** Called each time the dialog opens: what the form begins with. Later changes elsewhere do not call it again. */
 		onopen: () => void;
@@ -21,7 +21,7 @@
 		title,
 		saveLabel = m.save,
 		size,
-		focus,
+		focus = 'input',
 		onopen,
 		onsave,
 		children
@@ -30,11 +30,20 @@
 	$effect(() => {
 		if (open) untrack(onopen);
 	});
+
+	/** A combo box keeps Escape to itself, even when its menu is closed; then it means the dialog. */
+	function closeOnEscape(event: KeyboardEvent) {
+		const closedCombo = (event.target as Element).matches('[role="combobox"][aria-expanded="false"]');
+		if (event.key !== 'Escape' || !closedCombo) return;
+		event.stopPropagation();
+		open = false;
+	}
 </script>
 
 <Modal
 	bind:open
 	hasForm
+	shouldSubmitOnEnter={false}
 	{size}
 	modalHeading={title}
 	primaryButtonText={saveLabel}
@@ -44,6 +53,7 @@
 	on:submit={onsave}
 >
 	<form
+		onkeydowncapture={closeOnEscape}
 		onsubmit={(event) => {
 			event.preventDefault();
 			onsave();

@@ -49,6 +49,7 @@
 				<div class="add">
 					<ComboBox
 						size="sm"
+						autoHighlight="first-match"
 						hideLabel
 						labelText={m.garment.addColour}
 						placeholder={m.garment.addColour}

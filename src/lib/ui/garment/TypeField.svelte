@@ -10,6 +10,8 @@
 	}
 	let { type, invalid = false, onchange }: Props = $props();
 
+	/** Clearing the field does not undo the choice: it shows what is chosen again. */
+	let revision = $state(0);
 	const items = garmentTypes.map(({ id, singular, familyLabel }) => ({
 		id,
 		text: `${singular} · ${familyLabel}`
@@ -29,13 +31,17 @@
 			.every((word) => (wordsOf.get(item.id) ?? '').includes(word));
 </script>
 
-<ComboBox
-	labelText={m.garment.type}
-	placeholder={m.garment.typePlaceholder}
-	{items}
-	selectedId={type}
-	shouldFilterItem={matches}
-	{invalid}
-	invalidText={m.garment.typeMissing}
-	on:select={({ detail }) => onchange(String(detail.selectedId))}
-/>
+{#key revision}
+	<ComboBox
+		autoHighlight="first-match"
+		labelText={m.garment.type}
+		placeholder={m.garment.typePlaceholder}
+		{items}
+		selectedId={type}
+		shouldFilterItem={matches}
+		{invalid}
+		invalidText={m.garment.typeMissing}
+		on:select={({ detail }) => onchange(String(detail.selectedId))}
+		on:clear={() => revision++}
+	/>
+{/key}

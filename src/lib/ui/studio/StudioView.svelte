@@ -6,7 +6,7 @@
 	import {
 		backUpStudio,
 		clearStudio,
-		openDemo,
+		readDemo,
 		readBackup,
 		readStudio,
 		restoreBackup
@@ -64,8 +64,9 @@
 		});
 	const demo = () =>
 		perform(async () => {
-			const opened = await openDemo();
-			if (!opened.ok) throw new Error(opened.message);
+			const read = await readDemo();
+			if (!read.ok) throw new Error(read.message);
+			await restoreBackup(read.value);
 			await goto('/');
 		});
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
-	import { garmentInWords, garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
+	import { garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
 
@@ -28,16 +28,9 @@
 </script>
 
 <article>
-	<button class="open" onclick={onedit} aria-label="{m.edit}: {piece.name}">
-		<span class="drawing"
-			><PlateFigure
-				{look}
-				body={client}
-				{slot}
-				title={first ? garmentInWords(first.garment) : piece.name}
-			/></span
-		>
-		<span class="name">{piece.name}</span>
+	<button class="open" onclick={onedit}>
+		<span class="drawing"><PlateFigure {look} body={client} {slot} title="" /></span>
+		<span class="name"><span class="visually-hidden">{m.edit}: </span>{piece.name}</span>
 		<span class="soft facts">{facts.join(' · ')}</span>
 	</button>
 	<span class="delete">
