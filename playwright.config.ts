@@ -15,6 +15,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
+		actionTimeout: 10_000,
 		trace: 'retain-on-failure',
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
