@@ -1,0 +1,81 @@
+// Takes the pictures of docs/screenshots from the demo studio, afresh: `npm run screenshots`.
+import { chromium } from '@playwright/test';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { chromiumPath } from './chromium.mjs';
+import { serve } from './serve.mjs';
+import { root } from './setup.mjs';
+
+build();
+const { origin, close } = await serve({ port: 4591, quiet: true });
+const browser = await chromium.launch({
+	executablePath: chromiumPath(),
+	args: [
+		'--no-sandbox',
+		'--disable-gpu',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync'
+	]
+});
+
+async function inDemo(colorScheme, work) {
+	const context = await browser.newContext({
+		viewport: { width: 1280, height: 800 },
+		locale: 'en-GB',
+		timezoneId: 'Europe/London',
+		colorScheme,
+		reducedMotion: 'reduce'
+	});
+	const page = await context.newPage();
+	await page.goto(`${origin}/demo`);
+	await page.getByRole('heading', { name: 'Desk' }).waitFor();
+	const shoot = async (name) => {
+		await page.mouse.move(640, 2);
+		await page.waitForTimeout(400);
+		await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+	};
+	await work(page, shoot);
+	await context.close();
+}
+const place = (page, name) =>
+	page.getByRole('navigation', { name: 'Prime Echo' }).getByRole('link', { name, exact: true }).click();
+async function openTable(page) {
+	await place(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await page.getByRole('region', { name: 'Cheap substitutes' }).getByRole('button').first().waitFor();
+}
+
+await inDemo('light', async (page, shoot) => {
+	await shoot('desk');
+	await place(page, 'Clients');
+	await page.getByRole('heading', { name: 'Tamsin Orrowby' }).click();
+	await page.getByRole('heading', { name: /^Wardrobe/ }).scrollIntoViewIfNeeded();
+	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
+	await shoot('wardrobe');
+	await page.getByRole('button', { name: 'Edit: Wine velvet blazer' }).click();
+	await shoot('piece-form');
+	await page.getByRole('button', { name: 'Cancel' }).first().click();
+	await place(page, 'References');
+	await page.getByRole('heading', { name: 'The Midnight Quay suit' }).waitFor();
+	await shoot('references');
+	await page.getByRole('heading', { name: 'The Midnight Quay suit' }).click();
+	await page.getByRole('heading', { name: 'Elements, most important first' }).waitFor();
+	await shoot('reading');
+	await openTable(page);
+	await shoot('fitting-table');
+	await page.getByRole('link', { name: 'Hand over' }).click();
+	await page.getByRole('heading', { name: 'Piece by piece' }).waitFor();
+	await shoot('lookbook');
+	await place(page, 'Studio');
+	await shoot('studio');
+});
+await inDemo('dark', async (page, shoot) => {
+	await openTable(page);
+	await shoot('fitting-table-dark');
+});
+await browser.close();
+await close();
+process.exit(0);

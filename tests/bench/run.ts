@@ -1,0 +1,140 @@
+/** Prints the figures that the design sets, as measured on this machine. Nothing here passes or fails. */
+import { cpus } from 'node:os';
+import { composeDemo } from '../../demo/compose';
+import {
+	closenessOf,
+	deltaE00,
+	drawPlate,
+	garmentTypes,
+	inOrder,
+	labOfHex,
+	optionsOfPiece,
+	packStudio,
+	rankCandidates,
+	scoreLook,
+	unpackStudio,
+	wornIn,
+	type Element,
+	type Garment
+} from '../../src/lib/core';
+import { simulatedStock } from '../../src/lib/server/market/stock';
+
+const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** Median milliseconds of a piece of work over so many runs, after two to warm up. */
+function millisecondsOf(work: () => unknown, runs = 9): number {
+	work();
+	work();
+	return median(
+		Array.from({ length: runs }, () => {
+			const started = performance.now();
+			work();
+			return performance.now() - started;
+		})
+	);
+}
+
+const rows: [what: string, measured: string, wanted: string][] = [];
+const report = (what: string, measured: string, wanted = '') => rows.push([what, measured, wanted]);
+const ms = (value: number) => `${value < 10 ? value.toFixed(2) : value.toFixed(0)} ms`;
+
+const demo = composeDemo();
+const elements = demo.references.flatMap((reference) => reference.elements);
+const stock = simulatedStock(1, 5000);
+
+/** As many listings as asked, with one swatch each or with up to five. */
+function listings(count: number, swatches: 1 | 5): Garment[] {
+	return Array.from({ length: count }, (_, i) => {
+		const { garment } = stock[i % stock.length]!;
+		const palette = Array.from({ length: swatches === 1 ? 1 : 1 + (i % 5) }, (_, k) => ({
+			hex: stock[(i * 7 + k * 13) % stock.length]!.garment.palette[0]?.hex ?? '#808080',
+			share: 1 / (k + 1),
+			provenance: 'said' as const
+		}));
+		return { ...garment, palette };
+	});
+}
+
+const dress = elements.find(({ garment }) => garment.type === 'evening-gown') as Element;
+
+{
+	const pool = listings(2000, 1);
+	let pairs = 0;
+	const spent = millisecondsOf(() => {
+		pairs = 0;
+		for (const element of elements)
+			for (const garment of pool) {
+				closenessOf(element, garment);
+				pairs++;
+			}
+	}, 3);
+	report('closeness pairs per second', Math.round(pairs / (spent / 1000)).toLocaleString('en-GB'));
+	const labs = pool.map(({ palette }) => labOfHex(palette[0]!.hex));
+	const reference = labOfHex('#6a1a2c');
+	const differences = millisecondsOf(() => {
+		for (let k = 0; k < elements.length; k++) for (const lab of labs) deltaE00(reference, lab);
+	}, 3);
+	report(
+		'  beside bare CIEDE2000 differences in the same process',
+		`${(spent / differences).toFixed(1)} × the time of one difference a pair`
+	);
+}
+for (const [swatches, wanted] of [
+	[1, '≤ 15 ms'],
+	[5, '≤ 100 ms']
+] as const) {
+	const pool = listings(50_000, swatches);
+	const spent = millisecondsOf(() => rankCandidates(dress, pool, (garment) => garment), 5);
+	report(
+		`one element against 50,000 listings, ${swatches === 1 ? 'one swatch' : 'up to five swatches'}`,
+		ms(spent),
+		wanted
+	);
+}
+{
+	const echo = demo.echoes[0]!;
+	const reference = demo.references.find(({ id }) => id === echo.referenceId)!;
+	const pieces = demo.pieces.filter(({ clientId }) => clientId === echo.clientId);
+	report('score of a demo look', ms(millisecondsOf(() => scoreLook(reference, wornIn(echo, pieces)), 99)));
+	const options = pieces.flatMap(optionsOfPiece);
+	report(
+		'tray of one rung, whole wardrobe ranked',
+		ms(
+			millisecondsOf(
+				() => rankCandidates(inOrder(reference.elements)[0]!, options, ({ garment }) => garment),
+				99
+			)
+		)
+	);
+}
+{
+	const looks = demo.references.map(({ elements: worn }) => ({
+		worn: worn.map(({ id, garment, moves }) => ({ id, garment, moves }))
+	}));
+	report(
+		'one plate (median of the demo references)',
+		ms(median(looks.map((look) => millisecondsOf(() => drawPlate(look), 31)))),
+		'≤ 3 ms'
+	);
+	report('types that draw', `${garmentTypes.length}`);
+}
+{
+	const parts: Uint8Array[] = [];
+	const out = millisecondsOf(() => {
+		parts.length = 0;
+		packStudio(demo, (bytes) => parts.push(bytes));
+	}, 5);
+	const back = millisecondsOf(() => {
+		const archive = unpackStudio();
+		for (const part of parts) archive.push(part);
+		if (!archive.finish().ok) throw new Error('The backup does not come in again');
+	}, 5);
+	report(`backup of ${demo.pieces.length} pieces, out and in again`, `${ms(out)} and ${ms(back)}`);
+}
+
+const width = Math.max(...rows.map(([what]) => what.length));
+console.log(
+	`Node.js ${process.versions.node}, ${cpus().length} × ${cpus()[0]?.model ?? 'unknown processor'}\n`
+);
+for (const [what, measured, wanted] of rows)
+	console.log(`${what.padEnd(width)}  ${measured}${wanted ? `   (wanted ${wanted})` : ''}`);
