@@ -248,6 +248,7 @@ export const m = {
 		nothingToBuy: 'nothing to buy',
 		judge: 'Judge',
 		judged: (score: number, rating: number) => `Judged: ${score} computed, ${rating} by you`,
+		byYou: (rating: number) => `${rating} by you`,
 		handOver: 'Hand over',
 		ownRating: 'Your rating, 0 to 100',
 		ratingBad: 'Write a whole number from 0 to 100',

@@ -1,4 +1,5 @@
 import { placeOf } from '../lexicon/facets';
+import type { Client } from '../model/client';
 import type { Landmarks, PlateBody, PlateShape } from './model';
 import { between, curve, ellipse, mirrored, symmetrical, xAt, type Point } from './path';
 
@@ -26,7 +27,9 @@ export const heightShares = {
 /** A neutral adult where no measure is known, in cm. */
 const neutral = { stature: 168, bust: 92, waist: 76, hip: 98, shoulder: 39 };
 
-const skins: Record<NonNullable<PlateBody['figure']>['skin'], string> = {
+type Looks = Client['figure'];
+
+const skins: Record<Looks['skin'], string> = {
 	porcelain: '#f1ddd0',
 	fair: '#e8c9b3',
 	medium: '#d6ab8a',
@@ -34,7 +37,7 @@ const skins: Record<NonNullable<PlateBody['figure']>['skin'], string> = {
 	brown: '#8f6244',
 	deep: '#5b3b2a'
 };
-const hairs: Record<NonNullable<PlateBody['figure']>['hair'], string> = {
+const hairs: Record<Looks['hair'], string> = {
 	black: '#1d1a19',
 	'dark-brown': '#35241b',
 	brown: '#5a3d2a',
@@ -43,6 +46,10 @@ const hairs: Record<NonNullable<PlateBody['figure']>['hair'], string> = {
 	grey: '#9a9896',
 	white: '#dddad5'
 };
+
+/** The linen of a dress form. */
+const formCloth = '#d3cdc2';
+const neutralLooks: Looks = { skin: 'medium', hair: 'dark-brown', hairShape: 'up' };
 
 /** The figure as the drawing needs it: heights, and the right edges of trunk, arm and leg, from the top down. */
 export interface Figure {
@@ -59,7 +66,7 @@ export interface Figure {
 	heel: number;
 	skin: string;
 	hair: string;
-	hairShape: NonNullable<PlateBody['figure']>['hairShape'];
+	hairShape: Looks['hairShape'] | 'none';
 	/** Plate units a cm. */
 	unit: number;
 }
@@ -146,7 +153,7 @@ export function figureOf(body: PlateBody, heelHeight?: string): Figure {
 			[reach - 6, landmarks.wrist + 12]
 		] as Point[]
 	};
-	const figure = body.figure ?? { skin: 'medium', hair: 'dark-brown', hairShape: 'up' };
+	const looks = body.figure === 'form' ? undefined : (body.figure ?? neutralLooks);
 	return {
 		landmarks,
 		heightOf,
@@ -155,9 +162,9 @@ export function figureOf(body: PlateBody, heelHeight?: string): Figure {
 		arm,
 		leg,
 		heel,
-		skin: skins[figure.skin],
-		hair: hairs[figure.hair],
-		hairShape: figure.hairShape,
+		skin: looks ? skins[looks.skin] : formCloth,
+		hair: looks ? hairs[looks.hair] : formCloth,
+		hairShape: looks?.hairShape ?? 'none',
 		unit
 	};
 }
@@ -239,6 +246,7 @@ export function headShapes({ landmarks, skin }: Figure): PlateShape[] {
 /** Hair in two parts: what falls behind the shoulders, and the cap over the head. */
 export function hairShapes(figure: Figure): { behind: PlateShape[]; front: PlateShape[] } {
 	const { landmarks, hair, hairShape } = figure;
+	if (hairShape === 'none') return { behind: [], front: [] };
 	const { crown, chin, shoulder } = landmarks;
 	const fill = { kind: 'colour', hex: hair } as const;
 	const height = chin - crown;

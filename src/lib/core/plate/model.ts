@@ -7,8 +7,14 @@ export interface PlateLook {
 	worn: { id: string; garment: Garment; moves: readonly MoveId[] }[];
 }
 
-/** Whom it is drawn on; without measures a neutral figure stands in. */
-export type PlateBody = Partial<Pick<Client, 'measurements' | 'figure'>>;
+/**
+ * Whom it is drawn on; without measures a neutral figure stands in. A figure of "form" is a dress form of the same
+ * measures, for showing a single piece.
+ */
+export interface PlateBody {
+	measurements?: Client['measurements'];
+	figure?: Client['figure'] | 'form';
+}
 
 /** A flat colour, or one of the plate's patterns by id. */
 export type Paint = { kind: 'colour'; hex: string } | { kind: 'pattern'; id: string };

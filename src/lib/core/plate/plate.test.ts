@@ -40,6 +40,12 @@ describe('the figure', () => {
 		expect(high).toBeLessThan(mid);
 	});
 
+	it('is a dress form without hair when a single piece is shown', () => {
+		const form = drawPlate(wear(), { figure: 'form' });
+		expect(layer(form, 'hair')?.shapes).toEqual([]);
+		expect(layer(form, 'figure')).not.toEqual(layer(drawPlate(wear()), 'figure'));
+	});
+
 	it('takes the client’s measures', () => {
 		const slim = drawPlate(wear(), { measurements: { hip: 86 } });
 		const broad = drawPlate(wear(), { measurements: { hip: 120 } });

@@ -9,6 +9,7 @@
 		type Piece,
 		type Reference
 	} from '$lib/core';
+	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { wornLook } from './looks';
 
@@ -35,6 +36,7 @@
 		<span class="soft">{client.name}</span>
 		<span class="score figures">{Math.round(score)}</span>
 		<span class="soft">{bandOf(score).label}</span>
+		{#if judgement}<span class="soft figures">{m.fitting.byYou(judgement.verdict.ownRating)}</span>{/if}
 	</span>
 </a>
 

@@ -208,6 +208,9 @@
 		flex: 0 0 6rem;
 		white-space: nowrap;
 	}
+	.money :global(.bx--label--inline) {
+		white-space: nowrap;
+	}
 	.actions :global(.bx--btn) {
 		padding-right: 1rem;
 	}

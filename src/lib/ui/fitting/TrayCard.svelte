@@ -57,7 +57,7 @@
 	<span class="drawing">
 		<PlateFigure
 			look={{ worn: [{ id: candidate.key, garment: candidate.garment, moves: [] }] }}
-			body={client}
+			body={{ measurements: client.measurements, figure: 'form' }}
 			slot={garmentType(candidate.garment.type).slot}
 			title={garmentInWords(candidate.garment)}
 		/>

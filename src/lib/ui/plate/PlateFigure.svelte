@@ -79,6 +79,7 @@
 		display: block;
 		width: 100%;
 		height: 100%;
+		background: var(--plate-ground);
 	}
 	.halo {
 		fill: none;

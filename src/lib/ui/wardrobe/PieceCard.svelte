@@ -29,7 +29,14 @@
 
 <article>
 	<button class="open" onclick={onedit}>
-		<span class="drawing"><PlateFigure {look} body={client} {slot} title="" /></span>
+		<span class="drawing"
+			><PlateFigure
+				{look}
+				body={{ measurements: client.measurements, figure: 'form' }}
+				{slot}
+				title=""
+			/></span
+		>
 		<span class="name"><span class="visually-hidden">{m.edit}: </span>{piece.name}</span>
 		<span class="soft facts">{facts.join(' · ')}</span>
 	</button>
