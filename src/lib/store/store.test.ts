@@ -96,6 +96,46 @@ describe('changes', () => {
 		expect((await nextToUndo(db))?.label).toBe('Added a client');
 	});
 
+	it('keep the latest three hundred, no more', async () => {
+		await addClient();
+		for (let n = 0; n < 310; n++) await rename(`Name ${n}`);
+		expect(await db.journal.count()).toBe(300);
+		expect((await nextToUndo(db))?.label).toBe('Renamed to Name 309');
+	});
+
+	it('of several records are one step', async () => {
+		await change(
+			'Moved in',
+			async (writer) => {
+				await writer.create('clients', client);
+				await writer.create('pieces', makePiece(1, garment('blazer')));
+			},
+			db
+		);
+		await undo(db);
+		expect([await db.clients.count(), await db.pieces.count()]).toEqual([0, 0]);
+		await redo(db);
+		expect([await db.clients.count(), await db.pieces.count()]).toEqual([1, 1]);
+	});
+
+	it('that throw half-way leave neither record nor entry', async () => {
+		const work = change(
+			'Interrupted',
+			async (writer) => {
+				await writer.create('clients', client);
+				throw new Error('the lid was closed');
+			},
+			db
+		);
+		await expect(work).rejects.toThrow('the lid was closed');
+		expect(await db.clients.count()).toBe(0);
+		expect(await nextToUndo(db)).toBeUndefined();
+	});
+
+	it('edit nothing that is not there', async () => {
+		await expect(rename('Nobody')).rejects.toThrow(StaleWriteError);
+	});
+
 	it('can be undone all the way to the empty studio, and redone, whatever they were', async () => {
 		const step = fc.record({
 			kind: fc.constantFrom('add', 'rename', 'remove'),

@@ -195,9 +195,31 @@ describe('colours in words', () => {
 		expect(colourName('#f5efdc')).toBe('ivory');
 	});
 
-	it('says what differs, depth first', () => {
-		expect(colourDifferenceInWords('#1c2745', '#1c2745')).toBe('the same colour');
-		expect(colourDifferenceInWords('#2e5aa8', '#4a74bd')).toMatch(/^same family, a shade lighter/);
-		expect(colourDifferenceInWords('#1c2745', '#f3cf3a')).toMatch(/^yellow, not navy, much lighter/);
+	it.each([
+		['#1c2745', '#1c2745', 'the same colour'],
+		['#2e5aa8', '#4a74bd', /^same family, a shade lighter/],
+		['#1c2745', '#f3cf3a', /^yellow, not navy, much lighter$/],
+		['#ffffff', '#f6f0dd', /^ivory for white, related/],
+		['#6a1a2c', '#5f1b30', /^same family, same depth/],
+		['#8a8a8a', '#45474b', /^same family, much darker/],
+		['#b6cde3', '#8fbfe4', /^same family, a touch darker/],
+		['#2f7a45', '#bf1f2c', /^red, not green/]
+	])('%s against %s', (asked, given, words) => {
+		const said = colourDifferenceInWords(asked, given);
+		if (typeof words === 'string') expect(said).toBe(words);
+		else expect(said).toMatch(words);
+	});
+
+	it('never calls two clearly different colours the same', () => {
+		fc.assert(
+			fc.property(hex, hex, (a, b) => {
+				const apart = deltaE00(labOfHex(a), labOfHex(b));
+				expect(colourDifferenceInWords(a, b) === 'the same colour').toBe(apart <= 2);
+			})
+		);
+	});
+
+	it('names every colour there is', () => {
+		fc.assert(fc.property(hex, (value) => colourName(value).length > 2));
 	});
 });

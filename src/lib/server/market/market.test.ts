@@ -33,6 +33,38 @@ describe('the simulated stock', () => {
 	});
 });
 
+describe('the size charts', () => {
+	const chartOf = (name: string) => simulatedShops.find(({ shop }) => shop.name === name)!.shop.sizeChart;
+
+	// EN 13402-3, women's letter codes by bust girth in cm (values from memory), up to L; the standard widens its steps above.
+	it.each([
+		['XXS', 66, 74],
+		['XS', 74, 82],
+		['S', 82, 90],
+		['M', 90, 98]
+	])('of letters follow EN 13402-3: %s is a bust of %d to %d cm', (label, from, to) => {
+		expect(chartOf('Ollenby & Wrack').clothes.find((row) => row.label === label)?.bustCm).toEqual([from, to]);
+	});
+
+	it('of shoes follow EU size = 1.5 × last in cm (value from memory), the last 1.5 cm longer than the foot', () => {
+		const sizeFor = (footCm: number) =>
+			chartOf('Ollenby & Wrack').shoes.find(
+				({ footCm: range }) => range && footCm >= range[0] && footCm < range[1]
+			)?.label;
+		expect(sizeFor(22.5)).toBe(`EU ${Math.round((22.5 + 1.5) * 1.5)}`);
+		expect(sizeFor(24.5)).toBe(`EU ${Math.round((24.5 + 1.5) * 1.5)}`);
+		expect(sizeFor(28)).toBe(`EU ${Math.round((28 + 1.5) * 1.5)}`);
+	});
+
+	it('leave no hole between two sizes', () => {
+		for (const { shop } of simulatedShops)
+			for (const column of ['bustCm', 'hipCm'] as const)
+				shop.sizeChart.clothes.slice(1).forEach((row, i) => {
+					expect(row[column]?.[0], shop.name).toBe(shop.sizeChart.clothes[i]?.[column]?.[1]);
+				});
+	});
+});
+
 describe('best listings', () => {
 	const asked = element(1, garment('court-shoes', ['black'], { heelHeight: 'mid' }));
 

@@ -1,0 +1,65 @@
+import { spawnSync } from 'node:child_process';
+import { expect, openDemo, test } from './studio';
+
+test('every response carries the policy, workers and files included', async ({ page, request }) => {
+	const files: string[] = [];
+	page.on('response', (response) => files.push(response.url()));
+	await openDemo(page);
+	const worker = files.find((url) => /worker/.test(url));
+	expect(worker).toBeDefined();
+	for (const url of [worker ?? '', '/favicon.svg', '/demo/studio.zip', '/nowhere']) {
+		const headers = (await request.get(url)).headers();
+		expect(headers['content-security-policy'], url).toContain("default-src 'self'");
+		expect(headers['content-security-policy'], url).not.toMatch(
+			/https?:|unsafe-eval|script-src[^;]*unsafe-inline/
+		);
+		expect(headers['x-content-type-options'], url).toBe('nosniff');
+		expect(headers['referrer-policy'], url).toBe('no-referrer');
+	}
+});
+
+test('a page’s own policy allows its scripts by nonce only', async ({ request }) => {
+	const policy = (await request.get('/')).headers()['content-security-policy'] ?? '';
+	expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]+'/);
+	expect(policy).toContain("frame-ancestors 'none'");
+});
+
+test('another host name is sent to the one canonical address', async ({ request, baseURL }) => {
+	const response = await request.get('/clients', { headers: { host: 'localhost:4589' }, maxRedirects: 0 });
+	expect(response.status()).toBe(308);
+	expect(response.headers().location).toBe(`${baseURL}/clients`);
+});
+
+test('a taken port is an error that says what to do, never another port', ({ baseURL }) => {
+	const port = new URL(baseURL ?? '').port;
+	const { status, stderr } = spawnSync('node', ['scripts/serve.mjs'], {
+		env: { ...process.env, PORT: port },
+		encoding: 'utf8',
+		timeout: 20_000
+	});
+	expect(status).toBe(1);
+	expect(stderr).toContain(`Port ${port} is taken`);
+	expect(stderr).toContain('PORT=');
+});
+
+test('the market answers the shape that it promises and nothing of a client', async ({ request }) => {
+	const response = await request.post('/api/market/matches', { data: { elements: [] } });
+	expect(response.status()).toBe(400);
+	expect(await response.json()).toMatchObject({ message: expect.stringContaining('not valid') });
+	expect((await request.get('/api/market/matches')).status()).toBe(405);
+});
+
+test('the first view stays within 250 kB of script and style', async ({ page }) => {
+	const session = await page.context().newCDPSession(page);
+	await session.send('Network.enable');
+	const types = new Map<string, string>();
+	let bytes = 0;
+	session.on('Network.responseReceived', ({ requestId, type }) => types.set(requestId, type));
+	session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+		if (['Script', 'Stylesheet'].includes(types.get(requestId) ?? '')) bytes += encodedDataLength;
+	});
+	await page.goto('/');
+	await expect(page.getByRole('link', { name: 'Open the demo studio' })).toBeVisible();
+	expect(bytes).toBeGreaterThan(50_000);
+	expect(bytes).toBeLessThan(250_000);
+});
