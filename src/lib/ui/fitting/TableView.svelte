@@ -22,6 +22,7 @@
 	let asking = $state(false);
 	let view = $state<HTMLElement>();
 
+	const lookOfReference = $derived(referenceLook(onTable.reference));
 	const echoLook = $derived(wornLook(onTable.echo, table.garmentOf));
 	/** A garment that answers several elements is drawn under the first of them. */
 	const litInEcho = $derived(
@@ -111,7 +112,7 @@
 			<figure>
 				<figcaption>{m.fitting.referencePlate}</figcaption>
 				<PlateFigure
-					look={referenceLook(onTable.reference)}
+					look={lookOfReference}
 					body={onTable.client}
 					title="{m.fitting.referencePlate}: {onTable.reference.title}"
 					lit={table.selected?.id}

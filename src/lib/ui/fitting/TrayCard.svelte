@@ -24,7 +24,13 @@
 	}
 	let { candidate, element, client, onchoose }: Props = $props();
 
-	const reasons = $derived(reasonsOf(element.garment, candidate.garment, candidate.closeness));
+	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
+	const garment = $derived(candidate.garment);
+	const closeness = $derived(candidate.closeness);
+	const measurements = $derived(client.measurements);
+	const look = $derived({ worn: [{ id: 'piece', garment, moves: [] }] });
+	const body = $derived({ measurements, figure: 'form' as const });
+	const reasons = $derived(reasonsOf(element.garment, garment, closeness));
 	const advice = $derived(
 		candidate.listing && candidate.shop ? bestSize(client, candidate.listing, candidate.shop) : undefined
 	);
@@ -55,12 +61,7 @@
 
 <button class="card" data-card aria-pressed={candidate.chosen} onclick={() => onchoose(label)}>
 	<span class="drawing">
-		<PlateFigure
-			look={{ worn: [{ id: candidate.key, garment: candidate.garment, moves: [] }] }}
-			body={{ measurements: client.measurements, figure: 'form' }}
-			slot={garmentType(candidate.garment.type).slot}
-			title={garmentInWords(candidate.garment)}
-		/>
+		<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
 	</span>
 	<span class="text">
 		<strong>{candidate.title}</strong>
@@ -85,11 +86,10 @@
 		{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
 	</span>
 	<span class="figure">
-		<span class="closeness figures">{Math.round(candidate.closeness.closeness * 100)}</span>
+		<span class="closeness figures">{Math.round(closeness.closeness * 100)}</span>
 		{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
-		{#if candidate.closeness.confidence < 0.995}
-			<span class="soft sure figures">{m.fitting.sure(Math.round(candidate.closeness.confidence * 100))}</span
-			>
+		{#if closeness.confidence < 0.995}
+			<span class="soft sure figures">{m.fitting.sure(Math.round(closeness.confidence * 100))}</span>
 		{/if}
 	</span>
 </button>

@@ -101,27 +101,33 @@ export function fittingTable(onTable: () => OnTable) {
 			wornFor: wornElsewhere(item, element)
 		};
 	}
-	const owned = $derived.by((): Candidate[] => {
-		if (!selected) return [];
-		const element = selected;
-		const options = pieces.filter(wearable).flatMap(optionsOfPiece);
-		return rankCandidates(element, options, (option) => option.garment, { schools: echo.schools }).map(
-			({ candidate: option, closeness }) =>
-				candidate(element, option.title, option.item, option.garment, closeness)
-		);
+	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'] });
+	const wardrobe = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
+	const rankedOwned = $derived(
+		selected ? rankCandidates(selected, wardrobe, (option) => option.garment, options) : []
+	);
+	const rankedListed = $derived.by(() => {
+		if (!selected || !market?.ok) return [];
+		const listings = market.answer.matches.find(({ elementId }) => elementId === selected.id)?.listings ?? [];
+		return rankCandidates(selected, listings, ({ listing }) => listing.garment, options);
 	});
+	const owned = $derived(
+		selected
+			? rankedOwned.map(({ candidate: option, closeness }) =>
+					candidate(selected, option.title, option.item, option.garment, closeness)
+				)
+			: []
+	);
 	const listed = $derived.by((): Candidate[] => {
 		if (!selected || !market?.ok) return [];
-		const element = selected;
-		const { shops, matches } = market.answer;
-		const listings = matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
-		return rankCandidates(element, listings, ({ listing }) => listing.garment, {
-			schools: echo.schools
-		}).flatMap(({ candidate: { listing }, closeness }) => {
+		const { shops } = market.answer;
+		return rankedListed.flatMap(({ candidate: { listing }, closeness }) => {
 			const shop = shops.find(({ id }) => id === listing.shopId);
 			if (!shop) return [];
 			const item: Item = { source: 'listing', listing, shop, seenOn: today() };
-			return [{ ...candidate(element, listing.title, item, listing.garment, closeness), listing, shop }];
+			return [{ ...candidate(selected, listing.title, item, listing.garment, closeness), listing, shop }];
 		});
 	});
 
