@@ -1,43 +1,47 @@
 import { garmentType } from '../lexicon/taxonomy';
 import type { DrawKind } from '../lexicon/taxonomy-data';
-import * as accessories from './accessories';
 import { bodyShapes, figureOf, hairShapes, headShapes, plateSize } from './body';
 import { drawn, type Drawing } from './drawing';
+import * as footwear from './footwear';
+import * as headwear from './headwear';
+import * as layers from './layers';
 import * as lower from './lower';
+import * as onePieces from './one-pieces';
 import type { Plate, PlateBody, PlateLayer, PlateLook, PlatePattern, PlateShape } from './model';
 import { clothOf } from './paint';
+import * as trimmings from './trimmings';
 import * as upper from './upper';
 
 /** Each kind's drawing, and its place in the order from the skin outwards. */
 const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => PlateShape[] }> = {
-	tights: { order: 10, draw: accessories.tightsShapes },
-	socks: { order: 11, draw: accessories.tightsShapes },
-	shoe: { order: 20, draw: accessories.shoeShapes },
-	sandal: { order: 20, draw: accessories.sandalShapes },
-	boot: { order: 20, draw: accessories.bootShapes },
+	tights: { order: 10, draw: footwear.tightsShapes },
+	socks: { order: 11, draw: footwear.tightsShapes },
+	shoe: { order: 20, draw: footwear.shoeShapes },
+	sandal: { order: 20, draw: footwear.sandalShapes },
+	boot: { order: 20, draw: footwear.bootShapes },
 	trousers: { order: 30, draw: lower.trousersShapes },
 	shorts: { order: 30, draw: lower.trousersShapes },
 	skirt: { order: 30, draw: lower.skirtShapes },
 	top: { order: 40, draw: upper.topShapes },
-	dress: { order: 45, draw: lower.dressShapes },
-	jumpsuit: { order: 45, draw: lower.jumpsuitShapes },
-	belt: { order: 50, draw: accessories.beltShapes },
-	bracelet: { order: 52, draw: accessories.wristShapes },
-	ring: { order: 52, draw: accessories.ringShapes },
-	saree: { order: 55, draw: lower.sareeShapes },
-	jacket: { order: 60, draw: upper.jacketShapes },
-	coat: { order: 70, draw: upper.coatShapes },
-	dupatta: { order: 72, draw: accessories.dupattaShapes },
-	gloves: { order: 74, draw: accessories.gloveShapes },
-	necklace: { order: 76, draw: accessories.necklaceShapes },
-	scarf: { order: 78, draw: accessories.scarfShapes },
-	brooch: { order: 79, draw: accessories.broochShapes },
-	lips: { order: 90, draw: accessories.lipShapes },
-	eyewear: { order: 92, draw: accessories.eyewearShapes },
-	earrings: { order: 93, draw: accessories.earringShapes },
-	headband: { order: 94, draw: accessories.headbandShapes },
-	hat: { order: 95, draw: accessories.hatShapes },
-	bag: { order: 97, draw: accessories.bagShapes },
+	dress: { order: 45, draw: onePieces.dressShapes },
+	jumpsuit: { order: 45, draw: onePieces.jumpsuitShapes },
+	belt: { order: 50, draw: trimmings.beltShapes },
+	bracelet: { order: 52, draw: trimmings.wristShapes },
+	ring: { order: 52, draw: trimmings.ringShapes },
+	saree: { order: 55, draw: onePieces.sareeShapes },
+	jacket: { order: 60, draw: layers.jacketShapes },
+	coat: { order: 70, draw: layers.coatShapes },
+	dupatta: { order: 72, draw: trimmings.dupattaShapes },
+	gloves: { order: 74, draw: trimmings.gloveShapes },
+	necklace: { order: 76, draw: trimmings.necklaceShapes },
+	scarf: { order: 78, draw: trimmings.scarfShapes },
+	brooch: { order: 79, draw: trimmings.broochShapes },
+	lips: { order: 90, draw: headwear.lipShapes },
+	eyewear: { order: 92, draw: headwear.eyewearShapes },
+	earrings: { order: 93, draw: headwear.earringShapes },
+	headband: { order: 94, draw: headwear.headbandShapes },
+	hat: { order: 95, draw: headwear.hatShapes },
+	bag: { order: 97, draw: trimmings.bagShapes },
 	hair: { order: 80, draw: () => [] },
 	nails: { order: 80, draw: () => [] },
 	none: { order: 0, draw: () => [] }

@@ -47,3 +47,7 @@ export function cutAt(edge: readonly Point[], y: number): Point[] {
 export function cutFrom(edge: readonly Point[], y: number): Point[] {
 	return [[xAt(edge, y), y], ...edge.filter((point) => point[1] > y)];
 }
+
+/** How much larger than medium a value of the facet "size" is drawn. */
+const sizes: Record<string, number> = { micro: 0.45, small: 0.7, medium: 1, large: 1.35, oversized: 1.7 };
+export const sizeOf = (drawing: Drawing, fallback = 'medium') => sizes[drawn(drawing, 'size', fallback)] ?? 1;

@@ -1,10 +1,10 @@
-/** What hangs from the waist: trousers, shorts, skirts; and the one-pieces that end in them. */
+/** What hangs from the waist: trousers, shorts, skirts. */
 import { placeOf } from '../lexicon/facets';
 import type { Figure } from './body';
 import { clothShape, cutAt, cutFrom, drawn, seam, type Drawing } from './drawing';
 import type { PlateShape } from './model';
 import { between, curve, mirrored, xAt, type Point } from './path';
-import { bodiceEdge, bodyPath, collarShapes, fitOf, sleeveShapes, withArmhole } from './upper';
+import { fitOf } from './upper';
 
 /** Cloth beyond the leg at thigh, knee and hem, in plate units a side (common practice). */
 const legs: Record<string, [thigh: number, knee: number, hem: number]> = {
@@ -64,7 +64,7 @@ function legEdges(drawing: Drawing, waistY: number): { outer: Point[]; inner: Po
 	};
 }
 
-function legsShapes(drawing: Drawing, waistY: number): PlateShape[] {
+export function legsShapes(drawing: Drawing, waistY: number): PlateShape[] {
 	const { cloth, figure } = drawing;
 	const { outer, inner } = legEdges(drawing, waistY);
 	const shapes = [between(mirrored(outer), mirrored(inner)), between(inner, outer)].map((d) =>
@@ -149,7 +149,7 @@ const flares: Record<string, number> = {
 };
 
 /** The right edge of a skirt from a waist to its hem. */
-function skirtEdge(drawing: Drawing, waistY: number, waistX: number): Point[] {
+export function skirtEdge(drawing: Drawing, waistY: number, waistX: number): Point[] {
 	const { figure } = drawing;
 	const { hip, knee } = figure.landmarks;
 	const hemY = hemYOf(figure, placeOf('hemLength', drawn(drawing, 'hemLength', 'knee')));
@@ -165,7 +165,7 @@ function skirtEdge(drawing: Drawing, waistY: number, waistX: number): Point[] {
 	return edge;
 }
 
-function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape[] {
+export function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape[] {
 	const shape = drawn(drawing, 'skirtShape', 'a-line');
 	const top = edge[0] ?? [0, 0];
 	const hem = edge.at(-1) ?? [0, 0];
@@ -212,7 +212,7 @@ function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape[] {
 }
 
 /** A skirt from its right edge; the hem bows a little, as cloth on a round body does. */
-function skirtPath(edge: readonly Point[]): string {
+export function skirtPath(edge: readonly Point[]): string {
 	const hem = edge.at(-1) ?? [0, 0];
 	const left = mirrored(edge).reverse();
 	return `${curve(edge)}Q0,${hem[1] + 12} ${-hem[0]},${hem[1]}L${curve(left).slice(1)}Z`;
@@ -233,126 +233,6 @@ export function skirtShapes(drawing: Drawing): PlateShape[] {
 			],
 			cloth,
 			1
-		)
-	];
-}
-
-/** Where the seam of a one-piece sits. */
-function waistSeamY(drawing: Drawing): number {
-	const { bust, waist, hip } = drawing.figure.landmarks;
-	const waistline = drawn(drawing, 'waistline', 'natural');
-	return waistline === 'empire' ? bust + 34 : waistline === 'dropped' ? hip - 8 : waist;
-}
-
-export function dressShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
-	const fit = fitOf(drawing);
-	const seamY = waistSeamY(drawing);
-	const upper = withArmhole(drawing, bodiceEdge(figure, fit, seamY));
-	const waistX = upper.at(-1)?.[0] ?? 80;
-	const skirt = skirtEdge(drawing, seamY, waistX);
-	const edge = [...upper, ...skirt.slice(1)];
-	const marked = drawn(drawing, 'waistline', 'natural') !== 'unmarked';
-	return [
-		...sleeveShapes(drawing, fit.ease),
-		clothShape(bodyPath(drawing, edge, 12), cloth),
-		...foldShapes(drawing, skirt),
-		...(marked
-			? [
-					seam(
-						[
-							[-waistX, seamY],
-							[waistX, seamY]
-						],
-						cloth,
-						1.2
-					)
-				]
-			: []),
-		...collarShapes(drawing)
-	];
-}
-
-export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
-	const fit = fitOf(drawing);
-	const { waist } = figure.landmarks;
-	const upper = withArmhole(
-		drawing,
-		bodiceEdge(figure, { ...fit, follows: Math.max(0.7, fit.follows) }, waist + 6)
-	);
-	const x = upper.at(-1)?.[0] ?? 80;
-	return [
-		...legsShapes(drawing, waist),
-		...sleeveShapes(drawing, fit.ease),
-		clothShape(bodyPath(drawing, upper, 2), cloth),
-		...collarShapes(drawing),
-		seam(
-			[
-				[-x, waist + 4],
-				[x, waist + 4]
-			],
-			cloth,
-			1.6
-		)
-	];
-}
-
-/** A skirt of cloth to the floor, pleats at the front, and the pallu over the left shoulder. */
-export function sareeShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
-	const { waist, shoulder, bust, floor, hip } = figure.landmarks;
-	const waistX = figure.halfAt(waist) + 5;
-	const hipX = figure.halfAt(hip) + 10;
-	const edge: Point[] = [
-		[waistX, waist + 14],
-		[hipX, hip],
-		[hipX + 26, floor - 6]
-	];
-	const pallu: Point[] = [
-		[-waistX, waist + 50],
-		[-figure.halfAt(bust) - 2, bust + 28],
-		[18, shoulder - 18]
-	];
-	const shoulderX = figure.trunk[3]?.[0] ?? 100;
-	const over = between(
-		[
-			[26, shoulder - 24],
-			[-waistX * 0.3, bust + 6],
-			[-waistX - 2, waist + 30]
-		],
-		[
-			[shoulderX - 8, shoulder - 2],
-			[figure.halfAt(bust) + 4, bust + 10],
-			[waistX + 4, waist + 64]
-		]
-	);
-	const fall = between(
-		[
-			[shoulderX - 34, shoulder - 6],
-			[shoulderX - 10, bust + 20],
-			[shoulderX - 2, hip + 70]
-		],
-		[
-			[shoulderX + 2, shoulder + 4],
-			[shoulderX + 30, bust + 20],
-			[shoulderX + 44, hip + 60]
-		]
-	);
-	return [
-		clothShape(fall, cloth),
-		clothShape(skirtPath(edge), cloth),
-		clothShape(over, cloth),
-		seam(pallu.slice(0, 2), cloth),
-		...[-16, -6, 4, 14].map((x) =>
-			seam(
-				[
-					[x * 0.7, waist + 22],
-					[x * 1.6, floor - 6]
-				],
-				cloth,
-				1.1
-			)
 		)
 	];
 }

@@ -41,3 +41,12 @@ export function xAt(edge: readonly Point[], y: number): number {
 	}
 	return edge.at(-1)?.[0] ?? 0;
 }
+
+/** A shape of the right side and its mirror image. */
+export const both = (right: Point[]): Point[][] => [right, mirrored(right)];
+
+/** Both edges of a limb moved outwards. */
+export const grown = (foot: { outer: Point[]; inner: Point[] }, by: number) => ({
+	outer: foot.outer.map(([x, y]): Point => [x + by, y]),
+	inner: foot.inner.map(([x, y]): Point => [x - by, y])
+});
