@@ -6,8 +6,8 @@ const port = 4589;
 export default defineConfig({
 	testDir: 'tests/e2e',
 	workers: 1,
-	timeout: 90_000,
-	expect: { timeout: 10_000 },
+	timeout: 120_000,
+	expect: { timeout: 15_000 },
 	forbidOnly: Boolean(process.env.CI),
 	reporter: [['list']],
 	use: {
@@ -15,7 +15,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
-		actionTimeout: 10_000,
+		actionTimeout: 25_000,
 		trace: 'retain-on-failure',
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',

@@ -27,6 +27,8 @@ export default defineConfig({
 	plugins: [withOwnLook(), sveltekit(), optimizeCss()],
 	server: { host: '127.0.0.1', port: 4573, strictPort: true },
 	worker: { format: 'es' },
+	// Tests of reactive code run Svelte's browser side, not the one that renders on a server.
+	...(process.env.VITEST && { resolve: { conditions: ['browser'] } }),
 	build: { chunkSizeWarningLimit: 900 },
 	test: {
 		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],

@@ -1,10 +1,14 @@
 import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { tableNames, type StudioDocument } from '../model/studio';
+import { runningCrc, statedCrc } from './checksum';
 import { readDocument, type Read } from './document';
 
 const recordsFile = 'studio.json';
 /** More than any studio's records; a file that unpacks to more is refused before it fills the memory. */
 const mostRecordBytes = 256 * 1024 * 1024;
+
+/** The end of the archive that is kept to read its directory from: room for some thousands of files. */
+const tailBytes = 1024 * 1024;
 
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
 function* jsonPieces(document: StudioDocument): Generator<string> {
@@ -57,6 +61,14 @@ const notABackup = (problems: string[] = []) => ({
 	problems
 });
 
+/** The last bytes of what came before and what comes now. */
+function withTail(before: Uint8Array, now: Uint8Array): Uint8Array<ArrayBuffer> {
+	const whole = new Uint8Array(before.length + now.length);
+	whole.set(before);
+	whole.set(now, before.length);
+	return whole.slice(-tailBytes);
+}
+
 /** Takes a backup apart as its bytes come; `finish` gives the studio, or says what is wrong. */
 export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<StudioDocument> } {
 	const decoder = new TextDecoder('utf-8', { fatal: true });
@@ -64,6 +76,8 @@ export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<
 	let size = 0;
 	let seen: 'none' | 'open' | 'whole' = 'none';
 	let failure: string | undefined;
+	let tail = new Uint8Array(0);
+	const crc = runningCrc();
 	const unzip = new Unzip((file) => {
 		if (file.name !== recordsFile || seen !== 'none') return;
 		seen = 'open';
@@ -74,6 +88,7 @@ export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<
 				return;
 			}
 			size += bytes.length;
+			crc.add(bytes);
 			if (size > mostRecordBytes) {
 				failure = 'studio.json unpacks to more than 256 MB, which no studio needs.';
 				file.terminate();
@@ -93,6 +108,7 @@ export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<
 	return {
 		push(bytes) {
 			if (failure) return;
+			tail = withTail(tail, bytes);
 			try {
 				unzip.push(bytes);
 			} catch (error) {
@@ -110,6 +126,12 @@ export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<
 			if (seen === 'none') return notABackup();
 			if (seen === 'open')
 				return { ok: false, message: 'The backup is cut off: studio.json does not end.', problems: [] };
+			if (statedCrc(tail, recordsFile) !== crc.value())
+				return {
+					ok: false,
+					message: 'The backup is damaged: studio.json is not as it was written.',
+					problems: []
+				};
 			return readDocument(text);
 		}
 	};

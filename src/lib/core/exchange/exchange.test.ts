@@ -1,11 +1,13 @@
+import fc from 'fast-check';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { element, garment } from '../../../../tests/arbitraries';
-import { makeClient, makeEcho, makePiece, makeReference } from '../../../../tests/records';
+import { element, elementsArbitrary, garment, garmentArbitrary } from '../../../../tests/arbitraries';
+import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../../tests/records';
 import { migrate } from '../model/migrations';
 import { emptyStudio, type StudioDocument } from '../model/studio';
 import { packStudio, unpackStudio } from './archive';
+import { runningCrc, statedCrc } from './checksum';
 import { movedToToday } from './dates';
 import { documentOf, readDocument } from './document';
 
@@ -56,6 +58,45 @@ describe('a backup', () => {
 		);
 	});
 
+	it('brings back any studio as it was', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.tuple(garmentArbitrary(), fc.string({ minLength: 1, maxLength: 30 })), { maxLength: 6 }),
+				elementsArbitrary,
+				(wardrobe, elements) => {
+					const any = documentOf(
+						{
+							...emptyStudio(),
+							clients: [client],
+							pieces: wardrobe.map(([one, note], i) => makePiece(i + 1, one, { note })),
+							references: [makeReference(elements.map((one, i) => ({ ...one, id: uuid(100 + i) })))]
+						},
+						'2026-01-10'
+					);
+					expect(unpack(pack(any), 999)).toEqual({ ok: true, value: JSON.parse(JSON.stringify(any)) });
+				}
+			),
+			{ numRuns: 30 }
+		);
+	});
+
+	it('refuses any damage to its bytes, or is not changed by it', () => {
+		const whole = pack(document);
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 0, max: whole.length - 1 }),
+				fc.integer({ min: 1, max: 255 }),
+				(at, by) => {
+					const damaged = whole.slice();
+					damaged[at] = ((damaged[at] ?? 0) + by) % 256;
+					const read = unpack(damaged);
+					if (read.ok) expect(read.value).toEqual(JSON.parse(JSON.stringify(document)));
+					else expect(read.message).not.toBe('');
+				}
+			)
+		);
+	});
+
 	it('reports its progress up to 1', () => {
 		const shares: number[] = [];
 		packStudio(
@@ -72,6 +113,22 @@ describe('a backup', () => {
 			'2026-01-10'
 		);
 		expect(unpack(pack(named), 7)).toEqual({ ok: true, value: named });
+	});
+});
+
+describe('the checksum', () => {
+	it('of "123456789" is cbf43926 (the check value of CRC-32/ISO-HDLC, as ZIP uses it; value from memory)', () => {
+		const crc = runningCrc();
+		crc.add(strToU8('12345'));
+		crc.add(strToU8('6789'));
+		expect(crc.value()).toBe(0xcbf43926);
+	});
+
+	it('is found in the directory of an archive by the file’s name', () => {
+		const archive = zipSync({ 'a.txt': strToU8('one'), 'b.txt': strToU8('123456789') });
+		expect(statedCrc(archive, 'b.txt')).toBe(0xcbf43926);
+		expect(statedCrc(archive, 'c.txt')).toBeUndefined();
+		expect(statedCrc(strToU8('no archive at all, only text'), 'b.txt')).toBeUndefined();
 	});
 });
 

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makeShop, uuid } from '../../../../tests/records';
@@ -82,5 +83,43 @@ describe('what an echo costs to buy', () => {
 
 	it('is nothing when all is owned', () => {
 		expect(spendOf(echo(), 'GBP')).toMatchObject({ total: pounds(0), overLimitMinor: undefined });
+	});
+
+	const bought = fc.array(
+		fc.record({
+			n: fc.integer({ min: 1, max: 12 }),
+			amountMinor: fc.integer({ min: 0, max: 20_000 }),
+			shop: fc.integer({ min: 1, max: 3 })
+		}),
+		{ maxLength: 8 }
+	);
+
+	it('is goods plus postage, whatever is bought', () => {
+		fc.assert(
+			fc.property(bought, (list) => {
+				const items = list.map(({ n, amountMinor, shop }, i) => item(n * 100 + i, amountMinor, shop));
+				const { goods, postage, total } = spendOf(echo(...items), 'GBP');
+				expect(goods.amountMinor).toBe(list.reduce((sum, { amountMinor }) => sum + amountMinor, 0));
+				expect(total.amountMinor).toBe(goods.amountMinor + postage.amountMinor);
+				expect(postage.amountMinor).toBeLessThanOrEqual(new Set(list.map(({ shop }) => shop)).size * 395);
+			})
+		);
+	});
+
+	it('does not hang on the order of matches', () => {
+		fc.assert(
+			fc.property(bought, (list) => {
+				const items = list.map(({ n, amountMinor, shop }, i) => item(n * 100 + i, amountMinor, shop));
+				expect(spendOf(echo(...items), 'GBP')).toEqual(spendOf(echo(...[...items].reverse()), 'GBP'));
+			})
+		);
+	});
+
+	it('reads back what it writes', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 9_999_999 }), (amountMinor) => {
+				expect(readMoney(moneyInWords(pounds(amountMinor)), 'GBP')).toEqual(pounds(amountMinor));
+			})
+		);
 	});
 });

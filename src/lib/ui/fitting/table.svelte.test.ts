@@ -1,0 +1,240 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import { flushSync } from 'svelte';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { element, garment } from '../../../../tests/arbitraries';
+import {
+	makeClient,
+	makeEcho,
+	makeListing,
+	makePiece,
+	makeReference,
+	makeShop
+} from '../../../../tests/records';
+import { emptyStudio, type Echo, type Piece } from '$lib/core';
+import { database } from '$lib/store/database';
+import { undo } from '$lib/store/journal';
+import { replaceStudio } from '$lib/store/studio';
+import { notices } from '../frame/notices.svelte';
+import { fittingTable, type FittingTable, type OnTable } from './table.svelte';
+
+const jacket = element(1, garment('blazer', ['wine'], { fit: 'tailored' }), { moves: ['worn-open'] });
+const shoes = element(2, garment('court-shoes', ['black'], { heelHeight: 'mid' }));
+const lips = element(3, garment('lipstick', ['crimson']));
+const reference = makeReference([lips, jacket, shoes]);
+const client = makeClient({ allergies: ['nickel'], limits: { never: [], maxHeelCm: 5 } });
+const pieces: Piece[] = [
+	makePiece(1, garment('blazer', ['wine'], { fit: 'tailored' }), { name: 'Wine blazer' }),
+	makePiece(2, garment('blazer', ['navy'], { fit: 'relaxed' }), { name: 'Navy blazer' }),
+	makePiece(3, garment('stilettos', ['black'], { heelHeight: 'high' }), { name: 'Black stilettos' }),
+	makePiece(4, garment('blazer', ['wine'], { fit: 'tailored' }), { name: 'Retired blazer', state: 'retired' })
+];
+const shop = makeShop(1);
+const listing = makeListing(1, garment('blazer', ['burgundy'], { fit: 'tailored' }), 3000, {
+	shopId: shop.id
+});
+
+const answer = () => ({
+	simulated: true,
+	shops: [shop],
+	matches: [{ elementId: jacket.id, listings: [{ listing, closeness: 0.9 }] }]
+});
+
+let echo: Echo;
+let table: FittingTable;
+let stop: () => void;
+let onTable = $state.raw<OnTable>({
+	echo: makeEcho(client, reference),
+	reference,
+	client,
+	pieces,
+	currency: 'GBP'
+});
+const fetched = vi.fn();
+
+/** Reads the echo back from the store, as the live query does on screen. */
+async function settle() {
+	await vi.waitFor(async () =>
+		expect((await database.echoes.get(echo.id))?.rev).toBeGreaterThan(onTable.echo.rev)
+	);
+	onTable = { ...onTable, echo: (await database.echoes.get(echo.id)) as Echo };
+	flushSync();
+}
+
+beforeEach(async () => {
+	echo = makeEcho(client, reference);
+	await replaceStudio({
+		...emptyStudio(),
+		clients: [client],
+		pieces,
+		references: [reference],
+		echoes: [echo]
+	});
+	fetched.mockImplementation(async () => new Response(JSON.stringify(answer())));
+	vi.stubGlobal('fetch', fetched);
+	onTable = { echo, reference, client, pieces, currency: 'GBP' };
+	stop = $effect.root(() => {
+		table = fittingTable(() => onTable);
+	});
+	flushSync();
+});
+afterEach(() => {
+	stop();
+	fetched.mockReset();
+	vi.unstubAllGlobals();
+	for (const { id } of [...notices.shown]) notices.close(id);
+});
+
+describe('the rungs', () => {
+	it('stand in the order of importance, the first chosen', () => {
+		expect(table.elements.map(({ id }) => id)).toEqual([jacket.id, shoes.id, lips.id]);
+		expect(table.selected?.id).toBe(jacket.id);
+	});
+
+	it('are stepped through and stop at the ends', () => {
+		table.step(-1);
+		expect(table.selected?.id).toBe(jacket.id);
+		table.step(1);
+		table.step(1);
+		table.step(1);
+		expect(table.selected?.id).toBe(lips.id);
+		table.select(shoes.id);
+		expect(table.selected?.id).toBe(shoes.id);
+	});
+
+	it('hold all the points, and earn none yet', () => {
+		const points = table.elements.map((one) => table.scoreOf(one)?.points ?? 0);
+		expect(points.reduce((sum, value) => sum + value, 0)).toBeCloseTo(100, 6);
+		expect(table.score.score).toBe(0);
+		expect(table.garmentsOf(jacket)).toEqual([]);
+	});
+});
+
+describe('the tray', () => {
+	it('ranks what the client can wear there, best first; retired pieces stay out', () => {
+		expect(table.owned.map(({ title }) => title)).toEqual(['Wine blazer', 'Navy blazer']);
+	});
+
+	it('shows what speaks against a piece for this client', () => {
+		table.select(shoes.id);
+		expect(table.owned[0]?.cautions[0]).toMatch(/over the limit of 5 cm/);
+	});
+
+	it('asks the shops once for all elements that are sold, and sends no client', async () => {
+		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
+		expect(fetched).toHaveBeenCalledTimes(1);
+		const sent = JSON.parse(String((fetched.mock.calls[0]?.[1] as RequestInit).body));
+		expect(sent.elements.map(({ id }: { id: string }) => id).sort()).toEqual([jacket.id, shoes.id].sort());
+		expect(JSON.stringify(sent)).not.toMatch(/nickel|maxHeel|measurements/);
+		expect(table.listed.map(({ title }) => title)).toEqual([listing.title]);
+	});
+
+	it('asks again when the reference changes, and on demand', async () => {
+		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
+		onTable = { ...onTable, reference: makeReference([jacket]) };
+		flushSync();
+		await vi.waitFor(() => expect(fetched).toHaveBeenCalledTimes(2));
+		table.askAgain();
+		flushSync();
+		await vi.waitFor(() => expect(fetched).toHaveBeenCalledTimes(3));
+	});
+
+	it('does not ask again after a choice', async () => {
+		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
+		await table.choose(jacket, table.owned[0]!);
+		await settle();
+		expect(fetched).toHaveBeenCalledTimes(1);
+	});
+
+	it('says so when the shops cannot be reached, and keeps the wardrobe', async () => {
+		fetched.mockImplementation(async () => Promise.reject(new TypeError('refused')));
+		table.askAgain();
+		flushSync();
+		await vi.waitFor(() => expect(table.market).toMatchObject({ ok: false }));
+		expect(table.listed).toEqual([]);
+		expect(table.owned).toHaveLength(2);
+	});
+});
+
+describe('what can be done', () => {
+	it('choosing a piece raises the score, marks the card and does its moves', async () => {
+		await table.choose(jacket, table.owned[0]!);
+		await settle();
+		expect(table.owned[0]?.chosen).toBe(true);
+		expect(table.scoreOf(jacket)).toMatchObject({ state: 'items' });
+		expect(table.scoreOf(jacket)?.closeness?.closeness).toBe(1);
+		expect(table.matchOf(jacket)?.movesDone).toEqual(['worn-open']);
+		expect(table.titleOf(table.matchOf(jacket)!.items[0]!)).toBe('Wine blazer');
+	});
+
+	it('choosing a listing keeps it with its shop and size, and is paid with postage', async () => {
+		await vi.waitFor(() => expect(table.listed).toHaveLength(1));
+		await table.choose(jacket, table.listed[0]!, 'S');
+		await settle();
+		expect(table.matchOf(jacket)?.items[0]).toMatchObject({
+			source: 'listing',
+			sizeLabel: 'S',
+			listing: { id: listing.id }
+		});
+		expect(table.spend.total.amountMinor).toBe(3000 + 395);
+	});
+
+	it('a piece worn for one element says so at another', async () => {
+		const second = element(4, garment('blazer', ['navy']));
+		onTable = { ...onTable, reference: makeReference([jacket, second]) };
+		flushSync();
+		await table.choose(jacket, table.owned[0]!);
+		await settle();
+		table.select(second.id);
+		expect(table.owned.find(({ title }) => title === 'Wine blazer')?.wornFor).toMatch(/blazer/);
+	});
+
+	it('leaving out, clearing, done, moves and reasons are written, and undone', async () => {
+		await table.leaveOut(jacket);
+		await settle();
+		expect(table.scoreOf(jacket)?.state).toBe('left-out');
+		await table.clear(jacket);
+		await settle();
+		expect(table.scoreOf(jacket)?.state).toBe('gap');
+		await table.markDone(lips);
+		await settle();
+		expect(table.scoreOf(lips)?.state).toBe('done');
+		await table.choose(jacket, table.owned[1]!);
+		await settle();
+		await table.toggleMove(jacket, 'worn-open');
+		await settle();
+		expect(table.matchOf(jacket)?.movesDone).toEqual([]);
+		await table.giveReason(jacket, 'weather');
+		await settle();
+		expect(table.matchOf(jacket)?.reason).toBe('weather');
+		expect(await undo()).toMatch(/^Noted why/);
+		expect(await undo()).toMatch(/^Changed how/);
+		expect(await undo()).toMatch(/^Chose Navy blazer/);
+	});
+
+	it('a spend limit is set and taken off', async () => {
+		await table.setLimit({ amountMinor: 5000, currency: 'GBP' });
+		await settle();
+		expect(table.spend.overLimitMinor).toBe(-5000);
+		await table.setLimit(undefined);
+		await settle();
+		expect(table.spend.overLimitMinor).toBeUndefined();
+	});
+
+	it('a change made elsewhere in the meantime is told, and nothing is lost', async () => {
+		await table.leaveOut(jacket);
+		// Not read back: the table still holds the older rev.
+		expect(await table.leaveOut(shoes)).toBe(false);
+		expect(notices.shown.at(-1)).toMatchObject({ kind: 'error', title: 'Not saved' });
+		const stored = await database.echoes.get(echo.id);
+		expect(stored?.matches.map(({ elementIds }) => elementIds)).toEqual([[jacket.id]]);
+	});
+});
+
+it('a reference of make-up alone asks no shop', async () => {
+	fetched.mockClear();
+	onTable = { ...onTable, reference: makeReference([lips]) };
+	flushSync();
+	expect(table.market).toMatchObject({ ok: true });
+	expect(fetched).not.toHaveBeenCalled();
+});

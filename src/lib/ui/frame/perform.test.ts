@@ -1,0 +1,66 @@
+import 'fake-indexeddb/auto';
+import { afterEach, describe, expect, it } from 'vitest';
+import { makeClient } from '../../../../tests/records';
+import { emptyStudio } from '$lib/core';
+import { database } from '$lib/store/database';
+import { change, InvalidRecordError, StaleWriteError } from '$lib/store/journal';
+import { replaceStudio } from '$lib/store/studio';
+import { notices } from './notices.svelte';
+import { offerUndo, perform, redoLast, undoLast } from './perform';
+
+const last = () => notices.shown.at(-1);
+afterEach(async () => {
+	for (const { id } of [...notices.shown]) notices.close(id);
+	await replaceStudio(emptyStudio());
+});
+
+describe('a change that fails', () => {
+	it.each([
+		[
+			Object.assign(new Error('x'), { name: 'QuotaExceededError' }),
+			/no room left.*Nothing saved before is lost/
+		],
+		[new StaleWriteError('echoes'), /changed elsewhere.*nothing was saved/],
+		[new InvalidRecordError('pieces', ['name: too short']), /pieces.*name: too short/],
+		[new Error('The reference of this echo is gone.'), /is gone/]
+	])('is told plainly: %s', async (error, words) => {
+		expect(await perform(() => Promise.reject(error))).toBe(false);
+		expect(last()).toMatchObject({ kind: 'error', title: 'Not saved' });
+		expect(last()?.text).toMatch(words);
+	});
+
+	it('one that works says nothing', async () => {
+		expect(await perform(async () => undefined)).toBe(true);
+		expect(notices.shown).toHaveLength(0);
+	});
+});
+
+describe('undo and redo', () => {
+	const client = makeClient();
+	const add = () => change('Added a client', (writer) => writer.create('clients', client));
+
+	it('say what they took back and did again', async () => {
+		await add();
+		await undoLast();
+		expect(last()?.title).toBe('Undone: Added a client');
+		expect(await database.clients.count()).toBe(0);
+		await redoLast();
+		expect(last()?.title).toBe('Done again: Added a client');
+		expect(await database.clients.count()).toBe(1);
+	});
+
+	it('say so when there is nothing', async () => {
+		await undoLast();
+		expect(last()?.title).toBe('Nothing to undo');
+		await redoLast();
+		expect(last()?.title).toBe('Nothing to redo');
+	});
+
+	it('are offered after a deletion', async () => {
+		await add();
+		offerUndo('Deleted a client');
+		expect(last()).toMatchObject({ title: 'Deleted a client', action: { label: 'Undo' } });
+		last()?.action?.run();
+		await expect.poll(() => database.clients.count()).toBe(0);
+	});
+});

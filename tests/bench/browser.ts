@@ -1,0 +1,67 @@
+/** Figures that only a browser has, measured in the built app: opening the demo, and one choice on the fitting table. */
+import { chromium, type Page } from '@playwright/test';
+import { existsSync } from 'node:fs';
+import { serve } from '../../scripts/serve.mjs';
+
+const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** Clicks a card of the tray and waits for the frame after the score has changed; undefined when it did not. */
+const choose = (page: Page, card: number) =>
+	page.evaluate(async (index) => {
+		const score = document.querySelector('.number');
+		const started = performance.now();
+		const redrawn = new Promise<number>((resolve) => {
+			new MutationObserver((_, observer) => {
+				observer.disconnect();
+				requestAnimationFrame(() => resolve(performance.now() - started));
+			}).observe(score as Node, { subtree: true, characterData: true, childList: true });
+		});
+		document.querySelectorAll<HTMLElement>('[data-card]')[index]?.click();
+		return Promise.race([redrawn, new Promise<undefined>((resolve) => setTimeout(resolve, 800))]);
+	}, card);
+
+export interface BrowserFigures {
+	openingMs: number;
+	choiceMs: number;
+}
+
+/** Undefined where there is no build or no Chromium. */
+export async function browserFigures(): Promise<BrowserFigures | undefined> {
+	const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+	if (!existsSync('build/handler.js') || !existsSync(executablePath)) return undefined;
+	const { origin, close } = await serve({ port: 4593, quiet: true });
+	const browser = await chromium.launch({
+		executablePath,
+		args: [
+			'--no-sandbox',
+			'--disable-gpu',
+			'--disable-quic',
+			'--no-first-run',
+			'--disable-background-networking',
+			'--disable-component-update',
+			'--disable-sync'
+		]
+	});
+	const openings: number[] = [];
+	const choices: number[] = [];
+	for (let run = 0; run < 5; run++) {
+		const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+		const page = await context.newPage();
+		const started = performance.now();
+		await page.goto(`${origin}/demo`);
+		await page.getByText('Midnight Quay, for the Quay Stage').waitFor();
+		openings.push(performance.now() - started);
+		if (run === 4) {
+			await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+			await page.getByRole('region', { name: 'Cheap substitutes' }).getByRole('button').first().waitFor();
+			for (const card of [1, 3, 0, 3, 1, 0, 3, 0]) {
+				const spent = await choose(page, card);
+				if (spent !== undefined) choices.push(spent);
+			}
+		}
+		await context.close();
+	}
+	await browser.close();
+	await close();
+	return { openingMs: median(openings), choiceMs: median(choices) };
+}
