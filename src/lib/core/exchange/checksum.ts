@@ -1,10 +1,10 @@
-import { buf } from 'crc-32';
+import crc32 from 'crc-32';
 
 /** CRC-32 of bytes that come in pieces (ISO-HDLC, as ZIP uses it), unsigned. */
 export function runningCrc(): { add(bytes: Uint8Array): void; value(): number } {
 	let crc = 0;
 	return {
-		add: (bytes) => void (crc = buf(bytes, crc)),
+		add: (bytes) => void (crc = crc32.buf(bytes, crc)),
 		value: () => crc >>> 0
 	};
 }
