@@ -12,7 +12,7 @@ test('the demo opens with its dates ahead of today, and stays as it is when open
 	await goTo(page, 'References');
 	await page.getByRole('link', { name: /Glasshouse/ }).click();
 	await page.getByRole('button', { name: /^Delete: fern/ }).click();
-	await expect(page.getByText('Deleted fern')).toBeVisible();
+	await expect(page.getByRole('heading', { name: /^Deleted fern/ })).toBeVisible();
 	await openDemo(page);
 	await goTo(page, 'References');
 	await expect(page.getByRole('link', { name: /Glasshouse.*5 elements/ })).toBeVisible();
