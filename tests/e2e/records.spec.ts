@@ -118,3 +118,28 @@ test('the demo never overwrites a studio of one’s own from its address', async
 	await page.goto('/demo');
 	await expect(page.getByText('This browser holds a studio of your own')).toBeVisible();
 });
+
+test('a client’s form keeps out measures that no body has, and says what the store refuses', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Clients');
+	await page.getByRole('button', { name: 'Add a client' }).click();
+	const form = dialog(page, 'Add a client');
+	await form.getByLabel('Name', { exact: true }).fill('Half a client');
+	await form.getByLabel('height, cm').fill('1650');
+	await form.getByLabel('height, cm').press('Tab');
+	await expect(form.getByText('90–230 cm')).toBeVisible();
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(form).toBeVisible();
+	await form.getByLabel('height, cm').fill('165');
+	await form.getByLabel('height, cm').press('Tab');
+	await form.getByLabel('Never wears or shows').fill('x'.repeat(200));
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByRole('alert')).toContainText('never');
+	await expect(form).toBeVisible();
+	await form.getByLabel('Never wears or shows').fill('short sleeves');
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByRole('heading', { name: 'Half a client' })).toBeVisible();
+	await expect(page.getByText('165 cm')).toBeVisible();
+});

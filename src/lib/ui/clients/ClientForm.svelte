@@ -1,14 +1,6 @@
 <script lang="ts">
 	import { Checkbox, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import {
-		bodyMeasureIds,
-		bodyMeasures,
-		clientSchema,
-		effectIds,
-		effects,
-		type BodyMeasure,
-		type Client
-	} from '$lib/core';
+	import { bodyMeasureIds, bodyMeasures, effectIds, effects, type BodyMeasure, type Client } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
@@ -76,7 +68,8 @@
 			avoidMaterials: listed(avoid),
 			allergies: listed(allergies)
 		};
-		if (!clientSchema.safeParse(next).success) return;
+		// What the fields themselves show; anything else the store refuses with its place.
+		if (nameMissing || bodyMeasureIds.some(outOfRange)) return;
 		const saved = await perform(() =>
 			change(client ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
 				client
@@ -122,6 +115,7 @@
 		<div class="wide">
 			<TextArea
 				rows={2}
+				maxlength={4000}
 				labelText={m.clients.brief}
 				helperText={m.clients.briefHint}
 				bind:value={draft.brief}

@@ -57,7 +57,7 @@
 				labelText={label}
 			/>{/each}
 	</RadioButtonGroup>
-	<TextArea rows={4} labelText={m.fitting.verdictNote} bind:value={note} />
+	<TextArea rows={4} maxlength={4000} labelText={m.fitting.verdictNote} bind:value={note} />
 	{#if echo.judgements.length > 0}
 		<h3>{m.fitting.history}</h3>
 		<ul>

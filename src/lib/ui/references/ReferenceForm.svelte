@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { referenceKinds, referenceSchema, type Reference } from '$lib/core';
+	import { referenceKinds, type Reference } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
@@ -37,7 +37,7 @@
 	async function save() {
 		tried = true;
 		const next = $state.snapshot(draft);
-		if (!referenceSchema.safeParse(next).success) return;
+		if (next.title.trim() === '') return;
 		const { kind, title, credit, note } = next;
 		const saved = await perform(() =>
 			change(reference ? m.did.edited(title) : m.did.added(title), (writer) =>
@@ -84,6 +84,8 @@
 		</Select>
 		<TextInput labelText={m.references.who} bind:value={draft.credit.who} maxlength={120} />
 		<TextInput labelText={m.references.source} bind:value={draft.credit.source} maxlength={200} />
-		<div class="wide"><TextArea rows={3} labelText={m.references.note} bind:value={draft.note} /></div>
+		<div class="wide">
+			<TextArea rows={3} maxlength={4000} labelText={m.references.note} bind:value={draft.note} />
+		</div>
 	</div>
 </FormDialog>

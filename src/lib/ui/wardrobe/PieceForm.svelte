@@ -113,7 +113,9 @@
 				/>{/each}
 		</Select>
 		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
-		<div class="wide"><TextArea rows={2} labelText={m.wardrobe.note} bind:value={draft.note} /></div>
+		<div class="wide">
+			<TextArea rows={2} maxlength={4000} labelText={m.wardrobe.note} bind:value={draft.note} />
+		</div>
 	</div>
 </FormDialog>
 
