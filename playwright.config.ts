@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumFlags } from './scripts/chromium.mjs';
 
 const port = 4589;
 
@@ -19,15 +20,7 @@ export default defineConfig({
 		trace: 'retain-on-failure',
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-			args: [
-				'--no-sandbox',
-				'--disable-gpu',
-				'--disable-quic',
-				'--no-first-run',
-				'--disable-background-networking',
-				'--disable-component-update',
-				'--disable-sync'
-			]
+			args: chromiumFlags
 		}
 	},
 	webServer: {

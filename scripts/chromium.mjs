@@ -3,6 +3,17 @@ import { spawnSync } from 'node:child_process';
 import { accessSync, constants } from 'node:fs';
 import { delimiter, join } from 'node:path';
 
+/** Keeps Chromium to itself on a closed network. */
+export const chromiumFlags = [
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync'
+];
+
 const names = ['chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
 
 function onPath() {

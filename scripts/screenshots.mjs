@@ -2,7 +2,7 @@
 import { chromium } from '@playwright/test';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { chromiumPath } from './chromium.mjs';
+import { chromiumFlags, chromiumPath } from './chromium.mjs';
 import { serve } from './serve.mjs';
 import { root } from './setup.mjs';
 
@@ -10,15 +10,7 @@ build();
 const { origin, close } = await serve({ port: 4591, quiet: true });
 const browser = await chromium.launch({
 	executablePath: chromiumPath(),
-	args: [
-		'--no-sandbox',
-		'--disable-gpu',
-		'--disable-quic',
-		'--no-first-run',
-		'--disable-background-networking',
-		'--disable-component-update',
-		'--disable-sync'
-	]
+	args: chromiumFlags
 });
 
 async function inDemo(colorScheme, work) {

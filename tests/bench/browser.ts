@@ -2,6 +2,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { existsSync } from 'node:fs';
 import { serve } from '../../scripts/serve.mjs';
+import { chromiumFlags } from '../../scripts/chromium.mjs';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
@@ -32,15 +33,7 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 	const { origin, close } = await serve({ port: 4593, quiet: true });
 	const browser = await chromium.launch({
 		executablePath,
-		args: [
-			'--no-sandbox',
-			'--disable-gpu',
-			'--disable-quic',
-			'--no-first-run',
-			'--disable-background-networking',
-			'--disable-component-update',
-			'--disable-sync'
-		]
+		args: chromiumFlags
 	});
 	const openings: number[] = [];
 	const choices: number[] = [];

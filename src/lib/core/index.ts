@@ -80,7 +80,7 @@ export {
 export * as choosing from './matching/choosing';
 export { inOrder, moveElement, ranked } from './matching/order';
 export { judge } from './matching/judging';
-export { priceOf, sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
+export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
 
 // Body and money
 export { cautionsFor } from './body/cautions';

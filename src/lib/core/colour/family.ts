@@ -25,19 +25,6 @@ export const colourFamilies = [
 ] as const;
 export type ColourFamily = (typeof colourFamilies)[number];
 
-/** Families that go with everything (common practice). */
-export const neutralFamilies: readonly ColourFamily[] = [
-	'white',
-	'ivory',
-	'black',
-	'grey',
-	'beige',
-	'camel',
-	'brown',
-	'navy',
-	'denim'
-];
-
 /** Families near enough to be called related though their names differ (common practice; symmetric). */
 const relatives: [ColourFamily, ColourFamily][] = [
 	['white', 'ivory'],

@@ -2,7 +2,6 @@ import { garmentInWords } from '../closeness/words';
 import { placeOf } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Money } from '../model/basics';
 import type { Echo, Item } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
@@ -20,17 +19,12 @@ export interface SheetLine {
 	state: 'items' | 'done' | 'left-out' | 'gap';
 	/** Moves to do, in words. */
 	howToWear: string[];
-	/** True when an earlier line already names the same piece. */
-	repeated: boolean;
 }
 
 /** An echo piece by piece, in the reference's order of importance. */
 export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece[]): SheetLine[] {
-	const named = new Set<string>();
 	return inOrder(reference.elements).map((element) => {
 		const match = matchOf(echo, element.id);
-		const repeated = match !== undefined && named.has(match.id);
-		if (match) named.add(match.id);
 		return {
 			elementId: element.id,
 			asked: garmentInWords(element.garment),
@@ -41,8 +35,7 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 			state: match?.state ?? 'gap',
 			howToWear: element.moves
 				.filter((move) => match?.movesDone.includes(move))
-				.map((move) => moves[move].label),
-			repeated
+				.map((move) => moves[move].label)
 		};
 	});
 }
@@ -66,7 +59,3 @@ export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
 	);
 	return [...(high ? (['heels'] as const) : []), ...(long ? (['hems'] as const) : [])];
 }
-
-/** What an item costs to buy; nothing for what is owned. */
-export const priceOf = (item: Item): Money | undefined =>
-	item.source === 'listing' ? item.listing.price : undefined;
