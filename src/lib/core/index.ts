@@ -8,6 +8,7 @@ export type { Id, Money, Provenance } from './model/basics';
 export { schemaVersion } from './model/basics';
 export type { Garment, StatedValue, Swatch } from './model/garment';
 export { garmentSchema } from './model/garment';
+export { mostColours, paletteOf } from './model/palette';
 export type { Client, Event } from './model/client';
 export { clientSchema, eventSchema } from './model/client';
 export type { Part, Piece } from './model/piece';
@@ -45,6 +46,10 @@ export { familyOf, type ColourFamily } from './colour/family';
 export { mainSwatch, paletteSimilarity } from './colour/palette';
 export { hexOfLab, labOfHex, type Lab } from './colour/spaces';
 export { colourDifferenceInWords, colourName } from './colour/words';
+
+// Reading
+export type { Question, Reading, ReadPhrase, ReadStatus } from './reading/model';
+export { readLook, type ReadOptions } from './reading/read-look';
 
 // Closeness
 export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';

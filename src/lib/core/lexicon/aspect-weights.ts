@@ -32,6 +32,15 @@ export const aspectWeights: Record<AspectId, number> = {
 	leg: 1.1,
 	skirtShape: 1.1,
 	waistline: 0.7,
+	shoulder: 0.5,
+	back: 0.5,
+	brim: 0.9,
+	sole: 0.6,
+	distress: 0.5,
+	hairLength: 1,
+	hairTexture: 0.8,
+	nailShape: 0.6,
+	scent: 1.5,
 	toe: 0.6,
 	strap: 0.6,
 	frame: 0.9,
@@ -45,7 +54,7 @@ export const divisionWeights: Record<string, Partial<Record<AspectId, number>>> 
 	// The metal is the colour of jewellery.
 	jewellery: { metal: 2.4, palette: 1.5, size: 1.2 },
 	// At the distance at which a look is seen, a shoe is its colour, its heel and its toe.
-	footwear: { type: 2.5, toe: 0.9 },
+	footwear: { type: 2.5, toe: 0.9, sole: 0.8, texture: 0.6 },
 	// A bag reads as a patch of colour first.
 	bags: { type: 2, palette: 3.2, size: 1.1 },
 	accessories: { type: 2.4 }

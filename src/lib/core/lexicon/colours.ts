@@ -1,4 +1,5 @@
 import type { ColourFamily } from '../colour/family';
+import { labOfHex, type Lab } from '../colour/spaces';
 
 /**
  * Colour words of the trade with a typical value each (common practice; a word covers a region, the value is
@@ -6,7 +7,10 @@ import type { ColourFamily } from '../colour/family';
  */
 export interface ColourWord {
 	word: string;
+	/** Other words for the same colour. */
+	also: string[];
 	hex: string;
+	lab: Lab;
 	family: ColourFamily;
 }
 
@@ -15,54 +19,89 @@ const words = (family: ColourFamily, entries: string): ColourWord[] =>
 		.trim()
 		.split(/\s*,\s*/)
 		.map((entry) => {
-			const [, word = '', hex = ''] = /^(.+) (#[0-9a-f]{6})$/.exec(entry) ?? [];
-			return { word, hex, family };
+			const [, said = '', hex = ''] = /^(.+) (#[0-9a-f]{6})$/.exec(entry) ?? [];
+			const [word = '', ...also] = said.split('/').map((one) => one.trim());
+			return { word, also, hex, lab: labOfHex(hex), family };
 		});
 
+/** `word / other word #hex`, by family. */
 export const colourWords: ColourWord[] = [
-	...words('white', 'white #ffffff, optic white #f7f9fb'),
-	...words('ivory', 'ivory #f6f0dd, cream #f3e9d0, ecru #e9dfc6, pearl #ece7dd'),
-	...words('black', 'black #141414, jet #0c0c0d, washed black #35353a'),
-	...words('grey', 'grey #8a8a8a, light grey #c3c4c6, charcoal #45474b, slate #6a737c, silver grey #b3b7ba'),
+	...words(
+		'white',
+		'white / pure white / snow white / bright white #ffffff, optic white / brilliant white / crisp white #f7f9fb'
+	),
+	...words(
+		'ivory',
+		'ivory / winter white / soft white #f6f0dd, off-white #f3efe2, cream #f3e9d0, vanilla #f5ebcf, ecru / natural / unbleached / natural cotton #e9dfc6, pearl / oyster #ece7dd, eggshell #f0ead6, milk / chalk #f4f0e6'
+	),
+	...words(
+		'black',
+		'black #141414, jet / jet black / pitch black #0c0c0d, washed black / faded black #35353a, off-black / soft black #1d1c1f'
+	),
+	...words(
+		'grey',
+		'grey / gray / mid-grey / grey marl / grey melange / heather grey #8a8a8a, light grey / pale grey / light grey marl #c3c4c6, charcoal / charcoal grey / dark grey #45474b, anthracite #3b3d40, slate / slate grey #6a737c, silver grey / dove grey / pearl grey #b3b7ba, graphite / lead grey / iron #55575b, ash / ash grey #a9a9a6, blue-grey / grey-blue #7b8490'
+	),
 	...words(
 		'beige',
-		'beige #d8c7a6, stone #c9bfab, sand #d3bd93, oatmeal #d9ccb4, taupe #8d7f70, champagne #e0cda6'
+		'beige / neutral #d8c7a6, stone #c9bfab, sand / straw / sandy #d3bd93, oatmeal / oat / porridge #d9ccb4, taupe / mushroom #8d7f70, champagne / pale gold #e0cda6, greige / putty #beb4a5, nude / skin-tone / flesh / flesh-toned #dcbfa3, biscuit #ded0b6, bone #e3d8c2'
 	),
-	...words('camel', 'camel #b98d58, caramel #b67d42'),
+	...words(
+		'camel',
+		'camel / camel brown #b98d58, caramel / toffee #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66'
+	),
 	...words(
 		'brown',
-		'brown #6a4529, tan #a9743f, chocolate #43291b, cognac #8f4f22, mahogany #4f2219, bronze brown #6b5330'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell #5c4632, coffee #523a2b, mocha #6f5140, chestnut #66331d, auburn #6d2f1c, wood / oak #7a5836'
 	),
-	...words('navy', 'navy #1c2745, midnight #14192f, ink #1f2740'),
-	...words('denim', 'light denim #9db4cc, mid denim #56759a, dark denim #2b3c5a'),
+	...words(
+		'navy',
+		'navy / navy blue / french navy #1c2745, midnight / midnight blue #14192f, ink / ink blue / inky blue #1f2740'
+	),
+	...words(
+		'denim',
+		'light denim / light-wash denim / light wash / light-wash / pale wash / bleached denim / light blue denim / bleach wash #9db4cc, mid denim / mid-wash denim / mid wash / mid-wash / medium wash / stonewash / stonewashed / stone-washed / stonewash denim / denim blue / blue denim / vintage wash / blue wash #56759a, dark denim / dark-wash denim / dark wash / dark-wash / indigo denim / raw denim / rinse denim / dark blue denim / rinsed denim / dark indigo #2b3c5a, acid wash / acid-wash / acid-washed / marble wash #8da3bb, chambray / chambray blue #87a0bd, indigo / indigo blue #33436b'
+	),
 	...words(
 		'blue',
-		'blue #2e5aa8, cobalt #1f45a8, sky blue #8fbfe4, powder blue #b6cde3, cornflower #6a8fd8, royal blue #2a45b0'
+		'blue / mid-blue #2e5aa8, cobalt / cobalt blue #1f45a8, electric blue #2250d8, sky blue / light blue / sky #8fbfe4, powder blue / baby blue / pale blue / icy blue #b6cde3, ice blue #c3dbf2, cornflower / cornflower blue #6a8fd8, periwinkle / periwinkle blue #7f92d6, royal blue / bright blue / sapphire blue #2a45b0, sapphire #213a8f, french blue / airforce blue #4d6fa3, steel blue #4a78ab, delft blue #5577b3'
 	),
-	...words('teal', 'teal #1d6c70, petrol #17505c, peacock #0f6f7c, turquoise #36b4b4, aqua #86d3d6'),
+	...words(
+		'teal',
+		'teal / teal blue / blue-green #1d6c70, petrol / petrol blue / dark teal #17505c, peacock / peacock blue #0f6f7c, turquoise #36b4b4, aqua / aquamarine / pale turquoise #86d3d6, duck-egg / duck-egg blue / eau de nil blue #a9d3d0, lagoon / sea green / jade green #2f9a88'
+	),
 	...words(
 		'green',
-		'green #2f7a45, emerald #0f7a4c, bottle green #13422c, forest green #22492f, sage #9cab8c, mint #aeddc0, leaf green #4f8f3a, fern #5b8a52'
+		'green / mid-green #2f7a45, emerald / emerald green / jewel green #0f7a4c, jade #2f9478, bottle green / dark green / racing green / british racing green / deep green #13422c, forest green / forest / hunter green #22492f, pine green #1f4a38, sage / sage green / grey-green #9cab8c, eucalyptus #8fa598, mint / mint green / pale green #aeddc0, leaf green / kelly green #4f8f3a, grass green #4c9a2f, fern / fern green #5b8a52, apple green #7fb552, pistachio / eau de nil #bcd2a0, celadon #acc9ae, lime / lime green / neon green #a4cf3a, parrot green / bright green #2fa84f'
 	),
-	...words('olive', 'olive #6a6834, khaki #8a7d55, army green #4d5233, moss #5f6b36'),
-	...words('yellow', 'yellow #f3cf3a, lemon #f3e678, mustard #c9992a, butter #f5e6a3'),
+	...words(
+		'olive',
+		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / moss green #5f6b36'
+	),
+	...words(
+		'yellow',
+		'yellow / sunshine yellow / bright yellow / canary / canary yellow #f3cf3a, lemon / lemon yellow / pale yellow #f3e678, mustard / mustard yellow / turmeric #c9992a, ochre #bd9022, butter / butter yellow / buttermilk / soft yellow #f5e6a3, primrose #f1e08b, chartreuse / acid yellow #d6d23e, neon yellow / fluorescent yellow #e8f03a'
+	),
 	...words(
 		'orange',
-		'orange #e8782a, apricot #f3b27e, rust #a84a26, terracotta #b9603f, marigold #f0a226, saffron #eaa22b, copper #b0643a'
+		'orange / bright orange #e8782a, tangerine #ef8733, apricot / pale orange / peachy #f3b27e, peach #f7b284, rust / rust orange / rusty #a84a26, terracotta / brick orange #b9603f, clay #b0694b, marigold #f0a226, amber #e3921f, saffron / haldi yellow #eaa22b, copper / coppery #b0643a, burnt orange / pumpkin / ginger #c05a20'
 	),
 	...words(
 		'red',
-		'red #bf1f2c, scarlet #d3272b, crimson #a3142e, cherry #99132c, brick #9c4034, coral #ee6d5a'
+		'red #bf1f2c, scarlet / bright red / pillarbox red / tomato red / tomato / fire-engine red / true red / classic red / vermilion #d3272b, crimson / blood red / ruby red / garnet #a3142e, ruby #9b1232, cherry / cherry red / deep red #99132c, brick / brick red / tile red #9c4034, coral / coral red / watermelon #ee6d5a, poppy / poppy red / orange-red / red-orange #d9402c, raspberry / raspberry red #a82a4f'
 	),
-	...words('burgundy', 'burgundy #6a1a2c, maroon #6b1a1f, wine #5f1b30, oxblood #561a1d'),
+	...words(
+		'burgundy',
+		'burgundy / bordeaux / merlot #6a1a2c, claret #6d1730, maroon #6b1a1f, wine / wine red / dark red #5f1b30, oxblood #561a1d, mulberry #5d1f38'
+	),
 	...words(
 		'pink',
-		'pink #f0a6bc, blush #edcbc5, rose #cf7488, dusty pink #cfa19f, hot pink #e0357f, fuchsia #c8207c, magenta #b52374, salmon #f2a08d'
+		'pink / mid-pink / candy pink #f0a6bc, blush / blush pink / pale pink / baby pink / powder pink / light pink / soft pink / ballet pink #edcbc5, shell pink #f3d3cb, rose / rose pink / deep rose #cf7488, dusty pink / dusty rose / old rose / ashes of roses / muted pink #cfa19f, hot pink / shocking pink / bright pink / neon pink #e0357f, fuchsia / fuschia / rani pink / rani #c8207c, cerise #cf2a72, magenta #b52374, salmon / salmon pink #f2a08d, bubblegum / bubblegum pink #f58ab6'
 	),
 	...words(
 		'purple',
-		'purple #6a3388, plum #57264f, aubergine #3b1d36, violet #6d4aa8, lilac #c2a9d6, lavender #bcb2de, mauve #a98ba8'
+		'purple / royal purple #6a3388, plum #57264f, damson #4a2145, aubergine / eggplant / blackberry / deep purple #3b1d36, violet #6d4aa8, amethyst #8a60b0, lilac / pale purple / pale lilac #c2a9d6, wisteria #a99ad0, lavender / pale violet #bcb2de, mauve / heather / thistle #a98ba8, orchid #a25aa8'
 	),
-	...words('gold', 'gold #c9a227, old gold #a5853a'),
-	...words('silver', 'silver #c0c4c8')
+	...words('gold', 'gold / golden / metallic gold / antique gold #c9a227, old gold / burnished gold #a5853a'),
+	...words('silver', 'silver / metallic silver #c0c4c8')
 ];

@@ -7,6 +7,8 @@
  * Values and order: common practice, as the trade's terms have it.
  */
 
+import { materialFamilies } from './materials';
+
 /** What kind of likeness a facet speaks of; schools weigh these against each other. */
 export type FacetGroup = 'kind' | 'colour' | 'shape' | 'cloth' | 'detail';
 
@@ -53,11 +55,23 @@ const ordinal = (
 	prior = 0.4
 ): OrdinalFacet => ({ kind: 'ordinal', label, group, prior, values: list(words), less, more });
 
+const grouped = (label: string, group: FacetGroup, families: FacetValue[][], prior = 0.3): NominalFacet => ({
+	kind: 'nominal',
+	label,
+	group,
+	prior,
+	groups: families.map((family) => family.map(({ id }) => id)),
+	values: families.flat()
+});
+
 /** Groups are separated by "|". */
-const nominal = (label: string, group: FacetGroup, words: string, prior = 0.3): NominalFacet => {
-	const groups = words.split('|').map((group) => group.trim().split(' '));
-	return { kind: 'nominal', label, group, prior, groups, values: list(groups.flat().join(' ')) };
-};
+const nominal = (label: string, group: FacetGroup, words: string, prior = 0.3): NominalFacet =>
+	grouped(
+		label,
+		group,
+		words.split('|').map((family) => list(family.trim())),
+		prior
+	);
 
 export const facets = {
 	fit: ordinal('fit', 'shape', ['closer', 'looser'], 'skin-tight close tailored regular relaxed oversized'),
@@ -97,6 +111,7 @@ export const facets = {
 	sheen: ordinal('sheen', 'cloth', ['more matte', 'shinier'], 'matte soft-sheen satin shiny glittering'),
 	weight: ordinal('weight', 'cloth', ['lighter', 'heavier'], 'light medium heavy'),
 	opacity: ordinal('opacity', 'cloth', ['sheerer', 'more opaque'], 'sheer semi-sheer opaque', 0.6),
+	distress: ordinal('distress', 'detail', ['cleaner', 'more worn'], 'clean faded worn ripped', 0.6),
 	formality: ordinal(
 		'formality',
 		'detail',
@@ -106,23 +121,23 @@ export const facets = {
 	neckline: nominal(
 		'neckline',
 		'detail',
-		'crew round scoop boat square | v deep-v wrap sweetheart cowl | roll funnel mock keyhole | halter one-shoulder strapless off-shoulder bardot'
+		'crew round scoop jewel boat square | v deep-v wrap | sweetheart cowl plunge | roll funnel mock | keyhole henley | halter high-neck | one-shoulder asymmetric | strapless off-shoulder bardot'
 	),
 	collar: nominal(
 		'collar',
 		'detail',
-		'shirt button-down spread revere camp | band mandarin stand | pussy-bow peter-pan sailor | shawl notched hood'
+		'shirt button-down spread cutaway pointed wing | revere camp | band mandarin stand funnel | pussy-bow | peter-pan sailor ruffled lace | shawl notched | fur | hood | collarless'
 	),
 	lapel: nominal('lapel', 'detail', 'notch peak | shawl | collarless'),
 	closure: nominal(
 		'closure',
 		'detail',
-		'single-breasted buttoned snap | double-breasted-4x2 double-breasted-6x2 double-breasted | zip | wrap tie open | pull-on lace-up buckle | drawstring elastic'
+		'single-breasted buttoned snap toggle covered | double-breasted double-breasted-4x2 double-breasted-6x2 | zip asymmetric-zip | wrap tie | open | pull-on | lace-up buckle velcro | drawstring elastic | hook'
 	),
 	sleeveShape: nominal(
 		'sleeve shape',
 		'shape',
-		'plain raglan | puff bishop balloon | bell flutter | dolman kimono'
+		'plain raglan set-in | puff leg-of-mutton | bishop balloon | bell flutter ruffled | dolman kimono cape | slashed'
 	),
 	leg: nominal(
 		'leg',
@@ -132,35 +147,47 @@ export const facets = {
 	skirtShape: nominal(
 		'skirt shape',
 		'shape',
-		'pencil straight column bias mermaid | a-line wrap | full circle tiered pleated | tulip peplum asymmetric'
+		'pencil straight column | bias mermaid | a-line wrap | full circle tiered ruffled | pleated | tulip puff | peplum asymmetric'
 	),
 	waistline: nominal('waistline', 'shape', 'natural marked | empire | dropped | unmarked'),
+	shoulder: nominal('shoulder', 'shape', 'natural soft dropped | padded structured | cold-shoulder'),
+	back: nominal('back', 'detail', 'covered | low open | keyhole racer crossed'),
 	toe: nominal('toe', 'detail', 'pointed almond | round | square | open peep'),
 	heelShape: nominal(
 		'heel',
 		'detail',
 		'stiletto kitten spool | block cuban stacked cone | wedge platform | flat'
 	),
+	sole: nominal('sole', 'detail', 'thin | lug chunky platform | rope cork crepe-sole'),
 	strap: nominal(
 		'strap',
 		'detail',
-		'ankle-strap t-bar mary-jane | slingback mule | crossbody shoulder | top-handle clutch'
+		'ankle-strap t-bar mary-jane strappy | slingback mule | toe-post | crossbody shoulder chain | top-handle | clutch wrist'
 	),
-	frame: nominal('frame', 'detail', 'round oval | cat-eye | square rectangular | aviator'),
+	brim: ordinal('brim', 'shape', ['narrower', 'wider'], 'none narrow medium wide'),
+	frame: nominal('frame', 'detail', 'round oval | cat-eye | square rectangular | aviator | rimless shield'),
 	hemDetail: nominal(
 		'hem detail',
 		'detail',
-		'plain | raw frayed fringed | slit | ruffled scalloped handkerchief | turned-up ribbed'
+		'plain | raw frayed | fringed tasselled feathered | slit | ruffled scalloped lace-trimmed | handkerchief asymmetric high-low curved | turned-up ribbed elasticated | bordered | trained'
+	),
+	hairLength: ordinal('hair length', 'shape', ['shorter', 'longer'], 'cropped chin shoulder long'),
+	hairTexture: nominal('hair texture', 'detail', 'straight sleek | wavy curly | coily | tousled'),
+	nailShape: nominal('nail shape', 'detail', 'round oval almond | square | pointed'),
+	scent: nominal(
+		'scent',
+		'detail',
+		'floral powdery sweet | fresh citrus green | woody smoky leathery | spicy amber musky'
 	),
 	texture: nominal(
 		'texture',
 		'cloth',
-		'smooth | ribbed cable chunky-knit fine-knit | quilted padded | boucle tweed brushed | jacquard lace embroidered broderie | sequinned beaded metallic | velvet suede pile fur-like | pleated ruched crinkled | grained patent croc'
+		'smooth | ribbed waffle fine-knit | cable chunky-knit | quilted padded | boucle tweed herringbone | brushed fluffy | jacquard self-stripe | lace crochet broderie cut-out | embroidered mirror-work applique | sequinned beaded metallic | velvet suede pile fur-like | pleated ruched smocked | crinkled | woven perforated | grained croc patent'
 	),
-	material: nominal(
+	material: grouped(
 		'material',
 		'cloth',
-		'cotton poplin linen chambray | denim canvas twill corduroy | jersey knit merino cashmere wool mohair | tweed flannel felt boucle-wool | silk satin crepe viscose georgette | chiffon organza tulle lace net | velvet velour | leather suede imitation-leather patent-leather | faux-fur shearling | sequin lame brocade | nylon polyester technical | straw raffia cane | metal pearl glass crystal resin bead'
+		materialFamilies.map((family) => family.map(({ id, label }) => ({ id, label })))
 	)
 } as const satisfies Record<string, Facet>;
 

@@ -5,7 +5,7 @@ import { bandOf } from './bands';
 import { facetIds, facetOf, facetValue, placeOf, type FacetId } from './facets';
 import { closenessSchools, defaultSchools } from './schools';
 import { canAnswer, garmentType, garmentTypes, isGarmentType, typeSimilarity } from './taxonomy';
-import { standIns } from './taxonomy-data';
+import { standIns } from './stand-ins';
 
 describe('the taxonomy', () => {
 	it('holds at least 80 types, each under one id', () => {

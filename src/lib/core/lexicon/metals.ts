@@ -1,22 +1,57 @@
-/** Metals of hardware and jewellery, in groups that look alike (common practice), with a colour to draw them in. */
-export const metalGroups: string[][] = [
-	['gold', 'brass', 'rose-gold', 'copper'],
-	['silver', 'steel', 'pewter'],
-	['gunmetal', 'black'],
-	['mixed']
+/**
+ * Metals of hardware and jewellery, in groups that look alike (common practice), with the words for each and a
+ * colour to draw it in.
+ */
+export interface Metal {
+	id: string;
+	label: string;
+	/** Other words for it. */
+	words: string[];
+	hex: string;
+}
+
+const metal = (id: string, hex: string, words = '', label = id.replace(/-/g, ' ')): Metal => ({
+	id,
+	label,
+	words: words
+		.split(',')
+		.map((word) => word.trim())
+		.filter(Boolean),
+	hex
+});
+
+export const metalGroupsOf: Metal[][] = [
+	[
+		metal(
+			'gold',
+			'#c9a227',
+			'golden, gold-tone, gold-toned, gold-plated, gilt, yellow gold, vermeil, gold tone'
+		),
+		metal('brass', '#b08d57', 'antique gold, old gold, brass-toned'),
+		metal('rose-gold', '#c99a86', 'pink gold, rose-gold'),
+		metal('copper', '#b2693f'),
+		metal('bronze', '#8c6b3f')
+	],
+	[
+		metal(
+			'silver',
+			'#c0c4c8',
+			'silver-tone, silver-toned, silver-plated, sterling silver, white gold, oxidised silver, silver tone'
+		),
+		metal('steel', '#a7adb2', 'stainless steel, chrome'),
+		metal('platinum', '#cfd2d4'),
+		metal('pewter', '#8b8d8f', 'antique silver')
+	],
+	[
+		metal('gunmetal', '#53565a', 'gun-metal, dark metal, ruthenium'),
+		metal('black', '#1f1f20', 'blackened', 'black metal')
+	],
+	[metal('mixed', '#bba77a', 'mixed metal, mixed metals, two-tone metal, gold and silver')]
 ];
 
-export const metalColours: Record<string, string> = {
-	gold: '#c9a227',
-	brass: '#b08d57',
-	'rose-gold': '#c99a86',
-	copper: '#b2693f',
-	silver: '#c0c4c8',
-	steel: '#a7adb2',
-	pewter: '#8b8d8f',
-	gunmetal: '#53565a',
-	black: '#1f1f20',
-	mixed: '#bba77a'
-};
-
-export const metalIds = metalGroups.flat();
+export const metals: Metal[] = metalGroupsOf.flat();
+export const metalGroups: string[][] = metalGroupsOf.map((group) => group.map(({ id }) => id));
+export const metalColours: Record<string, string> = Object.fromEntries(
+	metals.map(({ id, hex }) => [id, hex])
+);
+export const metalIds = metals.map(({ id }) => id);

@@ -1,20 +1,107 @@
-import type { FacetValue } from './facets';
+/**
+ * Print families, in groups that look alike (common practice), with the words for each: the noun or adjective as
+ * it is said. A pattern of the weave (jacquard, lace, cable) is a texture, not a print.
+ */
+export interface Print {
+	id: string;
+	label: string;
+	words: string[];
+}
 
-/** Print families, in groups that look alike (common practice). A pattern of the weave is a texture, not a print. */
-export const printGroups: string[][] = [
-	['plain'],
-	['pinstripe', 'stripe', 'breton', 'candy-stripe'],
-	['gingham', 'check', 'buffalo', 'checkerboard'],
-	['plaid', 'windowpane', 'glen-check', 'houndstooth'],
-	['pin-dot', 'polka-dot', 'spot'],
-	['ditsy-floral', 'painterly-floral', 'botanical'],
-	['leopard', 'zebra', 'snake'],
-	['paisley', 'block-print', 'bandhani', 'ikat', 'folk-embroidery'],
-	['tie-dye', 'ombre', 'abstract', 'geometric']
-];
+/** One print a line: `id: words`. Blank lines part the groups. */
+const source = `
+plain: plain, solid, unpatterned, block colour, plain-coloured, one-colour
 
-export const prints: FacetValue[] = printGroups.flat().map((id) => ({ id, label: id.replace(/-/g, ' ') }));
-export const printIds = prints.map((print) => print.id);
+pinstripe: pinstripe, pinstriped, pin-striped, pin stripe, pinstripes, pin stripes
+chalk-stripe: chalk stripe, chalk-striped, chalkstripe, chalk stripes
+stripe: stripe, stripes, striped, stripy, bengal stripe, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes
+breton: breton, breton stripe, breton stripes, breton-striped, nautical stripe, nautical stripes, sailor stripes, sailor stripe, horizontal stripes, horizontal stripe
+candy-stripe: candy stripe, candy-striped, candy stripes, seersucker stripe, ticking stripe
+chevron: chevron, zigzag, zig-zag, zigzags, chevrons
+
+gingham: gingham, gingham check, vichy
+check: check, checked, checks, checkered, squared, tattersall, graph check, shepherd's check, micro check
+buffalo: buffalo check, buffalo plaid, lumberjack check, buffalo
+checkerboard: checkerboard, chequerboard, chequered, chessboard
+
+plaid: plaid, tartan, madras, madras check, plaids, tartans
+windowpane: windowpane, window-pane, windowpane check, window pane check
+glen-check: glen check, glen plaid, glen-check, glencheck
+houndstooth: houndstooth, hound's-tooth, dogtooth, dog-tooth, puppytooth, hound's tooth
+argyle: argyle, argyll, diamond pattern, harlequin
+fair-isle: fair isle, fairisle, nordic pattern, snowflake
+
+pin-dot: pin dot, pin-dot, pin dots, micro dot, pin-dotted
+polka-dot: polka dot, polka-dot, polka dots, dotted, dots, dot, polka-dotted, dotty
+spot: spot, spots, spotted, spotty
+
+ditsy-floral: ditsy floral, ditsy, ditsy-floral, small floral, tiny floral, micro floral, calico, sprigged, sprig, tiny flowers, little flowers, small flowers
+floral: floral, florals, flower, flowers, flowered, flowery, flower-print, rose-print, roses, blossoms, blossom, cherry blossom
+painterly-floral: painterly floral, painterly-floral, painterly, large floral, oversized floral, watercolour floral, big floral, big flowers, large flowers, bold floral, big blooms
+botanical: botanical, botanicals, leaf, leaves, leafy, fern, ferns, foliage, palm, palm leaf, palm leaves, vine, vines
+tropical: tropical, hibiscus, jungle
+chintz: chintz, toile, toile de jouy, toile-de-jouy, wallpaper floral
+
+leopard: leopard, leopard-print, cheetah, leopard spots, ocelot, animal, animal-print, jaguar
+zebra: zebra, zebra stripes
+tiger: tiger, tiger stripe
+snake: snake, snakeskin, python, snake-print
+cow: cow, cow-print, dalmatian, giraffe
+camouflage: camouflage, camo
+
+paisley: paisley, boteh, paisleys, kalka
+block-print: block print, block-print, block-printed, kalamkari, ajrakh, hand-block, hand-blocked, dabu, hand-block print, bagru
+bandhani: bandhani, bandhej, leheriya, tie-and-dye dots
+ikat: ikat, pochampally, patola
+batik: batik, wax-print, ankara, dutch wax
+folk-embroidery: folk embroidery, folk-embroidery, folk, folkloric, suzani
+mosaic: mosaic, baroque, arabesque, scarf-print, damask, greek key, medallion print, tile
+
+tie-dye: tie-dye, tie dye, tie-dyed, shibori, dip-dye print
+ombre: ombre, ombré, dip-dyed, dip dye, graduated, degrade, gradient, shaded
+abstract: abstract, brushstroke, brush-stroke, splatter, marbled, marble, swirl, swirls, swirly, squiggle
+psychedelic: psychedelic, kaleidoscope, op-art, op art, pop-art, pop art
+geometric: geometric, geometrics, geo, deco, art deco, geometrical, diamonds, triangles
+colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
+
+conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells
+slogan: slogan, graphic, logo, lettering, printed slogan, band logo, monogram, varsity letter, number
+`;
+
+export const printFamilies: Print[][] = source
+	.trim()
+	.split(/\n\s*\n/)
+	.map((group) =>
+		group.split('\n').map((line) => {
+			const [id = '', words = ''] = line.split(':');
+			return { id, label: id.replace(/-/g, ' '), words: words.split(',').map((word) => word.trim()) };
+		})
+	);
+
+export const prints: Print[] = printFamilies.flat();
+export const printGroups: string[][] = printFamilies.map((group) => group.map(({ id }) => id));
+export const printIds = prints.map(({ id }) => id);
 
 /** Scale of a print's repeat, small to large. */
 export const printScales = ['tiny', 'small', 'medium', 'large'];
+
+/** Words for the scale of a print, said straight before it: "bold stripes". */
+export const printScaleWords: Record<string, string> = {
+	tiny: 'tiny',
+	micro: 'tiny',
+	small: 'small',
+	little: 'small',
+	fine: 'small',
+	thin: 'small',
+	narrow: 'small',
+	delicate: 'small',
+	medium: 'medium',
+	large: 'large',
+	big: 'large',
+	bold: 'large',
+	wide: 'large',
+	broad: 'large',
+	thick: 'large',
+	giant: 'large',
+	huge: 'large'
+};

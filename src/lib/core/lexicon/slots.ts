@@ -8,6 +8,7 @@ export const slots = {
 	top: { label: 'top', covers: ['base'], areaShare: 0.3 },
 	legs: { label: 'bottom', covers: ['legs'], areaShare: 0.35 },
 	whole: { label: 'one-piece', covers: ['base', 'legs'], areaShare: 0.6 },
+	suit: { label: 'suit', covers: ['over', 'legs'], areaShare: 0.65 },
 	layer: { label: 'layer', covers: ['over'], areaShare: 0.32 },
 	outer: { label: 'outer layer', covers: ['over'], areaShare: 0.45 },
 	drape: { label: 'drape', covers: ['base', 'legs', 'shoulders'], areaShare: 0.4 },

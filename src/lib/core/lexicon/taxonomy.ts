@@ -1,7 +1,9 @@
-/** The tree of garment types: division, family, type. Read once from `taxonomy-data.ts`; add types there. */
+/** The tree of garment types: division, family, type. Read once from `types/`; add types there. */
 import type { FacetId } from './facets';
 import { slotsMeet, type SlotId } from './slots';
-import { divisions, families, standIns, type DrawKind } from './taxonomy-data';
+import { standIns } from './stand-ins';
+import { divisions, families } from './types';
+import type { DrawKind, FamilySource } from './types/source';
 
 export interface GarmentType {
 	id: string;
@@ -9,6 +11,8 @@ export interface GarmentType {
 	plural: string;
 	/** Other words for it, each with the locale that it belongs to, if it belongs to one. */
 	words: { word: string; locale?: 'uk' | 'us' }[];
+	/** Is its word the one for the whole family ("boots")? */
+	general: boolean;
 	family: string;
 	familyLabel: string;
 	division: string;
@@ -40,33 +44,33 @@ function usualIn(text: string): GarmentType['usual'] {
 	return Object.fromEntries(pairs.map((pair) => pair.split('=')));
 }
 
-const readTypes = (): GarmentType[] =>
-	families.flatMap((family) =>
-		family.types
-			.trim()
-			.split('\n')
-			.map((line) => {
-				const [singular = '', plural = singular, words = '', usual = ''] = line
-					.split('/')
-					.map((part) => part.trim());
-				return {
-					id: idOf(singular),
-					singular,
-					plural,
-					words: wordsIn(words),
-					family: family.id,
-					familyLabel: family.label,
-					division: family.division,
-					divisionLabel: divisions[family.division] ?? family.division,
-					slot: family.slot,
-					facets: family.facets,
-					draws: family.draws,
-					usual: { ...family.usual, ...usualIn(usual) }
-				};
-			})
-	);
+function readType(line: string, family: FamilySource): GarmentType {
+	const [name = '', plural = name, words = '', usual = ''] = line.split('/').map((part) => part.trim());
+	const general = name.startsWith('*');
+	const singular = general ? name.slice(1) : name;
+	return {
+		id: idOf(singular),
+		singular,
+		plural,
+		words: wordsIn(words),
+		general,
+		family: family.id,
+		familyLabel: family.label,
+		division: family.division,
+		divisionLabel: divisions[family.division] ?? family.division,
+		slot: family.slot,
+		facets: [...new Set(family.facets)],
+		draws: family.draws,
+		usual: { ...family.usual, ...usualIn(usual) }
+	};
+}
 
-export const garmentTypes: readonly GarmentType[] = readTypes();
+export const garmentTypes: readonly GarmentType[] = families.flatMap((family) =>
+	family.types
+		.trim()
+		.split('\n')
+		.map((line) => readType(line, family))
+);
 const byId = new Map(garmentTypes.map((type) => [type.id, type]));
 
 export const isGarmentType = (id: string) => byId.has(id);
@@ -89,6 +93,8 @@ for (const [a, b, similarity] of standIns) {
 
 /** Depth of a type below the root (root 0, division 1, family 2). */
 const typeDepth = 3;
+/** Where one of two names the whole family ("boots") and the other a cut of it: one asks, the other answers. */
+const generalSimilarity = 0.85;
 
 /**
  * Likeness of two types in the tree, 0..1: 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer 1994, root depth 0),
@@ -100,7 +106,8 @@ export function typeSimilarity(a: string, b: string): number {
 	const right = garmentType(b);
 	const commonDepth = left.family === right.family ? 2 : left.division === right.division ? 1 : 0;
 	const inTree = (2 * commonDepth) / (typeDepth + typeDepth);
-	return Math.max(inTree, declared.get(`${a} ${b}`) ?? 0);
+	const general = commonDepth === 2 && (left.general || right.general) ? generalSimilarity : 0;
+	return Math.max(inTree, general, declared.get(`${a} ${b}`) ?? 0);
 }
 
 /**
@@ -109,3 +116,7 @@ export function typeSimilarity(a: string, b: string): number {
  */
 export const canAnswer = (asked: string, given: string): boolean =>
 	slotsMeet(garmentType(asked).slot, garmentType(given).slot) || declared.has(`${asked} ${given}`);
+
+/** Are two types worn on a part of the body in common? */
+export const slotsMeetOf = (a: string, b: string): boolean =>
+	slotsMeet(garmentType(a).slot, garmentType(b).slot);

@@ -1,5 +1,5 @@
 import { garmentType } from '../lexicon/taxonomy';
-import type { DrawKind } from '../lexicon/taxonomy-data';
+import type { DrawKind } from '../lexicon/types/source';
 import { bodyShapes, figureOf, hairShapes, headShapes, plateSize } from './body';
 import { drawn, type Drawing } from './drawing';
 import * as footwear from './footwear';
@@ -25,6 +25,10 @@ const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => Plate
 	top: { order: 40, draw: upper.topShapes },
 	dress: { order: 45, draw: onePieces.dressShapes },
 	jumpsuit: { order: 45, draw: onePieces.jumpsuitShapes },
+	'two-piece': { order: 45, draw: onePieces.twoPieceShapes },
+	'skirt-set': { order: 45, draw: onePieces.skirtSetShapes },
+	suit: { order: 60, draw: layers.suitShapes },
+	'skirt-suit': { order: 60, draw: layers.skirtSuitShapes },
 	belt: { order: 50, draw: trimmings.beltShapes },
 	bracelet: { order: 52, draw: trimmings.wristShapes },
 	ring: { order: 52, draw: trimmings.ringShapes },

@@ -4,6 +4,7 @@ import { clothShape, drawn, flat, seam, type Drawing } from './drawing';
 import type { PlateShape } from './model';
 import { shaded } from './paint';
 import { between, ellipse, mirrored, polygon, type Point } from './path';
+import { skirtShapes, trousersShapes } from './lower';
 import { bodiceEdge, fitOf, sleeveShapes, withArmhole } from './upper';
 
 /** Front panels that part along an inner edge, with lapels or a plain edge; shared by jackets and coats. */
@@ -132,3 +133,15 @@ export function coatShapes(drawing: Drawing): PlateShape[] {
 	}
 	return shapes;
 }
+
+/** A jacket over the trousers cut with it. */
+export const suitShapes = (drawing: Drawing): PlateShape[] => [
+	...trousersShapes(drawing),
+	...jacketShapes(drawing)
+];
+
+/** A jacket over the skirt cut with it. */
+export const skirtSuitShapes = (drawing: Drawing): PlateShape[] => [
+	...skirtShapes(drawing),
+	...jacketShapes(drawing)
+];

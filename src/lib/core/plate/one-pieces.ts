@@ -1,9 +1,9 @@
 /** What is one from shoulder to hem: dresses, jumpsuits, sarees. */
 import { clothShape, drawn, seam, type Drawing } from './drawing';
-import { foldShapes, legsShapes, skirtEdge, skirtPath } from './lower';
+import { foldShapes, legsShapes, skirtEdge, skirtPath, skirtShapes, trousersShapes } from './lower';
 import type { PlateShape } from './model';
 import { between, type Point } from './path';
-import { bodiceEdge, bodyPath, collarShapes, fitOf, sleeveShapes, withArmhole } from './upper';
+import { bodiceEdge, bodyPath, collarShapes, fitOf, sleeveShapes, topShapes, withArmhole } from './upper';
 
 /** Where the seam of a one-piece sits. */
 function waistSeamY(drawing: Drawing): number {
@@ -124,3 +124,15 @@ export function sareeShapes(drawing: Drawing): PlateShape[] {
 		)
 	];
 }
+
+/** A top over the trousers made to match. */
+export const twoPieceShapes = (drawing: Drawing): PlateShape[] => [
+	...trousersShapes(drawing),
+	...topShapes(drawing)
+];
+
+/** A top over the skirt made to match. */
+export const skirtSetShapes = (drawing: Drawing): PlateShape[] => [
+	...skirtShapes(drawing),
+	...topShapes(drawing)
+];

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, ComboBox } from 'carbon-components-svelte';
 	import Close from 'carbon-icons-svelte/lib/Close.svelte';
-	import { colourName, colourWords, type Provenance, type Swatch } from '$lib/core';
+	import { colourName, colourWords, mostColours, paletteOf, type Provenance, type Swatch } from '$lib/core';
 	import { m } from '../messages';
 
 	interface Props {
@@ -11,12 +11,8 @@
 	}
 	let { palette, provenance, onchange }: Props = $props();
 
-	const most = 5;
 	const items = colourWords.map(({ word, hex }) => ({ id: hex, text: word }));
-	/** The largest colour leads; the others share what is left as they come. */
-	const shares = [1, 0.4, 0.25, 0.15, 0.1];
-	const withShares = (hexes: string[]): Swatch[] =>
-		hexes.map((hex, i) => ({ hex, share: shares[i] ?? 0.1, provenance }));
+	const withShares = (hexes: string[]) => paletteOf(hexes.map((hex) => ({ hex, provenance })));
 	const hexes = $derived(palette.map(({ hex }) => hex));
 	const replace = (at: number, hex: string) =>
 		onchange(withShares(hexes.map((old, i) => (i === at ? hex : old))));
@@ -44,7 +40,7 @@
 				/>
 			</span>
 		{/each}
-		{#if palette.length < most}
+		{#if palette.length < mostColours}
 			{#key palette.length}
 				<div class="add">
 					<ComboBox

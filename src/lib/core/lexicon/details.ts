@@ -1,0 +1,108 @@
+import type { FacetId } from './facets';
+
+/** A part of a garment that words can be about: "gold hardware", "a square neck", "no collar". */
+export interface Detail {
+	words: readonly string[];
+	/** The facets that a word before the part may speak of. */
+	facets: readonly FacetId[];
+	/** A metal said of it is the garment's metal. */
+	takesMetal?: boolean;
+	/** Covers so much of the garment that its colour counts as one of the garment's. */
+	coversCloth?: boolean;
+	/** What it is made of follows it: "trimmed with lace". */
+	leads?: boolean;
+	/** What its mere mention says. */
+	alone?: readonly [FacetId, string];
+	/** What its absence says: "no sleeves". */
+	without?: readonly [FacetId, string];
+}
+
+const detail = (
+	words: string,
+	facets: FacetId[] = [],
+	more: Omit<Detail, 'words' | 'facets'> = {}
+): Detail => ({
+	words: words.split(',').map((word) => word.trim()),
+	facets,
+	...more
+});
+
+/** Parts of garments, as they are named (common practice). What a part says that no facet holds goes to the note. */
+export const details: readonly Detail[] = [
+	detail('sleeve, sleeves, sleeved', ['sleeveShape', 'sleeveLength'], {
+		coversCloth: true,
+		without: ['sleeveLength', 'sleeveless']
+	}),
+	detail('neck, neckline, necked, necklined', ['neckline', 'collar']),
+	detail('collar, collars, collared', ['collar', 'lapel'], { without: ['collar', 'collarless'] }),
+	detail('lapel, lapels, lapelled, revers', ['lapel', 'collar'], { without: ['lapel', 'collarless'] }),
+	detail('hem, hems, hemmed, hemline, edge, edges', ['hemDetail', 'hemLength', 'legLength']),
+	detail('leg, legs, legged, leg shape', ['leg', 'legLength', 'fit']),
+	detail('rise', ['rise']),
+	detail('waist, waisted, waistline, waistband', ['waistline', 'rise', 'closure', 'fit'], {
+		without: ['waistline', 'unmarked']
+	}),
+	detail('shoulder, shoulders, shouldered', ['shoulder', 'sleeveShape', 'neckline']),
+	detail('back, backed', ['back'], { without: ['back', 'open'] }),
+	detail('heel, heels, heeled', ['heelShape', 'heelHeight', 'strap'], { without: ['heelHeight', 'flat'] }),
+	detail('toe, toes, toed, toecap, toe cap', ['toe']),
+	detail('sole, soles, soled', ['sole']),
+	detail('shaft, shafts', ['shaft']),
+	detail('strap, straps, strapped, handle, handles, handled', ['strap', 'sleeveLength', 'size'], {
+		takesMetal: true,
+		without: ['sleeveLength', 'strapless']
+	}),
+	detail('brim, brimmed', ['brim'], { without: ['brim', 'none'] }),
+	detail('frame, frames, framed, rims, lenses, lens', ['frame', 'size'], { takesMetal: true }),
+	detail('fit, cut, silhouette, shape', ['fit', 'skirtShape', 'leg']),
+	detail('length', ['hemLength', 'topLength', 'legLength', 'sleeveLength', 'hairLength']),
+	detail('finish, sheen, shine, surface', ['sheen', 'texture'], { without: ['sheen', 'matte'] }),
+	detail('weave, knit', ['texture', 'material']),
+	detail('fastening, fastenings, closure, front, fronted', ['closure']),
+	detail('skirt, skirted', ['skirtShape', 'hemLength'], { coversCloth: true }),
+	detail('bodice, top half', ['fit', 'texture', 'neckline'], { coversCloth: true }),
+	detail('panel, panels, yoke', [], { coversCloth: true }),
+	detail('parting, part'),
+	detail('chain strap, chain straps, chain handle', [], { takesMetal: true, alone: ['strap', 'chain'] }),
+	detail('button, buttons, buttoned', ['closure'], { takesMetal: true, alone: ['closure', 'buttoned'] }),
+	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
+	detail(
+		'hardware, metalware, fittings, buckle, buckles, clasp, clasps, studs, rivets, eyelets, chain detail, horsebit, snaffle',
+		[],
+		{
+			takesMetal: true
+		}
+	),
+	detail('trim, trims, trimming, piping, edging, braid', ['hemDetail', 'collar']),
+	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
+	detail('border, borders', ['hemDetail'], { alone: ['hemDetail', 'bordered'], coversCloth: true }),
+	detail('slit, slits', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
+	detail('train', ['hemDetail'], { alone: ['hemDetail', 'trained'] }),
+	detail('ruffle, ruffles, frill, frills, flounce, flounces', ['hemDetail', 'sleeveShape', 'collar'], {
+		alone: ['hemDetail', 'ruffled']
+	}),
+	detail('hood', ['collar'], { alone: ['collar', 'hood'], without: ['collar', 'collarless'] }),
+	detail('shoulder pads, pads, padding', ['shoulder'], {
+		alone: ['shoulder', 'padded'],
+		without: ['shoulder', 'natural']
+	}),
+	detail('pleats, pleat', ['skirtShape', 'texture'], { alone: ['skirtShape', 'pleated'] }),
+	detail('pallu, palla', ['hemDetail', 'material'], { coversCloth: true }),
+	detail('laces, lacing', ['closure'], { alone: ['closure', 'lace-up'] }),
+	detail('tassel', ['hemDetail'], { alone: ['hemDetail', 'tasselled'] }),
+	detail(
+		'pocket, pockets, pocketed, patch pockets, flap pockets, cargo pockets, welt pockets, breast pocket'
+	),
+	detail('lining'),
+	detail('stitching, topstitching, stitch, seam, seams, seaming, darts, placket'),
+	detail('cuffs, french cuffs, double cuffs', ['sleeveLength']),
+	detail(
+		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
+	),
+	detail('bow, bows, bow detail'),
+	detail('patch, patches, elbow patches, badges'),
+	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
+	detail('dial, face'),
+	detail('tip, tips, ends'),
+	detail('crown')
+];

@@ -1,0 +1,405 @@
+import { facetIds, facetOf, type FacetId } from './facets';
+
+/**
+ * How facet values are said. One value a line: `value: phrase, phrase`. A phrase says the value wherever it
+ * stands ("cropped jumper"). A value's own label is understood as well where it stands before the part that it
+ * speaks of ("square neck"), but not alone, where it might mean another thing ("square bag").
+ * A leading `~` marks a phrase that is likewise understood only beside its part. Common practice.
+ */
+const source: Partial<Record<FacetId, string>> = {
+	fit: `
+		skin-tight: skin-tight, bodycon, second-skin, clingy, figure-hugging, body-hugging, spray-on, compression
+		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, sculpted, form-fitting
+		tailored: tailored, tailored-fit, sharply tailored, sharp, well-cut, neat, darted
+		regular: regular-fit, regular, classic-fit, straight-fit, standard-fit, straight-cut
+		relaxed: relaxed, loose, loose-fitting, slouchy, easy, boxy, roomy, relaxed-fit, easy-fit, comfortable, loose-fit, boyfriend, flowing, flowy, floaty, billowy
+		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping`,
+	topLength: `
+		cropped: cropped, crop, midriff, bolero-length, midriff-baring, belly-baring
+		waist: waist-length, short, to the waist, ends at the waist
+		hip: hip-length, to the hip, to the hips, hip-skimming
+		thigh: thigh-length, longline, long, long-line, mid-thigh, to the thigh, to mid-thigh, knee-length, to the knee, covering the seat`,
+	hemLength: `
+		hip: hip-length, to the hip
+		micro: micro, micro-mini, thigh-high
+		mini: mini, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
+		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
+		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee
+		midi: midi, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length
+		maxi: maxi, long, maxi-length, full-length
+		ankle: ankle-length, to the ankle, ankle-grazing, to the ankles
+		floor: floor-length, floor-sweeping, to the floor, floor-grazing, sweeping, puddling`,
+	legLength: `
+		micro: micro
+		short: short
+		mid-thigh: mid-thigh, thigh-length
+		knee: knee-length, to the knee, bermuda-length, at the knee
+		cropped: cropped, crop, cut off, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
+		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
+		full: full-length, long
+		floor: floor-length, puddling, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
+		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe`,
+	rise: `
+		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
+		mid: mid-rise, mid-waisted
+		high: high-rise, high-waisted, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
+	sleeveLength: `
+		strapless: strapless
+		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps
+		cap: cap-sleeved, cap-sleeve
+		short: short-sleeved, short-sleeve, short
+		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve
+		three-quarter: three-quarter, bracelet-length, bracelet, three-quarter-sleeved, three-quarter length, 3/4
+		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long`,
+	heelHeight: `
+		flat: flat, flat-heeled, heelless, flats
+		low: low-heeled, low-heel, small-heeled, small
+		kitten: kitten-heeled, kitten
+		mid: mid-heeled, mid-heel, mid-height, medium-heeled, medium
+		high: high-heeled, high-heel, heeled, tall, high
+		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
+	shaft: `
+		low: low-cut, low
+		ankle: ankle-high, ankle, ankle-length, short, high-top
+		mid-calf: mid-calf, calf-high, calf-length, mid-height
+		knee: knee-high, knee, knee-length, tall, long, to the knee
+		over-knee: over-the-knee, over-knee, thigh-high, over the knee, thigh-length`,
+	size: `
+		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
+		small: small, little, compact, thin, slim, skinny, narrow, slender, short, discreet
+		medium: medium, medium-sized, mid-sized, midi
+		large: large, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
+		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy`,
+	sheen: `
+		matte: matte, matt, dull, no-shine, flat finish
+		soft-sheen: soft-sheen, subtle sheen, slight sheen, lustrous, soft sheen, silky, softly shiny, dewy, slight shine, low sheen
+		satin: satin-finish, satin finish
+		shiny: shiny, glossy, high-shine, polished, gleaming, wet-look, lacquered, high-gloss, liquid, mirrored, glazed
+		glittering: glittering, glittery, sparkly, sparkling, shimmering, shimmery, glitter, sparkle, twinkly, shimmer, spangled`,
+	weight: `
+		light: lightweight, light-weight, featherweight, summer-weight, airy, thin, fine-gauge, gauzy, light
+		medium: medium-weight, mid-weight
+		heavy: heavyweight, heavy-weight, heavy, thick, winter-weight, weighty, dense, chunky`,
+	opacity: `
+		sheer: sheer, see-through, transparent, translucent, 10 denier, 15 denier, barely-there, barely there
+		semi-sheer: semi-sheer, semi-opaque, semi-transparent, 20 denier, 40 denier
+		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, lined`,
+	distress: `
+		clean: clean, undamaged, unripped
+		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded
+		worn: worn-in, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
+		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees`,
+	formality: `
+		sport: sporty, athletic, sports, sport
+		casual: casual, everyday, dressed-down
+		smart-casual: smart-casual, smart casual
+		business: business, office, smart, workwear-smart
+		cocktail: cocktail, dressy, party, dressed-up, evening-ready
+		formal: formal, evening, ceremonial`,
+	neckline: `
+		crew: crew-neck, crewneck, crew-necked, crew
+		round: round-neck, round-necked
+		scoop: scoop-neck, scooped, scoop-necked, scoop, low round
+		jewel: jewel-neck, jewel neckline
+		boat: boat-neck, bateau, boat-necked, slash-neck, bateau neck
+		square: square-neck, square-necked, square-cut neck
+		v: v-neck, v-necked, v-neckline, vee-neck, v neck
+		deep-v: deep v, deep v-neck, deep-v, deep-v neck, low v, low v-neck
+		wrap: crossover, cross-over, surplice, wrap-front, wrapover, wrap-over
+		sweetheart: sweetheart, sweetheart-neck
+		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline
+		plunge: plunging, plunge, low-cut, plunge-front
+		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck
+		funnel: funnel-neck, funnel
+		mock: mock-neck, mock turtleneck, grown-on neck
+		keyhole: keyhole-neck, keyhole
+		henley: henley-neck, grandad-neck
+		halter: halter-neck, halterneck, halter
+		high-neck: high-neck, high-necked, high neck, victorian-necked
+		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder
+		asymmetric: asymmetric neck, asymmetric neckline
+		strapless: strapless
+		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders
+		bardot: bardot, bardot-neck`,
+	collar: `
+		shirt: shirt-collared
+		button-down: button-down, button-down collar
+		spread: spread-collared
+		cutaway: cutaway-collared
+		pointed: point-collared, dagger collar, dagger-collared, pointy collar, seventies collar, big pointed collar
+		wing: wing-collared, wing collar
+		revere: revere-collared, rever
+		camp: camp-collar, camp-collared, cuban-collar
+		band: band-collared, grandad-collared, grandad collar, collarless band, ~grandad
+		mandarin: mandarin-collared, mandarin collar, bandhgala collar, chinese collar
+		stand: stand-collar, stand-up collar, stand-collared
+		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
+		peter-pan: peter-pan collared, peter pan collared
+		sailor: sailor-collared, middy collar
+		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar
+		shawl: shawl-collared
+		hood: hooded, with a hood, detachable hood
+		fur: fur-collared, fur-trimmed, fur trim
+		collarless: collarless`,
+	lapel: `
+		notch: notch-lapelled, notched lapel, notched, notch-lapel
+		peak: peak-lapelled, peaked lapel, peak lapel, peaked, peak-lapel
+		shawl: shawl-lapelled, shawl lapel, shawl-collar, shawl collar
+		collarless: collarless, lapel-less`,
+	closure: `
+		single-breasted: single-breasted, sb, single breasted, one-button, two-button, three-button
+		buttoned: buttoned, button-front, button-through, buttoned-down, button-up, button-fronted, buttons down the front, buttons up the front
+		snap: snap-fastened, popper-front, press-stud, snap-button, pearl-snap
+		toggle: toggle-fastened, toggle
+		covered: fly-fronted, concealed-button, hidden placket, fly-front
+		double-breasted: double-breasted, db, double breasted
+		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
+		double-breasted-6x2: 6x2, six-by-two, 6x2 double-breasted, six-button double-breasted
+		zip: zip-front, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
+		asymmetric-zip: asymmetric zip, off-centre zip, diagonal zip
+		wrap: wrap, wraparound, wrap-around, wrap-over
+		tie: tie-front, tie-waist, tie-side, self-tie, tie-waisted
+		open: open-front, edge-to-edge, open-fronted
+		pull-on: pull-on, slip-on
+		lace-up: lace-up, laced, lace-up front
+		buckle: buckled, buckle-front, buckle-fastened, double-buckle
+		drawstring: drawstring, drawstring-waist
+		elastic: elasticated, elasticated-waist, elasticated waist, elastic-waist, elastic waist
+		hook: hook-and-eye`,
+	sleeveShape: `
+		raglan: raglan, raglan-sleeved
+		puff: puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
+		leg-of-mutton: leg-of-mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
+		bishop: bishop-sleeved, bishop-sleeve
+		balloon: balloon-sleeved, balloon-sleeve, blouson-sleeved, blouson
+		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~trumpet
+		flutter: flutter-sleeved, flutter-sleeve, angel-sleeved, fluttery
+		ruffled: ruffle-sleeved, frill-sleeved, frilled-sleeve
+		dolman: dolman-sleeved, batwing, bat-wing, batwing-sleeved
+		kimono: kimono-sleeved, kimono-sleeve, wide-sleeved, ~wide
+		cape: cape-sleeved, cape-sleeve
+		slashed: slashed-sleeved`,
+	leg: `
+		skinny: skinny, skinny-leg, drainpipe, drainpipes, super-skinny
+		slim: slim-leg, slim, cigarette, narrow-leg, narrow, slim-fitting
+		tapered: tapered, tapered-leg, carrot, carrot-leg, carrot-fit, peg-leg, peg, pegged-leg, tapering
+		straight: straight-leg, straight, straight-legged, stovepipe, straight-fit
+		relaxed: relaxed-leg, loose-leg
+		baggy: baggy, baggy-leg, slouchy-leg
+		balloon: balloon-leg, barrel-leg, barrel, harem, balloon, bubble-leg, horseshoe
+		wide: wide-leg, wide-legged, wide, palazzo, palazzo-leg, super-wide, full-leg, culotte
+		bootcut: bootcut, boot-cut, kick-flare, boot-leg
+		flared: flared, flare, bell-bottom, bell-bottomed, flares, flare-leg, flared-leg, kick-flared`,
+	skirtShape: `
+		pencil: pencil, tube, wiggle, body-hugging skirt
+		straight: straight, straight-cut, shift
+		column: column, columnar
+		bias: bias-cut, bias, cut on the bias
+		mermaid: mermaid, fishtail, trumpet, mermaid-hem
+		a-line: a-line, a line, flared, gently flared, fit-and-flare, swing
+		wrap: wrap, wrapped, wrap-over, wraparound
+		full: full, full-skirted, voluminous, puffy, big-skirted, sweeping, bell-shaped, crinolined
+		circle: circle, circle-cut, circular, full-circle, skater
+		tiered: tiered, layered, three-tiered, ruffle-tiered, tiers
+		ruffled: ruffled, frilled, frilly
+		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, kick-pleat, box-pleat
+		tulip: tulip, petal-hem
+		puff: puffball, bubble, bubble-hem
+		peplum: peplum, peplumed
+		asymmetric: asymmetric, asymmetrical`,
+	waistline: `
+		natural: natural waist
+		marked: waisted, nipped-in waist, nipped waist, nipped-in, defined waist, marked waist, cinched-waist, tiny waist, nipped-in at the waist, waist-defining, fitted at the waist
+		empire: empire-line, empire, empire-waist, empire-waisted, high under the bust
+		dropped: drop-waist, dropped-waist, drop-waisted, low-waisted, dropped waist
+		unmarked: waistless, unwaisted`,
+	shoulder: `
+		natural: natural-shouldered, unpadded
+		soft: soft-shouldered, unstructured, deconstructed
+		dropped: drop-shoulder, drop-shouldered, dropped-shoulder
+		padded: shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
+		structured: structured, sharp-shouldered, square-shouldered
+		cold-shoulder: cold-shoulder, cut-out shoulders`,
+	back: `
+		low: low-backed, low-back, scoop-back, scoop-backed, low at the back
+		open: backless, open-back, open-backed, bare-backed, bare back
+		keyhole: keyhole-back
+		racer: racer-back, racerback, racer-backed
+		crossed: cross-back, crossed-back, criss-cross back`,
+	toe: `
+		pointed: pointed, pointed-toe, pointy, point-toe, pointy-toed, sharp-toed, winklepicker
+		almond: almond-toe, almond
+		round: round-toe, rounded-toe
+		square: square-toe, square-toed, squared-off toe
+		open: open-toe, open-toed, open
+		peep: peep-toe, peep-toed`,
+	heelShape: `
+		stiletto: stiletto-heeled, needle-heeled, pin-heeled
+		kitten: kitten-heeled
+		spool: spool-heeled, louis-heeled, louis
+		block: block-heeled, chunky-heeled, ~chunky
+		cuban: cuban-heeled
+		stacked: stacked-heeled
+		cone: cone-heeled, sculpted heel
+		wedge: wedge-heeled, wedge
+		platform: platform-heeled
+		flat: flat-soled`,
+	sole: `
+		thin: thin-soled, leather-soled
+		lug: lug-soled, lug-sole, cleated, commando-soled, tread-soled, lugged, track-soled
+		chunky: chunky, chunky-soled, ~thick, ~heavy, thick-soled, heavy-soled
+		platform: platform, platform-soled, flatform
+		rope: rope-soled, espadrille, jute-soled
+		cork: cork-soled, cork-footbed
+		crepe-sole: crepe-soled, gum-soled, gum-sole`,
+	strap: `
+		ankle-strap: ankle-strap, ankle-strapped, ankle strap, ankle straps, strap at the ankle
+		t-bar: t-bar, t-strap
+		mary-jane: mary-jane, mary-janes, bar-strap, single-strap
+		strappy: strappy, multi-strap
+		slingback: slingback, sling-back
+		mule: mule, backless, slip-in
+		toe-post: toe-post, toe-loop, thong-strap
+		crossbody: crossbody, cross-body, long strap, body-strap, crossbody strap
+		shoulder: shoulder-strap, shoulder strap
+		chain: on a chain
+		top-handle: top-handle, top-handled, bamboo handle, short handle, short handles, bamboo-handled
+		clutch: strapless, handleless
+		wrist: wrist-strap`,
+	brim: `
+		none: brimless
+		narrow: narrow-brimmed, short-brimmed, small-brimmed, stingy-brimmed
+		medium: medium-brimmed, brimmed
+		wide: wide-brimmed, wide-brim, broad-brimmed, big-brimmed, floppy, large-brimmed, ~big, ~broad, wide`,
+	frame: `
+		round: round, rounded
+		oval: oval
+		cat-eye: cat-eye, cateye, cat's-eye, upswept, cats-eye, winged
+		square: square, boxy
+		rectangular: rectangular, narrow rectangular
+		aviator: aviator, aviator-shaped, pilot
+		rimless: rimless, frameless
+		shield: shield, wraparound, visor`,
+	hemDetail: `
+		raw: raw-hem, raw-edged, raw-hemmed, unhemmed, cut-off hem
+		frayed: frayed, fraying, frayed at the hem
+		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
+		tasselled: tasselled, tasseled, tassels
+		feathered: feather-trimmed, feather trim, feather-hemmed
+		slit: slit, side-slit, split, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee
+		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed
+		scalloped: scalloped, scallop-edged
+		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
+		handkerchief: handkerchief, hanky-hem, handkerchief-hem
+		asymmetric: asymmetric, asymmetrical
+		high-low: high-low, dip-hem, dipped-hem, mullet-hem
+		curved: curved-hem, shirt-tailed
+		turned-up: turned-up hem
+		ribbed: rib-cuffed, rib-hemmed
+		elasticated: cuffed-hem, elasticated at the ankle, elasticated-cuff
+		bordered: bordered, border-printed, contrast-border, zari-bordered, gold-bordered, with a border, gota-trimmed, gota border
+		trained: trained, with a train`,
+	hairLength: `
+		cropped: cropped, short, close-cropped, boyish
+		chin: chin-length, jaw-length
+		shoulder: shoulder-length, mid-length
+		long: long, waist-length, very long`,
+	hairTexture: `
+		straight: straight, poker-straight, ironed
+		sleek: sleek, slick, smooth, slicked-back, slicked
+		wavy: wavy, waved
+		curly: curly, curled, ringletted
+		coily: coily, kinky
+		tousled: tousled, messy, undone, choppy, windswept, teased`,
+	nailShape: `
+		round: rounded
+		oval: oval
+		almond: almond, almond-shaped
+		square: square, squared
+		pointed: pointed, coffin, stiletto-shaped`,
+	scent: `
+		floral: floral, rose-scented, jasmine, violet-scented, tuberose, blossomy
+		powdery: powdery, iris
+		sweet: sweet, vanilla-scented, gourmand
+		fresh: fresh, clean, aquatic, soapy
+		citrus: citrus, bergamot, lemony, neroli
+		green: green, leafy-scented, herbal, mossy, galbanum
+		woody: woody, sandalwood, cedar, vetiver, oud
+		smoky: smoky, incense, tobacco
+		leathery: leathery
+		spicy: spicy, cinnamon
+		amber: ambery
+		musky: musky, musk`,
+	texture: `
+		smooth: smooth
+		ribbed: ribbed, rib, rib-knit, rib-knitted
+		waffle: waffle, waffle-knit, honeycomb
+		fine-knit: fine-knit, finely knitted, fine-gauge, fine-gauge knit, fine
+		cable: cable-knit, cable, cabled, aran, cable-knitted
+		chunky-knit: chunky-knit, chunky, heavy-knit, chunky knit, hand-knitted, hand-knit
+		quilted: quilted, diamond-quilted, matelasse, matelassé
+		padded: padded, puffer, down-filled, puffy
+		boucle: boucle, bouclé, nubby
+		herringbone: herringbone
+		brushed: brushed
+		fluffy: fluffy, fuzzy
+		jacquard: jacquard, damask-weave, self-patterned, woven-patterned
+		self-stripe: self-stripe, self-striped
+		lace: lace-knit, lacework, pointelle
+		crochet: crochet, crocheted
+		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
+		cut-out: cut-out, cutout, cutaway
+		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, thread-work
+		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
+		applique: applique, appliqué, appliqued
+		sequinned: sequinned, sequined, sequin-covered, all-over sequins, paillettes, paillette
+		beaded: beaded, beadwork, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded
+		metallic: metallic, foiled, metallic-thread
+		velvet: flocked, velvety
+		suede: suedey
+		pile: teddy-textured, bobbly
+		fur-like: furry
+		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, front-pleated, double-pleated, pleat-front, single-pleat, pleats
+		ruched: ruched, gathered, shirred, ~draped, ruching, tucked cloth
+		smocked: smocked, smocking
+		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased
+		woven: woven, basketweave, basket-weave
+		perforated: perforated, punched, laser-cut, broguing
+		grained: grained, pebbled, pebble-grain, grainy, textured
+		croc: croc-effect, croc, mock-croc, crocodile-effect, croc-embossed, lizard-effect, snake-effect, embossed
+		patent: patent-finish`
+};
+
+/** Every phrase of a facet's values: `free` ones stand anywhere, the others only beside their part's name. */
+export interface FacetPhrase {
+	facet: FacetId;
+	value: string;
+	phrase: string;
+	free: boolean;
+}
+
+function phrasesOf(facet: FacetId): FacetPhrase[] {
+	const lines = (source[facet] ?? '')
+		.split('\n')
+		.map((line) => line.trim())
+		.filter(Boolean);
+	const free = lines.flatMap((line) => {
+		const at = line.indexOf(':');
+		const value = line.slice(0, at);
+		return line
+			.slice(at + 1)
+			.split(',')
+			.map((words) => words.trim())
+			.map((words) => ({ facet, value, phrase: words.replace(/^~/, ''), free: !words.startsWith('~') }));
+	});
+	const own = facetOf(facet).values.map(({ id, label }) => ({
+		facet,
+		value: id,
+		phrase: label,
+		free: false
+	}));
+	return [...free, ...own];
+}
+
+/** In the order in which facets are tried where one phrase speaks of several. */
+export const facetPhrases: readonly FacetPhrase[] = facetIds.flatMap(phrasesOf);

@@ -1,0 +1,77 @@
+import type { FamilySource } from './source';
+
+export const beauty: FamilySource[] = [
+	{
+		id: 'hairstyles',
+		label: 'hair',
+		division: 'beauty',
+		slot: 'hair',
+		draws: 'hair',
+		facets: ['size', 'hairLength', 'hairTexture', 'sheen'],
+		types: `
+			*hairstyle / hairstyles / hair, hairdo
+			loose hair / loose hair / hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry
+			low bun / low buns / chignon, nape bun, sleek bun
+			top knot / top knots / high bun, ballerina bun, bun, topknot
+			French twist / French twists / french pleat, french roll
+			beehive / beehives / bouffant
+			finger waves / finger waves / set waves, marcel waves, waved hair
+			victory rolls / victory rolls / rolled hair, pin curls
+			ponytail / ponytails / pony
+			high ponytail / high ponytails / sleek ponytail
+			half-up hair / half-up hair / half up half down, half-up
+			plait / plaits / us:braid, french plait, us:french braid, side plait, us:braids
+			box braids / box braids / cornrows, micro braids
+			locs / locs / dreadlocks
+			afro / afros / natural hair, rounded afro
+			bob / bobs / bobbed hair, sharp bob / hairLength=chin
+			lob / lobs / long bob / hairLength=shoulder
+			pixie crop / pixie crops / pixie cut, pixie, cropped hair / hairLength=cropped
+			buzz cut / buzz cuts / shaved head, crew cut / hairLength=cropped
+			side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
+			quiff / quiffs / pompadour, ducktail
+			mullet / mullets / shag cut, shag
+			curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
+			updo / updos / hair up, pinned-up hair, hair pinned up`
+	},
+	{
+		id: 'make-up',
+		label: 'make-up',
+		division: 'beauty',
+		slot: 'face',
+		draws: 'lips',
+		facets: ['sheen', 'size'],
+		types: `
+			*lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
+			eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye
+			eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
+			mascara / mascara / lashes, false lashes
+			brows / brows / eyebrows, thin brows, pencilled brows, bold brows
+			blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks
+			foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
+			bindi / bindis / tilak
+			beauty spot / beauty spots / freckles, face gems`
+	},
+	{
+		id: 'nail-colour',
+		label: 'nails',
+		division: 'beauty',
+		slot: 'nails',
+		draws: 'nails',
+		facets: ['sheen', 'size', 'nailShape'],
+		types: `
+			*nail colour / nail colours / nails, nail varnish, us:nail polish, manicure, us:nail color, varnished nails
+			French manicure / French manicures / french tips
+			mehndi / mehndi / henna, mehendi`
+	},
+	{
+		id: 'scents',
+		label: 'scent',
+		division: 'beauty',
+		slot: 'scent',
+		draws: 'none',
+		facets: ['scent'],
+		types: `
+			*scent / scents / perfume, fragrance, cologne, eau de parfum, us:eau de cologne, attar`
+	}
+];

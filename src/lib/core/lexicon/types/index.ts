@@ -1,0 +1,42 @@
+/** The taxonomy's source: divisions, and the families of each in a file of their own. */
+import { accessories } from './accessories';
+import { bags } from './bags';
+import { beauty } from './beauty';
+import { bottoms } from './bottoms';
+import { footwear } from './footwear';
+import { jewellery } from './jewellery';
+import { layers } from './layers';
+import { onePieces } from './one-pieces';
+import type { FamilySource } from './source';
+import { southAsian } from './south-asian';
+import { tops } from './tops';
+import { under } from './under';
+
+/** Divisions are the first level of the tree, families the second, types the third. */
+export const divisions: Record<string, string> = {
+	tops: 'tops',
+	layers: 'layers',
+	bottoms: 'bottoms',
+	'one-pieces': 'one-pieces and sets',
+	'south-asian': 'South Asian dress',
+	under: 'underneath and hosiery',
+	footwear: 'footwear',
+	bags: 'bags',
+	accessories: 'accessories',
+	jewellery: 'jewellery',
+	beauty: 'hair and make-up'
+};
+
+export const families: FamilySource[] = [
+	...tops,
+	...layers,
+	...bottoms,
+	...onePieces,
+	...southAsian,
+	...under,
+	...footwear,
+	...bags,
+	...accessories,
+	...jewellery,
+	...beauty
+];

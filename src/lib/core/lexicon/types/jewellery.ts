@@ -1,0 +1,88 @@
+import { small, type FamilySource } from './source';
+
+export const jewellery: FamilySource[] = [
+	{
+		id: 'earrings',
+		label: 'earrings',
+		division: 'jewellery',
+		slot: 'ears',
+		draws: 'earrings',
+		facets: [...small],
+		types: `
+			*earrings / earrings / earring
+			studs / studs / stud earrings, stud, diamond studs
+			hoops / hoops / hoop earrings, hoop / size=medium
+			drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=medium
+			chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
+			tassel earrings / tassel earrings / / size=large
+			jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large
+			chandbalis / chandbalis / chandbali, chand bali earrings / size=large
+			ear cuffs / ear cuffs / ear cuff
+			clip earrings / clip earrings / clip-ons, button earrings`
+	},
+	{
+		id: 'necklaces',
+		label: 'necklaces',
+		division: 'jewellery',
+		slot: 'neck',
+		draws: 'necklace',
+		facets: [...small],
+		types: `
+			*necklace / necklaces
+			chain necklace / chain necklaces / chain, link necklace, curb chain
+			layered necklaces / layered necklaces / layered chains
+			pendant / pendants / locket, pendant necklace, medallion
+			pearl necklace / pearl necklaces / pearls, string of pearls, strand of pearls / material=pearl
+			choker / chokers / velvet choker / size=small
+			collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
+			long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
+			kundan set / kundan sets / kundan necklace, polki set, temple jewellery, bridal set / size=large
+			mangalsutra / mangalsutras
+			rani haar / rani haars / long haar, haar / size=large
+			lariat / lariats / bolo tie`
+	},
+	{
+		id: 'bracelets',
+		label: 'bracelets and watches',
+		division: 'jewellery',
+		slot: 'wrist',
+		draws: 'bracelet',
+		facets: [...small],
+		types: `
+			*bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet
+			bangle / bangles / kada, churi, churiyan, choora, glass bangles
+			cuff / cuffs / cuff bracelet / size=large
+			watch / watches / wristwatch, dress watch
+			sports watch / sports watches / diver's watch, digital watch / size=large
+			cufflinks / cufflinks / cuff links
+			haath phool / haath phools / hand harness, hathphool
+			anklet / anklets / payal, payals, ankle chain`
+	},
+	{
+		id: 'rings',
+		label: 'rings',
+		division: 'jewellery',
+		slot: 'finger',
+		draws: 'ring',
+		facets: [...small],
+		types: `
+			*ring / rings / band ring
+			signet ring / signet rings / signet
+			stacking rings / stacking rings / stacked rings / size=small
+			cocktail ring / cocktail rings / statement ring / size=large`
+	},
+	{
+		id: 'brooches',
+		label: 'brooches',
+		division: 'jewellery',
+		slot: 'brooch',
+		draws: 'brooch',
+		facets: [...small],
+		types: `
+			*brooch / brooches / us:pin, lapel pin, badge, cameo
+			corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
+			pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
+			nose ring / nose rings / nath, nose stud, nathni
+			body chain / body chains / belly chain`
+	}
+];

@@ -1,0 +1,124 @@
+import { cloth, sleeved, type FamilySource } from './source';
+
+export const layers: FamilySource[] = [
+	{
+		id: 'cardigans',
+		label: 'cardigans',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
+		facets: [...cloth, ...sleeved, 'closure', 'collar'],
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'buttoned', neckline: 'v' },
+		types: `
+			*cardigan / cardigans / cardi, cardie
+			shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
+			shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
+			long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
+			fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
+			track jacket / track jackets / tracksuit top, track top / closure=zip`
+	},
+	{
+		id: 'tailored',
+		label: 'tailored jackets',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
+		facets: [...cloth, ...sleeved, 'shoulder', 'lapel', 'closure', 'collar'],
+		usual: {
+			fit: 'tailored',
+			topLength: 'hip',
+			sleeveLength: 'long',
+			lapel: 'notch',
+			closure: 'single-breasted',
+			neckline: 'v'
+		},
+		types: `
+			*blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
+			suit jacket / suit jackets / lounge jacket, us:suit coat
+			dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
+			smoking jacket / smoking jackets / / lapel=shawl material=velvet
+			tweed jacket / tweed jackets / hacking jacket / material=tweed
+			boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
+			waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
+			long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
+			bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
+			peplum jacket / peplum jackets / / fit=close
+			tailcoat / tailcoats / tails / lapel=peak
+			morning coat / morning coats / cutaway coat / lapel=peak
+			spencer jacket / spencer jackets / spencer, mess jacket / topLength=waist`
+	},
+	{
+		id: 'jackets',
+		label: 'casual jackets',
+		division: 'layers',
+		slot: 'layer',
+		draws: 'jacket',
+		facets: [...cloth, ...sleeved, 'shoulder', 'collar', 'lapel', 'closure', 'distress'],
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'zip', neckline: 'v' },
+		types: `
+			*jacket / jackets
+			denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
+			leather jacket / leather jackets / / topLength=waist material=leather
+			biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather
+			suede jacket / suede jackets / fringed jacket / material=suede
+			shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
+			bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
+			varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
+			harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
+			safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
+			chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
+			waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
+			windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
+			quilted jacket / quilted jackets / liner jacket / texture=quilted
+			puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
+			gilet / gilets / body warmer, us:puffer vest, padded vest / sleeveLength=sleeveless
+			kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
+			cropped jacket / cropped jackets / / topLength=cropped
+			embroidered jacket / embroidered jackets / / texture=embroidered
+			cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveLength=sleeveless`
+	},
+	{
+		id: 'coats',
+		label: 'coats',
+		division: 'layers',
+		slot: 'outer',
+		draws: 'coat',
+		facets: [
+			...cloth,
+			'sleeveLength',
+			'sleeveShape',
+			'shoulder',
+			'hemLength',
+			'hemDetail',
+			'waistline',
+			'lapel',
+			'collar',
+			'closure'
+		],
+		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
+		types: `
+			*overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat
+			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted
+			pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted
+			duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
+			chesterfield coat / chesterfield coats / chesterfield, covert coat
+			car coat / car coats / swagger coat / hemLength=mini
+			swing coat / swing coats / A-line coat, tent coat / fit=relaxed
+			princess coat / princess coats / fit-and-flare coat, dress coat / fit=close
+			cocoon coat / cocoon coats / / fit=oversized
+			camel-hair coat / camel-hair coats / polo coat / material=camel-hair
+			raincoat / raincoats / rain jacket, rain coat, slicker
+			parka / parkas / anorak / hemLength=mini
+			puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
+			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap
+			duster coat / duster coats / duster / hemLength=midi closure=open weight=light
+			opera coat / opera coats / evening coat / hemLength=ankle
+			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted
+			shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
+			faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
+			cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
+			poncho / ponchos / serape / fit=oversized hemLength=micro
+			abaya / abayas / jilbab / closure=open hemLength=floor fit=oversized
+			shop coat / shop coats / dust coat / weight=light`
+	}
+];

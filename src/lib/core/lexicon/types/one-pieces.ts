@@ -1,0 +1,153 @@
+import { bodiced, cloth, legged, skirted, sleeved, type FamilySource } from './source';
+
+export const onePieces: FamilySource[] = [
+	{
+		id: 'dresses',
+		label: 'dresses',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'dress',
+		facets: [...cloth, ...skirted, ...bodiced],
+		usual: {
+			fit: 'tailored',
+			hemLength: 'knee',
+			skirtShape: 'a-line',
+			sleeveLength: 'short',
+			neckline: 'round',
+			waistline: 'natural'
+		},
+		types: `
+			*dress / dresses / frock, day dress
+			shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
+			wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
+			slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
+			sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
+			shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
+			bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
+			wiggle dress / wiggle dresses / pencil dress / skirtShape=pencil fit=close
+			A-line dress / A-line dresses / / skirtShape=a-line
+			tea dress / tea dresses / forties dress / hemLength=midi
+			swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
+			drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
+			empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
+			babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
+			sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
+			smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
+			prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
+			tiered dress / tiered dresses / / skirtShape=tiered
+			blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
+			T-shirt dress / T-shirt dresses / tee dress / fit=relaxed
+			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail
+			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias
+			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full
+			wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal
+			jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
+			pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
+			cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
+			kaftan / kaftans / caftan, djellaba, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
+			boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
+			kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
+			nightdress / nightdresses / us:nightgown, nightie
+			swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece / fit=skin-tight hemLength=micro
+			tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless
+			mini dress / mini dresses / minidress / hemLength=mini
+			midi dress / midi dresses / / hemLength=midi
+			maxi dress / maxi dresses / / hemLength=maxi`
+	},
+	{
+		id: 'jumpsuits',
+		label: 'jumpsuits',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'jumpsuit',
+		facets: [...cloth, ...legged, ...bodiced],
+		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
+		types: `
+			*jumpsuit / jumpsuits / all-in-one, catsuit
+			playsuit / playsuits / us:romper / legLength=short sleeveLength=short
+			dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
+			boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
+			unitard / unitards / leotard / fit=skin-tight
+			wetsuit / wetsuits / ski suit / fit=close`
+	},
+	{
+		id: 'suits',
+		label: 'trouser suits',
+		division: 'one-pieces',
+		slot: 'suit',
+		draws: 'suit',
+		facets: [...cloth, ...sleeved, 'shoulder', 'lapel', 'closure', 'legLength', 'leg', 'rise'],
+		usual: {
+			fit: 'tailored',
+			topLength: 'hip',
+			sleeveLength: 'long',
+			lapel: 'notch',
+			closure: 'single-breasted',
+			legLength: 'full',
+			leg: 'straight'
+		},
+		types: `
+			*suit / suits / two-piece suit, lounge suit, business suit
+			trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit
+			three-piece suit / three-piece suits / three piece
+			dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit, white tie / lapel=peak formality=formal
+			morning suit / morning suits / morning dress / formality=formal
+			zoot suit / zoot suits / / fit=oversized
+			safari suit / safari suits / leisure suit`
+	},
+	{
+		id: 'skirt-suits',
+		label: 'skirt suits',
+		division: 'one-pieces',
+		slot: 'suit',
+		draws: 'skirt-suit',
+		facets: [...cloth, ...sleeved, 'shoulder', 'lapel', 'closure', ...skirted],
+		usual: {
+			fit: 'tailored',
+			topLength: 'waist',
+			sleeveLength: 'long',
+			hemLength: 'knee',
+			skirtShape: 'pencil',
+			lapel: 'notch',
+			closure: 'single-breasted'
+		},
+		types: `
+			*skirt suit / skirt suits / costume suit, two-piece skirt suit`
+	},
+	{
+		id: 'co-ords',
+		label: 'matching sets',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'two-piece',
+		facets: [...cloth, ...sleeved, 'collar', 'closure', 'legLength', 'leg', 'rise'],
+		usual: { fit: 'relaxed', topLength: 'hip', sleeveLength: 'long', legLength: 'full', leg: 'straight' },
+		types: `
+			*co-ord / co-ords / coord, matching set, co-ord set, two-piece, two-piece set, coordinated set
+			tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
+			pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
+			scrubs / scrubs / work scrubs
+			bikini / bikinis / two-piece swimsuit / legLength=micro sleeveLength=strapless topLength=cropped
+			gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny`
+	},
+	{
+		id: 'skirt-sets',
+		label: 'skirt sets',
+		division: 'one-pieces',
+		slot: 'whole',
+		draws: 'skirt-set',
+		facets: [...cloth, ...sleeved, 'collar', 'closure', ...skirted],
+		usual: {
+			fit: 'regular',
+			topLength: 'waist',
+			sleeveLength: 'short',
+			hemLength: 'midi',
+			skirtShape: 'a-line'
+		},
+		types: `
+			*skirt set / skirt sets / skirt co-ord, matching top and skirt
+			kebaya set / kebaya sets / kebaya, batik kebaya / sleeveLength=long skirtShape=wrap hemLength=ankle
+			hanbok / hanboks / / topLength=cropped skirtShape=full hemLength=floor sleeveLength=long
+			iro and buba / iro and bubas / wrapper and blouse, wrapper set / skirtShape=wrap hemLength=ankle`
+	}
+];

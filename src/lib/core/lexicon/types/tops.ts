@@ -1,0 +1,83 @@
+import { cloth, sleeved, type FamilySource } from './source';
+
+export const tops: FamilySource[] = [
+	{
+		id: 'tees',
+		label: 'tees and vests',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
+		facets: [...cloth, ...sleeved, 'distress'],
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
+		types: `
+			*top / tops
+			T-shirt / T-shirts / tee, t shirt, tshirt
+			long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
+			vest top / vest tops / tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
+			racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
+			camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
+			crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
+			polo shirt / polo shirts / polo, golf shirt / neckline=v
+			henley / henleys / grandad top, henley top / sleeveLength=long
+			rugby shirt / rugby shirts / rugby top / sleeveLength=long fit=relaxed neckline=v
+			bodysuit / bodysuits / body / fit=skin-tight
+			bandeau / bandeaus / tube top, bandeau top / sleeveLength=strapless neckline=strapless topLength=cropped
+			sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
+			hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
+			zip-up hoodie / zip-up hoodies / zip hoodie / sleeveLength=long fit=relaxed
+			football shirt / football shirts / us:soccer jersey, football top / fit=relaxed
+			sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
+			rash vest / rash vests / us:rash guard, swim top / fit=skin-tight sleeveLength=long`
+	},
+	{
+		id: 'shirts',
+		label: 'shirts and blouses',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
+		facets: [...cloth, ...sleeved, 'collar', 'closure'],
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'v', collar: 'shirt' },
+		types: `
+			*shirt / shirts / button-up, us:button-down, button-up shirt
+			dress shirt / dress shirts / formal shirt, business shirt
+			evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
+			Oxford shirt / Oxford shirts / button-down shirt / collar=button-down
+			flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
+			denim shirt / denim shirts / chambray shirt, western shirt / material=denim
+			camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
+			grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band
+			blouse / blouses
+			pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
+			peasant blouse / peasant blouses / gypsy top, folk blouse, boho blouse / sleeveShape=balloon neckline=round
+			Peter Pan blouse / Peter Pan blouses / / collar=peter-pan
+			wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap
+			halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter
+			bardot top / bardot tops / off-the-shoulder top, off-shoulder top / neckline=bardot sleeveLength=short
+			one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless
+			peplum top / peplum tops / peplum blouse / fit=close
+			corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart
+			overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
+			smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon
+			tunic / tunics / tunic top / topLength=thigh fit=relaxed
+			kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono`
+	},
+	{
+		id: 'knitwear',
+		label: 'knitwear',
+		division: 'tops',
+		slot: 'top',
+		draws: 'top',
+		facets: [...cloth, ...sleeved, 'collar'],
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew' },
+		types: `
+			*jumper / jumpers / us:sweater, pullover, knit, knit top, crew-neck jumper, crew neck, uk:jersey
+			roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
+			V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
+			fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
+			Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
+			knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
+			knitted polo / knitted polos / polo jumper, knitted polo shirt, us:polo sweater / neckline=v
+			twinset / twinsets / twin set
+			knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, jumper vest / sleeveLength=sleeveless neckline=v`
+	}
+];

@@ -1,0 +1,48 @@
+import type { FamilySource } from './source';
+
+export const under: FamilySource[] = [
+	{
+		id: 'hosiery',
+		label: 'hosiery and socks',
+		division: 'under',
+		slot: 'hosiery',
+		draws: 'tights',
+		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight', 'hemDetail'],
+		types: `
+			*tights / tights / us:pantyhose, hose, hosiery
+			sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights / opacity=sheer
+			opaque tights / opaque tights / thick tights / opacity=opaque
+			stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
+			fishnet tights / fishnet tights / fishnets, fishnet stockings
+			footless tights / footless tights
+			socks / socks / sock
+			ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
+			knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
+			over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
+			leg warmers / leg warmers / us:legwarmers / shaft=knee`
+	},
+	{
+		id: 'underpinnings',
+		label: 'underpinnings',
+		division: 'under',
+		slot: 'under',
+		draws: 'none',
+		facets: ['fit', 'material', 'opacity', 'weight', 'hemLength', 'closure', 'texture'],
+		types: `
+			bra / bras
+			strapless bra / strapless bras / multiway bra
+			sports bra / sports bras
+			bralette / bralettes / soft bra, lace bra
+			briefs / briefs / uk:pants, underpants, underwear, knickers, panties
+			boxer shorts / boxer shorts / boxers
+			undervest / undervests / us:undershirt, thermal vest, base layer, thermals
+			slip / slips / underslip, full slip
+			half slip / half slips / waist slip
+			petticoat / petticoats / crinoline, underskirt, net petticoat
+			shapewear / shapewear / control slip, girdle
+			slip shorts / slip shorts / anti-chafe shorts
+			suspender belt / suspender belts / uk:suspenders, us:garter belt, garters
+			saree petticoat / saree petticoats / sari petticoat, saree shapewear
+			detachable collar / detachable collars / false collar, dickey`
+	}
+];

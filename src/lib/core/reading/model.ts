@@ -1,0 +1,89 @@
+import type { FacetId } from '../lexicon/facets';
+import type { Detail } from '../lexicon/details';
+import type { MoveId } from '../lexicon/moves';
+import type { Link, Tone } from '../lexicon/reading-words';
+import type { Element } from '../model/reference';
+
+/** One thing that a phrase can mean. A phrase may mean several; the garment that it is said of decides. */
+export type Sense =
+	| { kind: 'type'; type: string; locale?: 'uk' | 'us' }
+	| { kind: 'facet'; facet: FacetId; value: string; free: boolean }
+	| { kind: 'colour'; hex: string }
+	| { kind: 'tone'; tone: Tone }
+	| { kind: 'print'; family: string }
+	| { kind: 'metal'; metal: string }
+	| { kind: 'move'; move: MoveId }
+	| { kind: 'detail'; detail: Detail }
+	/** A length said in figures, as of a heel. */
+	| { kind: 'length'; cm: number }
+	| { kind: 'link'; link: Link }
+	| { kind: 'hedge' }
+	| { kind: 'filler' };
+
+export interface Token {
+	/** As it is looked up: small letters, no accents, no apostrophes. */
+	word: string;
+	/** Place in the text, from 0; `end` is behind the last letter. */
+	start: number;
+	end: number;
+	/** A comma, a full stop or a line's end stands before it. */
+	breakBefore?: 'comma' | 'stop';
+	/** A hyphen joins it to the word before. */
+	hyphenated: boolean;
+}
+
+/** One or several words that mean something together. */
+export interface Span {
+	text: string;
+	words: readonly string[];
+	start: number;
+	end: number;
+	breakBefore?: 'comma' | 'stop';
+	hyphenated: boolean;
+	/** Empty for an unknown word. */
+	senses: readonly Sense[];
+}
+
+/**
+ * What became of a phrase:
+ * understood · doubted (taken for something, with a question or a second thought) · denied ("no belt") ·
+ * idle (carries nothing that could be compared) · unknown.
+ */
+export type ReadStatus = 'understood' | 'doubted' | 'denied' | 'idle' | 'unknown';
+
+/** A phrase of the text and what it was taken for. The phrases of a reading cover all its words, in order. */
+export interface ReadPhrase {
+	text: string;
+	/** Place in the text, from 0; `end` is behind the last letter. */
+	start: number;
+	end: number;
+	status: ReadStatus;
+	/** In words: "colour: navy", "joins", "not known". */
+	takenFor: string;
+	/** Index of the element that it speaks of; absent where it speaks of none. */
+	element?: number;
+	/** What it says of the element, where it says one thing. */
+	says?: { aspect: 'type' | 'palette' | 'print' | 'metal' | FacetId | 'move' | 'note'; value: string };
+	/** Words of the lexicon that may have been meant, nearest first. */
+	suggestions?: string[];
+}
+
+/** A word that means two things, and which of them was taken. */
+export interface Question {
+	/** Index of its phrase in the reading. */
+	phrase: number;
+	word: string;
+	taken: string;
+	/** Type ids to choose from, the taken one included. */
+	choices: string[];
+}
+
+export interface Reading {
+	text: string;
+	/** In the order in which they are named. */
+	elements: Element[];
+	/** Types that the text says are not worn. */
+	absent: string[];
+	phrases: ReadPhrase[];
+	questions: Question[];
+}

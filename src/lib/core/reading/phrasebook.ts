@@ -1,0 +1,110 @@
+/** Every phrase of the lexicon with what it can mean, ready to be looked up word by word. */
+import { colourWords } from '../lexicon/colours';
+import { details } from '../lexicon/details';
+import { facetPhrases } from '../lexicon/facet-words';
+import { materials } from '../lexicon/materials';
+import { metals } from '../lexicon/metals';
+import { moveIds, moveOf } from '../lexicon/moves';
+import { prints } from '../lexicon/prints';
+import { fillers, hedges, links, tones, type Link } from '../lexicon/reading-words';
+import { garmentTypes } from '../lexicon/taxonomy';
+import type { Sense } from './model';
+import { wordsOf } from './tokens';
+
+export interface PhraseNode {
+	next: Map<string, PhraseNode>;
+	senses: Sense[];
+}
+const node = (): PhraseNode => ({ next: new Map(), senses: [] });
+
+/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs turned back". */
+export const glue = new Set(['a', 'an', 'the', 'his', 'her', 'its', 'their', 'my']);
+
+const root = node();
+/** Phrases of several words written as one: "rollneck". */
+const joined = new Map<string, PhraseNode>();
+/** All single words, for near misses; the longest ones of each length together. */
+export const vocabulary = new Set<string>();
+
+function enter(phrase: string, sense: Sense): void {
+	const words = wordsOf(phrase).filter((word, i) => i === 0 || !glue.has(word));
+	if (words.length === 0) return;
+	let at = root;
+	for (const word of words) {
+		let next = at.next.get(word);
+		if (!next) at.next.set(word, (next = node()));
+		at = next;
+	}
+	at.senses.push(sense);
+	if (words.length > 1) joined.set(words.join(''), at);
+	if (sense.kind !== 'filler' && sense.kind !== 'link')
+		for (const word of words) if (word.length >= 4) vocabulary.add(word);
+}
+
+/** "scarf" → "scarves", "watch" → "watches"; what is plural already stays. */
+export function pluralOf(phrase: string): string {
+	if (/s$/.test(phrase) && !/ss$/.test(phrase)) return phrase;
+	if (/(s|x|z|ch|sh)$/.test(phrase)) return `${phrase}es`;
+	if (/[^aeiou]y$/.test(phrase)) return `${phrase.slice(0, -1)}ies`;
+	return `${phrase}s`;
+}
+
+for (const { id, singular, plural, words } of garmentTypes) {
+	const spoken = new Map<string, 'uk' | 'us' | undefined>([
+		[singular.toLowerCase(), undefined],
+		[plural.toLowerCase(), undefined]
+	]);
+	for (const { word, locale } of words)
+		for (const form of [word.toLowerCase(), pluralOf(word.toLowerCase())])
+			if (!spoken.has(form)) spoken.set(form, locale);
+	for (const [word, locale] of spoken) enter(word, { kind: 'type', type: id, locale });
+}
+for (const { facet, value, phrase, free } of facetPhrases)
+	enter(phrase, { kind: 'facet', facet, value, free: free });
+for (const { id, label, words } of materials)
+	for (const word of [label, ...words])
+		enter(word, { kind: 'facet', facet: 'material', value: id, free: true });
+for (const { word, also, hex } of colourWords)
+	for (const form of [word, ...also]) {
+		enter(form, { kind: 'colour', hex });
+		// "light denim" says the cloth as well as its colour.
+		if (form.endsWith(' denim'))
+			enter(form, { kind: 'facet', facet: 'material', value: 'denim', free: true });
+	}
+for (const tone of tones) for (const word of tone.words) enter(word, { kind: 'tone', tone });
+for (const { id, label, words } of prints)
+	for (const word of new Set([label, ...words])) enter(word, { kind: 'print', family: id });
+for (const { id, label, words } of metals)
+	for (const word of new Set([label, ...words])) enter(word, { kind: 'metal', metal: id });
+for (const move of moveIds)
+	for (const word of new Set([moveOf(move).label, ...moveOf(move).words]))
+		enter(word, { kind: 'move', move });
+for (const detail of details) for (const word of detail.words) enter(word, { kind: 'detail', detail });
+for (const link of Object.keys(links) as Link[])
+	for (const word of links[link]) enter(word, { kind: 'link', link });
+for (const word of hedges) enter(word, { kind: 'hedge' });
+for (const word of fillers) enter(word, { kind: 'filler' });
+
+export interface Found {
+	senses: readonly Sense[];
+	/** How many words it takes. */
+	length: number;
+}
+
+/** The longest phrase of the lexicon that begins at a word; undefined where none does. */
+export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
+	let at: PhraseNode | undefined = root;
+	let best: Found | undefined;
+	for (let i = from; i < to; i++) {
+		const word = words[i] ?? '';
+		const next: PhraseNode | undefined = at.next.get(word);
+		if (!next) {
+			if (i > from && glue.has(word)) continue;
+			break;
+		}
+		at = next;
+		if (at.senses.length > 0) best = { senses: at.senses, length: i - from + 1 };
+	}
+	const single = best ? undefined : joined.get(words[from] ?? '');
+	return best ?? (single ? { senses: single.senses, length: 1 } : undefined);
+}

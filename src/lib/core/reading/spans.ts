@@ -1,0 +1,75 @@
+import { longestPhrase } from './phrasebook';
+import type { Sense, Span, Token } from './model';
+import { tokensOf } from './tokens';
+
+const cmOf: Record<string, number> = {
+	cm: 1,
+	centimetre: 1,
+	centimetres: 1,
+	mm: 0.1,
+	in: 2.54,
+	inch: 2.54,
+	inches: 2.54
+};
+const spokenNumbers: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
+
+/** "8 cm", "two-inch": a length in figures or small number words. */
+function lengthAt(tokens: readonly Token[], at: number): Sense | undefined {
+	const number = Number(tokens[at]?.word ?? NaN) || spokenNumbers[tokens[at]?.word ?? ''];
+	const unit = cmOf[tokens[at + 1]?.word ?? ''];
+	return number && unit && !tokens[at + 1]?.breakBefore ? { kind: 'length', cm: number * unit } : undefined;
+}
+
+/** Endings that a word may carry besides its form in the lexicon; what is left is looked up again. */
+const endings: [RegExp, string][] = [
+	[/(?<=\w{3})ies$/, 'y'],
+	[/(?<=\w{3})es$/, ''],
+	[/(?<=\w{2})s$/, ''],
+	[/(?<=\w{3})([dtn])\1ish$/, '$1'],
+	[/(?<=\w{3})ish$/, ''],
+	[/(?<=\w{3})ish$/, 'e'],
+	[/(?<=\w{3})ed$/, ''],
+	[/(?<=\w{3})ed$/, 'e'],
+	[/(?<=\w{3})y$/, '']
+];
+
+/** A word known in another form: "corduroys", "reddish". Links and fillers do not inflect. */
+function inflected(word: string): readonly Sense[] {
+	for (const [ending, replacement] of endings) {
+		if (!ending.test(word)) continue;
+		const senses = (longestPhrase([word.replace(ending, replacement)], 0, 1)?.senses ?? []).filter(
+			({ kind }) => kind !== 'link' && kind !== 'filler' && kind !== 'hedge'
+		);
+		if (senses.length > 0) return senses;
+	}
+	return [];
+}
+
+/** Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone. */
+export function spansOf(text: string): Span[] {
+	const tokens = tokensOf(text);
+	const words = tokens.map(({ word }) => word);
+	const spans: Span[] = [];
+	for (let at = 0; at < tokens.length;) {
+		const first = tokens[at];
+		if (!first) break;
+		// A phrase does not reach over a comma.
+		let limit = at + 1;
+		while (limit < tokens.length && !tokens[limit]?.breakBefore) limit++;
+		const measured = lengthAt(tokens, at);
+		const found = measured ? { senses: [measured], length: 2 } : longestPhrase(words, at, limit);
+		const length = found?.length ?? 1;
+		const last = tokens[at + length - 1] ?? first;
+		spans.push({
+			text: text.slice(first.start, last.end),
+			words: words.slice(at, at + length),
+			start: first.start,
+			end: last.end,
+			breakBefore: first.breakBefore,
+			hyphenated: first.hyphenated,
+			senses: found?.senses ?? inflected(first.word)
+		});
+		at += length;
+	}
+	return spans;
+}

@@ -1,0 +1,49 @@
+import type { Token } from './model';
+
+/** Spellings of one word that are not worth two entries: US to UK, and what keyboards do to them. */
+const spellings: Record<string, string> = {
+	color: 'colour',
+	colored: 'coloured',
+	colors: 'colours',
+	gray: 'grey',
+	jewelry: 'jewellery',
+	pajama: 'pyjama',
+	pajamas: 'pyjamas',
+	woolen: 'woollen',
+	mustache: 'moustache',
+	plaided: 'plaid',
+	'&': 'and',
+	'+': 'and',
+	w: 'with'
+};
+
+/** A word as it is looked up: small letters, no accents, no apostrophes, one spelling. */
+export function normalised(word: string): string {
+	const plain = word
+		.toLowerCase()
+		.normalize('NFD')
+		.replace(/[\u0300-\u036f'’]/g, '');
+	return spellings[plain] ?? plain;
+}
+
+/** The words of a phrase as they are looked up; a hyphen parts words as a space does. */
+export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ word }) => word);
+
+const pattern = /\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:()[\]•|!?/–—]|\s-\s/gu;
+
+/** Cuts a text into words with their places; punctuation becomes a break before the next word. */
+export function tokensOf(text: string): Token[] {
+	const tokens: Token[] = [];
+	let breakBefore: Token['breakBefore'];
+	for (const match of text.matchAll(pattern)) {
+		const [found] = match;
+		if (/^[\p{L}\p{M}\d&+]/u.test(found)) {
+			const { index: start } = match;
+			const hyphenated = text[start - 1] === '-' && tokens.at(-1)?.end === start - 1;
+			tokens.push({ word: normalised(found), start, end: start + found.length, breakBefore, hyphenated });
+			breakBefore = undefined;
+		} else if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
+		else breakBefore ??= 'comma';
+	}
+	return tokens;
+}

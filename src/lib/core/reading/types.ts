@@ -1,0 +1,119 @@
+/** Which garment a name means: by the studio's words, by what is said of it, by the words around it. */
+import { aspectWeightOf } from '../lexicon/aspect-weights';
+import { moveOf } from '../lexicon/moves';
+import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
+import type { Group } from './attach';
+import { sensesOf } from './clauses';
+import { longestPhrase } from './phrasebook';
+import { spansOf } from './spans';
+import type { Sense } from './model';
+import { wordsOf } from './tokens';
+
+export interface NamedType {
+	type: GarmentType;
+	/** More than one where the name means two things and nothing said decides between them. */
+	choices: string[];
+}
+
+/** How much of what is said of the garment a type can have. */
+function fitOf(type: GarmentType, group: Group): number {
+	return group.clauses
+		.flatMap(({ parts }) => parts)
+		.filter(({ role }) => role === 'said' || role === 'detail' || role === 'move')
+		.filter(({ span }) =>
+			span.senses.some(
+				(sense) =>
+					(sense.kind === 'move' && moveOf(sense.move).slots.includes(type.slot)) ||
+					(sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet)) ||
+					(sense.kind === 'detail' && sense.detail.facets.some((facet) => type.facets.includes(facet)))
+			)
+		).length;
+}
+
+/** The types that a name can mean, the studio's own word first. */
+function meantBy(group: Group, locale: 'uk' | 'us'): GarmentType[] {
+	const senses = sensesOf(group.head.span, 'type');
+	const order = (sense: { locale?: string }) =>
+		sense.locale === locale ? 0 : sense.locale === undefined ? 1 : 2;
+	return [...senses]
+		.sort((a, b) => order(a) - order(b))
+		.map(({ type }) => garmentType(type))
+		.filter((type, i, all) => all.indexOf(type) === i);
+}
+
+/** The words before the head of each specific type's names: "wide leg" of "wide-leg trousers". */
+const specifics = new Map<string, { type: GarmentType; before: string[] }[]>();
+for (const type of garmentTypes) {
+	if (type.general) continue;
+	for (const name of [type.singular, ...type.words.map(({ word }) => word)]) {
+		const words = wordsOf(name);
+		const head = words.at(-1) ?? '';
+		if (words.length < 2) continue;
+		specifics.set(head, [...(specifics.get(head) ?? []), { type, before: words.slice(0, -1) }]);
+	}
+}
+
+/** A general name with the words of a particular one around it means that: "wide-leg wool trousers". */
+function refined(type: GarmentType, group: Group): GarmentType {
+	if (!type.general) return type;
+	const head = group.head.span.words.at(-1) ?? '';
+	const said = new Set(
+		group.own.parts
+			.filter(({ role, denied }) => (role === 'said' || role === 'detail') && !denied)
+			.flatMap(({ span }) => span.words)
+	);
+	const fitting = (specifics.get(head) ?? []).filter(
+		({ type: other, before }) => other.family === type.family && before.every((word) => said.has(word))
+	);
+	return (
+		fitting.reduce<{ type: GarmentType; before: string[] } | undefined>(
+			(best, next) => (best === undefined || next.before.length > best.before.length ? next : best),
+			undefined
+		)?.type ?? type
+	);
+}
+
+/** The type that a group's name means, with the choices where it means two things. */
+export function typeNamed(group: Group, locale: 'uk' | 'us'): NamedType {
+	const meant = meantBy(group, locale);
+	const fits = meant.map((type) => fitOf(type, group));
+	const most = Math.max(...fits);
+	const fitting = meant.filter((_, i) => fits[i] === most);
+	const [first] = fitting;
+	if (!first) throw new Error(`"${group.head.span.text}" names no type`);
+	const type = refined(first, group);
+	return { type, choices: fitting.length > 1 && type === first ? fitting.map(({ id }) => id) : [] };
+}
+
+const said = new Map<string, Sense[]>();
+
+/** What the words inside a garment's name say of it, apart from the name as a whole; kept once found. */
+export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
+	const key = `${type.id} ${words.join(' ')}`;
+	const known = said.get(key);
+	if (known) return known;
+	const whole = longestPhrase(words, 0, words.length)?.senses ?? [];
+	const inner = words.length > 1 ? [words.slice(0, -1).join(' '), words.at(-1) ?? ''] : [];
+	const senses = [
+		...whole.filter((sense) => sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet)),
+		...inner.flatMap((part, i) =>
+			spansOf(part).flatMap((span) => insideName(type, span.senses, i === inner.length - 1))
+		)
+	];
+	said.set(key, senses);
+	return senses;
+}
+
+/** One word of a name says one thing: the facet that weighs most, or else a colour or print. */
+function insideName(type: GarmentType, senses: readonly Sense[], isHead: boolean): Sense[] {
+	const [facet] = senses
+		.filter((sense) => sense.kind === 'facet')
+		.filter(({ facet: id, value, free }) => {
+			if (!type.facets.includes(id) || (isHead && !free)) return false;
+			const usual = type.usual[id];
+			return usual === undefined ? free && id === 'material' : usual === value;
+		})
+		.sort((a, b) => aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division));
+	if (facet) return [facet];
+	return isHead ? [] : senses.filter(({ kind }) => kind === 'colour' || kind === 'print');
+}

@@ -1,0 +1,141 @@
+/** The labelled phrases: spoken looks with what a stylist would note of each. */
+import { readFileSync } from 'node:fs';
+import { colourWords, familyOf, garmentType, labOfHex, readLook, type Element } from '../src/lib/core/index';
+
+export interface LabelledPhrase {
+	line: number;
+	text: string;
+	/** One list of claims an element: its type first, then "aspect=value". */
+	elements: { type: string; claims: string[] }[];
+	absent: string[];
+}
+
+const hexOf = new Map(
+	colourWords.flatMap(({ word, also, hex }) =>
+		[word, ...also].map((form) => [form.replace(/ /g, '-'), hex] as const)
+	)
+);
+
+function claimsOf(words: string[]): string[] {
+	return words.flatMap((word) => {
+		if (word.startsWith('@')) return [`family=${word.slice(1)}`];
+		if (word.includes('=')) {
+			const [aspect = '', value = ''] = word.split('=');
+			const [family = '', scale] = value.split(':');
+			return aspect === 'print' && scale ? [`print=${family}`, `scale=${scale}`] : [word];
+		}
+		return word.split(',').map((colour) => {
+			if (!hexOf.has(colour)) throw new Error(`"${colour}" is no colour word`);
+			return `colour=${hexOf.get(colour)}`;
+		});
+	});
+}
+
+/** Reads the data file; throws with its line on a label that the lexicon does not hold. */
+export function labelledPhrases(file = 'tests/unit/data/phrases.txt'): LabelledPhrase[] {
+	return readFileSync(file, 'utf8')
+		.split('\n')
+		.flatMap((text, i) => {
+			if (text.trim() === '' || text.startsWith('#')) return [];
+			const [phrase = '', ...labels] = text.split('|').map((part) => part.trim());
+			const absent = labels.filter((label) => label.startsWith('no:')).map((label) => label.slice(3));
+			const elements = labels
+				.filter((label) => !label.startsWith('no:'))
+				.map((label) => {
+					const [name = '', ...words] = label.split(/\s+/);
+					const type = name.replace('?', '');
+					try {
+						garmentType(type);
+						return { type, claims: claimsOf(words) };
+					} catch (error) {
+						throw new Error(`${file}, line ${i + 1}: ${(error as Error).message}`, { cause: error });
+					}
+				});
+			return [{ line: i + 1, text: phrase, elements, absent }];
+		});
+}
+
+/** What a read element claims, in the words of the labels; a colour by its word, or by its family where toned. */
+function claimed({ garment, moves }: Element): string[] {
+	return [
+		...garment.palette.map(({ hex }) => `colour=${hex}`),
+		...Object.entries(garment.facets).map(([facet, stated]) => `${facet}=${stated.value}`),
+		...(garment.print ? [`print=${garment.print.family.value}`] : []),
+		...(garment.print?.scale ? [`scale=${garment.print.scale.value}`] : []),
+		...(garment.metal ? [`metal=${garment.metal.value}`] : []),
+		...moves.map((move) => `move=${move}`)
+	];
+}
+
+/** A labelled family is met by any colour of it. */
+const meets = (label: string, claim: string) =>
+	label === claim ||
+	(label.startsWith('family=') &&
+		claim.startsWith('colour=') &&
+		familyOf(labOfHex(claim.slice(7))) === label.slice(7));
+
+interface Tally {
+	right: number;
+	/** Claimed but not labelled. */
+	surplus: number;
+	/** Labelled but not claimed. */
+	missed: number;
+}
+export interface ReadingScore {
+	phrases: number;
+	elements: Tally & { precision: number; recall: number };
+	facets: Tally & { precision: number; recall: number };
+	/** One line an error. */
+	errors: string[];
+}
+
+const withRates = (tally: Tally) => ({
+	...tally,
+	precision: tally.right / Math.max(1, tally.right + tally.surplus),
+	recall: tally.right / Math.max(1, tally.right + tally.missed)
+});
+
+/** Takes out of a list the first entry that meets a test; undefined where none does. */
+function takeOut<T>(list: T[], test: (entry: T) => boolean): T | undefined {
+	const at = list.findIndex(test);
+	return at < 0 ? undefined : list.splice(at, 1)[0];
+}
+
+/** Reads every labelled phrase and counts what was right, claimed in vain and missed. */
+export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
+	const elements: Tally = { right: 0, surplus: 0, missed: 0 };
+	const facets: Tally = { right: 0, surplus: 0, missed: 0 };
+	const errors: string[] = [];
+	for (const { line, text, elements: labels, absent } of phrases) {
+		const reading = readLook(text);
+		const left = [...reading.elements];
+		const wrong: string[] = [];
+		for (const label of labels) {
+			const found = takeOut(left, ({ garment }) => garment.type === label.type);
+			if (!found) {
+				elements.missed++;
+				facets.missed += label.claims.length;
+				wrong.push(`missed ${label.type}`);
+				continue;
+			}
+			elements.right++;
+			const claims = claimed(found);
+			for (const claim of label.claims)
+				if (takeOut(claims, (other) => meets(claim, other)) !== undefined) facets.right++;
+				else {
+					facets.missed++;
+					wrong.push(`${label.type} missed ${claim}`);
+				}
+			facets.surplus += claims.length;
+			wrong.push(...claims.map((claim) => `${label.type} claimed ${claim}`));
+		}
+		elements.surplus += left.length;
+		wrong.push(...left.map(({ garment }) => `claimed ${garment.type}`));
+		const denied = [...reading.absent];
+		for (const type of absent)
+			if (takeOut(denied, (other) => other === type) === undefined) wrong.push(`missed no ${type}`);
+		wrong.push(...denied.map((type) => `claimed no ${type}`));
+		if (wrong.length > 0) errors.push(`line ${line}: ${text}: ${wrong.join('; ')}`);
+	}
+	return { phrases: phrases.length, elements: withRates(elements), facets: withRates(facets), errors };
+}
