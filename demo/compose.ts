@@ -293,6 +293,7 @@ export function composeDemo(): StudioDocument {
 		clients: clients(),
 		events: events(),
 		pieces: filesIn('wardrobes').flatMap(wardrobe),
+		recipes: [],
 		references: filesIn('references').map(reference)
 	};
 	return documentOf({ ...parts, echoes: filesIn('echoes').map((file) => echo(file, parts)) }, writtenOn);

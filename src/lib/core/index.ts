@@ -51,6 +51,21 @@ export { colourDifferenceInWords, colourName } from './colour/words';
 export type { Question, Reading, ReadPhrase, ReadStatus } from './reading/model';
 export { readLook, type ReadOptions } from './reading/read-look';
 
+// Recipes
+export {
+	degreeIds,
+	recipeSchema,
+	type DegreeId,
+	type Recipe,
+	type RecipeItem,
+	type RecipePart
+} from './model/recipe';
+export { degrees, itemsAtDegree, weighed } from './recipes/degrees';
+export { recipeFromReferences } from './recipes/from-references';
+export { onBase, sharedAdds, type OnBase } from './recipes/on-a-base';
+export { isBeauty, readRecipe, type ReadRecipe, type RecipeProblem } from './recipes/read-recipe';
+export { elementOfItem, referenceOf } from './recipes/to-reference';
+
 // Closeness
 export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';
 export {

@@ -37,6 +37,7 @@ export function openDatabase(name = 'prime-echo'): StudioDatabase {
 		echoes: 'id, clientId, referenceId',
 		journal: '++sequence, undone'
 	});
+	database.version(2).stores({ recipes: 'id' });
 	return database;
 }
 

@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { element, elementsArbitrary, garment, garmentArbitrary } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../../tests/records';
+import { schemaVersion } from '../model/basics';
 import { migrate } from '../model/migrations';
 import { emptyStudio, type StudioDocument } from '../model/studio';
 import { packStudio, unpackStudio } from './archive';
@@ -198,8 +199,11 @@ describe('a document is refused with place and record', () => {
 
 describe('migrations', () => {
 	it('read the fixture of every version there has been', () => {
-		const fixture = readFileSync('tests/unit/data/studio-v1.json', 'utf8');
-		expect(readDocument(fixture).ok).toBe(true);
+		for (let version = 1; version <= schemaVersion; version++) {
+			const fixture = readFileSync(`tests/unit/data/studio-v${version}.json`, 'utf8');
+			expect(JSON.parse(fixture).schemaVersion).toBe(version);
+			expect(readDocument(fixture)).toMatchObject({ ok: true, value: { schemaVersion } });
+		}
 	});
 
 	it('leave the present version as it is', () => {

@@ -67,7 +67,7 @@ export const details: readonly Detail[] = [
 	detail('button, buttons, buttoned', ['closure'], { takesMetal: true, alone: ['closure', 'buttoned'] }),
 	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
 	detail(
-		'hardware, metalware, fittings, buckle, buckles, clasp, clasps, studs, rivets, eyelets, chain detail, horsebit, snaffle',
+		'hardware, metalware, fittings, clasp, clasps, studs, rivets, eyelets, chain detail, horsebit, snaffle',
 		[],
 		{
 			takesMetal: true
@@ -76,6 +76,7 @@ export const details: readonly Detail[] = [
 	detail('trim, trims, trimming, piping, edging, braid', ['hemDetail', 'collar']),
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
 	detail('border, borders', ['hemDetail'], { alone: ['hemDetail', 'bordered'], coversCloth: true }),
+	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
 	detail('slit, slits', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
 	detail('train', ['hemDetail'], { alone: ['hemDetail', 'trained'] }),
 	detail('ruffle, ruffles, frill, frills, flounce, flounces', ['hemDetail', 'sleeveShape', 'collar'], {

@@ -137,7 +137,7 @@ const source: Partial<Record<FacetId, string>> = {
 		peter-pan: peter-pan collared, peter pan collared
 		sailor: sailor-collared, middy collar
 		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar
-		shawl: shawl-collared
+		shawl: shawl-collared, shawl collar, shawl-collar
 		hood: hooded, with a hood, detachable hood
 		fur: fur-collared, fur-trimmed, fur trim
 		collarless: collarless`,
@@ -312,7 +312,7 @@ const source: Partial<Record<FacetId, string>> = {
 		coily: coily, kinky
 		tousled: tousled, messy, undone, choppy, windswept, teased`,
 	nailShape: `
-		round: rounded
+		round: rounded, round
 		oval: oval
 		almond: almond, almond-shaped
 		square: square, squared

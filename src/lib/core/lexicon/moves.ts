@@ -310,7 +310,7 @@ export const movesByTarget: {
 	move: MoveId;
 }[] = [
 	{ families: ['belts'], move: 'as-belt' },
-	{ types: ['hijab', 'turban'], move: 'as-headscarf' },
+	{ types: ['headscarf', 'hijab', 'turban'], move: 'as-headscarf' },
 	{ families: ['hair-ornaments'], move: 'as-hairband' },
 	{ types: ['shawl', 'cape', 'poncho'], move: 'as-shawl' },
 	{ slots: ['whole'], move: 'as-dress' },

@@ -20,7 +20,7 @@ export const links = {
 		'with, featuring, has, having, paired with, teamed with, finished with, topped with, set off by, accessorised with, styled with'
 	),
 	/** What follows is said of what went before. */
-	in: listed('in, of, from, at, to, in a, cut in, made of, made from, up in, done in, on the'),
+	in: listed('in, of, from, at, to, cut in, made of, made from, up in, done in'),
 	/** The ground under a print. */
 	on: listed('on, on a ground of, against'),
 	/** Another thing, worn over or under. */

@@ -3,8 +3,11 @@ import { schemaVersion } from './basics';
 /** A step from one schema version to the next, on the plain document. */
 type Step = (document: Record<string, unknown>) => Record<string, unknown>;
 
-/** `steps[n]` leads from version n to n + 1. Version 1 is the first, so there is no step yet. */
-const steps: Record<number, Step> = {};
+/** `steps[n]` leads from version n to n + 1. */
+const steps: Record<number, Step> = {
+	// Version 2 keeps recipes of one's own.
+	1: (document) => ({ ...document, recipes: [] })
+};
 
 /**
  * Brings a studio document of an older schema version to the present one. Used by the browser's store and by

@@ -11,7 +11,7 @@ import {
 	makeShop,
 	uuid
 } from '../../../../tests/records';
-import { dateSchema, momentSchema, moneySchema, priceSchema } from './basics';
+import { dateSchema, momentSchema, moneySchema, priceSchema, schemaVersion } from './basics';
 import { clientSchema, eventSchema } from './client';
 import { echoSchema, verdictSchema } from './echo';
 import { garmentSchema } from './garment';
@@ -196,7 +196,7 @@ describe('the studio document', () => {
 		expect(
 			accepts(studioDocumentSchema, {
 				format: 'prime-echo-studio',
-				schemaVersion: 1,
+				schemaVersion,
 				writtenOn: '2026-01-01',
 				...emptyStudio()
 			})

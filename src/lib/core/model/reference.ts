@@ -4,6 +4,7 @@ import { moveIds, type MoveId } from '../lexicon/moves';
 import { roleIds } from '../lexicon/roles';
 import { idSchema, nameSchema, noteSchema, recordFields } from './basics';
 import { garmentSchema } from './garment';
+import { degreeIds } from './recipe';
 
 /** What of an element can be signature or open: its facets, and the four that are not facets. */
 export const aspectIds = ['type', ...facetIds, 'palette', 'print', 'metal'] as const;
@@ -44,6 +45,8 @@ export const referenceSchema = z.object({
 	credit: z.object({ who: z.string().max(120), source: z.string().max(200) }),
 	boards: z.array(z.string().min(1).max(60)),
 	photos: z.array(z.string().max(128)),
+	/** The recipe that it was made from, and how far that was taken. */
+	recipe: z.object({ id: idSchema, title: nameSchema, degree: z.enum(degreeIds) }).optional(),
 	elements: z.array(elementSchema).max(40),
 	note: noteSchema
 });

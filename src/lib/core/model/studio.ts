@@ -3,6 +3,7 @@ import { nameSchema, recordFields, schemaVersion } from './basics';
 import { clientSchema, eventSchema } from './client';
 import { echoSchema } from './echo';
 import { pieceSchema } from './piece';
+import { recipeSchema } from './recipe';
 import { referenceSchema } from './reference';
 
 export const settingsSchema = z.object({
@@ -26,6 +27,7 @@ export const tableSchemas = {
 	clients: clientSchema,
 	events: eventSchema,
 	pieces: pieceSchema,
+	recipes: recipeSchema,
 	references: referenceSchema,
 	echoes: echoSchema
 } as const;
@@ -42,6 +44,7 @@ export const emptyStudio = (): Studio => ({
 	clients: [],
 	events: [],
 	pieces: [],
+	recipes: [],
 	references: [],
 	echoes: []
 });
@@ -55,7 +58,7 @@ export const studioDocumentSchema = z.object({
 	...Object.fromEntries(tableNames.map((name) => [name, z.array(tableSchemas[name])]))
 } as {
 	format: z.ZodLiteral<'prime-echo-studio'>;
-	schemaVersion: z.ZodLiteral<1>;
+	schemaVersion: z.ZodLiteral<2>;
 	writtenOn: z.ZodISODate;
 } & {
 	[T in TableName]: z.ZodArray<(typeof tableSchemas)[T]>;

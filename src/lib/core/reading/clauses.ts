@@ -11,8 +11,11 @@ export const sensesOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<
 export const senseOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<K> | undefined =>
 	span.senses.find((sense): sense is SenseOf<K> => sense.kind === kind);
 
-/** What a phrase does in its clause. `kind` is a garment's name before another's, as in "sweatshirt dress". */
-export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind';
+/**
+ * What a phrase does in its clause. `kind` is a garment's name before another's, as in "sweatshirt dress"; `again`
+ * a general name that adds nothing to a particular one, as in "beret hat".
+ */
+export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again';
 export interface Part {
 	span: Span;
 	/** Index of the span in the reading. */
@@ -138,6 +141,7 @@ class ClauseBuilder {
 		const slot = slotOfHead(head);
 		const type = senseOf(head.span, 'type');
 		if (alsoSaid(head.span)) head.role = 'said';
+		else if (type && garmentType(type.type).family === garmentType(own.type).family) head.role = 'again';
 		else if (slot && type && slotsMeetOf(type.type, own.type)) head.role = 'kind';
 		else return false;
 		this.clause.head = undefined;
@@ -154,7 +158,7 @@ class ClauseBuilder {
 			role = 'detail';
 			span = partSpan(span);
 		} else if (role === 'head' && this.speaksOfLast(span)) role = 'said';
-		else if (role === 'head' && this.repeatsHead(span)) role = 'kind';
+		else if (role === 'head' && this.repeatsHead(span)) role = 'again';
 		const { clause } = this;
 		if (role === 'head' && clause.head && !this.demoteHead(span)) this.splitAtHead();
 		if (role === 'detail' && clause.head && clause.parts.at(-1) === clause.head) {

@@ -131,8 +131,9 @@ function takings(part: Part, description: Description, onDetail?: Part): Taking[
 		takeFacet(facet, value)
 	);
 	const metalTaking = metal && (metalFirst.has(type.division) || !colour) ? [takeMetal(metal.metal)] : [];
-	// Of jewellery, a stone or pearl is what it is made of; of cloth, it is a colour.
-	const stoneFirst = metalFirst.has(type.division) && facetTakings.length > 0;
+	// Of jewellery, a stone or pearl is what it is made of, of scent, green is a note; of cloth, both are colours.
+	const stoneFirst =
+		(metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
 	return [
 		...(stoneFirst ? facetTakings : []),
 		...metalTaking,
@@ -260,6 +261,7 @@ class Describer {
 				flush();
 				if (part.role === 'move') this.takeMove(part, clause.denied);
 				else if (part.role === 'kind') this.note(part, 'doubted', 'taken as a kind of the garment beside it');
+				else if (part.role === 'again') this.note(part, 'understood', 'names the same garment');
 				else if (part.role === 'matching')
 					this.note(part, 'understood', 'takes colour, cloth and print from the one before');
 			}

@@ -36,7 +36,7 @@ export const accessories: FamilySource[] = [
 			blanket scarf / blanket scarves / oversized scarf, big scarf / size=oversized
 			snood / snoods / infinity scarf, cowl scarf
 			shawl / shawls / stole, wrap, pashmina, evening wrap / size=large
-			fur stole / fur stoles / faux-fur stole, fur collar, tippet / material=faux-fur
+			fur stole / fur stoles / faux-fur stole, tippet / material=faux-fur
 			feather boa / feather boas / boa / material=feather
 			jabot / jabots / ruff
 			cravat / cravats / ascot, day cravat / size=small
@@ -72,7 +72,8 @@ export const accessories: FamilySource[] = [
 			trapper hat / trapper hats / fur hat, ushanka / material=faux-fur
 			turban / turbans / head wrap, headwrap, gele
 			pagri / pagris / safa, dastar
-			hijab / hijabs / headscarf, head scarf, shayla
+			headscarf / headscarves / head scarf
+			hijab / hijabs / shayla
 			kufi / kufis / taqiyah, prayer cap
 			bridal veil / bridal veils / veil, mantilla
 			hood / hoods / balaclava`
