@@ -35,7 +35,7 @@ export { closenessSchools, schoolQuestions, type Schools } from './lexicon/schoo
 export { colourWords } from './lexicon/colours';
 export { effectIds, effects } from './lexicon/effects';
 export { metalColours, metalIds } from './lexicon/metals';
-export { moveIds, moves, type MoveId } from './lexicon/moves';
+export { moveIds, moveOf, moves, type MoveId } from './lexicon/moves';
 export { printScales, prints } from './lexicon/prints';
 export { roleIds, roles, type RoleId } from './lexicon/roles';
 export { slotIds, slots, type SlotId } from './lexicon/slots';
@@ -50,6 +50,8 @@ export { colourDifferenceInWords, colourName } from './colour/words';
 // Reading
 export type { Question, Reading, ReadPhrase, ReadStatus } from './reading/model';
 export { readLook, type ReadOptions } from './reading/read-look';
+export { alternatives, rephrased, withoutPhrase, withWord } from './reading/rephrase';
+export { saidOver } from './reading/said-over';
 
 // Recipes
 export {
@@ -67,7 +69,7 @@ export { isBeauty, readRecipe, type ReadRecipe, type RecipeProblem } from './rec
 export { elementOfItem, referenceOf } from './recipes/to-reference';
 
 // Closeness
-export { closenessOf, type Asked, type PieceCloseness } from './closeness/piece';
+export { closenessOf, statedAspects, type Asked, type PieceCloseness } from './closeness/piece';
 export {
 	methodVersion,
 	scoreLook,

@@ -39,14 +39,18 @@ export interface ClosenessOptions {
 	schools?: Partial<Schools>;
 }
 
-/** The aspects that an element specifies and does not leave open. */
-export function askedAspects({ garment, open }: Asked): AspectId[] {
-	const specified: AspectId[] = ['type', ...(Object.keys(garment.facets) as FacetId[])];
-	if (garment.palette.length > 0) specified.push('palette');
-	if (garment.print) specified.push('print');
-	if (garment.metal) specified.push('metal');
-	return specified.filter((aspect) => !open.includes(aspect));
+/** The aspects that a garment states. */
+export function statedAspects(garment: Garment): AspectId[] {
+	const stated: AspectId[] = ['type', ...(Object.keys(garment.facets) as FacetId[])];
+	if (garment.palette.length > 0) stated.push('palette');
+	if (garment.print) stated.push('print');
+	if (garment.metal) stated.push('metal');
+	return stated;
 }
+
+/** The aspects that an element specifies and does not leave open. */
+export const askedAspects = ({ garment, open }: Asked): AspectId[] =>
+	statedAspects(garment).filter((aspect) => !open.includes(aspect));
 
 const groupOf = (aspect: AspectId): FacetGroup => {
 	if (aspect === 'type') return 'kind';

@@ -35,7 +35,7 @@ waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
 jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo
 sweatshirting: sweatshirt fabric, loopback, french terry
 towelling: terry, terrycloth, towel
-fleece: polar fleece
+fleece: polar fleece, fleece fabric, fleecy
 elastane: stretch, stretchy, stretch fabric, scuba, neoprene
 
 knit: knitted, knitwear fabric, crochet, crocheted

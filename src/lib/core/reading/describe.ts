@@ -132,8 +132,7 @@ function takings(part: Part, description: Description, onDetail?: Part): Taking[
 	);
 	const metalTaking = metal && (metalFirst.has(type.division) || !colour) ? [takeMetal(metal.metal)] : [];
 	// Of jewellery, a stone or pearl is what it is made of, of scent, green is a note; of cloth, both are colours.
-	const stoneFirst =
-		(metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
+	const stoneFirst = (metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
 	return [
 		...(stoneFirst ? facetTakings : []),
 		...metalTaking,

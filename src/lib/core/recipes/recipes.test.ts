@@ -168,9 +168,8 @@ describe('a reference made of a recipe', () => {
 
 describe('a recipe of one’s own', () => {
 	const look = (...garments: Recipe['items'][number]['garment'][]) => ({
-		...makeReference(),
-		id: newId(),
-		elements: garments.map((one, i) => element(i + 1, one, { id: newId() }))
+		...makeReference(garments.map((one, i) => element(i + 1, one, { id: newId() }))),
+		id: newId()
 	});
 	const looks = [
 		look(

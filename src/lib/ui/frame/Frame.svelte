@@ -19,6 +19,7 @@
 		['/', m.places.desk],
 		['/clients', m.places.clients],
 		['/references', m.places.references],
+		['/recipes', m.places.recipes],
 		['/fitting', m.places.fitting],
 		['/studio', m.places.studio]
 	] as const;

@@ -14,7 +14,7 @@
 	{#each groups as [group, label] (group)}
 		<h3>{label}</h3>
 		<dl>
-			{#each m.keySheet.list.filter(([of]) => of === group) as [, keys, what] (keys)}
+			{#each m.keySheet.list.filter(([of]) => of === group) as [, keys, what] (what)}
 				<div>
 					<dt><kbd>{keys}</kbd></dt>
 					<dd>{what}</dd>

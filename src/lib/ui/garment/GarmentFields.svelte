@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import { untrack } from 'svelte';
 	import {
 		aspectWeightOf,
 		facetOf,
@@ -7,13 +8,17 @@
 		metalIds,
 		printScales,
 		prints,
+		saidOver,
 		typeHasFacet,
 		type FacetId,
 		type Garment,
-		type Provenance
+		type Provenance,
+		type Reading
 	} from '$lib/core';
+	import { studioWords } from '$lib/store/settings.svelte';
 	import { m } from '../messages';
 	import ColourFields from './ColourFields.svelte';
+	import SayLine from './SayLine.svelte';
 	import TypeField from './TypeField.svelte';
 
 	interface Props {
@@ -22,9 +27,27 @@
 		/** How the stylist comes by what is entered here. */
 		provenance: Provenance;
 		invalid?: boolean;
+		/** What was said in the line, each time it changes. */
+		onsaid?: (reading: Reading) => void;
 	}
-	let { garment = $bindable(), provenance, invalid = false }: Props = $props();
+	let { garment = $bindable(), provenance, invalid = false, onsaid }: Props = $props();
 
+	let said = $state('');
+	/** The garment before the line was begun: what is said is laid over it. */
+	let before = $state.raw(untrack(() => garment));
+
+	function take(reading: Reading) {
+		garment = saidOver(before, reading.text, { words: words.value, provenance }).garment;
+		onsaid?.(reading);
+	}
+	/** Changed by hand: what was said is part of the garment now. */
+	function change(next: Garment) {
+		garment = next;
+		before = next;
+		said = '';
+	}
+
+	const words = studioWords();
 	let more = $state(false);
 	/** The facets that count most are asked first. */
 	const firstFew = 5;
@@ -39,22 +62,22 @@
 		const facets = Object.fromEntries(
 			Object.entries(garment?.facets ?? {}).filter(([id]) => typeHasFacet(type, id as FacetId))
 		);
-		garment = { palette: [], ...garment, type, facets };
+		change({ palette: [], ...garment, type, facets });
 	}
 	function setFacet(id: FacetId, value: string) {
 		if (!garment) return;
 		const { [id]: _old, ...others } = garment.facets;
-		garment = { ...garment, facets: value ? { ...others, [id]: { value, provenance } } : others };
+		change({ ...garment, facets: value ? { ...others, [id]: { value, provenance } } : others });
 	}
 	function setPrint(family: string, scale?: string) {
 		if (!garment) return;
 		const print = family
 			? { family: { value: family, provenance }, scale: scale ? { value: scale, provenance } : undefined }
 			: undefined;
-		garment = { ...garment, print };
+		change({ ...garment, print });
 	}
 	function setMetal(value: string) {
-		if (garment) garment = { ...garment, metal: value ? { value, provenance } : undefined };
+		if (garment) change({ ...garment, metal: value ? { value, provenance } : undefined });
 	}
 </script>
 
@@ -70,6 +93,7 @@
 	</Select>
 {/snippet}
 
+<SayLine bind:text={said} label={m.say.piece} {provenance} onread={take} />
 <TypeField type={garment?.type} {invalid} onchange={setType} />
 
 {#if garment}
@@ -78,7 +102,7 @@
 		{palette}
 		{provenance}
 		onchange={(next) => {
-			if (garment) garment = { ...garment, palette: next };
+			if (garment) change({ ...garment, palette: next });
 		}}
 	/>
 	<div class="fields">

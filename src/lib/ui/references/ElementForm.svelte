@@ -12,13 +12,14 @@
 		elementSchema,
 		garmentType,
 		moveIds,
+		moveOf,
 		moves,
 		roleIds,
 		roles,
-		type AspectId,
+		statedAspects,
 		type Element,
-		type FacetId,
-		type Garment
+		type Garment,
+		type Reading
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
@@ -50,23 +51,31 @@
 	let garment = $state<Garment | undefined>();
 	let provenance = $state<'seen' | 'inferred'>('seen');
 	let tried = $state(false);
+	/** Counts openings: each begins with an empty line to say it in. */
+	let opening = $state(0);
 
 	function begin() {
 		draft = element ? $state.snapshot(element) : fresh();
 		garment = element ? $state.snapshot(element.garment) : undefined;
 		provenance = 'seen';
 		tried = false;
+		opening++;
 	}
 
 	/** What the element states, and so can be signature or open. */
-	const stated = $derived.by((): AspectId[] => {
+	const stated = $derived(garment ? statedAspects(garment) : []);
+	/** The moves that this garment can be worn with. */
+	const offered = $derived.by(() => {
 		if (!garment) return [];
-		const aspects: AspectId[] = ['type', ...(Object.keys(garment.facets) as FacetId[])];
-		if (garment.palette.length > 0) aspects.push('palette');
-		if (garment.print) aspects.push('print');
-		if (garment.metal) aspects.push('metal');
-		return aspects;
+		const { slot } = garmentType(garment.type);
+		return moveIds.filter((id) => moveOf(id).slots.includes(slot));
 	});
+	/** How it is worn, and details, come with what is said of it. */
+	function take({ elements: [said] }: Reading) {
+		if (!said) return;
+		draft.moves = [...new Set([...draft.moves, ...said.moves])];
+		if (draft.note === '') draft.note = said.note;
+	}
 	const toggled = <T,>(list: T[], entry: T, on: boolean): T[] =>
 		on ? [...new Set([...list, entry])] : list.filter((other) => other !== entry);
 
@@ -91,7 +100,9 @@
 	onopen={begin}
 	onsave={save}
 >
-	<GarmentFields bind:garment {provenance} invalid={tried && !garment} />
+	{#key opening}
+		<GarmentFields bind:garment {provenance} invalid={tried && !garment} onsaid={take} />
+	{/key}
 	<div class="fields">
 		<Select size="sm" labelText={m.references.role} bind:selected={draft.role}>
 			{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
@@ -132,10 +143,10 @@
 				<p class="bx--form__helper-text">{m.references.openHint}</p>
 			</fieldset>
 		</div>
-		{#if !['beauty', 'footwear', 'bags'].includes(garmentType(garment.type).division)}
+		{#if offered.length > 0}
 			<fieldset class="moves">
 				<legend class="bx--label">{m.references.moves}</legend>
-				{#each moveIds as move (move)}
+				{#each offered as move (move)}
 					<Checkbox
 						labelText={moves[move].label}
 						checked={draft.moves.includes(move)}

@@ -26,26 +26,31 @@
 		elements: [],
 		note: ''
 	});
+	let boards = $state('');
 	let draft = $state(fresh());
 	let tried = $state(false);
 
 	function begin() {
 		draft = reference ? $state.snapshot(reference) : fresh();
+		boards = draft.boards.join(', ');
 		tried = false;
 	}
 
 	async function save() {
 		tried = true;
-		const next = $state.snapshot(draft);
+		const next = {
+			...$state.snapshot(draft),
+			boards: [...new Set(boards.split(',').map((board) => board.trim().slice(0, 60)))].filter(Boolean)
+		};
 		if (next.title.trim() === '') return;
-		const { kind, title, credit, note } = next;
+		const { kind, title, credit, boards: onBoards, note } = next;
 		const saved = await perform(() =>
 			change(reference ? m.did.edited(title) : m.did.added(title), (writer) =>
 				reference
 					? writer.edit(
 							'references',
 							reference.id,
-							(stored) => void Object.assign(stored, { kind, title, credit, note }),
+							(stored) => void Object.assign(stored, { kind, title, credit, boards: onBoards, note }),
 							next.rev
 						)
 					: writer.create('references', next)
@@ -84,6 +89,14 @@
 		</Select>
 		<TextInput labelText={m.references.who} bind:value={draft.credit.who} maxlength={120} />
 		<TextInput labelText={m.references.source} bind:value={draft.credit.source} maxlength={200} />
+		<div class="wide">
+			<TextInput
+				labelText={m.references.boards}
+				helperText={m.references.boardsHint}
+				bind:value={boards}
+				maxlength={400}
+			/>
+		</div>
 		<div class="wide">
 			<TextArea rows={3} maxlength={4000} labelText={m.references.note} bind:value={draft.note} />
 		</div>

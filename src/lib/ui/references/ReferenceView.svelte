@@ -2,7 +2,8 @@
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentInWords, inOrder, ranked, type Element } from '$lib/core';
+	import { garmentInWords, inOrder, ranked, type Element, type Reading } from '$lib/core';
+	import { newId } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { removeReference } from '$lib/store/echoes';
 	import { change } from '$lib/store/journal';
@@ -14,6 +15,7 @@
 	import { offerUndo, perform } from '../frame/perform';
 	import Title from '../frame/Title.svelte';
 	import { m } from '../messages';
+	import SayLine from '../garment/SayLine.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import ElementForm from './ElementForm.svelte';
 	import ElementList from './ElementList.svelte';
@@ -31,6 +33,15 @@
 	let elementOpen = $state(false);
 	let editedElement = $state<Element | undefined>();
 	let lit = $state<string | undefined>();
+	let said = $state('');
+	/** What the line says so far, drawn before it is added. */
+	let drafted = $state.raw<readonly Element[]>([]);
+	const look = $derived({
+		worn: [
+			...(reference ? referenceLook(reference).worn : []),
+			...drafted.map(({ id, garment, moves }) => ({ id, garment, moves }))
+		]
+	});
 
 	const write = (label: string, elements: Element[]) =>
 		perform(() =>
@@ -50,6 +61,16 @@
 			known ? m.did.edited(words) : m.did.added(words),
 			known ? elements.map((other) => (other.id === element.id ? element : other)) : [...elements, element]
 		);
+	}
+	/** Adds what was said, in its order, behind what is there. */
+	function addSaid({ elements: read }: Reading) {
+		const elements = inOrder(reference?.elements ?? []);
+		const added = read.map((element) => ({ ...element, id: newId() }));
+		const [first] = added;
+		if (!first) return;
+		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
+		said = '';
+		void write(m.did.added(what), ranked([...elements, ...added]));
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
@@ -83,11 +104,7 @@
 			</div>
 			<div class="reading">
 				<figure class="panel">
-					<PlateFigure
-						look={referenceLook(reference)}
-						title="{m.fitting.referencePlate}: {reference.title}"
-						{lit}
-					/>
+					<PlateFigure {look} title="{m.fitting.referencePlate}: {reference.title}" {lit} />
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">
@@ -100,6 +117,13 @@
 						<h2 id="elements-title">{m.references.elements}</h2>
 						<Button size="small" icon={Add} on:click={() => openElement()}>{m.references.addElement}</Button>
 					</div>
+					<SayLine
+						bind:text={said}
+						label={m.say.look}
+						provenance="seen"
+						onread={({ elements }) => (drafted = elements)}
+						onenter={addSaid}
+					/>
 					{#if reference.elements.length === 0}
 						<p class="panel">{m.references.elementsEmpty}</p>
 					{:else}
@@ -107,6 +131,7 @@
 							elements={reference.elements}
 							onreorder={(elements, moved) =>
 								void write(m.did.moved(garmentInWords(moved.garment)), elements)}
+							onchange={saveElement}
 							onedit={openElement}
 							onremove={(element) => void removeElement(element)}
 							onlight={(id) => (lit = id)}

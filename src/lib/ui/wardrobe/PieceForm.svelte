@@ -36,12 +36,15 @@
 	let parts = $state<{ id: string; name: string; garment: Garment | undefined }[]>([]);
 	let price = $state('');
 	let tried = $state(false);
+	/** Counts openings: each begins with an empty line to say it in. */
+	let opening = $state(0);
 
 	function begin() {
 		draft = piece ? $state.snapshot(piece) : fresh();
 		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
 		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
 		tried = false;
+		opening++;
 	}
 
 	const priceBad = $derived(price.trim() !== '' && readMoney(price, currency) === undefined);
@@ -81,7 +84,7 @@
 </script>
 
 <FormDialog bind:open title={piece ? m.wardrobe.edit : m.wardrobe.add} onopen={begin} onsave={save}>
-	{#each parts as part, i (part.id)}
+	{#each parts as part, i (`${part.id} ${opening}`)}
 		{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
 		<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
 	{/each}
@@ -118,6 +121,3 @@
 		</div>
 	</div>
 </FormDialog>
-
-<style>
-</style>

@@ -7,6 +7,7 @@
 	import { m } from '../messages';
 	import PieceCard from './PieceCard.svelte';
 	import PieceForm from './PieceForm.svelte';
+	import SayPieces from './SayPieces.svelte';
 
 	interface Props {
 		client: Client;
@@ -18,6 +19,7 @@
 	let typed = $state('');
 	let slot = $state<SlotId | ''>('');
 	let formOpen = $state(false);
+	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
 
 	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
@@ -63,8 +65,12 @@
 			<SelectItem value="" text={m.wardrobe.everywhere} />
 			{#each present as id (id)}<SelectItem value={id} text={slots[id].label} />{/each}
 		</Select>
+		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
+			{m.wardrobe.say}
+		</Button>
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
+	{#if saying}<div class="panel say"><SayPieces clientId={client.id} /></div>{/if}
 	{#if pieces.length === 0}
 		<p class="panel">{m.wardrobe.empty}</p>
 	{:else if found.length === 0}
@@ -84,6 +90,9 @@
 	}
 	.search {
 		width: 14rem;
+	}
+	.say {
+		margin-bottom: 1rem;
 	}
 	.rail {
 		display: grid;

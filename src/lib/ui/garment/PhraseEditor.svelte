@@ -1,0 +1,101 @@
+<script lang="ts">
+	import { Button, ComboBox } from 'carbon-components-svelte';
+	import {
+		alternatives,
+		garmentType,
+		rephrased,
+		withoutPhrase,
+		withWord,
+		type Question,
+		type Reading,
+		type ReadOptions,
+		type ReadPhrase
+	} from '$lib/core';
+	import { m } from '../messages';
+
+	interface Props {
+		reading: Reading;
+		phrase: ReadPhrase;
+		/** Where the phrase means two things. */
+		question: Question | undefined;
+		options: ReadOptions;
+		/** The text as it now reads. */
+		onrewrite: (text: string) => void;
+		onclose: () => void;
+	}
+	let { reading, phrase, question, options, onrewrite, onclose }: Props = $props();
+
+	const others = $derived(alternatives(reading, phrase));
+	let refused = $state(false);
+
+	function choose(value: string) {
+		if (!phrase.says) return;
+		const next = rephrased(reading, phrase, { aspect: phrase.says.aspect, value }, options);
+		if (next === undefined) refused = true;
+		else onrewrite(next);
+	}
+	function keep(event: KeyboardEvent) {
+		if (event.key !== 'Escape') return;
+		event.stopPropagation();
+		onclose();
+	}
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<div role="group" aria-label={m.say.right(phrase.text)} class="panel" onkeydown={keep}>
+	{#if question}
+		<span class="ask">{m.say.which(question.word)}</span>
+		{#each question.choices as type (type)}
+			<Button
+				kind={type === question.taken ? 'secondary' : 'tertiary'}
+				size="small"
+				on:click={() => choose(type)}
+			>
+				{garmentType(type).singular}
+			</Button>
+		{/each}
+	{:else if phrase.status === 'unknown'}
+		<span class="ask">{phrase.suggestions ? m.say.meant : m.say.noneMeant}</span>
+		{#each phrase.suggestions ?? [] as word (word)}
+			<Button kind="tertiary" size="small" on:click={() => onrewrite(withWord(reading.text, phrase, word))}>
+				{word}
+			</Button>
+		{/each}
+	{/if}
+	{#if others.length > 0}
+		<div class="choice">
+			<ComboBox
+				size="sm"
+				autoHighlight="first-match"
+				hideLabel
+				labelText={m.say.insteadOf(phrase.text)}
+				placeholder={m.say.insteadOf(phrase.text)}
+				items={others.map(({ value, label }) => ({ id: value, text: label }))}
+				shouldFilterItem={(item, typed) => item.text.toLowerCase().includes(typed.toLowerCase())}
+				on:select={({ detail }) => choose(String(detail.selectedId))}
+			/>
+		</div>
+	{/if}
+	<Button kind="ghost" size="small" on:click={() => onrewrite(withoutPhrase(reading.text, phrase))}>
+		{m.say.takeOut}
+	</Button>
+	<Button kind="ghost" size="small" on:click={onclose}>{m.say.leave}</Button>
+	{#if refused}<p role="alert">{m.say.refused}</p>{/if}
+</div>
+
+<style>
+	div.panel {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.5rem;
+		padding: 0.5rem 0.75rem;
+		font-size: var(--step-0);
+	}
+	.choice {
+		width: 14rem;
+	}
+	p {
+		flex-basis: 100%;
+	}
+</style>

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { Button } from 'carbon-components-svelte';
+	import { itemsAtDegree, type Recipe } from '$lib/core';
+	import { live } from '$lib/store/live.svelte';
+	import Pending from '../frame/Pending.svelte';
+	import { m } from '../messages';
+	import PlateFigure from '../plate/PlateFigure.svelte';
+	import MakeRecipe from './MakeRecipe.svelte';
+	import { allRecipes, isOwn, recipeLook } from './recipes';
+
+	const recipes = live(() => () => allRecipes());
+	let making = $state(false);
+
+	const groups = $derived.by((): [string, Recipe[]][] => {
+		const all = recipes.value ?? [];
+		return [
+			[m.recipes.own, all.filter(isOwn)],
+			[m.recipes.eras, all.filter((recipe) => !isOwn(recipe) && recipe.kind === 'era')],
+			[m.recipes.aesthetics, all.filter((recipe) => !isOwn(recipe) && recipe.kind === 'aesthetic')]
+		];
+	});
+</script>
+
+<div class="page">
+	<div class="page-head">
+		<h1>{m.recipes.title}</h1>
+		<Button kind="tertiary" on:click={() => (making = true)}>{m.recipes.make}</Button>
+		<Button kind="tertiary" href="/recipes/compare">{m.recipes.compare}</Button>
+	</div>
+	<Pending query={recipes}>
+		{#each groups as [label, list] (label)}
+			<section aria-label={label}>
+				<h2>{label}</h2>
+				{#if list.length === 0}<p class="soft">{m.recipes.ownEmpty}</p>{/if}
+				<ul class="grid">
+					{#each list as recipe (recipe.id)}
+						<li>
+							<a class="panel panel-link" href="/recipes/{recipe.id}">
+								<span class="plate">
+									<PlateFigure look={recipeLook(itemsAtDegree(recipe, 'most'))} title="" />
+								</span>
+								<span>
+									<h3>{recipe.title}</h3>
+									<span class="soft"
+										>{recipe.silhouette.volume || m.recipes.madeFrom(recipe.madeFrom.length)}</span
+									>
+								</span>
+							</a>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/each}
+	</Pending>
+</div>
+<MakeRecipe bind:open={making} onmade={(id) => void goto(`/recipes/${id}`)} />
+
+<style>
+	.plate {
+		width: 5rem;
+		height: 10rem;
+		flex: none;
+	}
+	.grid {
+		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+	}
+	section {
+		margin-bottom: 1.75rem;
+	}
+	h2 {
+		margin-bottom: 0.5rem;
+	}
+	span.soft {
+		font-size: var(--step-0);
+	}
+</style>
