@@ -29,7 +29,20 @@ export default defineConfig({
 	worker: { format: 'es' },
 	// Tests of reactive code run Svelte's browser side, not the one that renders on a server.
 	...(process.env.VITEST && { resolve: { conditions: ['browser'] } }),
-	build: { chunkSizeWarningLimit: 900 },
+	build: {
+		chunkSizeWarningLimit: 900,
+		rolldownOptions: {
+			// The core is pure, so what a page does not use of it need not be loaded with it.
+			treeshake: {
+				moduleSideEffects: [
+					{
+						test: /\/src\/lib\/core\/(index|lexicon|reading|recipes|plate)/,
+						sideEffects: false
+					}
+				]
+			}
+		}
+	},
 	test: {
 		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],
 		environment: 'node',

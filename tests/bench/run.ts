@@ -11,6 +11,7 @@ import {
 	optionsOfPiece,
 	packStudio,
 	rankCandidates,
+	readLook,
 	scoreLook,
 	unpackStudio,
 	wornIn,
@@ -18,6 +19,7 @@ import {
 	type Garment
 } from '../../src/lib/core';
 import { simulatedStock } from '../../src/lib/server/market/stock';
+import { labelledPhrases, scoreReading } from '../phrases';
 import { browserFigures } from './browser';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
@@ -107,6 +109,21 @@ for (const [swatches, wanted] of [
 			)
 		)
 	);
+}
+{
+	const phrases = labelledPhrases();
+	const spent = millisecondsOf(() => phrases.forEach(({ text }) => readLook(text)), 15);
+	report(
+		`phrases read per second (${phrases.length} labelled ones)`,
+		Math.round(phrases.length / (spent / 1000)).toLocaleString('en-GB'),
+		'> 2,000'
+	);
+	const score = scoreReading(phrases);
+	const rates = ({ precision, recall }: { precision: number; recall: number }) =>
+		`${precision.toFixed(3)} and ${recall.toFixed(3)}`;
+	report('  elements, precision and recall', rates(score.elements), '≥ .97');
+	report('  facets, precision and recall', rates(score.facets), '≥ .93');
+	for (const error of score.errors) report('  misread', error);
 }
 {
 	const looks = demo.references.map(({ elements: worn }) => ({

@@ -28,10 +28,25 @@ for (const colorScheme of ['light', 'dark'] as const)
 		await page.getByRole('link', { name: /The Midnight Quay suit/ }).click();
 		await expect(page.getByRole('heading', { name: 'Elements, most important first' })).toBeVisible();
 		await expectAccessible(page);
+		await page.getByLabel('Say it as you see it').fill('black vest, corduory coat, no belt');
+		await page.getByRole('button', { name: /^vest/ }).click();
 		await page.getByRole('button', { name: /^burgundy satin dinner jacket/ }).click();
+		await expect(page.getByRole('list', { name: 'Features' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('button', { name: /^Edit: burgundy satin dinner jacket/ }).click();
 		await expect(page.getByRole('dialog', { name: 'Edit element' })).toBeVisible();
 		await expectAccessible(page);
 		await page.keyboard.press('Escape');
+
+		await goTo(page, 'Recipes');
+		await expect(page.getByRole('link', { name: /The 1950s/ })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: /The 1950s/ }).click();
+		await expect(page.getByRole('group', { name: 'Core' })).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: 'Compare', exact: true }).click();
+		await expect(page.getByRole('region', { name: 'The 1950s' })).toBeVisible();
+		await expectAccessible(page);
 
 		await goTo(page, 'Fitting table');
 		await expect(page.getByRole('button', { name: 'Begin an echo' })).toBeVisible();

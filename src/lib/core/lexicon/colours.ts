@@ -52,7 +52,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell #5c4632, coffee #523a2b, mocha #6f5140, chestnut #66331d, auburn #6d2f1c, wood / oak #7a5836'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, chestnut #66331d, auburn #6d2f1c, wood / oak #7a5836'
 	),
 	...words(
 		'navy',

@@ -92,7 +92,7 @@ down-fill: down-filled, goose down, feather-and-down
 straw: = straw
 raffia: = straw
 cane: wicker, rattan, bamboo cane = straw
-cork: = cork
+cork: = sand
 rope: jute, hessian, burlap = straw
 wood: wooden = wood
 rubber: latex
@@ -109,6 +109,7 @@ jet-beads: jet beads = jet
 resin: acrylic, clear plastic, plastic
 tortoiseshell: tortoise-shell, tortoise, tort = tortoiseshell
 enamel: enamelled, enameled
+horn: = horn
 bead: beads, seed beads, wooden beads
 shell: shells, cowrie, cowries
 `;

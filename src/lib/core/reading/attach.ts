@@ -42,6 +42,16 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 		});
 }
 
+/** Can every word of the clause be said of the garment? */
+function fitsWords(clause: Clause, group: Group): boolean {
+	const { facets } = typeOf(group.head);
+	return clause.parts
+		.filter(({ role }) => role === 'said')
+		.every(({ span }) =>
+			span.senses.some((sense) => sense.kind !== 'facet' || (sense.free && facets.includes(sense.facet)))
+		);
+}
+
 /** Index of the clause with a garment that follows in the same sentence, if the clauses up to it only say things. */
 function nextHeaded(clauses: readonly Clause[], from: number): number | undefined {
 	for (let i = from + 1; i < clauses.length && linked(clauses[i]); i++) if (clauses[i]?.head) return i;
@@ -78,7 +88,11 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
 function ownerBefore(groups: readonly Group[], clause: Clause): Group | undefined {
 	const named = groups.filter(({ denied }) => !denied);
-	return named.findLast((group) => fitsMoves(clause, group) && fitsDetails(clause, group)) ?? named.at(-1);
+	return (
+		named.findLast(
+			(group) => fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
+		) ?? named.at(-1)
+	);
 }
 
 /** "hair in a low bun": the second name says which kind the first is. */

@@ -11,7 +11,7 @@ export interface Market {
 }
 
 const stockSeed = 20_771;
-const stockSize = 320;
+const stockSize = 2000;
 
 export const simulatedMarket: Market = {
 	simulated: true,

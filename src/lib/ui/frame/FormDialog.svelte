@@ -59,7 +59,7 @@
 			onsave();
 		}}
 	>
-		{@render children()}
+		{#if open}{@render children()}{/if}
 		<button type="submit" hidden>{saveLabel}</button>
 	</form>
 </Modal>

@@ -11,6 +11,7 @@
 		type ReadOptions,
 		type ReadPhrase
 	} from '$lib/core';
+	import { untrack } from 'svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -23,9 +24,11 @@
 		onrewrite: (text: string) => void;
 		onclose: () => void;
 	}
-	let { reading, phrase, question, options, onrewrite, onclose }: Props = $props();
+	let props: Props = $props();
 
-	const others = $derived(alternatives(reading, phrase));
+	// Made anew for each phrase and each text: what it was opened with stays.
+	const { reading, phrase, question, options, onrewrite, onclose } = untrack(() => ({ ...props }));
+	const others = alternatives(reading, phrase);
 	let refused = $state(false);
 
 	function choose(value: string) {

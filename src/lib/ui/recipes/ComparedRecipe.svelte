@@ -3,6 +3,7 @@
 	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import ItemList from './ItemList.svelte';
+	import { recipeLook } from './recipes';
 
 	/** One of two recipes on a base: what comes of it, what it keeps, adds and takes away. */
 	interface Props {
@@ -20,9 +21,10 @@
 		worn: [
 			...items.flatMap((item) => {
 				const kept = onbase.keeps.find((one) => one.item === item);
-				const garment = kept ? garments[kept.base]?.garment : item.garment;
+				const garment = kept && garments[kept.base]?.garment;
 				return garment ? [{ id: item.id, garment, moves: item.moves }] : [];
 			}),
+			...recipeLook(recipe, onbase.adds).worn,
 			...onbase.leaves.flatMap((at) => {
 				const left = garments[at];
 				return left ? [{ ...left, moves: [] }] : [];
@@ -52,8 +54,14 @@
 				</li>
 			{:else}<li class="soft">{m.recipes.nothing}</li>{/each}
 		</ul>
+		{#if onbase.leaves.length > 0}
+			<h3>{m.recipes.leaves}</h3>
+			<ul>
+				{#each onbase.leaves as at (at)}<li>{wordsAt(at)}</li>{/each}
+			</ul>
+		{/if}
 	{/if}
-	<ItemList label={m.recipes.adds} items={onbase.adds} />
+	<ItemList level={3} label={m.recipes.adds} items={onbase.adds} />
 </section>
 
 <style>

@@ -4,6 +4,8 @@
 
 	interface Props {
 		label: string;
+		/** Level of its heading. */
+		level: 2 | 3;
 		items: readonly RecipeItem[];
 		/** Ids of the items that the chosen degree takes; all where none are given. */
 		taken?: ReadonlySet<string>;
@@ -11,12 +13,12 @@
 		aside?: (item: RecipeItem) => string;
 		onlight?: (id: string | undefined) => void;
 	}
-	let { label, items, taken, aside, onlight }: Props = $props();
+	let { label, level, items, taken, aside, onlight }: Props = $props();
 </script>
 
 {#if items.length > 0}
-	<section aria-label={label}>
-		<h3>{label}</h3>
+	<div role="group" aria-label={label}>
+		<svelte:element this={`h${level}`} class="heading">{label}</svelte:element>
 		<ul>
 			{#each items as item (item.id)}
 				<li
@@ -33,7 +35,7 @@
 				</li>
 			{/each}
 		</ul>
-	</section>
+	</div>
 {/if}
 
 <style>
@@ -60,7 +62,10 @@
 	.aside {
 		font-size: var(--step--1);
 	}
-	h3 {
+	.heading {
 		margin-bottom: 0.25rem;
+		font-family: var(--text);
+		font-size: var(--step-1);
+		font-weight: 640;
 	}
 </style>

@@ -6,7 +6,7 @@
 </script>
 
 <section aria-label={m.recipes.colours}>
-	<h3>{m.recipes.colours}</h3>
+	<h2>{m.recipes.colours}</h2>
 	<ul>
 		{#each recipe.colours as colour (colour.word)}
 			<li>
@@ -18,7 +18,7 @@
 </section>
 {#if recipe.cloth.length > 0}
 	<section aria-label={m.recipes.cloth}>
-		<h3>{m.recipes.cloth}</h3>
+		<h2>{m.recipes.cloth}</h2>
 		<ul>
 			{#each recipe.cloth as cloth (cloth.material)}
 				<li>

@@ -84,7 +84,7 @@
 			<div class="recipe">
 				<figure class="panel">
 					<PlateFigure
-						look={recipeLook(items)}
+						look={recipeLook(recipe, items)}
 						title={m.recipes.plate(recipe.title, degrees[degree].label)}
 						{lit}
 					/>
@@ -94,6 +94,7 @@
 					{#if isOwn(recipe)}<p class="soft">{m.recipes.madeFrom(recipe.madeFrom.length)}</p>{/if}
 					<DegreeChoice bind:degree />
 					<ItemList
+						level={2}
 						label={m.recipes.core}
 						items={part('core')}
 						{taken}
@@ -101,18 +102,26 @@
 						onlight={(id) => (lit = id)}
 					/>
 					<ItemList
+						level={2}
 						label={m.recipes.optional}
 						items={part('optional')}
 						{taken}
 						{aside}
 						onlight={(id) => (lit = id)}
 					/>
-					<ItemList label={m.recipes.beauty} items={beauty} {taken} {aside} onlight={(id) => (lit = id)} />
-					<ItemList label={m.recipes.never} items={part('never')} />
+					<ItemList
+						level={2}
+						label={m.recipes.beauty}
+						items={beauty}
+						{taken}
+						{aside}
+						onlight={(id) => (lit = id)}
+					/>
+					<ItemList level={2} label={m.recipes.never} items={part('never')} />
 				</div>
 				<aside>
 					{#if recipe.silhouette.volume}
-						<h3>{m.recipes.silhouette}</h3>
+						<h2>{m.recipes.silhouette}</h2>
 						<dl>
 							<dt>{m.recipes.volume}</dt>
 							<dd>{recipe.silhouette.volume}</dd>
@@ -157,6 +166,11 @@
 	}
 	.note {
 		max-width: 60ch;
+	}
+	aside :global(h2) {
+		font-family: var(--text);
+		font-size: var(--step-1);
+		font-weight: 640;
 	}
 	dl {
 		font-size: var(--step-0);

@@ -38,7 +38,7 @@
 						<li>
 							<a class="panel panel-link" href="/recipes/{recipe.id}">
 								<span class="plate">
-									<PlateFigure look={recipeLook(itemsAtDegree(recipe, 'most'))} title="" />
+									<PlateFigure look={recipeLook(recipe, itemsAtDegree(recipe, 'most'))} title="" />
 								</span>
 								<span>
 									<h3>{recipe.title}</h3>

@@ -1,4 +1,4 @@
-import type { PlateLook, Recipe, RecipeItem } from '$lib/core';
+import { garmentType, type Garment, type PlateLook, type Recipe, type RecipeItem } from '$lib/core';
 import { recipeLibrary } from '$lib/core/recipes/library';
 import { database } from '$lib/store/database';
 
@@ -10,7 +10,16 @@ export async function allRecipes(): Promise<Recipe[]> {
 
 export const isOwn = ({ madeFrom }: Recipe) => madeFrom.length > 0;
 
-/** Items of a recipe as a look to draw. */
-export const recipeLook = (items: readonly RecipeItem[]): PlateLook => ({
-	worn: items.map(({ id, garment, moves }) => ({ id, garment, moves }))
+const undyed = new Set(['jewellery', 'beauty', 'under']);
+
+/** A garment that no colour is said of, in one of the recipe's own, for the picture only. */
+function dyed(garment: Garment, { colours }: Recipe, at: number): Garment {
+	const swatch = colours[at % Math.max(1, colours.length)]?.swatch;
+	if (!swatch || garment.palette.length > 0 || undyed.has(garmentType(garment.type).division)) return garment;
+	return { ...garment, palette: [swatch] };
+}
+
+/** Items of a recipe as a look to draw, in the recipe's colours where they say none. */
+export const recipeLook = (recipe: Recipe, items: readonly RecipeItem[]): PlateLook => ({
+	worn: items.map(({ id, garment, moves }, at) => ({ id, garment: dyed(garment, recipe, at), moves }))
 });

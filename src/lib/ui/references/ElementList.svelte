@@ -6,8 +6,9 @@
 
 	interface Props {
 		elements: readonly Element[];
-		onreorder: (elements: Element[], moved: Element) => void;
-		onchange: (element: Element) => void;
+		/** The order of the elements as they are stored, and which of them was moved. */
+		onreorder: (order: (stored: readonly Element[]) => Element[], moved: Element) => void;
+		onchange: (element: Element, update: (stored: Element) => Element) => void;
 		onedit: (element: Element) => void;
 		onremove: (element: Element) => void;
 		onlight: (id: string | undefined) => void;
@@ -25,10 +26,12 @@
 	function drop(event: CustomEvent<DndEvent<Element>>) {
 		dragged = undefined;
 		const moved = event.detail.items.find(({ id }) => id === event.detail.info.id);
-		if (moved) onreorder(ranked(event.detail.items), moved);
+		const places = new Map(event.detail.items.map(({ id }, i) => [id, i]));
+		const placeOf = ({ id }: Element) => places.get(id) ?? places.size;
+		if (moved) onreorder((stored) => ranked([...stored].sort((a, b) => placeOf(a) - placeOf(b))), moved);
 	}
 	async function move(element: Element, by: -1 | 1) {
-		onreorder(moveElement(elements, element.id, by), element);
+		onreorder((stored) => moveElement(stored, element.id, by), element);
 		await tick();
 		document.getElementById(`element-${element.id}`)?.focus();
 	}
@@ -49,7 +52,7 @@
 				opened={opened === element.id}
 				onopen={() => (opened = opened === element.id ? undefined : element.id)}
 				onmove={(by) => void move(element, by)}
-				{onchange}
+				onchange={(update) => onchange(element, update)}
 				onedit={() => onedit(element)}
 				onremove={() => onremove(element)}
 				onlight={(lit) => onlight(lit ? element.id : undefined)}

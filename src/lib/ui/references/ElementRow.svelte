@@ -21,7 +21,8 @@
 		opened: boolean;
 		onopen: () => void;
 		onmove: (by: -1 | 1) => void;
-		onchange: (element: Element) => void;
+		/** A change to the element as it is stored. */
+		onchange: (update: (stored: Element) => Element) => void;
 		onedit: () => void;
 		onremove: () => void;
 		onlight: (lit: boolean) => void;
@@ -42,6 +43,7 @@
 		event.preventDefault();
 		act();
 	}
+	const roleAfter = (role: RoleId): RoleId => roleIds[(roleIds.indexOf(role) + 1) % roleIds.length] ?? role;
 	function keysOf({ key, altKey, ctrlKey, metaKey }: KeyboardEvent): (() => void) | undefined {
 		if (ctrlKey || metaKey) return undefined;
 		if (altKey)
@@ -49,10 +51,8 @@
 		switch (key.toLowerCase()) {
 			case 'e':
 				return onedit;
-			case 'r': {
-				const next = roleIds[(roleIds.indexOf(element.role) + 1) % roleIds.length];
-				return () => next && onchange({ ...element, role: next });
-			}
+			case 'r':
+				return () => onchange((stored) => ({ ...stored, role: roleAfter(stored.role) }));
 			case 'delete':
 				return onremove;
 			default:
@@ -122,7 +122,7 @@
 				size="sm"
 				labelText={m.references.role}
 				selected={element.role}
-				on:update={({ detail }) => onchange({ ...element, role: detail as RoleId })}
+				on:update={({ detail }) => onchange((stored) => ({ ...stored, role: detail as RoleId }))}
 			>
 				{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
 			</Select>

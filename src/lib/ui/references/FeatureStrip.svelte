@@ -5,7 +5,8 @@
 	/** What an element states, feature by feature: which makes it (signature), which may be anything (open). */
 	interface Props {
 		element: Element;
-		onchange: (element: Element) => void;
+		/** A change to the element as it is stored. */
+		onchange: (update: (stored: Element) => Element) => void;
 	}
 	let { element, onchange }: Props = $props();
 
@@ -15,17 +16,17 @@
 	const without = (list: AspectId[], aspect: AspectId) => list.filter((other) => other !== aspect);
 
 	const toggleSignature = (aspect: AspectId) =>
-		onchange({
-			...element,
-			signature: toggled(element.signature, aspect),
-			open: without(element.open, aspect)
-		});
+		onchange((stored) => ({
+			...stored,
+			signature: toggled(stored.signature, aspect),
+			open: without(stored.open, aspect)
+		}));
 	const toggleOpen = (aspect: AspectId) =>
-		onchange({
-			...element,
-			open: toggled(element.open, aspect),
-			signature: without(element.signature, aspect)
-		});
+		onchange((stored) => ({
+			...stored,
+			open: toggled(stored.open, aspect),
+			signature: without(stored.signature, aspect)
+		}));
 
 	function onkeydown(event: KeyboardEvent, aspect: AspectId) {
 		const beside = { ArrowRight: 'nextElementSibling', ArrowLeft: 'previousElementSibling' } as const;

@@ -43,39 +43,42 @@
 		]
 	});
 
-	const write = (label: string, elements: Element[]) =>
+	/** Changes the elements as they are stored, so that quick changes one after another all count. */
+	const write = (label: string, update: (stored: readonly Element[]) => Element[]) =>
 		perform(() =>
 			change(label, (writer) =>
-				writer.edit('references', referenceId, (draft) => void (draft.elements = elements), reference?.rev)
+				writer.edit('references', referenceId, (draft) => void (draft.elements = update(draft.elements)))
 			)
+		);
+	const changeElement = (element: Element, update: (stored: Element) => Element) =>
+		void write(m.did.edited(garmentInWords(element.garment)), (stored) =>
+			stored.map((one) => (one.id === element.id ? update(one) : one))
 		);
 	function openElement(element?: Element) {
 		editedElement = element;
 		elementOpen = true;
 	}
 	function saveElement(element: Element) {
-		const elements = reference?.elements ?? [];
-		const known = elements.some(({ id }) => id === element.id);
+		const known = reference?.elements.some(({ id }) => id === element.id);
 		const words = garmentInWords(element.garment);
-		void write(
-			known ? m.did.edited(words) : m.did.added(words),
-			known ? elements.map((other) => (other.id === element.id ? element : other)) : [...elements, element]
+		void write(known ? m.did.edited(words) : m.did.added(words), (stored) =>
+			known ? stored.map((other) => (other.id === element.id ? element : other)) : [...stored, element]
 		);
 	}
 	/** Adds what was said, in its order, behind what is there. */
 	function addSaid({ elements: read }: Reading) {
-		const elements = inOrder(reference?.elements ?? []);
 		const added = read.map((element) => ({ ...element, id: newId() }));
 		const [first] = added;
 		if (!first) return;
 		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
 		said = '';
-		void write(m.did.added(what), ranked([...elements, ...added]));
+		void write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...added]));
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
-		const left = ranked(inOrder(reference?.elements ?? []).filter(({ id }) => id !== element.id));
-		if (await write(m.did.deleted(words), left)) offerUndo(m.did.deleted(words));
+		const without = (stored: readonly Element[]) =>
+			ranked(inOrder(stored).filter(({ id }) => id !== element.id));
+		if (await write(m.did.deleted(words), without)) offerUndo(m.did.deleted(words));
 	}
 	async function remove() {
 		if (!reference) return;
@@ -112,6 +115,9 @@
 							.filter(Boolean)
 							.join(' · ')}
 					</p>
+					{#if reference.recipe}
+						<p><a href="/recipes/{reference.recipe.id}">{m.recipes.linked(reference.recipe.title)}</a></p>
+					{/if}
 					{#if reference.note}<p class="note">{reference.note}</p>{/if}
 					<div class="page-head elements-head">
 						<h2 id="elements-title">{m.references.elements}</h2>
@@ -129,9 +135,8 @@
 					{:else}
 						<ElementList
 							elements={reference.elements}
-							onreorder={(elements, moved) =>
-								void write(m.did.moved(garmentInWords(moved.garment)), elements)}
-							onchange={saveElement}
+							onreorder={(order, moved) => void write(m.did.moved(garmentInWords(moved.garment)), order)}
+							onchange={changeElement}
 							onedit={openElement}
 							onremove={(element) => void removeElement(element)}
 							onlight={(id) => (lit = id)}

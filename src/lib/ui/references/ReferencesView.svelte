@@ -2,7 +2,6 @@
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import type { Reference } from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import { referenceLook } from '../fitting/looks';
@@ -16,19 +15,17 @@
 	);
 	let adding = $state(false);
 
-	/** Each board with its references; a reference on two boards is in both, one on none comes last. */
-	const boards = $derived.by((): [string, Reference[]][] => {
-		const all = references.value ?? [];
-		const names = [...new Set(all.flatMap((reference) => reference.boards))].sort((a, b) =>
+	/** The board that is shown; undefined for all references. */
+	let board = $state<string | undefined>();
+	const boards = $derived(
+		[...new Set((references.value ?? []).flatMap((reference) => reference.boards))].sort((a, b) =>
 			a.localeCompare(b)
-		);
-		const sections = names.map((name): [string, Reference[]] => [
-			name,
-			all.filter((reference) => reference.boards.includes(name))
-		]);
-		const loose = all.filter((reference) => reference.boards.length === 0);
-		return loose.length > 0 ? [...sections, [m.references.noBoard, loose]] : sections;
-	});
+		)
+	);
+	const onBoard = (name: string | undefined) =>
+		(references.value ?? []).filter((reference) => name === undefined || reference.boards.includes(name));
+	/** A board that is gone shows all again. */
+	const shown = $derived(onBoard(board !== undefined && boards.includes(board) ? board : undefined));
 </script>
 
 <div class="page">
@@ -38,42 +35,67 @@
 	</div>
 	<Pending query={references}>
 		{#if references.value?.length === 0}<p class="panel">{m.references.empty}</p>{/if}
-		{#each boards as [board, onBoard] (board)}
-			<section aria-label={board}>
-				<h2>{board} <span class="soft figures">{onBoard.length}</span></h2>
-				<ul class="grid">
-					{#each onBoard as reference (reference.id)}
-						<li>
-							<a class="panel panel-link" href="/references/{reference.id}">
-								<span class="plate"><PlateFigure look={referenceLook(reference)} title="" /></span>
-								<span>
-									<h3>{reference.title}</h3>
-									<span class="soft">{m.references.kinds[reference.kind]}</span><br />
-									<span class="soft">{m.counts.elements(reference.elements.length)}</span>
-								</span>
-							</a>
-						</li>
-					{/each}
-				</ul>
-			</section>
-		{/each}
+		{#if boards.length > 0}
+			<div class="boards" role="group" aria-label={m.references.boards}>
+				{#each [undefined, ...boards] as name (name ?? '')}
+					<button type="button" aria-pressed={board === name} onclick={() => (board = name)}>
+						{name ?? m.references.all}
+						<span class="soft figures">{onBoard(name).length}</span>
+					</button>
+				{/each}
+			</div>
+		{/if}
+		<ul class="grid">
+			{#each shown as reference (reference.id)}
+				<li>
+					<a class="panel panel-link" href="/references/{reference.id}">
+						<span class="plate"><PlateFigure look={referenceLook(reference)} title="" /></span>
+						<span>
+							<h2>{reference.title}</h2>
+							<span class="soft">{m.references.kinds[reference.kind]}</span><br />
+							<span class="soft">{m.counts.elements(reference.elements.length)}</span>
+							{#if reference.boards.length > 0}
+								<br /><span class="soft on">{reference.boards.join(', ')}</span>
+							{/if}
+						</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
 	</Pending>
 </div>
 <ReferenceForm bind:open={adding} onsaved={(id) => void goto(`/references/${id}`)} />
 
 <style>
 	.plate {
-		width: 6rem;
-		height: 12rem;
+		width: 7.5rem;
+		height: 15rem;
 		flex: none;
 	}
 	.grid {
-		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
 	}
-	section {
-		margin-bottom: 1.75rem;
+	.boards {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.35rem;
+		margin-bottom: 1rem;
 	}
-	h2 {
-		margin-bottom: 0.5rem;
+	.boards button {
+		min-height: 2rem;
+		border: 1px solid var(--line);
+		background: var(--panel);
+		color: inherit;
+		font: inherit;
+		font-size: var(--step-0);
+		padding: 0 0.75rem;
+		cursor: pointer;
+	}
+	.boards button[aria-pressed='true'] {
+		border-color: var(--ink);
+		box-shadow: inset 0 -3px 0 var(--ink);
+	}
+	.on {
+		font-size: var(--step--1);
 	}
 </style>
