@@ -12,6 +12,7 @@ import {
 	inOrder,
 	judge,
 	optionsOfPiece,
+	readLook,
 	settingsId,
 	type AspectId,
 	type Client,
@@ -54,7 +55,20 @@ const hexOf = new Map(colourWords.map(({ word, hex }) => [word, hex]));
 /** Largest first: the first colour leads, the others share what is left. */
 const shares = [1, 0.4, 0.25, 0.15];
 
+/** A garment as it is said: "saying: white linen shirt"; every word must be understood. */
+function garmentSaid(phrase: string, provenance: Provenance): Garment {
+	const { elements, phrases } = readLook(phrase, { provenance });
+	const strange = phrases.find(({ status }) => status === 'unknown' || status === 'doubted');
+	const [only] = elements;
+	if (!only || elements.length > 1 || strange)
+		throw new Error(
+			`"${phrase}": ${strange ? `"${strange.text}" ${strange.takenFor}` : 'names no single thing'}`
+		);
+	return only.garment;
+}
+
 function garmentFrom(type: string, colours: string, facets: string, provenance: Provenance): Garment {
+	if (type.startsWith('saying:')) return garmentSaid(type.slice(7).trim(), provenance);
 	const id = typeIds.get(type.toLowerCase());
 	if (!id) throw new Error(`"${type}" is no garment type`);
 	const garment: Garment = {

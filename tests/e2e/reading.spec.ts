@@ -24,7 +24,7 @@ test('a look of eight elements is read by words with the keyboard alone', async 
 		['black roll neck', 'black roll-neck jumper'],
 		['wide-leg ivory trousers, high rise', 'ivory wide-leg trousers, high rise'],
 		['pointed black boots with a block heel', 'black boots'],
-		['tiny red top-handle bag with gold hardware', 'red micro top-handle bag'],
+		['tiny red top-handle bag with gold hardware', 'micro red top-handle bag'],
 		['gold hoops', 'gold hoops'],
 		['low bun', 'low bun'],
 		['red lips, matte', 'red lipstick']
@@ -108,7 +108,7 @@ test('a pasted paragraph is read, and two words not known are put right', async 
 		'black cords',
 		'ankle boots'
 	]);
-	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await page.getByRole('button', { name: 'Undo: Added 4 elements' }).click();
 	await expect(page.locator(rows)).toHaveCount(0);
 
 	await goTo(page, 'References');

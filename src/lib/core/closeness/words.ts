@@ -41,7 +41,8 @@ export function aspectValueInWords(garment: Garment, aspect: AspectId): string |
 }
 
 /** Facets said before the garment, in the trade's order; the rest follow it where they are out of the ordinary. */
-const saidBefore: FacetId[] = ['size', 'texture', 'material'];
+const saidFirst: FacetId[] = ['size'];
+const saidBefore: FacetId[] = ['texture', 'material'];
 const saidAfter: FacetId[] = [
 	'fit',
 	'rise',
@@ -81,6 +82,7 @@ export function garmentName(garment: Garment): string {
 	const main = mainSwatch(garment.palette);
 	const { metal, print } = garment;
 	const words = [
+		...saidFacets(garment, saidFirst),
 		main && !(metal && garmentType(garment.type).division === 'jewellery') ? colourName(main.hex) : undefined,
 		garmentType(garment.type).division === 'jewellery' ? metal?.value.replace(/-/g, ' ') : undefined,
 		print && print.family.value !== 'plain' ? printLabel(print.family.value) : undefined,

@@ -189,8 +189,10 @@ class ClauseBuilder {
 		const last = lastHead && senseOf(lastHead.span, 'type');
 		const own = senseOf(span, 'type');
 		if (!last || !own || clause.head) return false;
-		if (isCloth(span) && clause.before === 'in') return true;
-		const { facets } = garmentType(last.type);
+		const { facets, division } = garmentType(last.type);
+		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
+		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
+			return true;
 		return (
 			clause.parts.length === 0 &&
 			['comma', 'with', 'in'].includes(clause.before) &&

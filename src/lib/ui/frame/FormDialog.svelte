@@ -27,8 +27,13 @@
 		children
 	}: Props = $props();
 
+	/** A form that was never opened is not built; a closing one stays until it has faded. */
+	let built = $state(false);
+
 	$effect(() => {
-		if (open) untrack(onopen);
+		if (!open) return;
+		built = true;
+		untrack(onopen);
 	});
 
 	/** A combo box keeps Escape to itself, even when its menu is closed; then it means the dialog. */
@@ -59,7 +64,7 @@
 			onsave();
 		}}
 	>
-		{#if open}{@render children()}{/if}
+		{#if built}{@render children()}{/if}
 		<button type="submit" hidden>{saveLabel}</button>
 	</form>
 </Modal>

@@ -12,7 +12,7 @@ export const jewellery: FamilySource[] = [
 			*earrings / earrings / earring
 			studs / studs / stud earrings, stud, diamond studs
 			hoops / hoops / hoop earrings, hoop / size=medium
-			drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=medium
+			drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=large
 			chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
 			tassel earrings / tassel earrings / / size=large
 			jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large
