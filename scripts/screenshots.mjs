@@ -55,7 +55,14 @@ await inDemo('light', async (page, shoot) => {
 	await shoot('references');
 	await page.getByRole('heading', { name: 'The Midnight Quay suit' }).click();
 	await page.getByRole('heading', { name: 'Elements, most important first' }).waitFor();
+	await page.getByLabel('Say it as you see it').fill('wine velvet bow tie, long black gloves, no hat');
 	await shoot('reading');
+	await place(page, 'Recipes');
+	await page.getByRole('link', { name: /The 1950s/ }).waitFor();
+	await shoot('recipes');
+	await page.getByRole('link', { name: /The 1970s/ }).click();
+	await page.getByRole('group', { name: 'Core' }).waitFor();
+	await shoot('recipe');
 	await openTable(page);
 	await shoot('fitting-table');
 	await page.getByRole('link', { name: 'Hand over' }).click();
