@@ -63,7 +63,10 @@ export const details: readonly Detail[] = [
 	detail('bodice, top half', ['fit', 'texture', 'neckline'], { coversCloth: true }),
 	detail('panel, panels, yoke', [], { coversCloth: true }),
 	detail('parting, part'),
-	detail('chain strap, chain straps, chain handle', [], { takesMetal: true, alone: ['strap', 'chain'] }),
+	detail('chain strap, chain straps, chain handle, chain', ['strap'], {
+		takesMetal: true,
+		alone: ['strap', 'chain']
+	}),
 	detail('button, buttons, buttoned', ['closure'], { takesMetal: true, alone: ['closure', 'buttoned'] }),
 	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
 	detail(
@@ -100,7 +103,7 @@ export const details: readonly Detail[] = [
 	detail(
 		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),
-	detail('bow, bows, bow detail'),
+	detail('bow, bows, bow detail, ribbon, ribbons'),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
 	detail('dial, face'),

@@ -48,7 +48,7 @@ const source: Partial<Record<FacetId, string>> = {
 		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps
 		cap: cap-sleeved, cap-sleeve
 		short: short-sleeved, short-sleeve, short
-		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve
+		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve, ~half
 		three-quarter: three-quarter, bracelet-length, bracelet, three-quarter-sleeved, three-quarter length, 3/4
 		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long`,
 	heelHeight: `
@@ -349,7 +349,7 @@ const source: Partial<Record<FacetId, string>> = {
 		crochet: crochet, crocheted
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cutout, cutaway
-		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, thread-work
+		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, gota, gota patti, thread-work
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
 		sequinned: sequinned, sequined, sequin-covered, all-over sequins, paillettes, paillette

@@ -59,7 +59,7 @@ export const moves = {
 		'sleeves rolled',
 		'a sleeve that holds a roll',
 		sleeves,
-		'sleeves rolled up, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up'
+		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up'
 	),
 	'sleeves-pushed-up': move(
 		'sleeves pushed up',
@@ -184,8 +184,8 @@ export const moves = {
 	'over-head': move(
 		'drawn over the head',
 		'a drape with length to spare',
-		['drape', 'scarf'],
-		'over the head, over her head, covering the head, on the head, draped over the head, pallu over the head'
+		['drape', 'scarf', 'head'],
+		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head'
 	),
 	'crossed-in-front': move(
 		'crossed in front',

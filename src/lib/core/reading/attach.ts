@@ -100,7 +100,9 @@ function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!group || !clause.head || !['in', 'as', 'comma', 'list'].includes(clause.before)) return false;
 	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
 	if (!general.general || own.general || general.family !== own.family) return false;
-	return clause.before === 'in' || clause.before === 'as' || (own.division === 'beauty' && onlyNames(clause));
+	return (
+		clause.before === 'in' || clause.before === 'as' || (own.family === 'hairstyles' && onlyNames(clause))
+	);
 }
 const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 'head' || role === 'said');
 

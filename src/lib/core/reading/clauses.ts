@@ -90,7 +90,8 @@ function isPartOf(
 	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
-	if (['with', 'in', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner) return true;
+	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
+		return true;
 	return (
 		own !== undefined &&
 		['comma', 'stop'].includes(clause.before) &&
@@ -188,16 +189,21 @@ class ClauseBuilder {
 		const { lastHead, clause } = this;
 		const last = lastHead && senseOf(lastHead.span, 'type');
 		const own = senseOf(span, 'type');
-		if (!last || !own || clause.head) return false;
+		const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
+		if (!last || !own || (clause.head && !first)) return false;
 		const { facets, division } = garmentType(last.type);
 		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 			return true;
 		return (
-			clause.parts.length === 0 &&
-			['comma', 'with', 'in'].includes(clause.before) &&
-			slotsMeetOf(own.type, last.type) &&
-			sensesOf(span, 'facet').some(({ facet, free }) => free && facets.includes(facet))
+			first &&
+			(clause.head === lastHead || ['comma', 'with', 'in'].includes(clause.before)) &&
+			sensesOf(span, 'facet').some(
+				({ facet, free }) =>
+					free &&
+					facets.includes(facet) &&
+					(slotsMeetOf(own.type, last.type) || facet === 'size' || facet === 'hemLength')
+			)
 		);
 	}
 

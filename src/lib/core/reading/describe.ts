@@ -307,6 +307,15 @@ class Describer {
 		}
 	}
 
+	/** "dark jeans": of denim, a depth alone is a wash; "washed" and "faded" say its wear. */
+	takeWash(part: Part, { lighten }: Tone): void {
+		const [worn] = sensesOf(part.span, 'facet').filter(({ facet }) => facet === 'distress');
+		if (worn) return this.take(part, takeFacet('distress', worn.value));
+		const word = lighten < 0 ? 'dark denim' : lighten > 0.3 ? 'light denim' : undefined;
+		if (word) return this.take(part, takeColour(hexOfWord.get(word) ?? ''));
+		this.note(part, 'idle', 'carries nothing to compare');
+	}
+
 	/** "light denim" says two things, its colour and its cloth. */
 	takeClothToo({ span }: Part): void {
 		const { description } = this;
@@ -341,6 +350,8 @@ class Describer {
 	takeWord(part: Part, clause: Clause): void {
 		const { description } = this;
 		const { type } = description;
+		const wash = senseOf(part.span, 'tone')?.tone;
+		if (wash && isDenim(description) && !senseOf(part.span, 'colour')) return this.takeWash(part, wash);
 		const [first] = takings(part, description);
 		const taking =
 			first?.says.aspect === 'palette' && clause.before === 'on' ? takeColour(first.says.value, true) : first;
@@ -348,11 +359,6 @@ class Describer {
 			this.take(part, taking);
 			if (taking.says.aspect === 'palette') this.takeClothToo(part);
 			return;
-		}
-		const tone = senseOf(part.span, 'tone')?.tone;
-		if (tone && isDenim(description)) {
-			const wash = tone.lighten < 0 ? 'dark denim' : 'light denim';
-			return this.take(part, takeColour(hexOfWord.get(wash) ?? ''));
 		}
 		if (part.span.senses.some(({ kind }) => kind === 'filler'))
 			return this.note(part, 'idle', 'carries nothing to compare');

@@ -49,6 +49,12 @@ export function pluralOf(phrase: string): string {
 	return `${phrase}s`;
 }
 
+/** Names that are written down; a plural made by rule gives way to them. */
+const named = new Set(
+	garmentTypes.flatMap(({ singular, plural, words }) =>
+		[singular, plural, ...words.map(({ word }) => word)].map((word) => word.toLowerCase())
+	)
+);
 for (const { id, singular, plural, words } of garmentTypes) {
 	const spoken = new Map<string, 'uk' | 'us' | undefined>([
 		[singular.toLowerCase(), undefined],
@@ -56,7 +62,7 @@ for (const { id, singular, plural, words } of garmentTypes) {
 	]);
 	for (const { word, locale } of words)
 		for (const form of [word.toLowerCase(), pluralOf(word.toLowerCase())])
-			if (!spoken.has(form)) spoken.set(form, locale);
+			if (!spoken.has(form) && (form === word.toLowerCase() || !named.has(form))) spoken.set(form, locale);
 	for (const [word, locale] of spoken) enter(word, { kind: 'type', type: id, locale });
 }
 for (const { facet, value, phrase, free } of facetPhrases)

@@ -1,4 +1,4 @@
-import { longestPhrase } from './phrasebook';
+import { longestPhrase, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
 import { tokensOf } from './tokens';
 
@@ -45,6 +45,14 @@ function inflected(word: string): readonly Sense[] {
 	return [];
 }
 
+/** Two halves of one word with a hyphen between: "ox-blood". */
+function hyphenatedAt(tokens: readonly Token[], at: number): Found | undefined {
+	const [first, second] = [tokens[at], tokens[at + 1]];
+	if (!first || !second?.hyphenated) return undefined;
+	const whole = longestPhrase([first.word + second.word], 0, 1);
+	return whole && { senses: whole.senses, length: 2 };
+}
+
 /** Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone. */
 export function spansOf(text: string): Span[] {
 	const tokens = tokensOf(text);
@@ -57,7 +65,9 @@ export function spansOf(text: string): Span[] {
 		let limit = at + 1;
 		while (limit < tokens.length && !tokens[limit]?.breakBefore) limit++;
 		const measured = lengthAt(tokens, at);
-		const found = measured ? { senses: [measured], length: 2 } : longestPhrase(words, at, limit);
+		const found = measured
+			? { senses: [measured], length: 2 }
+			: (longestPhrase(words, at, limit) ?? hyphenatedAt(tokens, at));
 		const length = found?.length ?? 1;
 		const last = tokens[at + length - 1] ?? first;
 		spans.push({

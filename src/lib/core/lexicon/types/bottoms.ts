@@ -95,9 +95,9 @@ export const bottoms: FamilySource[] = [
 			tiered skirt / tiered skirts / prairie skirt, peasant skirt, ra-ra skirt, boho skirt / skirtShape=tiered hemLength=maxi
 			handkerchief skirt / handkerchief skirts / asymmetric skirt / hemDetail=handkerchief
 			tulle skirt / tulle skirts / tutu, ballet skirt / skirtShape=full material=tulle
-			mini skirt / mini skirts / miniskirt / hemLength=mini
-			midi skirt / midi skirts /  / hemLength=midi
-			maxi skirt / maxi skirts / / hemLength=maxi
+			mini skirt / mini skirts / miniskirt, mini / hemLength=mini
+			midi skirt / midi skirts / midi / hemLength=midi
+			maxi skirt / maxi skirts / maxi / hemLength=maxi
 			fishtail skirt / fishtail skirts / mermaid skirt, trumpet skirt / skirtShape=mermaid hemLength=ankle
 			denim skirt / denim skirts / jean skirt / material=denim
 			leather skirt / leather skirts / / material=leather

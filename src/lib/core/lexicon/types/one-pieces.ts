@@ -36,7 +36,7 @@ export const onePieces: FamilySource[] = [
 			prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
 			tiered dress / tiered dresses / / skirtShape=tiered
 			blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
-			T-shirt dress / T-shirt dresses / tee dress / fit=relaxed
+			T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
 			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail
 			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias
 			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full

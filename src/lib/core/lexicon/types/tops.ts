@@ -11,7 +11,7 @@ export const tops: FamilySource[] = [
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
 			*top / tops
-			T-shirt / T-shirts / tee, t shirt, tshirt
+			T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt
 			long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
 			vest top / vest tops / tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
 			racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
@@ -41,7 +41,7 @@ export const tops: FamilySource[] = [
 			*shirt / shirts / button-up, us:button-down, button-up shirt
 			dress shirt / dress shirts / formal shirt, business shirt
 			evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
-			Oxford shirt / Oxford shirts / button-down shirt / collar=button-down
+			Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
 			flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim shirt / denim shirts / chambray shirt, western shirt / material=denim
 			camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
@@ -70,7 +70,7 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew' },
 		types: `
-			*jumper / jumpers / us:sweater, pullover, knit, knit top, crew-neck jumper, crew neck, uk:jersey
+			*jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, uk:jersey
 			roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
 			V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
 			fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
