@@ -1,53 +1,67 @@
+import { placeOf } from '../lexicon/facets';
+import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { DrawKind } from '../lexicon/types/source';
-import { bodyShapes, figureOf, hairShapes, headShapes, plateSize } from './body';
+import { bagShapes } from './bags';
+import { faceShapes, nailShapes } from './beauty';
+import { beltShapes } from './belts';
+import { bodyShapes, headShapes } from './body';
+import * as drapes from './drapes';
 import { drawn, type Drawing } from './drawing';
+import { figureOf, plateSize } from './figure';
 import * as footwear from './footwear';
+import { gloveShapes } from './gloves';
+import { hairShapes } from './hair';
 import * as headwear from './headwear';
-import * as layers from './layers';
-import * as lower from './lower';
+import { hosieryShapes } from './hosiery';
+import * as jackets from './jackets';
+import * as jewellery from './jewellery';
+import type { Paint, Plate, PlateBody, PlateLayer, PlateLook, PlatePattern, PlateShape } from './model';
+import { scarfShapes } from './neckwear';
 import * as onePieces from './one-pieces';
-import type { Plate, PlateBody, PlateLayer, PlateLook, PlatePattern, PlateShape } from './model';
 import { clothOf } from './paint';
-import * as trimmings from './trimmings';
-import * as upper from './upper';
+import { skirtShapes } from './skirts';
+import { topShapes } from './tops';
+import { trousersShapes } from './trousers';
+import { underpinningShapes } from './underpinnings';
 
 /** Each kind's drawing, and its place in the order from the skin outwards. */
 const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => PlateShape[] }> = {
-	tights: { order: 10, draw: footwear.tightsShapes },
-	socks: { order: 11, draw: footwear.tightsShapes },
+	tights: { order: 10, draw: hosieryShapes },
 	shoe: { order: 20, draw: footwear.shoeShapes },
 	sandal: { order: 20, draw: footwear.sandalShapes },
 	boot: { order: 20, draw: footwear.bootShapes },
-	trousers: { order: 30, draw: lower.trousersShapes },
-	shorts: { order: 30, draw: lower.trousersShapes },
-	skirt: { order: 30, draw: lower.skirtShapes },
-	top: { order: 40, draw: upper.topShapes },
+	socks: { order: 11, draw: hosieryShapes },
+	trousers: { order: 30, draw: trousersShapes },
+	shorts: { order: 30, draw: trousersShapes },
+	skirt: { order: 30, draw: skirtShapes },
+	top: { order: 40, draw: topShapes },
 	dress: { order: 45, draw: onePieces.dressShapes },
 	jumpsuit: { order: 45, draw: onePieces.jumpsuitShapes },
 	'two-piece': { order: 45, draw: onePieces.twoPieceShapes },
 	'skirt-set': { order: 45, draw: onePieces.skirtSetShapes },
-	suit: { order: 60, draw: layers.suitShapes },
-	'skirt-suit': { order: 60, draw: layers.skirtSuitShapes },
-	belt: { order: 50, draw: trimmings.beltShapes },
-	bracelet: { order: 52, draw: trimmings.wristShapes },
-	ring: { order: 52, draw: trimmings.ringShapes },
-	saree: { order: 55, draw: onePieces.sareeShapes },
-	jacket: { order: 60, draw: layers.jacketShapes },
-	coat: { order: 70, draw: layers.coatShapes },
-	dupatta: { order: 72, draw: trimmings.dupattaShapes },
-	gloves: { order: 74, draw: trimmings.gloveShapes },
-	necklace: { order: 76, draw: trimmings.necklaceShapes },
-	scarf: { order: 78, draw: trimmings.scarfShapes },
-	brooch: { order: 79, draw: trimmings.broochShapes },
-	lips: { order: 90, draw: headwear.lipShapes },
+	belt: { order: 50, draw: beltShapes },
+	saree: { order: 55, draw: drapes.sareeShapes },
+	bracelet: { order: 58, draw: jewellery.wristShapes },
+	ring: { order: 75, draw: jewellery.ringShapes },
+	suit: { order: 60, draw: jackets.suitShapes },
+	'skirt-suit': { order: 60, draw: jackets.skirtSuitShapes },
+	jacket: { order: 60, draw: jackets.jacketShapes },
+	coat: { order: 70, draw: jackets.coatShapes },
+	dupatta: { order: 72, draw: drapes.dupattaShapes },
+	gloves: { order: 74, draw: gloveShapes },
+	necklace: { order: 56, draw: jewellery.necklaceShapes },
+	scarf: { order: 78, draw: scarfShapes },
+	brooch: { order: 79, draw: jewellery.broochShapes },
+	nails: { order: 76, draw: nailShapes },
+	hair: { order: 80, draw: () => [] },
+	lips: { order: 90, draw: faceShapes },
 	eyewear: { order: 92, draw: headwear.eyewearShapes },
-	earrings: { order: 93, draw: headwear.earringShapes },
+	earrings: { order: 93, draw: jewellery.earringShapes },
 	headband: { order: 94, draw: headwear.headbandShapes },
 	hat: { order: 95, draw: headwear.hatShapes },
-	bag: { order: 97, draw: trimmings.bagShapes },
-	hair: { order: 80, draw: () => [] },
-	nails: { order: 80, draw: () => [] },
+	bag: { order: 97, draw: bagShapes },
+	under: { order: 5, draw: underpinningShapes },
 	none: { order: 0, draw: () => [] }
 };
 
@@ -55,12 +69,57 @@ const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => Plate
 const headOrder = 85;
 /** A tucked top lies under the waistband. */
 const tuckedOrder = 25;
+/** Boots over the legs that are tucked into them. */
+const overLegsOrder = 35;
+/** A jumper tied by its sleeves lies over what is worn. */
+const offTheArmsOrder = 68;
+const offTheArms: readonly MoveId[] = ['tied-on-shoulders', 'tied-round-waist', 'draped-on-shoulders'];
+/** Ties and bows lie under a waistcoat, jacket or coat. */
+const tieOrder = 48;
+/** A necklace lies over knitwear and jackets, and under a coat. */
+const necklaceOverKnit = 71;
 
-function orderOf(drawing: Drawing): number {
-	const { draws } = garmentType(drawing.garment.type);
-	const tucked = drawing.moves.includes('tucked') || drawing.moves.includes('half-tucked');
-	return draws === 'top' && tucked ? tuckedOrder : kinds[draws].order;
+function orderOf({ garment, moves }: Drawing, worn: readonly Drawing[]): number {
+	const { draws } = garmentType(garment.type);
+	if (draws === 'top' && moves.includes('tucked')) return tuckedOrder;
+	if (draws === 'top' && moves.some((move) => offTheArms.includes(move))) return offTheArmsOrder;
+	if (draws === 'belt' && belted(worn)) return 73;
+	if (draws === 'scarf' && ['tie', 'bow-tie', 'cravat', 'jabot'].includes(garment.type)) return tieOrder;
+	if (draws === 'necklace' && garment.type !== 'choker' && worn.every((one) => garmentType(one.garment.type).draws !== 'coat'))
+		return necklaceOverKnit;
+	if (draws === 'boot' && overLegs(garment, worn)) return overLegsOrder;
+	return kinds[draws].order;
 }
+
+/** A jacket or coat that is worn belted takes a belt over it. */
+const belted = (worn: readonly Drawing[]) =>
+	worn.some(
+		({ garment, moves }) => moves.includes('belted') && ['jacket', 'coat'].includes(garmentType(garment.type).draws)
+	);
+
+/** Are these boots worn over the legs: told so, or high ones with narrow legs? */
+function overLegs(garment: Drawing['garment'], worn: readonly Drawing[]): boolean {
+	const shaft = garment.facets.shaft?.value ?? garmentType(garment.type).usual.shaft ?? 'ankle';
+	const high = placeOf('shaft', shaft) >= placeOf('shaft', 'mid-calf');
+	return worn.some(
+		(one) =>
+			garmentType(one.garment.type).draws === 'trousers' &&
+			(one.moves.includes('tucked-into-boots') || (high && ['skinny', 'slim'].includes(drawn(one, 'leg', 'straight'))))
+	);
+}
+
+/** Lays texture and light over each shape that shows the cloth itself. */
+const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
+	shapes.flatMap((shape): PlateShape[] => {
+		if (shape.fill !== cloth.paint) return [shape];
+		const { d, opacity } = shape;
+		const over = (fill: Paint): PlateShape => (opacity === undefined ? { d, fill } : { d, fill, opacity });
+		return [
+			shape,
+			...(cloth.texture ? [over({ kind: 'pattern', id: cloth.texture.id })] : []),
+			over({ kind: 'light', id: cloth.light.id })
+		];
+	});
 
 /**
  * Draws a look on a figure as plain geometry: true colours, lengths at the body's landmarks, each garment a
@@ -71,33 +130,44 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const shoes = look.worn.find(({ garment }) => garmentType(garment.type).slot === 'feet');
 	const figure = figureOf(body, shoes && drawn(shoes, 'heelHeight', 'flat'));
 	const patterns: PlatePattern[] = [];
-	const drawings = look.worn
-		.map(({ id, garment, moves }) => {
-			const cloth = clothOf(id, garment);
-			if (cloth.pattern) patterns.push(cloth.pattern);
-			return { id, drawing: { garment, moves, figure, cloth } };
-		})
-		.sort((a, b) => orderOf(a.drawing) - orderOf(b.drawing));
+	// What is worn unseen is drawn by itself alone.
+	const seen = look.worn.filter(
+		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
+	);
+	const all = seen.map(({ id, garment, moves }) => {
+		const cloth = clothOf(id, garment);
+		if (cloth.pattern) patterns.push(cloth.pattern);
+		if (cloth.texture) patterns.push(cloth.texture);
+		return { id, drawing: { garment, moves, figure, cloth } satisfies Drawing };
+	});
+	const worn = all.map(({ drawing }) => drawing);
+	const drawings = all
+		.map((one) => ({ ...one, order: orderOf(one.drawing, worn) }))
+		.sort((a, b) => a.order - b.order);
 	const layersWhere = (chosen: (order: number) => boolean): PlateLayer[] =>
 		drawings
-			.filter(({ drawing }) => chosen(orderOf(drawing)))
+			.filter(({ order }) => chosen(order))
 			.map(({ id, drawing }) => ({
 				id,
-				shapes: kinds[garmentType(drawing.garment.type).draws].draw(drawing)
+				shapes: surfaced(kinds[garmentType(drawing.garment.type).draws].draw(drawing), drawing)
 			}))
 			.filter(({ shapes }) => shapes.length > 0);
 
-	const hair = hairShapes(figure);
+	const hairElement = all.find(({ drawing }) => garmentType(drawing.garment.type).draws === 'hair');
+	const hair = hairShapes(figure, hairElement?.drawing.garment);
+	const hairId = hairElement?.id ?? 'hair';
 	return {
 		width: plateSize.width,
 		height: plateSize.height,
 		landmarks: figure.landmarks,
 		patterns,
+		lights: worn.map(({ cloth }) => cloth.light),
 		layers: [
-			{ id: 'hair', shapes: hair.behind },
+			{ id: hairId, shapes: hair.behind },
 			{ id: 'figure', shapes: bodyShapes(figure) },
 			...layersWhere((order) => order < headOrder),
-			{ id: 'head', shapes: [...headShapes(figure), ...hair.front] },
+			{ id: 'head', shapes: headShapes(figure) },
+			{ id: hairId, shapes: hair.front },
 			...layersWhere((order) => order >= headOrder)
 		]
 	};

@@ -2,10 +2,11 @@ import type { FacetId } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
-import type { Figure } from './body';
+import type { Figure } from './figure';
 import type { PlateShape } from './model';
 import type { Cloth } from './paint';
-import { curve, polygon, type Point, xAt } from './path';
+import { plainCloth } from './paint';
+import { curve, flow, polygon, type Point, xAt } from './path';
 
 /** All that one garment's drawing needs. */
 export interface Drawing {
@@ -21,22 +22,39 @@ export function drawn({ garment }: Pick<Drawing, 'garment'>, facet: FacetId, fal
 }
 
 /** A piece of cloth: filled, with its own outline. */
-export const clothShape = (d: string, { paint, line }: Cloth): PlateShape => ({
+export const clothShape = (d: string, { paint, line, opacity }: Cloth): PlateShape => ({
 	d,
 	fill: paint,
 	stroke: line,
-	strokeWidth: 1.4
+	strokeWidth: 1.4,
+	...(opacity < 1 ? { opacity } : {})
 });
 
+/** A facing, trim or inner side: the cloth's own colour a little lighter or darker, without its print. */
+export const facing = (d: string, cloth: Cloth, hex = cloth.hex): PlateShape =>
+	clothShape(d, plainCloth(cloth, hex));
+
 /** A fold or seam. */
-export const seam = (points: readonly Point[], { line }: Cloth, strokeWidth = 1.2): PlateShape => ({
+export const seam = (points: readonly Point[], { line }: Pick<Cloth, 'line'>, strokeWidth = 1.2): PlateShape => ({
 	d: points.length > 2 ? curve(points) : polygon(points, false),
 	stroke: line,
 	strokeWidth,
 	opacity: 0.8
 });
 
-export const flat = (d: string, hex: string): PlateShape => ({ d, fill: { kind: 'colour', hex } });
+/** A fold or seam that runs any way. */
+export const stitch = (points: readonly Point[], hex: string, strokeWidth = 1.2, opacity = 0.8): PlateShape => ({
+	d: flow(points),
+	stroke: hex,
+	strokeWidth,
+	opacity
+});
+
+export const flat = (d: string, hex: string, opacity?: number): PlateShape => ({
+	d,
+	fill: { kind: 'colour', hex },
+	...(opacity === undefined ? {} : { opacity })
+});
 
 /** The part of an edge above a height, ending on it. */
 export function cutAt(edge: readonly Point[], y: number): Point[] {

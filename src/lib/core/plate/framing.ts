@@ -1,12 +1,67 @@
 import type { SlotId } from '../lexicon/slots';
-import type { Plate } from './model';
+import type { Plate, PlateShape } from './model';
 
 /** A part of the plate: left, top, width, height in plate units, x = 0 in the middle. */
 export type Framing = [x: number, y: number, width: number, height: number];
 
-/** The part of a plate in which a thing of this slot is seen, with room around it. */
-export function framingOf(slot: SlotId, { landmarks: at, width, height }: Plate): Framing {
+/** Small things are framed by what is drawn, but never closer than this, so that their sizes stay comparable. */
+const closest: Partial<Record<SlotId, number>> = {
+	bag: 170,
+	feet: 150,
+	neck: 150,
+	brooch: 110,
+	wrist: 90,
+	finger: 70,
+	hands: 130,
+	nails: 90,
+	ears: 110,
+	eyes: 100,
+	face: 110,
+	scarf: 260,
+	waist: 200
+};
+
+/** The box round all that shapes draw; their paths use absolute coordinates, and ellipses begin at their left end. */
+function boxOf(shapes: readonly PlateShape[]): Framing | undefined {
+	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+	const take = (x: number, y: number) => {
+		left = Math.min(left, x);
+		right = Math.max(right, x);
+		top = Math.min(top, y);
+		bottom = Math.max(bottom, y);
+	};
+	for (const { d } of shapes) {
+		const numbers = (d.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);
+		if (d.includes('a')) {
+			const [x = 0, y = 0, rx = 0, ry = 0] = numbers;
+			take(x, y - ry);
+			take(x + 2 * rx, y + ry);
+		} else for (let i = 0; i + 1 < numbers.length; i += 2) take(numbers[i] ?? 0, numbers[i + 1] ?? 0);
+	}
+	return left < right ? [left, top, right - left, bottom - top] : undefined;
+}
+
+/** A square about a box, with room around it. */
+function squareAbout([x, y, width, height]: Framing, least: number): Framing {
+	const side = Math.max(least, Math.max(width, height) * 1.16);
+	return [x + width / 2 - side / 2, y + height / 2 - side / 2, side, side];
+}
+
+/** Pairs and things worn on one side are framed where one of them is. */
+const oneOf: readonly SlotId[] = ['hands', 'nails', 'ears'];
+
+/**
+ * The part of a plate in which a thing of this slot is seen, with room around it.
+ *
+ * @param id the layer of the thing; small things are framed by what is drawn of them
+ */
+export function framingOf(slot: SlotId, plate: Plate, id?: string): Framing {
+	const { landmarks: at, width, height } = plate;
 	const band = (from: number, to: number, half: number): Framing => [-half, from, 2 * half, to - from];
+	const least = closest[slot];
+	const shapes = least === undefined ? [] : plate.layers.filter((layer) => layer.id === id).flatMap((layer) => layer.shapes);
+	const box = boxOf(oneOf.includes(slot) ? shapes.filter(({ d }) => /^M-/.test(d)) : shapes) ?? boxOf(shapes);
+	if (box && least !== undefined) return squareAbout(box, least);
 	switch (slot) {
 		case 'top':
 		case 'layer':
@@ -17,13 +72,14 @@ export function framingOf(slot: SlotId, { landmarks: at, width, height }: Plate)
 		case 'hosiery':
 			return band(at.waist - 30, height, 245);
 		case 'feet':
-			return band(at.knee + 20, height, 110);
+			return band(at.ankle - 60, height, 110);
 		case 'head':
+		case 'hair':
+			return band(at.crown - 80, at.shoulder + 20, 116);
+		case 'face':
 		case 'eyes':
 		case 'ears':
-		case 'hair':
-		case 'face':
-			return band(at.crown - 50, at.shoulder + 20, 110);
+			return band(at.crown, at.chin + 30, 80);
 		case 'neck':
 		case 'brooch':
 			return band(at.chin - 20, at.bust + 80, 100);
@@ -31,6 +87,8 @@ export function framingOf(slot: SlotId, { landmarks: at, width, height }: Plate)
 			return band(at.chin - 30, at.hip + 60, 170);
 		case 'waist':
 			return band(at.bust, at.hip + 40, 120);
+		case 'under':
+			return band(at.shoulder - 60, at.knee, 170);
 		case 'bag':
 			return [10, at.bust, 250, at.knee - at.bust];
 		case 'wrist':

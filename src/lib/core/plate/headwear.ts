@@ -1,151 +1,451 @@
-/** What is worn on and about the head. */
-import { clothShape, flat, seam, sizeOf, type Drawing } from './drawing';
+/** What is worn on the head. */
+import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from './drawing';
 import type { PlateShape } from './model';
-import { between, curve, ellipse, polygon } from './path';
+import { coloursOf, shaded } from './paint';
+import { between, blob, both, curve, ellipse, flow, polygon, ribbon, type Point } from './path';
 
-export function hatShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth, garment } = drawing;
-	const { crown, chin } = figure.landmarks;
-	const size = sizeOf(drawing);
-	const browY = crown + (chin - crown) * 0.3;
-	const dome = (top: number, half: number) =>
-		between(
-			[
-				[-8, top],
-				[-half * 0.8, top + 10],
-				[-half, browY]
-			],
-			[
-				[8, top],
-				[half * 0.8, top + 10],
-				[half, browY]
-			]
-		);
-	if (garment.type === 'beret') return [clothShape(ellipse(12, browY - 26, 60, 22), cloth)];
-	if (['beanie', 'turban', 'cloche'].includes(garment.type))
+/** Heights that hats are built on. */
+interface Head {
+	crown: number;
+	chin: number;
+	brow: number;
+	shoulder: number;
+	at: (share: number) => number;
+}
+type HatDesign = (drawing: Drawing, head: Head) => PlateShape[];
+
+const headOf = ({ figure }: Drawing): Head => {
+	const { crown, chin, shoulder } = figure.landmarks;
+	const at = (share: number) => crown + (chin - crown) * share;
+	return { crown, chin, shoulder, at, brow: at(0.29) };
+};
+
+const brims: Record<string, number> = { none: 46, narrow: 58, medium: 74, wide: 104 };
+
+/** A crown from its right edge, on a flat line at the brow. */
+const domed = (right: Point[]) =>
+	between(
+		right.map(([x, y]): Point => [-x, y]),
+		right
+	);
+
+/** A hat with a brim all round: the crown's right edge, the brim's half width, its dip, and a band. */
+const brimmed =
+	(crownEdge: (head: Head) => Point[], usualBrim: number, dip: number, pinch = false): HatDesign =>
+	(drawing, head) => {
+		const { cloth, garment } = drawing;
+		const stated = garment.facets.brim?.value;
+		const half = (stated ? (brims[stated] ?? usualBrim) : usualBrim) * Math.sqrt(sizeOf(drawing));
+		const edge = crownEdge(head);
+		const base = edge.at(-1) ?? [44, head.brow];
+		const [top] = edge;
+		const ribbonHex = garment.palette[1]?.hex ?? shaded(cloth.hex, -0.16);
 		return [
-			clothShape(dome(crown - 22, 50), cloth),
-			seam(
-				[
-					[-50, browY - 4],
-					[50, browY - 4]
-				],
-				cloth,
-				3
-			)
+			facing(ellipse(0, head.brow - 1, half, 12 + half * 0.05), cloth, shaded(cloth.hex, -0.08)),
+			clothShape(domed(edge), cloth),
+			{
+				d: between(
+					[
+						[-base[0] + 1, head.brow - 16],
+						[-base[0], head.brow - 1]
+					],
+					[
+						[base[0] - 1, head.brow - 16],
+						[base[0], head.brow - 1]
+					]
+				),
+				fill: { kind: 'colour', hex: ribbonHex }
+			},
+			clothShape(
+				`M${-half},${head.brow - 2}Q0,${head.brow + dip * 2 - 4} ${half},${head.brow - 2}Q0,${head.brow + dip * 2 + 12} ${-half},${head.brow - 2}Z`,
+				cloth
+			),
+			...(pinch && top
+				? [
+						stitch(
+							[
+								[-10, top[1] + 4],
+								[0, top[1] + 16],
+								[10, top[1] + 4]
+							],
+							cloth.line,
+							1.8
+						)
+					]
+				: [])
 		];
-	if (garment.type === 'baseball-cap')
-		return [clothShape(dome(crown - 12, 46), cloth), clothShape(ellipse(0, browY + 2, 40, 9), cloth)];
-	const brim = 78 * Math.sqrt(size);
-	return [
-		clothShape(ellipse(0, browY, brim, 13), cloth),
-		clothShape(dome(crown - 28, 44), cloth),
-		seam(
-			[
-				[-44, browY - 6],
-				[44, browY - 6]
-			],
-			cloth,
-			7
+	};
+
+const peaked =
+	(full: number, high: number): HatDesign =>
+	({ cloth }, head) => [
+		clothShape(
+			domed([
+				[6, head.crown - high],
+				[full * 0.72, head.crown - high * 0.7],
+				[full, head.at(0.16)],
+				[47, head.brow]
+			]),
+			cloth
+		),
+		clothShape(
+			`M-40,${head.brow - 3}Q0,${head.brow - 12} 40,${head.brow - 3}Q36,${head.brow + 14} 0,${head.brow + 15}Q-36,${head.brow + 14} -40,${head.brow - 3}Z`,
+			cloth
 		)
 	];
+
+const close =
+	(high: number): HatDesign =>
+	({ cloth }, head) => [
+		clothShape(
+			domed([
+				[4, head.crown - high],
+				[32, head.crown - high * 0.6],
+				[48, head.at(0.14)],
+				[51, head.at(0.34)]
+			]),
+			cloth
+		)
+	];
+
+/** Cloth over the head and round the neck; `open` is how much of the face and neck it leaves. */
+const wrapped: HatDesign = ({ cloth }, { crown, chin, shoulder, at }) => [
+	clothShape(
+		`${flow([
+			[-62, shoulder + 26],
+			[-54, chin - 6],
+			[-51, at(0.3)],
+			[0, crown - 12],
+			[51, at(0.3)],
+			[54, chin - 6],
+			[62, shoulder + 26]
+		])}Q0,${shoulder + 64} -62,${shoulder + 26}ZM-34,${at(0.44)}C-38,${at(0.76)} -22,${chin + 3} 0,${chin + 3}C22,${chin + 3} 38,${at(0.76)} 34,${at(0.44)}C30,${at(0.16)} -30,${at(0.16)} -34,${at(0.44)}Z`,
+		cloth
+	),
+	stitch(
+		[
+			[-40, chin - 4],
+			[-8, chin + 26],
+			[44, chin + 14]
+		],
+		cloth.line,
+		1.4
+	),
+	stitch(
+		[
+			[-50, chin + 22],
+			[0, shoulder + 24],
+			[52, shoulder + 4]
+		],
+		cloth.line,
+		1.4
+	)
+];
+
+const kerchief: HatDesign = ({ cloth }, { crown, chin, at }) => [
+	clothShape(
+		`${flow([
+			[-40, at(0.98)],
+			[-52, at(0.56)],
+			[-46, at(0.16)],
+			[0, crown - 12],
+			[46, at(0.16)],
+			[52, at(0.56)],
+			[40, at(0.98)]
+		])}L12,${chin + 4}L-12,${chin + 4}ZM-35,${at(0.46)}C-36,${at(0.8)} -22,${chin + 1} 0,${chin + 1}C22,${chin + 1} 36,${at(0.8)} 35,${at(0.46)}C30,${at(0.2)} -30,${at(0.2)} -35,${at(0.46)}Z`,
+		cloth
+	),
+	...both([
+		[2, chin + 6],
+		[20, chin + 26],
+		[8, chin + 30]
+	]).map((points) => clothShape(polygon(points), cloth))
+];
+
+const wound =
+	(high: number): HatDesign =>
+	({ cloth }, { crown, at }) => [
+		clothShape(
+			blob([
+				[-54, at(0.3)],
+				[-52, at(0.02)],
+				[-30, crown - high],
+				[4, crown - high - 6],
+				[34, crown - high],
+				[54, at(0.04)],
+				[54, at(0.3)],
+				[0, at(0.22)]
+			]),
+			cloth
+		),
+		...[0, 0.35, 0.7].flatMap((share) =>
+			both([
+				[0, at(0.2) - share * 8],
+				[26, at(0.08) - share * high * 0.8],
+				[50, at(0.2) - share * high]
+			]).map((points) => stitch(points, cloth.line, 1.5))
+		)
+	];
+
+const hats: Record<string, HatDesign> = {
+	fedora: brimmed((h) => [[14, h.crown - 32], [36, h.crown - 24], [43, h.crown], [46, h.brow]], 78, 3, true),
+	'cowboy-hat': brimmed((h) => [[16, h.crown - 34], [34, h.crown - 26], [42, h.crown], [46, h.brow]], 96, -9, true),
+	'wide-brimmed-hat': brimmed((h) => [[8, h.crown - 20], [34, h.crown - 14], [44, h.at(0.1)], [47, h.brow]], 112, 5),
+	'straw-hat': brimmed((h) => [[8, h.crown - 22], [34, h.crown - 16], [44, h.at(0.08)], [47, h.brow]], 92, 4),
+	boater: brimmed((h) => [[44, h.crown - 12], [46, h.at(0.1)], [47, h.brow]], 76, 0),
+	'bowler-hat': brimmed((h) => [[4, h.crown - 30], [32, h.crown - 22], [45, h.crown], [47, h.brow]], 62, -4),
+	'top-hat': brimmed((h) => [[46, h.crown - 66], [42, h.crown - 24], [44, h.brow]], 66, -3),
+	hat: brimmed((h) => [[8, h.crown - 24], [34, h.crown - 18], [44, h.at(0.06)], [47, h.brow]], 72, 3),
+	'pillbox-hat': ({ cloth }, h) => [
+		clothShape(domed([[34, h.crown - 20], [36, h.crown - 4], [37, h.at(0.1)]]), cloth),
+		stitch([[-36, h.crown + 2], [0, h.crown + 7], [36, h.crown + 2]], cloth.line, 1.3)
+	],
+	'bucket-hat': ({ cloth }, h) => [
+		clothShape(domed([[30, h.crown - 18], [41, h.crown - 8], [46, h.at(0.2)]]), cloth),
+		clothShape(domed([[46, h.at(0.18)], [56, h.at(0.3)], [68, h.at(0.42)]]), cloth),
+		stitch([[-58, h.at(0.34)], [0, h.at(0.4)], [58, h.at(0.34)]], cloth.line, 1.1)
+	],
+	beret: ({ cloth }, h) => [
+		clothShape(
+			blob([
+				[-48, h.at(0.16)],
+				[-40, h.crown - 16],
+				[6, h.crown - 26],
+				[56, h.crown - 16],
+				[70, h.at(0.06)],
+				[52, h.at(0.2)],
+				[0, h.at(0.14)]
+			]),
+			cloth
+		),
+		stitch([[6, h.crown - 26], [8, h.crown - 34]], cloth.line, 3, 1)
+	],
+	cloche: (drawing, h) => [
+		...close(16)(drawing, h),
+		clothShape(domed([[51, h.at(0.3)], [58, h.at(0.44)]]), drawing.cloth),
+		facing(
+			polygon([
+				[-51, h.at(0.24)],
+				[51, h.at(0.24)],
+				[52, h.at(0.32)],
+				[-52, h.at(0.32)]
+			]),
+			drawing.cloth,
+			drawing.garment.palette[1]?.hex ?? shaded(drawing.cloth.hex, -0.14)
+		)
+	],
+	beanie: (drawing, h) => [
+		...close(18)(drawing, h),
+		clothShape(domed([[51, h.at(0.14)], [52, h.at(0.32)]]), drawing.cloth)
+	],
+	'baseball-cap': peaked(45, 12),
+	'baker-boy-cap': peaked(66, 18),
+	'flat-cap': peaked(58, 8),
+	visor: ({ cloth }, h) => [
+		clothShape(domed([[46, h.at(0.12)], [47, h.at(0.26)]]), cloth),
+		clothShape(`M-44,${h.at(0.24)}Q0,${h.at(0.16)} 44,${h.at(0.24)}Q38,${h.at(0.44)} 0,${h.at(0.45)}Q-38,${h.at(0.44)} -44,${h.at(0.24)}Z`, cloth)
+	],
+	'trapper-hat': (drawing, h) => [
+		...both([
+			[40, h.at(0.26)],
+			[58, h.at(0.32)],
+			[60, h.at(0.86)],
+			[42, h.at(0.9)],
+			[38, h.at(0.5)]
+		]).map((points) => facing(blob(points), drawing.cloth, shaded(drawing.cloth.hex, 0.12))),
+		...close(16)(drawing, h),
+		facing(domed([[50, h.at(0.12)], [54, h.at(0.3)]]), drawing.cloth, shaded(drawing.cloth.hex, 0.12))
+	],
+	turban: wound(22),
+	pagri: wound(30),
+	headscarf: kerchief,
+	hijab: wrapped,
+	kufi: ({ cloth }, h) => [clothShape(domed([[38, h.crown - 12], [42, h.crown], [45, h.at(0.2)]]), cloth)],
+	'bridal-veil': ({ cloth, figure }, h) => [
+		{
+			d: `${flow([
+				[-figure.shoulder - 30, figure.landmarks.hip],
+				[-64, h.shoulder],
+				[-50, h.at(0.2)],
+				[0, h.crown - 14],
+				[50, h.at(0.2)],
+				[64, h.shoulder],
+				[figure.shoulder + 30, figure.landmarks.hip]
+			])}L46,${h.at(0.9)}L40,${h.at(0.1)}Q0,${h.crown - 4} -40,${h.at(0.1)}L-46,${h.at(0.9)}Z`,
+			fill: cloth.paint,
+			stroke: cloth.line,
+			strokeWidth: 1,
+			opacity: 0.55
+		}
+	],
+	hood: ({ cloth }, h) => [
+		clothShape(
+			`${flow([
+				[-60, h.shoulder + 6],
+				[-62, h.at(0.4)],
+				[-34, h.crown - 18],
+				[0, h.crown - 26],
+				[34, h.crown - 18],
+				[62, h.at(0.4)],
+				[60, h.shoulder + 6]
+			])}L34,${h.shoulder}C50,${h.at(0.7)} 40,${h.at(0.12)} 0,${h.at(0.08)}C-40,${h.at(0.12)} -50,${h.at(0.7)} -34,${h.shoulder}Z`,
+			cloth
+		)
+	]
+};
+
+export function hatShapes(drawing: Drawing): PlateShape[] {
+	const head = headOf(drawing);
+	const design = drawing.moves.includes('as-headscarf') ? kerchief : (hats[drawing.garment.type] ?? hats.hat);
+	return design?.(drawing, head) ?? [];
 }
 
+type HairPiece = (drawing: Drawing, y: number, crown: number) => PlateShape[];
+
+const onSide = (x: number, y: number, shapes: (x: number, y: number) => PlateShape[]) => shapes(x, y);
+
+const hairPieces: Record<string, HairPiece> = {
+	'maang-tikka': ({ cloth, garment }, y, crown) => [
+		stitch([[0, crown - 6], [0, y + 6]], cloth.hex, 2.4, 1),
+		flat(ellipse(0, y + 13, 8, 10), cloth.hex),
+		flat(ellipse(0, y + 13, 3.4, 4), garment.palette[1]?.hex ?? shaded(cloth.hex, 0.16))
+	],
+	'matha-patti': (drawing, y, crown) => [
+		...(hairPieces['maang-tikka']?.(drawing, y, crown) ?? []),
+		...both([
+			[0, y + 2],
+			[24, y + 2],
+			[40, y + 26]
+		]).map((points) => stitch(points, drawing.cloth.hex, 3.4, 1))
+	],
+	tiara: ({ cloth }, y, crown) => [
+		{
+			d: `M-36,${y - 4}Q0,${y - 22} 36,${y - 4}L30,${crown - 10}L18,${crown - 2}L8,${crown - 24}L0,${crown - 8}L-8,${crown - 24}L-18,${crown - 2}L-30,${crown - 10}Z`,
+			stroke: cloth.hex,
+			strokeWidth: 3
+		},
+		flat(ellipse(0, crown - 2, 4, 4), cloth.hex)
+	],
+	'flower-crown': ({ cloth, garment }, y) => {
+		const [first, ...others] = coloursOf(garment);
+		const colours = [first ?? cloth.hex, ...others, '#5f7a4a'];
+		return [-40, -30, -18, -6, 6, 18, 30, 40].map((x, i) =>
+			flat(ellipse(x, y - 2 - (900 - x * x) / 60, 9, 8), colours[i % colours.length] ?? cloth.hex)
+		);
+	},
+	'hair-bow': ({ cloth }, _, crown) => [
+		...both([
+			[1, crown + 2],
+			[26, crown - 14],
+			[30, crown + 12]
+		]).map((points) => clothShape(blob([...points, points[0] ?? [0, 0]].slice(0, 3)), cloth)),
+		clothShape(ellipse(0, crown + 1, 6, 6), cloth)
+	],
+	fascinator: ({ cloth }, y, crown) =>
+		onSide(28, crown + 2, (x) => [
+			clothShape(ellipse(x, y - 20, 26, 10), cloth),
+			...[0, 1, 2].map((n) => stitch([[x, y - 24], [x + 8 + n * 12, y - 58 + n * 6], [x + 24 + n * 10, y - 66 + n * 16]], cloth.hex, 3.4, 0.9))
+		]),
+	'hair-comb': ({ cloth }, y) => [clothShape(ellipse(40, y + 2, 13, 8), cloth)],
+	'hair-clip': ({ cloth }, y) => [clothShape(ribbon([[26, y - 6], [42, y + 8]], 9), cloth)],
+	'hair-pins': ({ cloth }, y) => [0, 1, 2].map((n) => stitch([[28 + n * 5, y - 8 + n * 8], [40 + n * 4, y - 2 + n * 8]], cloth.hex, 3, 1)),
+	scrunchie: ({ cloth }, _, crown) => [clothShape(ellipse(0, crown - 6, 22, 9), cloth)]
+};
+
 export function headbandShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth, garment } = drawing;
-	const { crown, chin } = figure.landmarks;
-	const y = crown + (chin - crown) * 0.2;
-	if (garment.type === 'maang-tikka')
-		return [
-			seam(
-				[
-					[0, crown - 6],
-					[0, y + 6]
-				],
-				{ ...cloth, line: cloth.hex },
-				2
-			),
-			flat(ellipse(0, y + 12, 7, 9), cloth.hex)
-		];
-	if (garment.type !== 'headband')
-		return [clothShape(ellipse(40, y, 12 * sizeOf(drawing, 'small') + 4, 10), cloth)];
+	const { cloth } = drawing;
+	const { crown, at } = headOf(drawing);
+	const y = at(0.2);
+	const piece = hairPieces[drawing.garment.type];
+	if (piece) return piece(drawing, y, crown);
+	const broad = 5 + 5 * sizeOf(drawing, 'medium');
 	return [
 		{
 			d:
 				curve([
 					[-46, y + 16],
-					[-30, y - 14],
-					[0, crown - 4]
+					[-32, y - 14],
+					[0, crown - 2]
 				]) +
 				curve([
-					[0, crown - 4],
-					[30, y - 14],
+					[0, crown - 2],
+					[32, y - 14],
 					[46, y + 16]
 				]),
 			stroke: cloth.hex,
-			strokeWidth: 8
+			strokeWidth: broad
 		}
 	];
+}
+
+/** Half heights and outlines of frames, about the middle of each lens. */
+function lens(shape: string, x: number, y: number, r: number): string {
+	const side = Math.sign(x);
+	switch (shape) {
+		case 'square':
+		case 'rectangular': {
+			const h = shape === 'square' ? r * 0.82 : r * 0.6;
+			return polygon([
+				[x - r, y - h],
+				[x + r, y - h],
+				[x + r * 0.92, y + h],
+				[x - r * 0.92, y + h]
+			]);
+		}
+		case 'cat-eye':
+			return blob([
+				[x - side * r, y - r * 0.3],
+				[x + side * r * 1.2, y - r * 0.95],
+				[x + side * r * 0.8, y + r * 0.5],
+				[x, y + r * 0.72],
+				[x - side * r * 0.8, y + r * 0.4]
+			]);
+		case 'aviator':
+			return blob([
+				[x - side * r, y - r * 0.66],
+				[x + side * r, y - r * 0.7],
+				[x + side * r * 0.9, y + r * 0.5],
+				[x - side * r * 0.1, y + r],
+				[x - side * r * 0.9, y + r * 0.2]
+			]);
+		case 'oval':
+			return ellipse(x, y, r, r * 0.68);
+		case 'shield':
+			return polygon([
+				[x - r * 1.2, y - r * 0.7],
+				[x + r * 1.2, y - r * 0.7],
+				[x + r, y + r * 0.7],
+				[x - r, y + r * 0.6]
+			]);
+		default:
+			return ellipse(x, y, r, r * 0.92);
+	}
 }
 
 export function eyewearShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth, garment } = drawing;
-	const { crown, chin } = figure.landmarks;
-	const y = crown + (chin - crown) * 0.47;
-	const dark = garment.type === 'sunglasses';
-	const r = 13 * Math.sqrt(sizeOf(drawing));
+	const { cloth, garment } = drawing;
+	const { at } = headOf(drawing);
+	const y = at(0.48);
+	const dark = garment.type !== 'glasses';
+	const r = 13.5 * Math.sqrt(sizeOf(drawing));
+	const usual = { aviators: 'aviator', 'cat-eye-sunglasses': 'cat-eye' }[garment.type] ?? 'round';
+	const frame = drawn(drawing, 'frame', usual);
+	const thin = frame === 'rimless' || frame === 'aviator' ? 1.6 : 3.2;
 	return [
-		...[-17, 17].map((x) => ({
-			d: ellipse(x, y, r, r * 0.8),
-			fill: dark ? ({ kind: 'colour', hex: '#2a2723' } as const) : undefined,
-			stroke: cloth.hex,
-			strokeWidth: 3
-		})),
-		{
-			d: polygon(
-				[
-					[-6, y - 2],
-					[6, y - 2]
-				],
-				false
-			),
-			stroke: cloth.hex,
-			strokeWidth: 3
-		}
+		...[-17.5, 17.5].map(
+			(x): PlateShape => ({
+				d: lens(frame, x, y, r),
+				fill: { kind: 'colour', hex: dark ? '#2c2a2b' : '#ffffff' },
+				opacity: dark ? 0.92 : 0.3
+			})
+		),
+		...[-17.5, 17.5].map(
+			(x): PlateShape => ({ d: lens(frame, x, y, r), stroke: cloth.hex, strokeWidth: thin })
+		),
+		stitch([[-6, y - 3], [0, y - 6], [6, y - 3]], cloth.hex, thin, 1),
+		...both([
+			[17.5 + r, y - 4],
+			[40, y - 2]
+		]).map((points) => stitch(points, cloth.hex, thin, 1))
 	];
-}
-
-export function earringShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth, garment } = drawing;
-	const { crown, chin } = figure.landmarks;
-	const y = crown + (chin - crown) * 0.62;
-	const size = sizeOf(drawing, 'small');
-	return [-43, 43].flatMap((x) => {
-		if (garment.type === 'hoops')
-			return [{ d: ellipse(x, y + 14 * size, 9 * size, 13 * size), stroke: cloth.hex, strokeWidth: 3 }];
-		if (garment.type === 'jhumkas')
-			return [
-				flat(ellipse(x, y, 4, 4), cloth.hex),
-				clothShape(
-					between(
-						[
-							[x - 3, y + 4],
-							[x - 11, y + 22]
-						],
-						[
-							[x + 3, y + 4],
-							[x + 11, y + 22]
-						]
-					),
-					cloth
-				)
-			];
-		if (garment.type === 'drop-earrings') return [flat(ellipse(x, y + 12 * size, 4.5, 13 * size), cloth.hex)];
-		return [flat(ellipse(x, y, 4 + 3 * size, 4 + 3 * size), cloth.hex)];
-	});
-}
-
-export function lipShapes({ figure, cloth }: Drawing): PlateShape[] {
-	const { crown, chin } = figure.landmarks;
-	return [flat(ellipse(0, crown + (chin - crown) * 0.8, 11, 4), cloth.hex)];
 }

@@ -16,8 +16,11 @@ export interface PlateBody {
 	figure?: Client['figure'] | 'form';
 }
 
-/** A flat colour, or one of the plate's patterns by id. */
-export type Paint = { kind: 'colour'; hex: string } | { kind: 'pattern'; id: string };
+/** A flat colour, one of the plate's patterns, or one of its lights, by id. */
+export type Paint =
+	| { kind: 'colour'; hex: string }
+	| { kind: 'pattern'; id: string }
+	| { kind: 'light'; id: string };
 
 export interface PlateShape {
 	/** SVG path data in plate units. */
@@ -36,8 +39,16 @@ export interface PlatePattern {
 	height: number;
 	/** Clockwise, in degrees. */
 	rotation: number;
-	background: string;
+	/** None where what is under it shows. */
+	background?: string;
 	shapes: PlateShape[];
+}
+
+/** Light and shadow from the left to the right end of whatever shape it is laid over. */
+export interface PlateLight {
+	id: string;
+	/** Each at a share of the breadth, from left to right. */
+	stops: { at: number; hex: string; opacity: number }[];
 }
 
 /** All shapes of one garment, or of the figure itself. Painted in order. */
@@ -70,5 +81,6 @@ export interface Plate {
 	height: number;
 	layers: PlateLayer[];
 	patterns: PlatePattern[];
+	lights: PlateLight[];
 	landmarks: Landmarks;
 }

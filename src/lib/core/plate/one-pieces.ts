@@ -1,9 +1,19 @@
-/** What is one from shoulder to hem: dresses, jumpsuits, sarees. */
-import { clothShape, drawn, seam, type Drawing } from './drawing';
-import { foldShapes, legsShapes, skirtEdge, skirtPath, skirtShapes, trousersShapes } from './lower';
+/** What is one from shoulder to hem, and what is sold together: dresses, jumpsuits, swimsuits, sets. */
+import { bodiceEdge, fitOf, withArmhole } from './bodice';
+import { closureShapes } from './closures';
+import { collarOf, collarShapes } from './collars';
+import { sareeShapes } from './drapes';
+import { clothShape, cutAt, drawn, flat, stitch, type Drawing } from './drawing';
+import { hemRun } from './hems';
+import { markShapes } from './marks';
 import type { PlateShape } from './model';
-import { between, type Point } from './path';
-import { bodiceEdge, bodyPath, collarShapes, fitOf, sleeveShapes, topShapes, withArmhole } from './upper';
+import { frontPath, neckDepth, neckTrim } from './necklines';
+import { shaded } from './paint';
+import { blob, both, ellipse, mirrored, polygon, xAt, type Point } from './path';
+import { foldShapes, skirtEdge, skirtFinish, skirtShapes } from './skirts';
+import { sleeveShapes } from './sleeves';
+import { sashAt, topShapes } from './tops';
+import { legsShapes, trousersShapes } from './trousers';
 
 /** Where the seam of a one-piece sits. */
 function waistSeamY(drawing: Drawing): number {
@@ -12,127 +22,294 @@ function waistSeamY(drawing: Drawing): number {
 	return waistline === 'empire' ? bust + 34 : waistline === 'dropped' ? hip - 8 : waist;
 }
 
+/** Loose one-pieces that fall from the shoulder, wide at the hem: how far they widen per unit of length. */
+const falls: Record<string, number> = { kaftan: 0.2, boubou: 0.24, 'kimono-robe': 0.08, 'smock-dress': 0.16, 'babydoll-dress': 0.2 };
+
 export function dressShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
+	const { figure, cloth, garment, moves } = drawing;
+	if (garment.type === 'swimsuit') return swimsuitShapes(drawing);
+	if (garment.type === 'pre-draped-saree') return sareeShapes(drawing);
+	if (garment.type === 'sharara-set' || garment.type === 'gharara-set') return twoPieceShapes(kurtaSet(drawing));
+	const { shoulder, waist, bust } = figure.landmarks;
 	const fit = fitOf(drawing);
+	const unmarked = drawn(drawing, 'waistline', 'natural') === 'unmarked' && !moves.includes('belted');
 	const seamY = waistSeamY(drawing);
-	const upper = withArmhole(drawing, bodiceEdge(figure, fit, seamY));
+	const upper = withArmhole(drawing, bodiceEdge(figure, unmarked ? { ...fit, follows: Math.min(fit.follows, 0.35) } : fit, seamY));
 	const waistX = upper.at(-1)?.[0] ?? 80;
 	const skirt = skirtEdge(drawing, seamY, waistX);
-	const edge = [...upper, ...skirt.slice(1)];
-	const marked = drawn(drawing, 'waistline', 'natural') !== 'unmarked';
+	const widens = falls[garment.type];
+	const hemPoint = skirt.at(-1) ?? [0, 0];
+	const edge: Point[] =
+		widens === undefined
+			? [...upper, ...skirt.slice(1)]
+			: [
+					...cutAt(upper, bust + 4),
+					[Math.min(244, xAt(upper, bust) + (hemPoint[1] - bust) * widens), hemPoint[1]]
+				];
+	const lower = widens === undefined ? skirt : edge.slice(-2);
+	const hem = edge.at(-1) ?? [0, 0];
+	const collar = collarOf(drawing) ?? '';
+	const shirt = garment.type === 'shirt-dress' || garment.type === 'cheongsam';
+	const closure = drawn(drawing, 'closure', shirt && collar !== 'mandarin' ? 'buttoned' : '');
 	return [
 		...sleeveShapes(drawing, fit.ease),
-		clothShape(bodyPath(drawing, edge, 12), cloth),
-		...foldShapes(drawing, skirt),
-		...(marked
-			? [
-					seam(
-						[
-							[-waistX, seamY],
-							[waistX, seamY]
-						],
-						cloth,
-						1.2
-					)
-				]
-			: []),
+		clothShape(frontPath(drawing, edge, hemRun(drawn(drawing, 'hemDetail', 'plain'), hem, 9)), cloth),
+		...foldShapes(drawing, lower),
+		...(unmarked || widens !== undefined ? [] : [waistSeam(drawing, waistX, seamY)]),
+		...(garment.facets.texture?.value === 'ruched' ? gathers(drawing) : []),
+		...neckTrim(drawing, false),
+		...closureShapes(drawing, closure, { from: neckDepth(drawing), to: closure === 'buttoned' ? hem[1] : waist + 20 }),
+		...typeShapes(drawing, edge),
+		...markShapes(drawing, { edge, hemY: hem[1] }),
+		...skirtFinish(drawing, lower, 9),
+		...(moves.includes('belted') ? [sashAt(drawing, edge)] : []),
 		...collarShapes(drawing)
 	];
 }
 
-export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
+const waistSeam = ({ cloth }: Drawing, x: number, y: number) =>
+	stitch(
+		[
+			[-x, y],
+			[0, y + 4],
+			[x, y]
+		],
+		cloth.line,
+		1.2
+	);
+
+function gathers({ figure, cloth }: Drawing): PlateShape[] {
+	const { bust, waist, hip } = figure.landmarks;
+	return [0, 1, 2, 3, 4, 5].map((n) => {
+		const y = bust + 20 + ((hip - bust) / 6) * n;
+		const x = figure.halfAt(y) * 0.86;
+		return stitch(
+			[
+				[-x, y - 5],
+				[0, y + 6],
+				[x, y - 5]
+			],
+			cloth.line,
+			1.2,
+			y > waist ? 0.6 : 0.8
+		);
+	});
+}
+
+function typeShapes({ garment, cloth, figure }: Drawing, edge: readonly Point[]): PlateShape[] {
+	const { shoulder, bust, waist, hip } = figure.landmarks;
+	switch (garment.type) {
+		case 'pinafore-dress':
+			return both([
+				[22, shoulder - 22],
+				[40, shoulder - 18],
+				[36, bust],
+				[20, bust]
+			]).map((points) => clothShape(polygon(points), cloth));
+		case 'cheongsam':
+			return [
+				stitch(
+					[
+						[2, shoulder - 12],
+						[18, shoulder + 26],
+						[xAt(edge, bust) - 6, bust - 20]
+					],
+					cloth.line,
+					2.4,
+					1
+				),
+				...[0, 1, 2].map((n) => flat(ellipse(10 + n * 24, shoulder + 14 + n * 22, 5, 3), shaded(cloth.hex, -0.1)))
+			];
+		case 'wedding-dress':
+		case 'ball-gown':
+			return [
+				stitch(
+					[
+						[-xAt(edge, waist), waist],
+						[0, waist + 18],
+						[xAt(edge, waist), waist]
+					],
+					cloth.line,
+					1.6
+				)
+			];
+		case 'kimono-robe':
+			return [
+				stitch(
+					[
+						[28, shoulder - 20],
+						[2, bust + 20],
+						[-20, waist]
+					],
+					shaded(cloth.hex, -0.1),
+					9,
+					1
+				),
+				clothShape(
+					polygon([
+						[-xAt(edge, waist), waist - 14],
+						[xAt(edge, waist), waist - 14],
+						[xAt(edge, waist), waist + 16],
+						[-xAt(edge, waist), waist + 16]
+					]),
+					cloth
+				)
+			];
+		case 'anarkali':
+		case 'indo-western-gown':
+			return [-0.7, -0.35, 0, 0.35, 0.7].map((share) =>
+				stitch(
+					[
+						[xAt(edge, bust + 40) * share, bust + 40],
+						[xAt(edge, hip) * share, hip],
+						[(edge.at(-1)?.[0] ?? 0) * share, (edge.at(-1)?.[1] ?? 0) - 2]
+					],
+					cloth.line,
+					1.1,
+					0.6
+				)
+			);
+		default:
+			return [];
+	}
+}
+
+/** Cut high at the leg. */
+function swimsuitShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth } = drawing;
+	const { hip, crotch } = figure.landmarks;
+	const fit = { ease: 1, follows: 1 };
+	const edge = withArmhole(drawing, bodiceEdge(figure, fit, hip - 6));
+	const [x, y] = edge.at(-1) ?? [90, hip];
+	const hem = `Q${x * 0.4},${y + 20} 12,${crotch + 4}L-12,${crotch + 4}Q${-x * 0.4},${y + 20} ${-x},${y}`;
+	return [
+		clothShape(frontPath(drawing, edge, hem), cloth),
+		...neckTrim(drawing, false)
+	];
+}
+
+/** The bib and straps of dungarees, over whatever top is worn. */
+function bibShapes({ figure, cloth }: Drawing, waistY: number): PlateShape[] {
+	const { bust } = figure.landmarks;
+	const x = figure.halfAt(bust) * 0.6;
+	return [
+		...both([
+			[x - 12, bust + 6],
+			[x + 2, bust + 6],
+			[figure.shoulder * 0.5 + 8, figure.shoulderAt(figure.shoulder * 0.5) - 2],
+			[figure.shoulder * 0.5 - 8, figure.shoulderAt(figure.shoulder * 0.5) - 4]
+		]).map((points) => clothShape(polygon(points), cloth)),
+		clothShape(
+			polygon([
+				[-x, bust],
+				[x, bust],
+				[figure.halfAt(waistY) * 0.86, waistY + 12],
+				[-figure.halfAt(waistY) * 0.86, waistY + 12]
+			]),
+			cloth
+		),
+		{ d: polygon([[-22, bust + 18], [22, bust + 18], [22, bust + 52], [-22, bust + 52]]), stroke: cloth.line, strokeWidth: 1.4 },
+		...[-1, 1].map((side) => flat(ellipse(side * (x - 5), bust + 8, 5, 5), '#b7a27a'))
+	];
+}
+
+export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
+	const { figure, cloth, garment, moves } = drawing;
+	const { waist, shoulder } = figure.landmarks;
+	if (garment.type === 'dungarees') return [...legsShapes(drawing, waist, false), ...bibShapes(drawing, waist)];
 	const fit = fitOf(drawing);
-	const { waist } = figure.landmarks;
 	const upper = withArmhole(
 		drawing,
 		bodiceEdge(figure, { ...fit, follows: Math.max(0.7, fit.follows) }, waist + 6)
 	);
 	const x = upper.at(-1)?.[0] ?? 80;
+	const closure = drawn(drawing, 'closure', garment.type === 'boiler-suit' ? 'buttoned' : ['wetsuit', 'unitard'].includes(garment.type) ? 'zip' : '');
 	return [
-		...legsShapes(drawing, waist),
+		...legsShapes(drawing, waist, false),
 		...sleeveShapes(drawing, fit.ease),
-		clothShape(bodyPath(drawing, upper, 2), cloth),
-		...collarShapes(drawing),
-		seam(
+		clothShape(frontPath(drawing, upper, `Q0,${waist + 10} ${-x},${waist + 6}`), cloth),
+		...neckTrim(drawing, false),
+		...closureShapes(drawing, closure, { from: neckDepth(drawing), to: figure.landmarks.hip }),
+		...markShapes(drawing, { edge: upper, hemY: waist }),
+		...(moves.includes('belted') ? [sashAt(drawing, upper)] : [waistSeam(drawing, x, waist + 4)]),
+		...collarShapes(drawing)
+	];
+}
+
+/** Two pieces for the water. */
+function bikiniShapes(drawing: Drawing): PlateShape[] {
+	const { figure, cloth } = drawing;
+	const { bust, hip, crotch } = figure.landmarks;
+	const x = figure.halfAt(bust);
+	const side = figure.halfAt(hip - 24);
+	return [
+		...both([
+			[4, bust - 4],
+			[26, bust - 30],
+			[50, bust - 4],
+			[34, bust + 16],
+			[12, bust + 14]
+		]).map((points) => clothShape(blob(points), cloth)),
+		...both([
+			[28, bust - 26],
+			[figure.shoulder * 0.44, figure.shoulderAt(figure.shoulder * 0.44)]
+		]).map((points) => stitch(points, cloth.hex, 4, 1)),
+		stitch(
 			[
-				[-x, waist + 4],
-				[x, waist + 4]
+				[-x, bust + 8],
+				[0, bust + 10],
+				[x, bust + 8]
 			],
-			cloth,
-			1.6
+			cloth.hex,
+			4,
+			1
+		),
+		clothShape(
+			`M${-side},${hip - 26}L${side},${hip - 26}Q${side * 0.4},${hip} 12,${crotch + 4}L-12,${crotch + 4}Q${-side * 0.4},${hip} ${-side},${hip - 26}Z`,
+			cloth
 		)
 	];
 }
 
-/** A skirt of cloth to the floor, pleats at the front, and the pallu over the left shoulder. */
-export function sareeShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
-	const { waist, shoulder, bust, floor, hip } = figure.landmarks;
-	const waistX = figure.halfAt(waist) + 5;
-	const hipX = figure.halfAt(hip) + 10;
-	const edge: Point[] = [
-		[waistX, waist + 14],
-		[hipX, hip],
-		[hipX + 26, floor - 6]
-	];
-	const pallu: Point[] = [
-		[-waistX, waist + 50],
-		[-figure.halfAt(bust) - 2, bust + 28],
-		[18, shoulder - 18]
-	];
-	const shoulderX = figure.trunk[3]?.[0] ?? 100;
-	const over = between(
-		[
-			[26, shoulder - 24],
-			[-waistX * 0.3, bust + 6],
-			[-waistX - 2, waist + 30]
-		],
-		[
-			[shoulderX - 8, shoulder - 2],
-			[figure.halfAt(bust) + 4, bust + 10],
-			[waistX + 4, waist + 64]
-		]
-	);
-	const fall = between(
-		[
-			[shoulderX - 34, shoulder - 6],
-			[shoulderX - 10, bust + 20],
-			[shoulderX - 2, hip + 70]
-		],
-		[
-			[shoulderX + 2, shoulder + 4],
-			[shoulderX + 30, bust + 20],
-			[shoulderX + 44, hip + 60]
-		]
-	);
-	return [
-		clothShape(fall, cloth),
-		clothShape(skirtPath(edge), cloth),
-		clothShape(over, cloth),
-		seam(pallu.slice(0, 2), cloth),
-		...[-16, -6, 4, 14].map((x) =>
-			seam(
-				[
-					[x * 0.7, waist + 22],
-					[x * 1.6, floor - 6]
-				],
-				cloth,
-				1.1
-			)
-		)
-	];
-}
+/** A short kurta over flared legs. */
+const kurtaSet = (drawing: Drawing): Drawing => ({
+	...drawing,
+	garment: {
+		...drawing.garment,
+		// The stated hem is that of the legs; the kurta over them ends above the knee.
+		facets: { ...drawing.garment.facets, hemLength: { value: 'above-knee', provenance: 'assumed' } }
+	}
+});
 
 /** A top over the trousers made to match. */
-export const twoPieceShapes = (drawing: Drawing): PlateShape[] => [
-	...trousersShapes(drawing),
-	...topShapes(drawing)
-];
+export const twoPieceShapes = (drawing: Drawing): PlateShape[] =>
+	drawing.garment.type === 'bikini' ? bikiniShapes(drawing) : [...trousersShapes(drawing), ...topShapes(drawing)];
 
 /** A top over the skirt made to match. */
-export const skirtSetShapes = (drawing: Drawing): PlateShape[] => [
-	...skirtShapes(drawing),
-	...topShapes(drawing)
-];
+export function skirtSetShapes(drawing: Drawing): PlateShape[] {
+	const { figure, cloth, garment } = drawing;
+	const shapes = [...skirtShapes(drawing), ...topShapes(drawing)];
+	if (garment.type === 'hanbok') {
+		const { bust } = figure.landmarks;
+		return [
+			...shapes,
+			...[-1, 1].map((side) =>
+				clothShape(
+					polygon([
+						[side * 2 - 4, bust],
+						[side * 12 - 7, bust + 110],
+						[side * 12 + 6, bust + 106],
+						[side * 2 + 4, bust]
+					]),
+					{ ...cloth, ...secondOf(drawing) }
+				)
+			)
+		];
+	}
+	return shapes;
+}
+
+const secondOf = ({ garment, cloth }: Drawing) => {
+	const hex = garment.palette[1]?.hex ?? shaded(cloth.hex, -0.12);
+	return { paint: { kind: 'colour', hex } as const, hex, texture: undefined };
+};

@@ -1,4 +1,4 @@
-import { curveMonotoneY, line } from 'd3-shape';
+import { curveCatmullRom, curveCatmullRomClosed, curveMonotoneY, line } from 'd3-shape';
 
 export type Point = readonly [x: number, y: number];
 
@@ -7,12 +7,26 @@ const smooth = line<Point>()
 	.x((point) => rounded(point[0]))
 	.y((point) => rounded(point[1]))
 	.curve(curveMonotoneY);
+const flowing = line<Point>()
+	.x((point) => rounded(point[0]))
+	.y((point) => rounded(point[1]))
+	.curve(curveCatmullRom);
+const flowingClosed = line<Point>()
+	.x((point) => rounded(point[0]))
+	.y((point) => rounded(point[1]))
+	.curve(curveCatmullRomClosed);
 const straight = line<Point>()
 	.x((point) => rounded(point[0]))
 	.y((point) => rounded(point[1]));
 
 /** A smooth line through points that go down (or up) the page. */
 export const curve = (points: readonly Point[]) => smooth(points) ?? '';
+
+/** A smooth line through points that go any way. */
+export const flow = (points: readonly Point[]) => flowing(points) ?? '';
+
+/** A smooth closed outline through points that go any way. */
+export const blob = (points: readonly Point[]) => flowingClosed(points) ?? '';
 
 /** Straight lines from point to point; closed when asked. */
 export const polygon = (points: readonly Point[], closed = true) =>
@@ -41,6 +55,39 @@ export function xAt(edge: readonly Point[], y: number): number {
 	}
 	return edge.at(-1)?.[0] ?? 0;
 }
+
+/** An open line of even waves or points along a way from left to right: scallops, ruffles, fringes. */
+export function waves([x1, y1]: Point, [x2, y2]: Point, count: number, depth: number): Point[] {
+	return Array.from({ length: count * 2 + 1 }, (_, i): Point => {
+		const along = i / (count * 2);
+		return [x1 + (x2 - x1) * along, y1 + (y2 - y1) * along + (i % 2) * depth];
+	});
+}
+
+/** A band of even or changing breadth along a line: straps, ties, plaits. */
+export function ribbon(line: readonly Point[], breadth: number, end = breadth): string {
+	const sides = line.map(([x, y], i): [Point, Point] => {
+		const before = line[Math.max(0, i - 1)] ?? [x, y];
+		const after = line[Math.min(line.length - 1, i + 1)] ?? [x, y];
+		const length = Math.hypot(after[0] - before[0], after[1] - before[1]) || 1;
+		const half = (breadth + ((end - breadth) * i) / Math.max(1, line.length - 1)) / 2;
+		const [dx, dy] = [
+			((after[1] - before[1]) / length) * half,
+			((before[0] - after[0]) / length) * half
+		];
+		return [
+			[x + dx, y + dy],
+			[x - dx, y - dy]
+		];
+	});
+	const left = sides.map(([one]) => one);
+	const right = sides.map(([, other]) => other).reverse();
+	return `${flow(left)}L${flow(right).slice(1)}Z`;
+}
+
+/** Points moved. */
+export const moved = (points: readonly Point[], dx: number, dy: number): Point[] =>
+	points.map(([x, y]) => [x + dx, y + dy]);
 
 /** A shape of the right side and its mirror image. */
 export const both = (right: Point[]): Point[][] => [right, mirrored(right)];

@@ -22,14 +22,14 @@
 
 	const uid = $props.id();
 	const plate = $derived(drawPlate(look, body));
-	const view = $derived(slot ? framingOf(slot, plate) : [-plate.width / 2, 0, plate.width, plate.height]);
-	const patternId = (id: string) => `${uid}-${id}`;
+	const view = $derived(slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]);
+	const own = (id: string) => `${uid}-${id}`;
 	const paint = (shape: PlateShape) =>
 		shape.fill === undefined
 			? 'none'
 			: shape.fill.kind === 'colour'
 				? shape.fill.hex
-				: `url(#${patternId(shape.fill.id)})`;
+				: `url(#${own(shape.fill.id)})`;
 </script>
 
 {#snippet drawn(shape: PlateShape)}
@@ -53,15 +53,22 @@
 	<defs>
 		{#each plate.patterns as pattern (pattern.id)}
 			<pattern
-				id={patternId(pattern.id)}
+				id={own(pattern.id)}
 				width={pattern.width}
 				height={pattern.height}
 				patternUnits="userSpaceOnUse"
 				patternTransform="rotate({pattern.rotation})"
 			>
-				<rect width={pattern.width} height={pattern.height} fill={pattern.background} />
+				{#if pattern.background}<rect width={pattern.width} height={pattern.height} fill={pattern.background} />{/if}
 				{#each pattern.shapes as shape, i (i)}{@render drawn(shape)}{/each}
 			</pattern>
+		{/each}
+		{#each plate.lights as light (light.id)}
+			<linearGradient id={own(light.id)}>
+				{#each light.stops as stop (stop.at)}
+					<stop offset={stop.at} stop-color={stop.hex} stop-opacity={stop.opacity} />
+				{/each}
+			</linearGradient>
 		{/each}
 	</defs>
 	{#each plate.layers as layer, i (i)}

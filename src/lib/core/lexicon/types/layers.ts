@@ -8,14 +8,14 @@ export const layers: FamilySource[] = [
 		slot: 'layer',
 		draws: 'jacket',
 		facets: [...cloth, ...sleeved, 'closure', 'collar'],
-		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'buttoned', neckline: 'v' },
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'buttoned', neckline: 'v', material: 'knit' },
 		types: `
 			*cardigan / cardigans / cardi, cardie
 			shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
 			shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
 			long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
 			fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
-			track jacket / track jackets / tracksuit top, track top / closure=zip`
+			track jacket / track jackets / tracksuit top, track top / closure=zip material=jersey`
 	},
 	{
 		id: 'tailored',
@@ -59,7 +59,7 @@ export const layers: FamilySource[] = [
 			*jacket / jackets
 			denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
 			leather jacket / leather jackets / / topLength=waist material=leather
-			biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather
+			biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather lapel=notch closure=asymmetric-zip
 			suede jacket / suede jackets / fringed jacket / material=suede
 			shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
 			bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
@@ -75,7 +75,7 @@ export const layers: FamilySource[] = [
 			kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
 			cropped jacket / cropped jackets / / topLength=cropped
 			embroidered jacket / embroidered jackets / / texture=embroidered
-			cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveLength=sleeveless`
+			cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveShape=cape sleeveLength=elbow`
 	},
 	{
 		id: 'coats',
@@ -97,28 +97,28 @@ export const layers: FamilySource[] = [
 		],
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
-			*overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat
-			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted
-			pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted
+			*overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
+			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
+			pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
 			duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
-			chesterfield coat / chesterfield coats / chesterfield, covert coat
-			car coat / car coats / swagger coat / hemLength=mini
+			chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
+			car coat / car coats / swagger coat / hemLength=mini lapel=notch
 			swing coat / swing coats / A-line coat, tent coat / fit=relaxed
-			princess coat / princess coats / fit-and-flare coat, dress coat / fit=close
+			princess coat / princess coats / fit-and-flare coat, dress coat / fit=close lapel=notch
 			cocoon coat / cocoon coats / / fit=oversized
-			camel-hair coat / camel-hair coats / polo coat / material=camel-hair
+			camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
 			raincoat / raincoats / rain jacket, rain coat, slicker
 			parka / parkas / anorak / hemLength=mini
 			puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
-			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap
+			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
 			duster coat / duster coats / duster / hemLength=midi closure=open weight=light
-			opera coat / opera coats / evening coat / hemLength=ankle
-			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted
+			opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
+			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
 			shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
 			faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
 			cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
 			poncho / ponchos / serape / fit=oversized hemLength=micro
 			abaya / abayas / jilbab / closure=open hemLength=floor fit=oversized
-			shop coat / shop coats / dust coat / weight=light`
+			shop coat / shop coats / dust coat / weight=light lapel=notch`
 	}
 ];

@@ -37,10 +37,10 @@ export const onePieces: FamilySource[] = [
 			tiered dress / tiered dresses / / skirtShape=tiered
 			blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
 			T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
-			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail
-			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias
-			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full
-			wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal
+			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
+			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
+			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
+			wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 			jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
 			pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
 			cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
@@ -67,8 +67,8 @@ export const onePieces: FamilySource[] = [
 			playsuit / playsuits / us:romper / legLength=short sleeveLength=short
 			dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
 			boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
-			unitard / unitards / leotard / fit=skin-tight
-			wetsuit / wetsuits / ski suit / fit=close`
+			unitard / unitards / leotard / fit=skin-tight leg=skinny
+			wetsuit / wetsuits / ski suit / fit=close leg=skinny`
 	},
 	{
 		id: 'suits',

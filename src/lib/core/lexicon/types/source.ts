@@ -37,6 +37,7 @@ export const drawKinds = [
 	'hair',
 	'lips',
 	'nails',
+	'under',
 	'none'
 ] as const;
 export type DrawKind = (typeof drawKinds)[number];

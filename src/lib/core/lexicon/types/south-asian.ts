@@ -16,15 +16,15 @@ export const southAsian: FamilySource[] = [
 			collar: 'band'
 		},
 		types: `
-			*kurta / kurtas / kurti, kurtis, kameez, qameez, long kurta
+			*kurta / kurtas / kurti, kurtis, kameez, qameez, long kurta / hemLength=knee
 			short kurta / short kurtas / short kurti, kurta shirt / topLength=hip
-			straight kurta / straight kurtas / straight-cut kurta / fit=regular
-			A-line kurta / A-line kurtas / flared kurta / fit=relaxed
-			angrakha / angrakhas / angarkha, wrap kurta / neckline=wrap
-			pathani kurta / pathani kurtas / pathani / collar=shirt fit=relaxed
-			peplum kurta / peplum kurtas / peplum kurti / topLength=hip
-			choli / cholis / saree blouse, sari blouse, lehenga blouse / topLength=cropped sleeveLength=short fit=close neckline=scoop
-			backless choli / backless cholis / tie-back choli, dori blouse / topLength=cropped sleeveLength=short fit=close back=open`
+			straight kurta / straight kurtas / straight-cut kurta / fit=regular hemLength=knee
+			A-line kurta / A-line kurtas / flared kurta / fit=relaxed hemLength=knee
+			angrakha / angrakhas / angarkha, wrap kurta / neckline=wrap hemLength=knee collar=collarless
+			pathani kurta / pathani kurtas / pathani / collar=shirt fit=relaxed hemLength=knee
+			peplum kurta / peplum kurtas / peplum kurti / topLength=waist
+			choli / cholis / saree blouse, sari blouse, lehenga blouse / topLength=cropped sleeveLength=short fit=close neckline=scoop collar=collarless
+			backless choli / backless cholis / tie-back choli, dori blouse / topLength=cropped sleeveLength=short fit=close back=open collar=collarless neckline=scoop`
 	},
 	{
 		id: 'sherwanis',
@@ -41,10 +41,10 @@ export const southAsian: FamilySource[] = [
 			closure: 'buttoned'
 		},
 		types: `
-			*sherwani / sherwanis / achkan, achkans, sherwani coat
+			*sherwani / sherwanis / achkan, achkans, sherwani coat / hemLength=knee
 			bandhgala / bandhgalas / jodhpuri jacket, jodhpuri, bandhgala jacket, prince coat / topLength=hip
 			bandi / bandis / sadri, band-collar waistcoat, sleeveless bandi / sleeveLength=sleeveless topLength=hip
-			long ethnic jacket / long ethnic jackets / shrug jacket, koti, embroidered koti / closure=open sleeveLength=sleeveless`
+			long ethnic jacket / long ethnic jackets / shrug jacket, koti, embroidered koti / closure=open collar=collarless hemLength=knee sleeveLength=sleeveless`
 	},
 	{
 		id: 'anarkalis',

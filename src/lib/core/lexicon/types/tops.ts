@@ -45,21 +45,21 @@ export const tops: FamilySource[] = [
 			flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim shirt / denim shirts / chambray shirt, western shirt / material=denim
 			camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
-			grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band
+			grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
 			blouse / blouses
 			pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
-			peasant blouse / peasant blouses / gypsy top, folk blouse, boho blouse / sleeveShape=balloon neckline=round
-			Peter Pan blouse / Peter Pan blouses / / collar=peter-pan
-			wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap
-			halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter
-			bardot top / bardot tops / off-the-shoulder top, off-shoulder top / neckline=bardot sleeveLength=short
-			one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless
-			peplum top / peplum tops / peplum blouse / fit=close
-			corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart
+			peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
+			Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
+			wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
+			halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter collar=collarless
+			bardot top / bardot tops / off-the-shoulder top, off-shoulder top / neckline=bardot sleeveLength=short collar=collarless
+			one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless collar=collarless
+			peplum top / peplum tops / peplum blouse / fit=close collar=collarless neckline=round
+			corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart collar=collarless
 			overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
-			smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon
-			tunic / tunics / tunic top / topLength=thigh fit=relaxed
-			kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono`
+			smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
+			tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
+			kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh`
 	},
 	{
 		id: 'knitwear',
@@ -68,7 +68,7 @@ export const tops: FamilySource[] = [
 		slot: 'top',
 		draws: 'top',
 		facets: [...cloth, ...sleeved, 'collar'],
-		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew' },
+		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
 			*jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, uk:jersey
 			roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll

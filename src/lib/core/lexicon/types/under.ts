@@ -26,7 +26,7 @@ export const under: FamilySource[] = [
 		label: 'underpinnings',
 		division: 'under',
 		slot: 'under',
-		draws: 'none',
+		draws: 'under',
 		facets: ['fit', 'material', 'opacity', 'weight', 'hemLength', 'closure', 'texture'],
 		types: `
 			bra / bras
