@@ -64,35 +64,121 @@ const forms: Record<string, BagForm> = {
 	suitcase: form(48, 110, boxed, 'ground', ['buckles'])
 };
 
-function detailShapes(drawing: Drawing, [x, y]: Point, w: number, h: number, details: BagForm['details'] = []): PlateShape[] {
+function detailShapes(
+	drawing: Drawing,
+	[x, y]: Point,
+	w: number,
+	h: number,
+	details: BagForm['details'] = []
+): PlateShape[] {
 	const { cloth, garment } = drawing;
 	const metal = (garment.metal && metalColours[garment.metal.value]) ?? '#b9a46a';
 	return details.flatMap((detail): PlateShape[] => {
 		switch (detail) {
 			case 'flap':
-				return [clothShape(`M${x - w * 0.95},${y}L${x + w * 0.95},${y}L${x + w * 0.96},${y + h * 0.4}Q${x},${y + h * 0.62} ${x - w * 0.96},${y + h * 0.4}Z`, cloth)];
+				return [
+					clothShape(
+						`M${x - w * 0.95},${y}L${x + w * 0.95},${y}L${x + w * 0.96},${y + h * 0.4}Q${x},${y + h * 0.62} ${x - w * 0.96},${y + h * 0.4}Z`,
+						cloth
+					)
+				];
 			case 'saddle':
-				return [clothShape(`M${x - w},${y}L${x + w},${y}C${x + w},${y + h * 0.5} ${x + w * 0.4},${y + h * 0.76} ${x},${y + h * 0.76}C${x - w * 0.4},${y + h * 0.76} ${x - w},${y + h * 0.5} ${x - w},${y}Z`, cloth)];
+				return [
+					clothShape(
+						`M${x - w},${y}L${x + w},${y}C${x + w},${y + h * 0.5} ${x + w * 0.4},${y + h * 0.76} ${x},${y + h * 0.76}C${x - w * 0.4},${y + h * 0.76} ${x - w},${y + h * 0.5} ${x - w},${y}Z`,
+						cloth
+					)
+				];
 			case 'clasp':
 				return [flat(ellipse(x, y + h * 0.46, 4.5, 4), metal)];
 			case 'frame':
-				return [stitch([[x - w * 0.9, y + 6], [x, y + 3], [x + w * 0.9, y + 6]], metal, 4, 1)];
+				return [
+					stitch(
+						[
+							[x - w * 0.9, y + 6],
+							[x, y + 3],
+							[x + w * 0.9, y + 6]
+						],
+						metal,
+						4,
+						1
+					)
+				];
 			case 'drawstring':
 				return [
-					stitch([[x - w * 0.7, y + h * 0.18], [x, y + h * 0.22], [x + w * 0.7, y + h * 0.18]], cloth.line, 2),
-					...[-1, 1].map((side) => stitch([[x, y + h * 0.2], [x + side * 6, y + h * 0.46]], cloth.line, 2.2, 1))
+					stitch(
+						[
+							[x - w * 0.7, y + h * 0.18],
+							[x, y + h * 0.22],
+							[x + w * 0.7, y + h * 0.18]
+						],
+						cloth.line,
+						2
+					),
+					...[-1, 1].map((side) =>
+						stitch(
+							[
+								[x, y + h * 0.2],
+								[x + side * 6, y + h * 0.46]
+							],
+							cloth.line,
+							2.2,
+							1
+						)
+					)
 				];
 			case 'buckles':
 				return [-0.5, 0.5].flatMap((share) => [
-					facing(polygon([[x + w * share - 4, y], [x + w * share + 4, y], [x + w * share + 4, y + h * 0.6], [x + w * share - 4, y + h * 0.6]]), cloth, shaded(cloth.hex, -0.08)),
+					facing(
+						polygon([
+							[x + w * share - 4, y],
+							[x + w * share + 4, y],
+							[x + w * share + 4, y + h * 0.6],
+							[x + w * share - 4, y + h * 0.6]
+						]),
+						cloth,
+						shaded(cloth.hex, -0.08)
+					),
 					flat(ellipse(x + w * share, y + h * 0.5, 4, 3), metal)
 				]);
 			case 'weave':
-				return [0.25, 0.5, 0.75].map((share) => stitch([[x - w * 0.9, y + h * share], [x, y + h * share + 3], [x + w * 0.9, y + h * share]], cloth.line, 1.6));
+				return [0.25, 0.5, 0.75].map((share) =>
+					stitch(
+						[
+							[x - w * 0.9, y + h * share],
+							[x, y + h * share + 3],
+							[x + w * 0.9, y + h * share]
+						],
+						cloth.line,
+						1.6
+					)
+				);
 			case 'zip':
-				return [stitch([[x - w * 0.8, y + h * 0.26], [x, y + h * 0.24], [x + w * 0.8, y + h * 0.26]], metal, 2, 1)];
+				return [
+					stitch(
+						[
+							[x - w * 0.8, y + h * 0.26],
+							[x, y + h * 0.24],
+							[x + w * 0.8, y + h * 0.26]
+						],
+						metal,
+						2,
+						1
+					)
+				];
 			case 'pocket':
-				return [{ d: polygon([[x - w * 0.66, y + h * 0.5], [x + w * 0.66, y + h * 0.5], [x + w * 0.66, y + h * 0.92], [x - w * 0.66, y + h * 0.92]]), stroke: cloth.line, strokeWidth: 1.6 }];
+				return [
+					{
+						d: polygon([
+							[x - w * 0.66, y + h * 0.5],
+							[x + w * 0.66, y + h * 0.5],
+							[x + w * 0.66, y + h * 0.92],
+							[x - w * 0.66, y + h * 0.92]
+						]),
+						stroke: cloth.line,
+						strokeWidth: 1.6
+					}
+				];
 		}
 	});
 }
@@ -101,9 +187,36 @@ function detailShapes(drawing: Drawing, [x, y]: Point, w: number, h: number, det
 function umbrellaShapes({ figure, cloth }: Drawing): PlateShape[] {
 	const [x, y] = handOf(figure);
 	return [
-		stitch([[x + 4, y + 10], [x + 8, y + 30], [x + 8, y + 60]], '#6b4a2e', 5, 1),
-		clothShape(polygon([[x + 2, y + 56], [x + 14, y + 56], [x + 19, y + 90], [x + 9, y + 236], [x + 6, y + 236], [x - 3, y + 90]]), cloth),
-		stitch([[x + 7, y + 236], [x + 7, y + 250]], cloth.line, 3, 1)
+		stitch(
+			[
+				[x + 4, y + 10],
+				[x + 8, y + 30],
+				[x + 8, y + 60]
+			],
+			'#6b4a2e',
+			5,
+			1
+		),
+		clothShape(
+			polygon([
+				[x + 2, y + 56],
+				[x + 14, y + 56],
+				[x + 19, y + 90],
+				[x + 9, y + 236],
+				[x + 6, y + 236],
+				[x - 3, y + 90]
+			]),
+			cloth
+		),
+		stitch(
+			[
+				[x + 7, y + 236],
+				[x + 7, y + 250]
+			],
+			cloth.line,
+			3,
+			1
+		)
 	];
 }
 
@@ -132,40 +245,105 @@ export function bagShapes(drawing: Drawing): PlateShape[] {
 	});
 	const placed = (x: number, y: number): PlateShape[] => [
 		clothShape(shifted(bag.outline(w, h), x, y), cloth),
-		flat(shifted(polygon([[w * 0.6, h * 0.06], [w * 0.9, h * 0.06], [w * 0.94, h * 0.97], [w * 0.62, h * 0.97]]), x, y), '#14100c', 0.1),
+		flat(
+			shifted(
+				polygon([
+					[w * 0.6, h * 0.06],
+					[w * 0.9, h * 0.06],
+					[w * 0.94, h * 0.97],
+					[w * 0.62, h * 0.97]
+				]),
+				x,
+				y
+			),
+			'#14100c',
+			0.1
+		),
 		...detailShapes(drawing, [x, y], w, h, bag.details)
 	];
 	switch (strap) {
 		case 'crossbody': {
 			const x = figure.halfAt(hip) + 4;
-			return [cord([[-figure.shoulder * 0.55, figure.shoulderAt(figure.shoulder * 0.55) - 2], [0, bust + 10], [x - 10, hip - 20], [x, hip + 6]], 5), ...placed(x, hip)];
+			return [
+				cord(
+					[
+						[-figure.shoulder * 0.55, figure.shoulderAt(figure.shoulder * 0.55) - 2],
+						[0, bust + 10],
+						[x - 10, hip - 20],
+						[x, hip + 6]
+					],
+					5
+				),
+				...placed(x, hip)
+			];
 		}
 		case 'chain':
 		case 'shoulder': {
 			const x = Math.min(figure.halfAt(waist) + 40, 250 - w);
 			const y = waist + 6;
 			return [
-				cord([[figure.shoulder * 0.8, figure.shoulderAt(figure.shoulder * 0.8) - 2], [figure.shoulder - 18, bust], [x - w * 0.7, y + 4]], 5),
-				cord([[figure.shoulder * 0.86, shoulder], [figure.shoulder + 4, bust], [x + w * 0.7, y + 4]], 5),
+				cord(
+					[
+						[figure.shoulder * 0.8, figure.shoulderAt(figure.shoulder * 0.8) - 2],
+						[figure.shoulder - 18, bust],
+						[x - w * 0.7, y + 4]
+					],
+					5
+				),
+				cord(
+					[
+						[figure.shoulder * 0.86, shoulder],
+						[figure.shoulder + 4, bust],
+						[x + w * 0.7, y + 4]
+					],
+					5
+				),
 				...placed(x, y)
 			];
 		}
 		case 'belt':
 			return [
-				stitch([[-figure.halfAt(hip - 30) - 4, hip - 40], [0, hip - 34], [figure.halfAt(hip - 30) + 4, hip - 40]], cloth.hex, 7, 1),
+				stitch(
+					[
+						[-figure.halfAt(hip - 30) - 4, hip - 40],
+						[0, hip - 34],
+						[figure.halfAt(hip - 30) + 4, hip - 40]
+					],
+					cloth.hex,
+					7,
+					1
+				),
 				...placed(20, hip - 46)
 			];
 		case 'back':
 			return [
 				...[-1, 1].map((side) =>
-					cord([[side * figure.shoulder * 0.66, figure.shoulderAt(figure.shoulder * 0.66)], [side * figure.shoulder * 0.62, bust], [side * (figure.halfAt(waist) + 2), waist - 10]], 9)
+					cord(
+						[
+							[side * figure.shoulder * 0.66, figure.shoulderAt(figure.shoulder * 0.66)],
+							[side * figure.shoulder * 0.62, bust],
+							[side * (figure.halfAt(waist) + 2), waist - 10]
+						],
+						9
+					)
 				),
 				...placed(figure.shoulder + 34, bust - 30).slice(0, 2)
 			];
 		case 'ground': {
 			const x = Math.min(handX + 20, 252 - w);
 			const y = floor - h - 4;
-			return [cord([[x - 12, y], [x - 12, y - 40], [x + 12, y - 40], [x + 12, y]], 4), ...placed(x, y)];
+			return [
+				cord(
+					[
+						[x - 12, y],
+						[x - 12, y - 40],
+						[x + 12, y - 40],
+						[x + 12, y]
+					],
+					4
+				),
+				...placed(x, y)
+			];
 		}
 		case 'clutch':
 			return placed(Math.min(handX + 12, 254 - w), handY + 30);
@@ -175,7 +353,16 @@ export function bagShapes(drawing: Drawing): PlateShape[] {
 			const y = handY + (wrist ? 76 : 92);
 			const grip = handY + (wrist ? 6 : 46);
 			return [
-				cord([[x - w * 0.5, y + 4], [x - w * 0.36, grip + 14], [Math.min(x, handX + 6), grip], [x + w * 0.36, grip + 14], [x + w * 0.5, y + 4]], wrist ? 3 : 4.5),
+				cord(
+					[
+						[x - w * 0.5, y + 4],
+						[x - w * 0.36, grip + 14],
+						[Math.min(x, handX + 6), grip],
+						[x + w * 0.36, grip + 14],
+						[x + w * 0.5, y + 4]
+					],
+					wrist ? 3 : 4.5
+				),
 				...placed(x, y)
 			];
 		}
@@ -184,6 +371,7 @@ export function bagShapes(drawing: Drawing): PlateShape[] {
 
 /** A path of absolute coordinates, moved. */
 const shifted = (d: string, dx: number, dy: number): string =>
-	d.replace(/(-?\d+(?:\.\d+)?(?:e-?\d+)?),(-?\d+(?:\.\d+)?(?:e-?\d+)?)/g, (_, x: string, y: string) =>
-		`${(Number(x) + dx).toFixed(1)},${(Number(y) + dy).toFixed(1)}`
+	d.replace(
+		/(-?\d+(?:\.\d+)?(?:e-?\d+)?),(-?\d+(?:\.\d+)?(?:e-?\d+)?)/g,
+		(_, x: string, y: string) => `${(Number(x) + dx).toFixed(1)},${(Number(y) + dy).toFixed(1)}`
 	);

@@ -68,14 +68,26 @@ export function nailShapes(drawing: Drawing): PlateShape[] {
 				stroke: cloth.hex,
 				strokeWidth: 1.5
 			})),
-			stitch([[side * x, y + 2], [side * x - 2, y + 24], [side * (x + 2), y + 50]], cloth.hex, 1.6, 1)
+			stitch(
+				[
+					[side * x, y + 2],
+					[side * x - 2, y + 24],
+					[side * (x + 2), y + 50]
+				],
+				cloth.hex,
+				1.6,
+				1
+			)
 		]);
-	const long = { oval: 4.2, almond: 5.2, square: 3, pointed: 6.4 }[garment.facets.nailShape?.value ?? ''] ?? 3.6;
+	const long =
+		{ oval: 4.2, almond: 5.2, square: 3, pointed: 6.4 }[garment.facets.nailShape?.value ?? ''] ?? 3.6;
 	return [1, -1].flatMap((side) =>
-		([
-			[8, 56],
-			[2, 66],
-			[-4, 64]
-		] as Point[]).map(([dx, dy]) => flat(ellipse(side * (x + dx), y + dy, 2.3, long), cloth.hex))
+		(
+			[
+				[8, 56],
+				[2, 66],
+				[-4, 64]
+			] as Point[]
+		).map(([dx, dy]) => flat(ellipse(side * (x + dx), y + dy, 2.3, long), cloth.hex))
 	);
 }

@@ -61,13 +61,40 @@ export function beltShapes(drawing: Drawing): PlateShape[] {
 				clothShape(ellipse(-x * 0.5, y, 11, 12), cloth)
 			];
 		case 'cummerbund':
-			return [band, ...[-0.4, 0, 0.4].map((share) => stitch([[-x, y + half * share], [x, y + half * share]], cloth.line))];
+			return [
+				band,
+				...[-0.4, 0, 0.4].map((share) =>
+					stitch(
+						[
+							[-x, y + half * share],
+							[x, y + half * share]
+						],
+						cloth.line
+					)
+				)
+			];
 		case 'corset-belt':
 			return [
 				band,
 				...[-2, -1, 0, 1, 2].flatMap((n) => [
-					stitch([[-9, y + n * 11 - 4], [9, y + n * 11 + 4]], shaded(cloth.hex, 0.2), 2, 1),
-					stitch([[9, y + n * 11 - 4], [-9, y + n * 11 + 4]], shaded(cloth.hex, 0.2), 2, 1)
+					stitch(
+						[
+							[-9, y + n * 11 - 4],
+							[9, y + n * 11 + 4]
+						],
+						shaded(cloth.hex, 0.2),
+						2,
+						1
+					),
+					stitch(
+						[
+							[9, y + n * 11 - 4],
+							[-9, y + n * 11 + 4]
+						],
+						shaded(cloth.hex, 0.2),
+						2,
+						1
+					)
 				])
 			];
 		case 'chain-belt':
@@ -78,7 +105,9 @@ export function beltShapes(drawing: Drawing): PlateShape[] {
 		case 'kamarbandh':
 			return [
 				band,
-				...Array.from({ length: 9 }, (_, i) => flat(ellipse((i / 4 - 1) * x * 0.94, y + half + 4, 3, 4), cloth.hex)),
+				...Array.from({ length: 9 }, (_, i) =>
+					flat(ellipse((i / 4 - 1) * x * 0.94, y + half + 4, 3, 4), cloth.hex)
+				),
 				flat(ellipse(0, y, 9, 9), shaded(cloth.hex, 0.14))
 			];
 		default: {
@@ -96,7 +125,15 @@ export function beltShapes(drawing: Drawing): PlateShape[] {
 					stroke: buckle,
 					strokeWidth: garment.type === 'western-belt' ? 5 : 3
 				},
-				stitch([[wide, y], [-wide + 4, y]], buckle, 2, 1)
+				stitch(
+					[
+						[wide, y],
+						[-wide + 4, y]
+					],
+					buckle,
+					2,
+					1
+				)
 			];
 		}
 	}

@@ -37,7 +37,9 @@ const doubleBreasted =
 		const step = Math.min(46, (run.to - run.from) / (rows + 0.6));
 		return [
 			stitch(down(run, 24), drawing.cloth.line, 1.1),
-			...Array.from({ length: rows }, (_, i) => [-24, 12].map((x) => button(x, run.from + 12 + i * step, hex, 4))).flat()
+			...Array.from({ length: rows }, (_, i) =>
+				[-24, 12].map((x) => button(x, run.from + 12 + i * step, hex, 4))
+			).flat()
 		];
 	};
 
@@ -132,8 +134,7 @@ const toggles: Closure = (drawing, run) => {
 const closures: Record<string, Closure> = {
 	'single-breasted': buttons(44, 3),
 	buttoned: buttons(30, 12),
-	snap: (drawing, run) =>
-		buttons(30, 12)({ ...drawing, cloth: { ...drawing.cloth, line: '#b9b9b6' } }, run),
+	snap: (drawing, run) => buttons(30, 12)({ ...drawing, cloth: { ...drawing.cloth, line: '#b9b9b6' } }, run),
 	covered: buttons(22, 14),
 	toggle: toggles,
 	'double-breasted': doubleBreasted(3),

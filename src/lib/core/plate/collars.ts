@@ -150,17 +150,19 @@ const ruffle: Collar = ({ figure, cloth: own, garment }) => {
 	const cloth = garment.facets.collar?.value === 'lace' ? plainCloth(own, shaded(own.hex, 0.12)) : own;
 	const { shoulder } = figure.landmarks;
 	const ring = (y: number, half: number) => waves([-half, y - half * 0.28], [0, y], 4, 7);
-	return [0, 14].flatMap((down) => {
-		const half = 38 + down;
-		const left = ring(shoulder + 6 + down, half);
-		const right = left.map(([x, y]): Point => [-x, y]).reverse();
-		return [
-			clothShape(
-				`${flow([...left, ...right.slice(1)])}L26,${shoulder - 30}L0,${shoulder - 6 + down}L-26,${shoulder - 30}Z`,
-				cloth
-			)
-		];
-	}).reverse();
+	return [0, 14]
+		.flatMap((down) => {
+			const half = 38 + down;
+			const left = ring(shoulder + 6 + down, half);
+			const right = left.map(([x, y]): Point => [-x, y]).reverse();
+			return [
+				clothShape(
+					`${flow([...left, ...right.slice(1)])}L26,${shoulder - 30}L0,${shoulder - 6 + down}L-26,${shoulder - 30}Z`,
+					cloth
+				)
+			];
+		})
+		.reverse();
 };
 
 const fur: Collar = ({ figure, cloth }) => {
@@ -173,7 +175,9 @@ const fur: Collar = ({ figure, cloth }) => {
 		[12, bust - 6],
 		[3, shoulder + 44],
 		[16, shoulder]
-	]).map((points) => facing(blob(points), { ...cloth, line: shaded(cloth.hex, -0.12) }, shaded(cloth.hex, 0.03)));
+	]).map((points) =>
+		facing(blob(points), { ...cloth, line: shaded(cloth.hex, -0.12) }, shaded(cloth.hex, 0.03))
+	);
 };
 
 const hood: Collar = ({ figure, cloth }) => {
@@ -270,10 +274,11 @@ export function collarShapes(drawing: Drawing): PlateShape[] {
  * @param lowest where the two fronts meet
  */
 export function lapelShapes(drawing: Drawing, lapel: string, lowest: Point): PlateShape[] {
-	const { figure, cloth } = drawing;
+	const { figure, cloth, moves } = drawing;
 	const { shoulder } = figure.landmarks;
 	const hex = shaded(cloth.hex, 0.035);
-	const top: Point = [23, shoulder - 34];
+	const up = moves.includes('collar-up') ? 18 : 0;
+	const top: Point = [23, shoulder - 34 - up];
 	const along = (share: number) => shoulder - 30 + (lowest[1] - shoulder + 30) * share;
 	const notchY = along(0.36);
 	const wide = { notch: 58, peak: 68, shawl: 52 }[lapel] ?? 58;
@@ -281,7 +286,7 @@ export function lapelShapes(drawing: Drawing, lapel: string, lowest: Point): Pla
 	if (lapel === 'shawl')
 		return both([
 			top,
-			[44, shoulder - 14],
+			[44, shoulder - 14 - up * 0.5],
 			[wide, along(0.3)],
 			[wide - 8, along(0.62)],
 			roll,
@@ -290,23 +295,11 @@ export function lapelShapes(drawing: Drawing, lapel: string, lowest: Point): Pla
 		]).map((points) => facing(`${flow(points.slice(0, 5))}L${flow(points.slice(4)).slice(1)}Z`, cloth, hex));
 	const lapelPoints: Point[] =
 		lapel === 'peak'
-			? [
-					[24, along(0.16)],
-					[42, notchY - 6],
-					[wide, notchY - 26],
-					[wide - 10, notchY + 16],
-					roll
-				]
-			: [
-					[24, along(0.16)],
-					[38, notchY - 12],
-					[wide, notchY - 4],
-					[wide - 6, notchY + 22],
-					roll
-				];
+			? [[24, along(0.16)], [42, notchY - 6], [wide, notchY - 26], [wide - 10, notchY + 16], roll]
+			: [[24, along(0.16)], [38, notchY - 12], [wide, notchY - 4], [wide - 6, notchY + 22], roll];
 	const collar: Point[] = [
 		top,
-		[43, shoulder - 18],
+		[43 + up * 0.3, shoulder - 18 - up],
 		[lapel === 'peak' ? 46 : 52, notchY - 22],
 		[lapel === 'peak' ? 40 : 40, notchY - 8],
 		[20, along(0.14)]

@@ -3,7 +3,7 @@ import { clothShape, stitch, type Drawing } from './drawing';
 import { hemShapes } from './hems';
 import type { PlateShape } from './model';
 import { shaded } from './paint';
-import { between, flow, mirrored, type Point } from './path';
+import { between, flow, type Point } from './path';
 import { skirtPath } from './skirts';
 
 /** The colour of a border: the second colour, or a darker shade. */
@@ -116,11 +116,15 @@ export function sareeShapes(drawing: Drawing): PlateShape[] {
 				0.75
 			)
 		),
-		bordered(drawing, [
-			[-hipX - 23, floor - 14],
-			[0, floor - 6],
-			[hipX + 23, floor - 14]
-		], 9),
+		bordered(
+			drawing,
+			[
+				[-hipX - 23, floor - 14],
+				[0, floor - 6],
+				[hipX + 23, floor - 14]
+			],
+			9
+		),
 		clothShape(across, cloth),
 		bordered(drawing, turned(upper, to), 6),
 		...[0.35, 0.65].map((share) =>
@@ -204,7 +208,7 @@ export function dupattaShapes(drawing: Drawing): PlateShape[] {
 	};
 	if (moves.includes('over-left-shoulder')) return fall(1);
 	if (moves.includes('over-right-shoulder')) return fall(-1);
-	if (moves.includes('as-shawl') || drawing.garment.type === 'pashmina-shawl') return shawlShapes(drawing);
+	if (drawing.garment.type === 'pashmina-shawl') return shawlShapes(drawing);
 	if (moves.includes('crossed-in-front'))
 		return sides.flatMap((to): PlateShape[] => {
 			const from = turned(
@@ -223,7 +227,10 @@ export function dupattaShapes(drawing: Drawing): PlateShape[] {
 				],
 				to
 			);
-			return [clothShape(`${flow(from)}L${flow([...until].reverse()).slice(1)}Z`, cloth), bordered(drawing, until, 4)];
+			return [
+				clothShape(`${flow(from)}L${flow([...until].reverse()).slice(1)}Z`, cloth),
+				bordered(drawing, until, 4)
+			];
 		});
 	if (moves.includes('over-head'))
 		return [
@@ -264,10 +271,7 @@ export function shawlShapes(drawing: Drawing): PlateShape[] {
 		[figure.shoulder - 40, hip + 30]
 	];
 	return sides.flatMap((to) => [
-		clothShape(
-			`${flow(turned(outer, to))}L${flow(turned([...inner].reverse(), to)).slice(1)}Z`,
-			cloth
-		),
+		clothShape(`${flow(turned(outer, to))}L${flow(turned([...inner].reverse(), to)).slice(1)}Z`, cloth),
 		...[0.4, 0.7].map((share) =>
 			stitch(
 				turned(

@@ -24,6 +24,7 @@ import { skirtShapes } from './skirts';
 import { topShapes } from './tops';
 import { trousersShapes } from './trousers';
 import { underpinningShapes } from './underpinnings';
+import { wornAs } from './worn-as';
 
 /** Each kind's drawing, and its place in the order from the skin outwards. */
 const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => PlateShape[] }> = {
@@ -35,7 +36,10 @@ const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => Plate
 	trousers: { order: 30, draw: trousersShapes },
 	shorts: { order: 30, draw: trousersShapes },
 	skirt: { order: 30, draw: skirtShapes },
-	top: { order: 40, draw: topShapes },
+	top: {
+		order: 40,
+		draw: (drawing) => (opens(drawing) ? jackets.jacketShapes(drawing) : topShapes(drawing))
+	},
 	dress: { order: 45, draw: onePieces.dressShapes },
 	jumpsuit: { order: 45, draw: onePieces.jumpsuitShapes },
 	'two-piece': { order: 45, draw: onePieces.twoPieceShapes },
@@ -65,6 +69,10 @@ const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => Plate
 	none: { order: 0, draw: () => [] }
 };
 
+/** Is a top worn as a layer is: open, or hung over the shoulders? */
+const opens = ({ moves }: Drawing) =>
+	moves.includes('worn-open') || moves.includes('as-jacket') || moves.includes('draped-on-shoulders');
+
 /** Where head and front hair come in the order. */
 const headOrder = 85;
 /** A tucked top lies under the waistband. */
@@ -82,10 +90,16 @@ const necklaceOverKnit = 71;
 function orderOf({ garment, moves }: Drawing, worn: readonly Drawing[]): number {
 	const { draws } = garmentType(garment.type);
 	if (draws === 'top' && moves.includes('tucked')) return tuckedOrder;
+	if (draws === 'top' && (moves.includes('worn-open') || moves.includes('as-jacket')))
+		return kinds.jacket.order;
 	if (draws === 'top' && moves.some((move) => offTheArms.includes(move))) return offTheArmsOrder;
 	if (draws === 'belt' && belted(worn)) return 73;
 	if (draws === 'scarf' && ['tie', 'bow-tie', 'cravat', 'jabot'].includes(garment.type)) return tieOrder;
-	if (draws === 'necklace' && garment.type !== 'choker' && worn.every((one) => garmentType(one.garment.type).draws !== 'coat'))
+	if (
+		draws === 'necklace' &&
+		garment.type !== 'choker' &&
+		worn.every((one) => garmentType(one.garment.type).draws !== 'coat')
+	)
 		return necklaceOverKnit;
 	if (draws === 'boot' && overLegs(garment, worn)) return overLegsOrder;
 	return kinds[draws].order;
@@ -94,7 +108,8 @@ function orderOf({ garment, moves }: Drawing, worn: readonly Drawing[]): number 
 /** A jacket or coat that is worn belted takes a belt over it. */
 const belted = (worn: readonly Drawing[]) =>
 	worn.some(
-		({ garment, moves }) => moves.includes('belted') && ['jacket', 'coat'].includes(garmentType(garment.type).draws)
+		({ garment, moves }) =>
+			moves.includes('belted') && ['jacket', 'coat'].includes(garmentType(garment.type).draws)
 	);
 
 /** Are these boots worn over the legs: told so, or high ones with narrow legs? */
@@ -104,7 +119,8 @@ function overLegs(garment: Drawing['garment'], worn: readonly Drawing[]): boolea
 	return worn.some(
 		(one) =>
 			garmentType(one.garment.type).draws === 'trousers' &&
-			(one.moves.includes('tucked-into-boots') || (high && ['skinny', 'slim'].includes(drawn(one, 'leg', 'straight'))))
+			(one.moves.includes('tucked-into-boots') ||
+				(high && ['skinny', 'slim'].includes(drawn(one, 'leg', 'straight'))))
 	);
 }
 
@@ -134,7 +150,8 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const seen = look.worn.filter(
 		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
 	);
-	const all = seen.map(({ id, garment, moves }) => {
+	const all = seen.map(({ id, garment: own, moves }) => {
+		const garment = wornAs(own, moves);
 		const cloth = clothOf(id, garment);
 		if (cloth.pattern) patterns.push(cloth.pattern);
 		if (cloth.texture) patterns.push(cloth.texture);

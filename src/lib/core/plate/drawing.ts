@@ -35,7 +35,11 @@ export const facing = (d: string, cloth: Cloth, hex = cloth.hex): PlateShape =>
 	clothShape(d, plainCloth(cloth, hex));
 
 /** A fold or seam. */
-export const seam = (points: readonly Point[], { line }: Pick<Cloth, 'line'>, strokeWidth = 1.2): PlateShape => ({
+export const seam = (
+	points: readonly Point[],
+	{ line }: Pick<Cloth, 'line'>,
+	strokeWidth = 1.2
+): PlateShape => ({
 	d: points.length > 2 ? curve(points) : polygon(points, false),
 	stroke: line,
 	strokeWidth,
@@ -43,7 +47,12 @@ export const seam = (points: readonly Point[], { line }: Pick<Cloth, 'line'>, st
 });
 
 /** A fold or seam that runs any way. */
-export const stitch = (points: readonly Point[], hex: string, strokeWidth = 1.2, opacity = 0.8): PlateShape => ({
+export const stitch = (
+	points: readonly Point[],
+	hex: string,
+	strokeWidth = 1.2,
+	opacity = 0.8
+): PlateShape => ({
 	d: flow(points),
 	stroke: hex,
 	strokeWidth,

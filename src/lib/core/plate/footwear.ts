@@ -55,7 +55,14 @@ function heelShapes(drawing: Drawing): PlateShape[] {
 	const shape = drawn(drawing, 'heelShape', 'block');
 	const width = heelWidths[shape] ?? 12;
 	const x = xAt(figure.leg.inner, ankle) - 2 - width * 0.5;
-	const taper = shape === 'cone' ? 0.3 : shape === 'spool' ? 0.24 : shape === 'stiletto' || shape === 'kitten' ? 0.3 : 0.08;
+	const taper =
+		shape === 'cone'
+			? 0.3
+			: shape === 'spool'
+				? 0.24
+				: shape === 'stiletto' || shape === 'kitten'
+					? 0.3
+					: 0.08;
 	const wide = Math.max(width, 9);
 	return both([
 		[x, ankle + 14],
@@ -81,8 +88,13 @@ function soleShapes(drawing: Drawing, foot: Foot): PlateShape[] {
 	if (sole === '' && !white) return [];
 	const end = toeY(figure);
 	const thick =
-		['platform', 'lug', 'chunky'].includes(sole) || garment.type === 'chunky-trainers' ? 13 : sole === 'thin' ? 3 : 7;
-	const band = (edge: readonly Point[], by: number) => cutFrom(edge, end - thick - 5).map(([x, y]): Point => [x + by, y + 2]);
+		['platform', 'lug', 'chunky'].includes(sole) || garment.type === 'chunky-trainers'
+			? 13
+			: sole === 'thin'
+				? 3
+				: 7;
+	const band = (edge: readonly Point[], by: number) =>
+		cutFrom(edge, end - thick - 5).map(([x, y]): Point => [x + by, y + 2]);
 	const hex = soleColours[sole] ?? (white ? '#f1efe9' : shaded(cloth.hex, -0.1));
 	const outer = band(foot.outer, 2.5);
 	const inner = band(foot.inner, -2.5);
@@ -203,7 +215,8 @@ const openings: Record<string, number> = {
 
 /** What is cut away over the instep, from one side of the foot to the other. */
 function openingShapes({ figure }: Drawing, foot: Foot, fromY: number, deepY: number): PlateShape[] {
-	const at = (y: number, share: number) => xAt(foot.inner, y) + (xAt(foot.outer, y) - xAt(foot.inner, y)) * share;
+	const at = (y: number, share: number) =>
+		xAt(foot.inner, y) + (xAt(foot.outer, y) - xAt(foot.inner, y)) * share;
 	return both([
 		[at(fromY, 0.1), fromY - 3],
 		[at(fromY, 0.9), fromY - 3],
@@ -226,8 +239,14 @@ export function shoeShapes(drawing: Drawing): PlateShape[] {
 	const outline: Foot =
 		opening < 0
 			? {
-					outer: [...cutFrom(grown(figure.leg, 3).outer, topY).filter(([, y]) => y < ankle - 4), ...foot.outer.slice(1)],
-					inner: [...cutFrom(grown(figure.leg, 3).inner, topY).filter(([, y]) => y < ankle - 4), ...foot.inner.slice(1)]
+					outer: [
+						...cutFrom(grown(figure.leg, 3).outer, topY).filter(([, y]) => y < ankle - 4),
+						...foot.outer.slice(1)
+					],
+					inner: [
+						...cutFrom(grown(figure.leg, 3).inner, topY).filter(([, y]) => y < ankle - 4),
+						...foot.inner.slice(1)
+					]
 				}
 			: { outer: cutFrom(foot.outer, topY), inner: cutFrom(foot.inner, topY) };
 	const slipped = strap === 'mule' || garment.type === 'mules' || garment.type === 'clogs';
@@ -241,7 +260,8 @@ export function shoeShapes(drawing: Drawing): PlateShape[] {
 	];
 	if (strap === 'ankle-strap' || strap === 'strappy') shapes.push(...across(foot, ankle + 4, cloth));
 	if (strap === 'slingback') shapes.push(...across(foot, ankle + 12, cloth, 2.4));
-	if (strap === 'mary-jane' || strap === 't-bar' || strap === 'strappy') shapes.push(...across(foot, at(0.4), cloth));
+	if (strap === 'mary-jane' || strap === 't-bar' || strap === 'strappy')
+		shapes.push(...across(foot, at(0.4), cloth));
 	if (strap === 't-bar')
 		shapes.push(
 			...both([
@@ -251,7 +271,9 @@ export function shoeShapes(drawing: Drawing): PlateShape[] {
 		);
 	const toe = drawn(drawing, 'toe', 'round');
 	if (toe === 'peep' || toe === 'open')
-		shapes.push(...[1, -1].map((side) => flat(ellipse(side * middle(foot, at(0.96)), at(0.97), 6, 4), figure.skin)));
+		shapes.push(
+			...[1, -1].map((side) => flat(ellipse(side * middle(foot, at(0.96)), at(0.97), 6, 4), figure.skin))
+		);
 	return shapes;
 }
 
@@ -259,7 +281,9 @@ export function shoeShapes(drawing: Drawing): PlateShape[] {
 function shineOn({ cloth, figure }: Drawing, foot: Foot): PlateShape[] {
 	if (cloth.shine < 0.3) return [];
 	const y = toeY(figure) - 8;
-	return [1, -1].map((side) => flat(ellipse(side * middle(foot, y) - 5, y, 3, 4), '#ffffff', 0.1 + 0.4 * cloth.shine));
+	return [1, -1].map((side) =>
+		flat(ellipse(side * middle(foot, y) - 5, y, 3, 4), '#ffffff', 0.1 + 0.4 * cloth.shine)
+	);
 }
 
 /** Bars of a sandal, as shares of ankle to floor. */
@@ -274,12 +298,13 @@ const sandalBars: Record<string, number[]> = {
 
 export function sandalShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment } = drawing;
-	const { ankle, floor } = figure.landmarks;
+	const { ankle } = figure.landmarks;
 	const foot = grown(footOutline(figure), 1.5);
 	const sole = toed(drawing, grown(footOutline(figure), 3));
 	const at = (share: number) => ankle + (toeY(figure) - ankle) * share;
 	const strap = drawn(drawing, 'strap', '');
-	const thonged = garment.type === 'flip-flops' || garment.type === 'kolhapuri-sandals' || strap === 'toe-post';
+	const thonged =
+		garment.type === 'flip-flops' || garment.type === 'kolhapuri-sandals' || strap === 'toe-post';
 	const bars = sandalBars[garment.type] ?? (strap === 'mule' ? [0.66, 0.76] : [0.06, 0.7, 0.82]);
 	const legFoot = {
 		outer: [...figure.leg.outer.filter(([, y]) => y < ankle - 4), ...foot.outer],
@@ -319,8 +344,15 @@ export function bootShapes(drawing: Drawing): PlateShape[] {
 	const { ankle } = figure.landmarks;
 	const topY = figure.heightOf(placeOf('shaft', drawn(drawing, 'shaft', 'ankle')));
 	const foot = toed(drawing, grown(footOutline(figure), 2.5));
-	const wide = ['wellingtons', 'sheepskin-boots', 'snow-boots', 'cowboy-boots', 'biker-boots'].includes(garment.type) ? 9 : 4;
-	const shaft = grown({ outer: cutFrom(figure.leg.outer, topY), inner: cutFrom(figure.leg.inner, topY) }, wide);
+	const wide = ['wellingtons', 'sheepskin-boots', 'snow-boots', 'cowboy-boots', 'biker-boots'].includes(
+		garment.type
+	)
+		? 9
+		: 4;
+	const shaft = grown(
+		{ outer: cutFrom(figure.leg.outer, topY), inner: cutFrom(figure.leg.inner, topY) },
+		wide
+	);
 	const boot = {
 		outer: [...shaft.outer.filter(([, y]) => y < ankle - 4), ...foot.outer.slice(1)],
 		inner: [...shaft.inner.filter(([, y]) => y < ankle - 4), ...foot.inner.slice(1)]
@@ -329,7 +361,9 @@ export function bootShapes(drawing: Drawing): PlateShape[] {
 	const shapes: PlateShape[] = [
 		...heelShapes(drawing),
 		...bothSides(boot).map((d) => clothShape(d, cloth)),
-		...bothSides({ outer: boot.outer, inner: boot.outer.map(([x, y]): Point => [x - 6, y]) }).map((d) => flat(d, '#14100c', 0.1)),
+		...bothSides({ outer: boot.outer, inner: boot.outer.map(([x, y]): Point => [x - 6, y]) }).map((d) =>
+			flat(d, '#14100c', 0.1)
+		),
 		...shineOn(drawing, foot),
 		...soleShapes(drawing, foot)
 	];

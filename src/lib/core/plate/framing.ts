@@ -59,7 +59,10 @@ export function framingOf(slot: SlotId, plate: Plate, id?: string): Framing {
 	const { landmarks: at, width, height } = plate;
 	const band = (from: number, to: number, half: number): Framing => [-half, from, 2 * half, to - from];
 	const least = closest[slot];
-	const shapes = least === undefined ? [] : plate.layers.filter((layer) => layer.id === id).flatMap((layer) => layer.shapes);
+	const shapes =
+		least === undefined
+			? []
+			: plate.layers.filter((layer) => layer.id === id).flatMap((layer) => layer.shapes);
 	const box = boxOf(oneOf.includes(slot) ? shapes.filter(({ d }) => /^M-/.test(d)) : shapes) ?? boxOf(shapes);
 	if (box && least !== undefined) return squareAbout(box, least);
 	switch (slot) {

@@ -21,20 +21,19 @@ const { landmarks } = drawPlate({ worn: [] });
 
 /** Absolute points of all paths. */
 const pointsOf = (shapes: PlateShape[]): [x: number, y: number][] =>
-	shapes
-		.flatMap(({ d }) => {
-			// An ellipse: its left end and its radii say where it reaches.
-			const round = /^M(-?[\d.]+),(-?[\d.]+)a([\d.]+),([\d.]+)/.exec(d);
-			if (round) {
-				const [x = 0, y = 0, rx = 0, ry = 0] = round.slice(1).map(Number);
-				return [
-					[x, y - ry],
-					[x + 2 * rx, y + ry]
-				] as [number, number][];
-			}
-			const numbers = (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
-			return numbers.flatMap((x, i) => (i % 2 === 0 ? [[x, numbers[i + 1] ?? 0] as [number, number]] : []));
-		});
+	shapes.flatMap(({ d }) => {
+		// An ellipse: its left end and its radii say where it reaches.
+		const round = /^M(-?[\d.]+),(-?[\d.]+)a([\d.]+),([\d.]+)/.exec(d);
+		if (round) {
+			const [x = 0, y = 0, rx = 0, ry = 0] = round.slice(1).map(Number);
+			return [
+				[x, y - ry],
+				[x + 2 * rx, y + ry]
+			] as [number, number][];
+		}
+		const numbers = (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+		return numbers.flatMap((x, i) => (i % 2 === 0 ? [[x, numbers[i + 1] ?? 0] as [number, number]] : []));
+	});
 const extent = (shapes: PlateShape[]) => {
 	const points = pointsOf(shapes);
 	const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];

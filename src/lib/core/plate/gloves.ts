@@ -10,10 +10,7 @@ export function gloveShapes(drawing: Drawing): PlateShape[] {
 	const { wrist, elbow } = figure.landmarks;
 	const long = garment.type === 'opera-gloves' || drawn(drawing, 'sleeveLength', 'short') === 'elbow';
 	const topY = long ? elbow - 14 : wrist - 18;
-	const arm = grown(
-		{ outer: cutFrom(figure.arm.outer, topY), inner: cutFrom(figure.arm.inner, topY) },
-		2
-	);
+	const arm = grown({ outer: cutFrom(figure.arm.outer, topY), inner: cutFrom(figure.arm.inner, topY) }, 2);
 	const [x, y] = handOf(figure);
 	const mitten: Point[] = [
 		[x + 11, y - 6],

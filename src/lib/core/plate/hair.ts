@@ -50,7 +50,12 @@ const styles: Record<string, HairStyle> = {
 };
 
 /** Lengths that a hair element may state, in heights of the head. */
-const stated: Record<string, number | undefined> = { cropped: undefined, chin: 1, shoulder: 1.32, long: 1.75 };
+const stated: Record<string, number | undefined> = {
+	cropped: undefined,
+	chin: 1,
+	shoulder: 1.32,
+	long: 1.75
+};
 
 function styleOf(figure: Figure, hair: Garment | undefined): HairStyle | undefined {
 	if (figure.hairShape === 'none' && !hair) return undefined;
@@ -382,12 +387,12 @@ export function hairShapes(figure: Figure, hair?: Garment): { behind: PlateShape
 			d: round
 				? ellipse(0, crown + height * 0.3, wide, wide * 0.9)
 				: symmetrical([
-				[2, crown - style.high],
-				[wide * 0.62, crown - style.high * 0.6],
-				[wide * 0.94, crown + height * 0.2],
-				[wide, crown + height * 0.5],
-				[style.falls === undefined ? wide * 0.86 : wide + 1, Math.min(bottom - 14, shoulder + 80)],
-				[style.falls === undefined ? wide * 0.7 : wide - 9, bottom]
+						[2, crown - style.high],
+						[wide * 0.62, crown - style.high * 0.6],
+						[wide * 0.94, crown + height * 0.2],
+						[wide, crown + height * 0.5],
+						[style.falls === undefined ? wide * 0.86 : wide + 1, Math.min(bottom - 14, shoulder + 80)],
+						[style.falls === undefined ? wide * 0.7 : wide - 9, bottom]
 					]),
 			fill: { kind: 'colour', hex: shaded(hex, -0.03) }
 		}

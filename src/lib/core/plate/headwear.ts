@@ -188,22 +188,131 @@ const wound =
 	];
 
 const hats: Record<string, HatDesign> = {
-	fedora: brimmed((h) => [[14, h.crown - 32], [36, h.crown - 24], [43, h.crown], [46, h.brow]], 78, 3, true),
-	'cowboy-hat': brimmed((h) => [[16, h.crown - 34], [34, h.crown - 26], [42, h.crown], [46, h.brow]], 96, -9, true),
-	'wide-brimmed-hat': brimmed((h) => [[8, h.crown - 20], [34, h.crown - 14], [44, h.at(0.1)], [47, h.brow]], 112, 5),
-	'straw-hat': brimmed((h) => [[8, h.crown - 22], [34, h.crown - 16], [44, h.at(0.08)], [47, h.brow]], 92, 4),
-	boater: brimmed((h) => [[44, h.crown - 12], [46, h.at(0.1)], [47, h.brow]], 76, 0),
-	'bowler-hat': brimmed((h) => [[4, h.crown - 30], [32, h.crown - 22], [45, h.crown], [47, h.brow]], 62, -4),
-	'top-hat': brimmed((h) => [[46, h.crown - 66], [42, h.crown - 24], [44, h.brow]], 66, -3),
-	hat: brimmed((h) => [[8, h.crown - 24], [34, h.crown - 18], [44, h.at(0.06)], [47, h.brow]], 72, 3),
+	fedora: brimmed(
+		(h) => [
+			[14, h.crown - 32],
+			[36, h.crown - 24],
+			[43, h.crown],
+			[46, h.brow]
+		],
+		78,
+		3,
+		true
+	),
+	'cowboy-hat': brimmed(
+		(h) => [
+			[16, h.crown - 34],
+			[34, h.crown - 26],
+			[42, h.crown],
+			[46, h.brow]
+		],
+		96,
+		-9,
+		true
+	),
+	'wide-brimmed-hat': brimmed(
+		(h) => [
+			[8, h.crown - 20],
+			[34, h.crown - 14],
+			[44, h.at(0.1)],
+			[47, h.brow]
+		],
+		112,
+		5
+	),
+	'straw-hat': brimmed(
+		(h) => [
+			[8, h.crown - 22],
+			[34, h.crown - 16],
+			[44, h.at(0.08)],
+			[47, h.brow]
+		],
+		92,
+		4
+	),
+	boater: brimmed(
+		(h) => [
+			[44, h.crown - 12],
+			[46, h.at(0.1)],
+			[47, h.brow]
+		],
+		76,
+		0
+	),
+	'bowler-hat': brimmed(
+		(h) => [
+			[4, h.crown - 30],
+			[32, h.crown - 22],
+			[45, h.crown],
+			[47, h.brow]
+		],
+		62,
+		-4
+	),
+	'top-hat': brimmed(
+		(h) => [
+			[46, h.crown - 66],
+			[42, h.crown - 24],
+			[44, h.brow]
+		],
+		66,
+		-3
+	),
+	hat: brimmed(
+		(h) => [
+			[8, h.crown - 24],
+			[34, h.crown - 18],
+			[44, h.at(0.06)],
+			[47, h.brow]
+		],
+		72,
+		3
+	),
 	'pillbox-hat': ({ cloth }, h) => [
-		clothShape(domed([[34, h.crown - 20], [36, h.crown - 4], [37, h.at(0.1)]]), cloth),
-		stitch([[-36, h.crown + 2], [0, h.crown + 7], [36, h.crown + 2]], cloth.line, 1.3)
+		clothShape(
+			domed([
+				[34, h.crown - 20],
+				[36, h.crown - 4],
+				[37, h.at(0.1)]
+			]),
+			cloth
+		),
+		stitch(
+			[
+				[-36, h.crown + 2],
+				[0, h.crown + 7],
+				[36, h.crown + 2]
+			],
+			cloth.line,
+			1.3
+		)
 	],
 	'bucket-hat': ({ cloth }, h) => [
-		clothShape(domed([[30, h.crown - 18], [41, h.crown - 8], [46, h.at(0.2)]]), cloth),
-		clothShape(domed([[46, h.at(0.18)], [56, h.at(0.3)], [68, h.at(0.42)]]), cloth),
-		stitch([[-58, h.at(0.34)], [0, h.at(0.4)], [58, h.at(0.34)]], cloth.line, 1.1)
+		clothShape(
+			domed([
+				[30, h.crown - 18],
+				[41, h.crown - 8],
+				[46, h.at(0.2)]
+			]),
+			cloth
+		),
+		clothShape(
+			domed([
+				[46, h.at(0.18)],
+				[56, h.at(0.3)],
+				[68, h.at(0.42)]
+			]),
+			cloth
+		),
+		stitch(
+			[
+				[-58, h.at(0.34)],
+				[0, h.at(0.4)],
+				[58, h.at(0.34)]
+			],
+			cloth.line,
+			1.1
+		)
 	],
 	beret: ({ cloth }, h) => [
 		clothShape(
@@ -218,11 +327,25 @@ const hats: Record<string, HatDesign> = {
 			]),
 			cloth
 		),
-		stitch([[6, h.crown - 26], [8, h.crown - 34]], cloth.line, 3, 1)
+		stitch(
+			[
+				[6, h.crown - 26],
+				[8, h.crown - 34]
+			],
+			cloth.line,
+			3,
+			1
+		)
 	],
 	cloche: (drawing, h) => [
 		...close(16)(drawing, h),
-		clothShape(domed([[51, h.at(0.3)], [58, h.at(0.44)]]), drawing.cloth),
+		clothShape(
+			domed([
+				[51, h.at(0.3)],
+				[58, h.at(0.44)]
+			]),
+			drawing.cloth
+		),
 		facing(
 			polygon([
 				[-51, h.at(0.24)],
@@ -236,14 +359,29 @@ const hats: Record<string, HatDesign> = {
 	],
 	beanie: (drawing, h) => [
 		...close(18)(drawing, h),
-		clothShape(domed([[51, h.at(0.14)], [52, h.at(0.32)]]), drawing.cloth)
+		clothShape(
+			domed([
+				[51, h.at(0.14)],
+				[52, h.at(0.32)]
+			]),
+			drawing.cloth
+		)
 	],
 	'baseball-cap': peaked(45, 12),
 	'baker-boy-cap': peaked(66, 18),
 	'flat-cap': peaked(58, 8),
 	visor: ({ cloth }, h) => [
-		clothShape(domed([[46, h.at(0.12)], [47, h.at(0.26)]]), cloth),
-		clothShape(`M-44,${h.at(0.24)}Q0,${h.at(0.16)} 44,${h.at(0.24)}Q38,${h.at(0.44)} 0,${h.at(0.45)}Q-38,${h.at(0.44)} -44,${h.at(0.24)}Z`, cloth)
+		clothShape(
+			domed([
+				[46, h.at(0.12)],
+				[47, h.at(0.26)]
+			]),
+			cloth
+		),
+		clothShape(
+			`M-44,${h.at(0.24)}Q0,${h.at(0.16)} 44,${h.at(0.24)}Q38,${h.at(0.44)} 0,${h.at(0.45)}Q-38,${h.at(0.44)} -44,${h.at(0.24)}Z`,
+			cloth
+		)
 	],
 	'trapper-hat': (drawing, h) => [
 		...both([
@@ -254,13 +392,29 @@ const hats: Record<string, HatDesign> = {
 			[38, h.at(0.5)]
 		]).map((points) => facing(blob(points), drawing.cloth, shaded(drawing.cloth.hex, 0.12))),
 		...close(16)(drawing, h),
-		facing(domed([[50, h.at(0.12)], [54, h.at(0.3)]]), drawing.cloth, shaded(drawing.cloth.hex, 0.12))
+		facing(
+			domed([
+				[50, h.at(0.12)],
+				[54, h.at(0.3)]
+			]),
+			drawing.cloth,
+			shaded(drawing.cloth.hex, 0.12)
+		)
 	],
 	turban: wound(22),
 	pagri: wound(30),
 	headscarf: kerchief,
 	hijab: wrapped,
-	kufi: ({ cloth }, h) => [clothShape(domed([[38, h.crown - 12], [42, h.crown], [45, h.at(0.2)]]), cloth)],
+	kufi: ({ cloth }, h) => [
+		clothShape(
+			domed([
+				[38, h.crown - 12],
+				[42, h.crown],
+				[45, h.at(0.2)]
+			]),
+			cloth
+		)
+	],
 	'bridal-veil': ({ cloth, figure }, h) => [
 		{
 			d: `${flow([
@@ -296,7 +450,7 @@ const hats: Record<string, HatDesign> = {
 
 export function hatShapes(drawing: Drawing): PlateShape[] {
 	const head = headOf(drawing);
-	const design = drawing.moves.includes('as-headscarf') ? kerchief : (hats[drawing.garment.type] ?? hats.hat);
+	const design = drawing.moves.includes('over-head') ? kerchief : (hats[drawing.garment.type] ?? hats.hat);
 	return design?.(drawing, head) ?? [];
 }
 
@@ -306,7 +460,15 @@ const onSide = (x: number, y: number, shapes: (x: number, y: number) => PlateSha
 
 const hairPieces: Record<string, HairPiece> = {
 	'maang-tikka': ({ cloth, garment }, y, crown) => [
-		stitch([[0, crown - 6], [0, y + 6]], cloth.hex, 2.4, 1),
+		stitch(
+			[
+				[0, crown - 6],
+				[0, y + 6]
+			],
+			cloth.hex,
+			2.4,
+			1
+		),
 		flat(ellipse(0, y + 13, 8, 10), cloth.hex),
 		flat(ellipse(0, y + 13, 3.4, 4), garment.palette[1]?.hex ?? shaded(cloth.hex, 0.16))
 	],
@@ -344,11 +506,44 @@ const hairPieces: Record<string, HairPiece> = {
 	fascinator: ({ cloth }, y, crown) =>
 		onSide(28, crown + 2, (x) => [
 			clothShape(ellipse(x, y - 20, 26, 10), cloth),
-			...[0, 1, 2].map((n) => stitch([[x, y - 24], [x + 8 + n * 12, y - 58 + n * 6], [x + 24 + n * 10, y - 66 + n * 16]], cloth.hex, 3.4, 0.9))
+			...[0, 1, 2].map((n) =>
+				stitch(
+					[
+						[x, y - 24],
+						[x + 8 + n * 12, y - 58 + n * 6],
+						[x + 24 + n * 10, y - 66 + n * 16]
+					],
+					cloth.hex,
+					3.4,
+					0.9
+				)
+			)
 		]),
 	'hair-comb': ({ cloth }, y) => [clothShape(ellipse(40, y + 2, 13, 8), cloth)],
-	'hair-clip': ({ cloth }, y) => [clothShape(ribbon([[26, y - 6], [42, y + 8]], 9), cloth)],
-	'hair-pins': ({ cloth }, y) => [0, 1, 2].map((n) => stitch([[28 + n * 5, y - 8 + n * 8], [40 + n * 4, y - 2 + n * 8]], cloth.hex, 3, 1)),
+	'hair-clip': ({ cloth }, y) => [
+		clothShape(
+			ribbon(
+				[
+					[26, y - 6],
+					[42, y + 8]
+				],
+				9
+			),
+			cloth
+		)
+	],
+	'hair-pins': ({ cloth }, y) =>
+		[0, 1, 2].map((n) =>
+			stitch(
+				[
+					[28 + n * 5, y - 8 + n * 8],
+					[40 + n * 4, y - 2 + n * 8]
+				],
+				cloth.hex,
+				3,
+				1
+			)
+		),
 	scrunchie: ({ cloth }, _, crown) => [clothShape(ellipse(0, crown - 6, 22, 9), cloth)]
 };
 
@@ -432,17 +627,26 @@ export function eyewearShapes(drawing: Drawing): PlateShape[] {
 	const frame = drawn(drawing, 'frame', usual);
 	const thin = frame === 'rimless' || frame === 'aviator' ? 1.6 : 3.2;
 	return [
-		...[-17.5, 17.5].map(
-			(x): PlateShape => ({
-				d: lens(frame, x, y, r),
-				fill: { kind: 'colour', hex: dark ? '#2c2a2b' : '#ffffff' },
-				opacity: dark ? 0.92 : 0.3
-			})
+		...[-17.5, 17.5].map((x): PlateShape => ({
+			d: lens(frame, x, y, r),
+			fill: { kind: 'colour', hex: dark ? '#2c2a2b' : '#ffffff' },
+			opacity: dark ? 0.92 : 0.3
+		})),
+		...[-17.5, 17.5].map((x): PlateShape => ({
+			d: lens(frame, x, y, r),
+			stroke: cloth.hex,
+			strokeWidth: thin
+		})),
+		stitch(
+			[
+				[-6, y - 3],
+				[0, y - 6],
+				[6, y - 3]
+			],
+			cloth.hex,
+			thin,
+			1
 		),
-		...[-17.5, 17.5].map(
-			(x): PlateShape => ({ d: lens(frame, x, y, r), stroke: cloth.hex, strokeWidth: thin })
-		),
-		stitch([[-6, y - 3], [0, y - 6], [6, y - 3]], cloth.hex, thin, 1),
 		...both([
 			[17.5 + r, y - 4],
 			[40, y - 2]

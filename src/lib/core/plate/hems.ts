@@ -21,13 +21,29 @@ const along = ({ left, right, bow }: Hem, count: number, down = 0): Point[] =>
 		];
 	});
 
-const strands = (drawing: Drawing, hem: Hem, step: number, length: number, strokeWidth: number): PlateShape[] => {
+const strands = (
+	drawing: Drawing,
+	hem: Hem,
+	step: number,
+	length: number,
+	strokeWidth: number
+): PlateShape[] => {
 	const count = Math.max(2, Math.round((hem.right[0] - hem.left[0]) / step));
 	const points = along(hem, count);
 	// One path for all strands: a fringe has many.
 	return [
 		{
-			d: points.map(([x, y], i) => polygon([[x, y - 3], [x + (i % 2 ? 1.5 : -1), y + length - (i % 3)]], false)).join(''),
+			d: points
+				.map(([x, y], i) =>
+					polygon(
+						[
+							[x, y - 3],
+							[x + (i % 2 ? 1.5 : -1), y + length - (i % 3)]
+						],
+						false
+					)
+				)
+				.join(''),
 			stroke: drawing.cloth.hex,
 			strokeWidth
 		}
@@ -57,7 +73,13 @@ const finishes: Record<string, Finish> = {
 	],
 	feathered: (drawing, hem) => [
 		...strands(drawing, hem, 4, 26, 2.4),
-		...strands({ ...drawing, cloth: { ...drawing.cloth, hex: shaded(drawing.cloth.hex, 0.08) } }, hem, 7, 20, 2)
+		...strands(
+			{ ...drawing, cloth: { ...drawing.cloth, hex: shaded(drawing.cloth.hex, 0.08) } },
+			hem,
+			7,
+			20,
+			2
+		)
 	],
 	ruffled: ({ cloth }, hem) => {
 		const count = Math.max(3, Math.round((hem.right[0] - hem.left[0]) / 26));
@@ -102,7 +124,13 @@ const finishes: Record<string, Finish> = {
 	],
 	bordered: ({ cloth, garment }, hem) => {
 		const second = garment.palette[1]?.hex ?? shaded(cloth.hex, -0.12);
-		return [flat(band(hem, 17), second), flat(band({ ...hem, left: [hem.left[0], hem.left[1] - 22], right: [hem.right[0], hem.right[1] - 22] }, 3), second)];
+		return [
+			flat(band(hem, 17), second),
+			flat(
+				band({ ...hem, left: [hem.left[0], hem.left[1] - 22], right: [hem.right[0], hem.right[1] - 22] }, 3),
+				second
+			)
+		];
 	},
 	'turned-up': line(18, 1.6),
 	ribbed: ({ cloth }, hem) => [
@@ -174,4 +202,3 @@ export function hemRun(detail: string, right: Point, bow: number): string {
 			return `Q0,${y + bow * 2} ${left[0]},${left[1]}`;
 	}
 }
-

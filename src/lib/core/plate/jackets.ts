@@ -1,5 +1,6 @@
 /** Jackets and coats: fronts that part, lapels, fastenings, and how they are worn over the rest. */
 import { placeOf } from '../lexicon/facets';
+import type { MoveId } from '../lexicon/moves';
 import { bodiceEdge, fitOf, withArmhole } from './bodice';
 import { closureShapes } from './closures';
 import { collarOf, collarShapes, lapelShapes } from './collars';
@@ -28,6 +29,9 @@ const cutAway: Record<string, number> = {
 	'three-piece-suit': 10
 };
 
+/** Moves that leave a front open. */
+const layered: readonly MoveId[] = ['worn-open', 'as-jacket', 'draped-on-shoulders'];
+
 interface Fronts {
 	edge: Point[];
 	hemY: number;
@@ -44,27 +48,40 @@ function frontShapes(drawing: Drawing, { edge, hemY, buttonY }: Fronts): PlateSh
 	const open =
 		!moves.includes('worn-closed') &&
 		!moves.includes('belted') &&
-		(closure === 'open' || moves.includes('worn-open') || moves.includes('draped-on-shoulders'));
+		(closure === 'open' || layered.some((move) => moves.includes(move)));
 	const collar = collarOf(drawing) ?? '';
 	const lapel = garment.facets.lapel?.value ?? drawn(drawing, 'lapel', '');
 	const toNeck =
 		!open &&
-		(drawn(drawing, 'neckline', 'v') === 'crew' || closed.includes(collar) || moves.includes('buttoned-to-neck'));
+		(drawn(drawing, 'neckline', 'v') === 'crew' ||
+			closed.includes(collar) ||
+			moves.includes('buttoned-to-neck'));
 	const away = cutAway[garment.type] ?? 0;
 	const top: Point = [24, shoulder - 30];
-	const meets: Point = toNeck ? [1, shoulder - 8] : open ? [34, buttonY] : [1, buttonY];
+	const low = moves.includes('unbuttoned') ? Math.min(hemY - 24, buttonY + 46) : buttonY;
+	const meets: Point = toNeck ? [1, shoulder - 8] : open ? [34, low] : [1, low];
 	const inner: Point[] = [top, meets, [open ? 40 + away : Math.max(0, away), hemY]];
 	const outer: Point[] = [[24.5, shoulder - 30], [46, figure.shoulderAt(46) - 3], ...edge];
 	const right = panel(inner, outer);
 	const left = panel(mirrored(inner), mirrored(outer));
-	const shapes = [
-		...[left, right].map((d) => clothShape(d, cloth)),
-	];
+	const shapes = [...[left, right].map((d) => clothShape(d, cloth))];
 	if (lapel && lapel !== 'collarless' && !toNeck) shapes.push(...lapelShapes(drawing, lapel, meets));
 	if (!open) {
-		const from = toNeck ? shoulder + 6 : buttonY;
-		shapes.push(...closureShapes(drawing, closure, { from, to: hemY - (away > 40 ? hemY - buttonY - 20 : 4) }));
-		if (doubled) shapes.push(stitch([[24, buttonY], [24, hemY - 2]], cloth.line, 1.2));
+		const from = toNeck ? shoulder + 6 : low;
+		shapes.push(
+			...closureShapes(drawing, closure, { from, to: hemY - (away > 40 ? hemY - buttonY - 20 : 4) })
+		);
+		if (doubled)
+			shapes.push(
+				stitch(
+					[
+						[24, buttonY],
+						[24, hemY - 2]
+					],
+					cloth.line,
+					1.2
+				)
+			);
 	}
 	return shapes;
 }
@@ -96,7 +113,9 @@ function typeShapes(drawing: Drawing, { edge, hemY }: Fronts): PlateShape[] {
 			];
 		case 'embroidered-jacket':
 			return [1, -1].flatMap((side) =>
-				[0, 1, 2].map((n) => flat(ellipse(side * 44, figure.landmarks.bust - 30 + n * 34, 9, 6), shaded(cloth.hex, 0.2), 0.8))
+				[0, 1, 2].map((n) =>
+					flat(ellipse(side * 44, figure.landmarks.bust - 30 + n * 34, 9, 6), shaded(cloth.hex, 0.2), 0.8)
+				)
 			);
 		case 'kimono-jacket':
 		case 'abaya':
@@ -214,13 +233,19 @@ export function coatShapes(drawing: Drawing): PlateShape[] {
 	const shape = { follows: held || garment.type === 'princess-coat' ? 1 : fit.follows, ease: fit.ease + 9 };
 	const upper = bodiceEdge(figure, shape, Math.min(hemY, hip));
 	const hipX = upper.at(-1)?.[0] ?? 110;
-	const flare = { 'swing-coat': 0.34, 'princess-coat': 0.24, 'cocoon-coat': 0, abaya: 0.14 }[garment.type] ?? (held ? 0.14 : 0.07);
+	const flare =
+		{ 'swing-coat': 0.34, 'princess-coat': 0.24, 'cocoon-coat': 0, abaya: 0.14 }[garment.type] ??
+		(held ? 0.14 : 0.07);
 	const edge: Point[] =
 		hemY <= hip
 			? upper
 			: garment.type === 'cocoon-coat'
 				? [...upper, [hipX + 26, (hip + hemY) / 2], [hipX + 2, hemY]]
-				: [...upper, [hipX + (Math.min(hemY, knee) - hip) * flare * 0.9, Math.min(hemY, knee)], ...(hemY > knee ? [[hipX + (hemY - hip) * flare, hemY] as Point] : [])];
+				: [
+						...upper,
+						[hipX + (Math.min(hemY, knee) - hip) * flare * 0.9, Math.min(hemY, knee)],
+						...(hemY > knee ? [[hipX + (hemY - hip) * flare, hemY] as Point] : [])
+					];
 	const fronts = { edge, hemY, buttonY: (bust + waist) / 2 };
 	if (moves.includes('draped-on-shoulders')) return drapedShapes(drawing, fronts);
 	const hem = edge.at(-1) ?? [0, hemY];
@@ -237,7 +262,11 @@ export function coatShapes(drawing: Drawing): PlateShape[] {
 
 /** A jacket over the trousers cut with it, and in a three-piece the waistcoat between. */
 export function suitShapes(drawing: Drawing): PlateShape[] {
-	const waistcoat: Drawing = { ...drawing, garment: { ...drawing.garment, type: 'waistcoat', facets: {} }, moves: [] };
+	const waistcoat: Drawing = {
+		...drawing,
+		garment: { ...drawing.garment, type: 'waistcoat', facets: {} },
+		moves: []
+	};
 	return [
 		...trousersShapes(drawing),
 		...(drawing.garment.type === 'three-piece-suit' ? jacketShapes(waistcoat) : []),
@@ -250,4 +279,3 @@ export const skirtSuitShapes = (drawing: Drawing): PlateShape[] => [
 	...skirtShapes(drawing),
 	...jacketShapes(drawing)
 ];
-

@@ -39,7 +39,15 @@ const earrings: Record<string, Earring> = {
 	],
 	'drop-earrings': (d, { x, y, size }) => [
 		bead(x, y, 3, d),
-		stitch([[x, y + 2], [x, y + 12 * size]], d.cloth.hex, 1.6, 1),
+		stitch(
+			[
+				[x, y + 2],
+				[x, y + 12 * size]
+			],
+			d.cloth.hex,
+			1.6,
+			1
+		),
 		flat(
 			blob([
 				[x, y + 10 * size],
@@ -52,7 +60,14 @@ const earrings: Record<string, Earring> = {
 	],
 	'chandelier-earrings': (d, { x, y, size }) => [
 		bead(x, y, 3, d),
-		clothShape(polygon([[x, y + 4], [x + 12 * size, y + 18 * size], [x - 12 * size, y + 18 * size]]), d.cloth),
+		clothShape(
+			polygon([
+				[x, y + 4],
+				[x + 12 * size, y + 18 * size],
+				[x - 12 * size, y + 18 * size]
+			]),
+			d.cloth
+		),
 		...[-9, -3, 3, 9].map((dx, i) =>
 			flat(ellipse(x + dx * size, y + (i === 1 || i === 2 ? 27 : 23) * size, 2, 4 * size), stoneOf(d))
 		)
@@ -80,7 +95,15 @@ const earrings: Record<string, Earring> = {
 		bead(x, y + 14 * size, 3, d, stoneOf(d))
 	],
 	'ear-cuffs': (d, { x, y, side }) => [
-		stitch([[x - side * 2, y - 22], [x + side * 3, y - 12]], d.cloth.hex, 4, 1)
+		stitch(
+			[
+				[x - side * 2, y - 22],
+				[x + side * 3, y - 12]
+			],
+			d.cloth.hex,
+			4,
+			1
+		)
 	]
 };
 
@@ -90,7 +113,12 @@ export function earringShapes(drawing: Drawing): PlateShape[] {
 	const size = 0.55 + 0.5 * sizeOf(drawing, 'medium');
 	const design = earrings[drawing.garment.type] ?? earrings.earrings;
 	const sides = drawing.moves.includes('one-side') ? [1] : [-1, 1];
-	return sides.flatMap((side) => design?.(drawing, { x: side * 42, y, size, side }) ?? []);
+	return sides.flatMap((side) => [
+		...(design?.(drawing, { x: side * 42, y, size, side }) ?? []),
+		...(drawing.moves.includes('layered')
+			? [bead(side * 43, y - 9, 2.4, drawing), bead(side * 42, y - 16, 2, drawing)]
+			: [])
+	]);
 }
 
 // Neck ———————————————————————————————————————————————————————————————————————
@@ -143,15 +171,31 @@ export function necklaceShapes(drawing: Drawing): PlateShape[] {
 					? [...beads(bust - 6, 3.4, 26), ...beads(shoulder + 40, 3.4, 20)]
 					: beads(waist + 30, 2.4 + 1.6 * size, 46);
 			case 'pendant':
-				return [chain(bust - 10, 1.8), bead(0, lowest(bust - 10) + 8, 5 + 4 * size, drawing, stoneOf(drawing))];
+				return [
+					chain(bust - 10, 1.8),
+					bead(0, lowest(bust - 10) + 8, 5 + 4 * size, drawing, stoneOf(drawing))
+				];
 			case 'lariat':
 				return [
 					chain(bust - 30, 2),
-					stitch([[0, lowest(bust - 30)], [0, bust + 46]], cloth.hex, 2, 1),
+					stitch(
+						[
+							[0, lowest(bust - 30)],
+							[0, bust + 46]
+						],
+						cloth.hex,
+						2,
+						1
+					),
 					bead(0, bust + 50, 4, drawing, stoneOf(drawing))
 				];
 			case 'layered-necklaces':
-				return [chain(shoulder + 20, 1.8), chain(shoulder + 66, 2), chain(bust + 14, 2.2), bead(0, lowest(bust + 14) + 5, 4, drawing)];
+				return [
+					chain(shoulder + 20, 1.8),
+					chain(shoulder + 66, 2),
+					chain(bust + 14, 2.2),
+					bead(0, lowest(bust + 14) + 5, 4, drawing)
+				];
 			case 'collar-necklace':
 			case 'kundan-set': {
 				const stones = along(half, from + 4, shoulder + 44, 11);
@@ -167,13 +211,19 @@ export function necklaceShapes(drawing: Drawing): PlateShape[] {
 					bead(0, lowest(waist - 20) + 10, 11, drawing, stoneOf(drawing))
 				];
 			case 'mangalsutra':
-				return [...beads(bust + 6, 2.2, 30, '#1c1a19'), bead(-5, lowest(bust + 6) + 6, 4, drawing), bead(5, lowest(bust + 6) + 6, 4, drawing)];
+				return [
+					...beads(bust + 6, 2.2, 30, '#1c1a19'),
+					bead(-5, lowest(bust + 6) + 6, 4, drawing),
+					bead(5, lowest(bust + 6) + 6, 4, drawing)
+				];
 			case 'chain-necklace':
 				return [
 					chain(shoulder + 50, 2.4 + 3 * size),
-					...along(half, from, shoulder + 50, 12).map(
-						([x, y]): PlateShape => ({ d: ellipse(x, y, 2.6 * size, 1.9 * size), stroke: shaded(cloth.hex, -0.16), strokeWidth: 1 })
-					)
+					...along(half, from, shoulder + 50, 12).map(([x, y]): PlateShape => ({
+						d: ellipse(x, y, 2.6 * size, 1.9 * size),
+						stroke: shaded(cloth.hex, -0.16),
+						strokeWidth: 1
+					}))
 				];
 			default:
 				return [chain(shoulder + 36)];
@@ -212,7 +262,9 @@ export function wristShapes(drawing: Drawing): PlateShape[] {
 				}
 			];
 		case 'cuff':
-			return [-6, -2, 2, 6].map((dy) => onArm(y - 4 + dy * size, 5 * size, shaded(cloth.hex, dy < 0 ? 0.06 : 0)));
+			return [-6, -2, 2, 6].map((dy) =>
+				onArm(y - 4 + dy * size, 5 * size, shaded(cloth.hex, dy < 0 ? 0.06 : 0))
+			);
 		case 'bangle': {
 			const count = moves.includes('layered') || garment.facets.size?.value === 'oversized' ? 6 : 2;
 			return Array.from({ length: count }, (_, i) => onArm(y - i * 7, 3.4));
@@ -236,7 +288,17 @@ export function wristShapes(drawing: Drawing): PlateShape[] {
 		case 'haath-phool':
 			return [
 				onArm(y, 4),
-				...[-6, 2, 8].map((dx) => stitch([[-handX, y + 4], [-handX + dx, handY + 44]], cloth.hex, 1.6, 1)),
+				...[-6, 2, 8].map((dx) =>
+					stitch(
+						[
+							[-handX, y + 4],
+							[-handX + dx, handY + 44]
+						],
+						cloth.hex,
+						1.6,
+						1
+					)
+				),
 				bead(-handX, handY + 16, 5, drawing, stoneOf(drawing))
 			];
 		default:
@@ -248,9 +310,18 @@ export function wristShapes(drawing: Drawing): PlateShape[] {
 }
 
 export function ringShapes(drawing: Drawing): PlateShape[] {
-	const { figure, cloth, garment } = drawing;
+	const { figure, cloth, garment, moves } = drawing;
 	const [x, y] = handOf(figure);
-	const band = (dx: number, dy: number) => stitch([[-x + dx - 3, y + dy], [-x + dx + 3, y + dy]], cloth.hex, 3, 1);
+	const band = (dx: number, dy: number) =>
+		stitch(
+			[
+				[-x + dx - 3, y + dy],
+				[-x + dx + 3, y + dy]
+			],
+			cloth.hex,
+			3,
+			1
+		);
 	switch (garment.type) {
 		case 'stacking-rings':
 			return [band(-8, 48), band(-8, 53), band(-2, 56), band(4, 54)];
@@ -259,7 +330,11 @@ export function ringShapes(drawing: Drawing): PlateShape[] {
 		case 'signet-ring':
 			return [band(4, 54), flat(ellipse(-x + 4, y + 53, 4, 3.4), cloth.hex)];
 		default:
-			return [band(-4, 50), bead(-x - 4, y + 48, 2.4, drawing, stoneOf(drawing))];
+			return [
+				band(-4, 50),
+				bead(-x - 4, y + 48, 2.4, drawing, stoneOf(drawing)),
+				...(moves.includes('layered') ? [band(-8, 44), band(4, 54)] : [])
+			];
 	}
 }
 
@@ -314,12 +389,29 @@ export function broochShapes(drawing: Drawing): PlateShape[] {
 					stroke: cloth.hex,
 					strokeWidth: 2
 				},
-				stitch([[-figure.halfAt(waist), waist + 6], [0, waist + 16], [figure.halfAt(waist), waist + 6]], cloth.hex, 2, 1)
+				stitch(
+					[
+						[-figure.halfAt(waist), waist + 6],
+						[0, waist + 16],
+						[figure.halfAt(waist), waist + 6]
+					],
+					cloth.hex,
+					2,
+					1
+				)
 			];
 		default:
 			return [
 				...[0, 1, 2, 3, 4, 5].map((n) =>
-					flat(ellipse(x + 8 * size * Math.cos(n * 1.047), y + 8 * size * Math.sin(n * 1.047), 4 * size, 4 * size), cloth.hex)
+					flat(
+						ellipse(
+							x + 8 * size * Math.cos(n * 1.047),
+							y + 8 * size * Math.sin(n * 1.047),
+							4 * size,
+							4 * size
+						),
+						cloth.hex
+					)
 				),
 				bead(x, y, 5 * size, drawing, stoneOf(drawing))
 			];

@@ -66,7 +66,17 @@ const marks = {
 	},
 	'breast-welt': ({ figure, cloth }) => {
 		const { shoulder } = figure.landmarks;
-		return [facing(polygon([[36, shoulder + 80], [64, shoulder + 75], [64, shoulder + 82], [36, shoulder + 87]]), cloth)];
+		return [
+			facing(
+				polygon([
+					[36, shoulder + 80],
+					[64, shoulder + 75],
+					[64, shoulder + 82],
+					[36, shoulder + 87]
+				]),
+				cloth
+			)
+		];
 	},
 	'flap-pockets': ({ figure, cloth }, { edge, hemY }) => {
 		const y = Math.min(figure.landmarks.hip - 44, hemY - 34);
@@ -119,7 +129,16 @@ const marks = {
 	placket: ({ figure, cloth }) => {
 		const { shoulder, bust } = figure.landmarks;
 		return [
-			{ d: polygon([[-6, shoulder + 2], [6, shoulder + 2], [6, bust - 6], [-6, bust - 6]]), stroke: cloth.line, strokeWidth: 1.1 },
+			{
+				d: polygon([
+					[-6, shoulder + 2],
+					[6, shoulder + 2],
+					[6, bust - 6],
+					[-6, bust - 6]
+				]),
+				stroke: cloth.line,
+				strokeWidth: 1.1
+			},
 			...[16, 38, 60].map((down) => flat(ellipse(0, shoulder + down, 2.4, 2.4), cloth.line))
 		];
 	},
@@ -183,7 +202,13 @@ const marks = {
 			{
 				d: Array.from({ length: 15 }, (_, i) => {
 					const at = x * (i / 7 - 1) * 0.96;
-					return polygon([[at, hemY - 11], [at, hemY + 1]], false);
+					return polygon(
+						[
+							[at, hemY - 11],
+							[at, hemY + 1]
+						],
+						false
+					);
 				}).join(''),
 				stroke: cloth.line,
 				strokeWidth: 1,
@@ -258,7 +283,13 @@ const marks = {
 		const y = figure.landmarks.shoulder + 58;
 		const hex = garment.palette[1]?.hex ?? shaded(cloth.hex, 0.22);
 		return [0, 16].map((down) => ({
-			d: polygon([[-xAt(edge, y + down), y + down], [xAt(edge, y + down), y + down]], false),
+			d: polygon(
+				[
+					[-xAt(edge, y + down), y + down],
+					[xAt(edge, y + down), y + down]
+				],
+				false
+			),
 			stroke: hex,
 			strokeWidth: 6
 		}));
@@ -268,7 +299,12 @@ const marks = {
 		const hex = garment.palette[1]?.hex ?? shaded(cloth.hex, 0.3);
 		return [24, 40, 56].map((down, i) =>
 			stitch(
-				waves([-xAt(edge, shoulder + down) + 2, shoulder + down - 6], [xAt(edge, shoulder + down) - 2, shoulder + down - 6], i === 1 ? 7 : 14, i === 1 ? 10 : 5),
+				waves(
+					[-xAt(edge, shoulder + down) + 2, shoulder + down - 6],
+					[xAt(edge, shoulder + down) - 2, shoulder + down - 6],
+					i === 1 ? 7 : 14,
+					i === 1 ? 10 : 5
+				),
 				hex,
 				2,
 				1
@@ -309,12 +345,24 @@ const marks = {
 	},
 	mirrors: ({ figure }) => {
 		const { shoulder } = figure.landmarks;
-		return [-16, -8, 0, 8, 16].map((x) => flat(ellipse(x, shoulder + 52 - Math.abs(x) * 0.8, 2.4, 2.4), '#eef1f2'));
+		return [-16, -8, 0, 8, 16].map((x) =>
+			flat(ellipse(x, shoulder + 52 - Math.abs(x) * 0.8, 2.4, 2.4), '#eef1f2')
+		);
 	},
 	'tunic-band': ({ figure, cloth }) => {
 		const { shoulder, bust } = figure.landmarks;
 		return [
-			{ d: polygon([[-7, shoulder], [7, shoulder], [7, bust + 30], [0, bust + 38], [-7, bust + 30]]), stroke: cloth.line, strokeWidth: 1.3 }
+			{
+				d: polygon([
+					[-7, shoulder],
+					[7, shoulder],
+					[7, bust + 30],
+					[0, bust + 38],
+					[-7, bust + 30]
+				]),
+				stroke: cloth.line,
+				strokeWidth: 1.3
+			}
 		];
 	}
 } satisfies Record<string, Mark>;
@@ -390,7 +438,7 @@ const marksOf: Record<string, MarkId[]> = {
 	'puffer-jacket': ['quilt-lines'],
 	gilet: ['quilt-lines'],
 	'puffer-coat': ['quilt-lines'],
-	'bandi': ['breast-welt'],
+	bandi: ['breast-welt'],
 	'trench-coat': ['storm-flap', 'epaulettes', 'waist-belt'],
 	greatcoat: ['epaulettes', 'flap-pockets'],
 	'pea-coat': ['slant-pockets'],
@@ -411,7 +459,9 @@ const marksOf: Record<string, MarkId[]> = {
 
 /** All that a type is known by, drawn over its cloth. */
 export const markShapes = (drawing: Drawing, ground: Ground): PlateShape[] =>
-	(marksOf[drawing.garment.type] ?? []).flatMap((mark) => (marks as Record<string, Mark>)[mark]?.(drawing, ground) ?? []);
+	(marksOf[drawing.garment.type] ?? []).flatMap(
+		(mark) => (marks as Record<string, Mark>)[mark]?.(drawing, ground) ?? []
+	);
 
 /** Is the garment finished with ribs (jumpers, sweatshirts, bombers)? */
 export const hasRibs = (type: string) => marksOf[type]?.includes('ribbed-hem') ?? false;

@@ -18,9 +18,7 @@ export interface PlateBody {
 
 /** A flat colour, one of the plate's patterns, or one of its lights, by id. */
 export type Paint =
-	| { kind: 'colour'; hex: string }
-	| { kind: 'pattern'; id: string }
-	| { kind: 'light'; id: string };
+	{ kind: 'colour'; hex: string } | { kind: 'pattern'; id: string } | { kind: 'light'; id: string };
 
 export interface PlateShape {
 	/** SVG path data in plate units. */

@@ -83,7 +83,9 @@ export function necklineOf(drawing: Drawing): Neckline {
 	}
 	if (stated === 'sweetheart' && !isBare(drawing)) return over(62, 78, 'sweetheart');
 	const named = necklines[drawn(drawing, 'neckline', 'crew')] ?? over(28, -4);
-	return moves.includes('unbuttoned') && named.kind === 'over' ? { ...named, deep: named.deep + 60, run: 'v' } : named;
+	return moves.includes('unbuttoned') && named.kind === 'over'
+		? { ...named, deep: named.deep + 60, run: 'v' }
+		: named;
 }
 
 export const isStrapped = (drawing: Drawing) => drawing.garment.type in strapped;

@@ -1,5 +1,6 @@
 /** Scarves, ties, stoles and what is tied at the neck. */
-import { shawlShapes } from './drapes';
+import type { MoveId } from '../lexicon/moves';
+import { dupattaShapes, shawlShapes } from './drapes';
 import { clothShape, sizeOf, stitch, type Drawing } from './drawing';
 import { hatShapes } from './headwear';
 import { hemShapes } from './hems';
@@ -7,8 +8,16 @@ import type { PlateShape } from './model';
 import { shaded } from './paint';
 import { between, blob, both, ellipse, flow, polygon, ribbon, type Point } from './path';
 
-const knotted = (drawing: Drawing, y: number): PlateShape =>
-	clothShape(ellipse(0, y, 10, 9), drawing.cloth);
+/** Moves that hang a scarf as a drape is hung. */
+const overShoulder: readonly MoveId[] = [
+	'over-left-shoulder',
+	'over-right-shoulder',
+	'crossed-in-front',
+	'open-pallu',
+	'pleated-pallu'
+];
+
+const knotted = (drawing: Drawing, y: number): PlateShape => clothShape(ellipse(0, y, 10, 9), drawing.cloth);
 
 /** Wound once round the neck. */
 function loop({ figure, cloth }: Drawing, full: number): PlateShape[] {
@@ -52,7 +61,11 @@ function scarfEnds(drawing: Drawing, breadth: number, long: number): PlateShape[
 		];
 		return [
 			clothShape(ribbon(line, breadth * 0.8, breadth), cloth),
-			...hemShapes(drawing, { left: [x + lean - breadth / 2, to], right: [x + lean + breadth / 2, to], bow: 0 })
+			...hemShapes(drawing, {
+				left: [x + lean - breadth / 2, to],
+				right: [x + lean + breadth / 2, to],
+				bow: 0
+			})
 		];
 	};
 	return [...end(-14, shoulder + long, -4), ...end(18, shoulder + long * 0.82, 6)];
@@ -111,8 +124,23 @@ const cravat = ({ figure, cloth }: Drawing): PlateShape[] => {
 			]),
 			cloth
 		),
-		stitch([[-20, shoulder - 6], [2, shoulder + 14], [22, shoulder - 8]], cloth.line, 1.6),
-		stitch([[0, shoulder + 12], [2, bust - 16]], cloth.line, 1.3)
+		stitch(
+			[
+				[-20, shoulder - 6],
+				[2, shoulder + 14],
+				[22, shoulder - 8]
+			],
+			cloth.line,
+			1.6
+		),
+		stitch(
+			[
+				[0, shoulder + 12],
+				[2, bust - 16]
+			],
+			cloth.line,
+			1.3
+		)
 	];
 };
 
@@ -185,9 +213,9 @@ export function scarfShapes(drawing: Drawing): PlateShape[] {
 	const { garment, moves, figure, cloth } = drawing;
 	const { shoulder, waist, hip } = figure.landmarks;
 	const size = sizeOf(drawing);
-	if (moves.includes('as-headscarf') || moves.includes('over-head'))
+	if (moves.includes('over-head'))
 		return hatShapes({ ...drawing, garment: { ...garment, type: 'headscarf' } });
-	if (moves.includes('as-belt') || moves.includes('tied-round-waist'))
+	if (moves.includes('tied-round-waist'))
 		return [
 			clothShape(
 				between(
@@ -213,7 +241,8 @@ export function scarfShapes(drawing: Drawing): PlateShape[] {
 				)
 			)
 		];
-	if (moves.includes('as-shawl') || moves.includes('draped-on-shoulders')) return shawlShapes(drawing);
+	if (moves.includes('draped-on-shoulders')) return shawlShapes(drawing);
+	if (overShoulder.some((move) => moves.includes(move))) return dupattaShapes(drawing);
 	switch (garment.type) {
 		case 'tie':
 			return tieShapes(drawing);
@@ -239,6 +268,10 @@ export function scarfShapes(drawing: Drawing): PlateShape[] {
 		default:
 			return moves.includes('tied-at-neck')
 				? kerchief(drawing)
-				: [...scarfEnds(drawing, 32 * Math.sqrt(size), hip - shoulder - 30), ...loop(drawing, 4)];
+				: [
+						...scarfEnds(drawing, 32 * Math.sqrt(size), hip - shoulder - 30),
+						...(moves.includes('doubled') ? loop(drawing, 14) : []),
+						...loop(drawing, 4)
+					];
 	}
 }

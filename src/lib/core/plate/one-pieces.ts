@@ -9,7 +9,7 @@ import { markShapes } from './marks';
 import type { PlateShape } from './model';
 import { frontPath, neckDepth, neckTrim } from './necklines';
 import { shaded } from './paint';
-import { blob, both, ellipse, mirrored, polygon, xAt, type Point } from './path';
+import { blob, both, ellipse, polygon, xAt, type Point } from './path';
 import { foldShapes, skirtEdge, skirtFinish, skirtShapes } from './skirts';
 import { sleeveShapes } from './sleeves';
 import { sashAt, topShapes } from './tops';
@@ -23,18 +23,28 @@ function waistSeamY(drawing: Drawing): number {
 }
 
 /** Loose one-pieces that fall from the shoulder, wide at the hem: how far they widen per unit of length. */
-const falls: Record<string, number> = { kaftan: 0.2, boubou: 0.24, 'kimono-robe': 0.08, 'smock-dress': 0.16, 'babydoll-dress': 0.2 };
+const falls: Record<string, number> = {
+	kaftan: 0.2,
+	boubou: 0.24,
+	'kimono-robe': 0.08,
+	'smock-dress': 0.16,
+	'babydoll-dress': 0.2
+};
 
 export function dressShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment, moves } = drawing;
 	if (garment.type === 'swimsuit') return swimsuitShapes(drawing);
 	if (garment.type === 'pre-draped-saree') return sareeShapes(drawing);
-	if (garment.type === 'sharara-set' || garment.type === 'gharara-set') return twoPieceShapes(kurtaSet(drawing));
-	const { shoulder, waist, bust } = figure.landmarks;
+	if (garment.type === 'sharara-set' || garment.type === 'gharara-set')
+		return twoPieceShapes(kurtaSet(drawing));
+	const { waist, bust } = figure.landmarks;
 	const fit = fitOf(drawing);
 	const unmarked = drawn(drawing, 'waistline', 'natural') === 'unmarked' && !moves.includes('belted');
 	const seamY = waistSeamY(drawing);
-	const upper = withArmhole(drawing, bodiceEdge(figure, unmarked ? { ...fit, follows: Math.min(fit.follows, 0.35) } : fit, seamY));
+	const upper = withArmhole(
+		drawing,
+		bodiceEdge(figure, unmarked ? { ...fit, follows: Math.min(fit.follows, 0.35) } : fit, seamY)
+	);
 	const waistX = upper.at(-1)?.[0] ?? 80;
 	const skirt = skirtEdge(drawing, seamY, waistX);
 	const widens = falls[garment.type];
@@ -58,7 +68,10 @@ export function dressShapes(drawing: Drawing): PlateShape[] {
 		...(unmarked || widens !== undefined ? [] : [waistSeam(drawing, waistX, seamY)]),
 		...(garment.facets.texture?.value === 'ruched' ? gathers(drawing) : []),
 		...neckTrim(drawing, false),
-		...closureShapes(drawing, closure, { from: neckDepth(drawing), to: closure === 'buttoned' ? hem[1] : waist + 20 }),
+		...closureShapes(drawing, closure, {
+			from: neckDepth(drawing),
+			to: closure === 'buttoned' ? hem[1] : waist + 20
+		}),
 		...typeShapes(drawing, edge),
 		...markShapes(drawing, { edge, hemY: hem[1] }),
 		...skirtFinish(drawing, lower, 9),
@@ -118,7 +131,9 @@ function typeShapes({ garment, cloth, figure }: Drawing, edge: readonly Point[])
 					2.4,
 					1
 				),
-				...[0, 1, 2].map((n) => flat(ellipse(10 + n * 24, shoulder + 14 + n * 22, 5, 3), shaded(cloth.hex, -0.1)))
+				...[0, 1, 2].map((n) =>
+					flat(ellipse(10 + n * 24, shoulder + 14 + n * 22, 5, 3), shaded(cloth.hex, -0.1))
+				)
 			];
 		case 'wedding-dress':
 		case 'ball-gown':
@@ -182,10 +197,7 @@ function swimsuitShapes(drawing: Drawing): PlateShape[] {
 	const edge = withArmhole(drawing, bodiceEdge(figure, fit, hip - 6));
 	const [x, y] = edge.at(-1) ?? [90, hip];
 	const hem = `Q${x * 0.4},${y + 20} 12,${crotch + 4}L-12,${crotch + 4}Q${-x * 0.4},${y + 20} ${-x},${y}`;
-	return [
-		clothShape(frontPath(drawing, edge, hem), cloth),
-		...neckTrim(drawing, false)
-	];
+	return [clothShape(frontPath(drawing, edge, hem), cloth), ...neckTrim(drawing, false)];
 }
 
 /** The bib and straps of dungarees, over whatever top is worn. */
@@ -208,22 +220,36 @@ function bibShapes({ figure, cloth }: Drawing, waistY: number): PlateShape[] {
 			]),
 			cloth
 		),
-		{ d: polygon([[-22, bust + 18], [22, bust + 18], [22, bust + 52], [-22, bust + 52]]), stroke: cloth.line, strokeWidth: 1.4 },
+		{
+			d: polygon([
+				[-22, bust + 18],
+				[22, bust + 18],
+				[22, bust + 52],
+				[-22, bust + 52]
+			]),
+			stroke: cloth.line,
+			strokeWidth: 1.4
+		},
 		...[-1, 1].map((side) => flat(ellipse(side * (x - 5), bust + 8, 5, 5), '#b7a27a'))
 	];
 }
 
 export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment, moves } = drawing;
-	const { waist, shoulder } = figure.landmarks;
-	if (garment.type === 'dungarees') return [...legsShapes(drawing, waist, false), ...bibShapes(drawing, waist)];
+	const { waist } = figure.landmarks;
+	if (garment.type === 'dungarees')
+		return [...legsShapes(drawing, waist, false), ...bibShapes(drawing, waist)];
 	const fit = fitOf(drawing);
 	const upper = withArmhole(
 		drawing,
 		bodiceEdge(figure, { ...fit, follows: Math.max(0.7, fit.follows) }, waist + 6)
 	);
 	const x = upper.at(-1)?.[0] ?? 80;
-	const closure = drawn(drawing, 'closure', garment.type === 'boiler-suit' ? 'buttoned' : ['wetsuit', 'unitard'].includes(garment.type) ? 'zip' : '');
+	const closure = drawn(
+		drawing,
+		'closure',
+		garment.type === 'boiler-suit' ? 'buttoned' : ['wetsuit', 'unitard'].includes(garment.type) ? 'zip' : ''
+	);
 	return [
 		...legsShapes(drawing, waist, false),
 		...sleeveShapes(drawing, fit.ease),
@@ -283,7 +309,9 @@ const kurtaSet = (drawing: Drawing): Drawing => ({
 
 /** A top over the trousers made to match. */
 export const twoPieceShapes = (drawing: Drawing): PlateShape[] =>
-	drawing.garment.type === 'bikini' ? bikiniShapes(drawing) : [...trousersShapes(drawing), ...topShapes(drawing)];
+	drawing.garment.type === 'bikini'
+		? bikiniShapes(drawing)
+		: [...trousersShapes(drawing), ...topShapes(drawing)];
 
 /** A top over the skirt made to match. */
 export function skirtSetShapes(drawing: Drawing): PlateShape[] {

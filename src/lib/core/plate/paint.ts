@@ -75,7 +75,13 @@ function lightOn(id: string, shine: number): PlateLight {
 		id: `light-${id}`,
 		stops:
 			shine < 0.25
-				? [stop(0, dark, 0.07), stop(0.14, bright, 0.05), stop(0.34, bright, 0.06), stop(0.62, dark, 0), stop(1, dark, 0.2)]
+				? [
+						stop(0, dark, 0.07),
+						stop(0.14, bright, 0.05),
+						stop(0.34, bright, 0.06),
+						stop(0.62, dark, 0),
+						stop(1, dark, 0.2)
+					]
 				: [
 						stop(0, dark, 0.1),
 						stop(0.14, bright, 0.02),

@@ -71,10 +71,7 @@ export function ribbon(line: readonly Point[], breadth: number, end = breadth): 
 		const after = line[Math.min(line.length - 1, i + 1)] ?? [x, y];
 		const length = Math.hypot(after[0] - before[0], after[1] - before[1]) || 1;
 		const half = (breadth + ((end - breadth) * i) / Math.max(1, line.length - 1)) / 2;
-		const [dx, dy] = [
-			((after[1] - before[1]) / length) * half,
-			((before[0] - after[0]) / length) * half
-		];
+		const [dx, dy] = [((after[1] - before[1]) / length) * half, ((before[0] - after[0]) / length) * half];
 		return [
 			[x + dx, y + dy],
 			[x - dx, y - dy]

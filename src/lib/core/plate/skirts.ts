@@ -87,7 +87,10 @@ export function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape
 		}
 		case 'full':
 		case 'circle':
-			return [...soft([-0.7, -0.42, -0.1, 0.26, 0.58, 0.82], 0.06), ...fan([-0.66, -0.38, -0.06, 0.3, 0.62], 0.3)];
+			return [
+				...soft([-0.7, -0.42, -0.1, 0.26, 0.58, 0.82], 0.06),
+				...fan([-0.66, -0.38, -0.06, 0.3, 0.62], 0.3)
+			];
 		case 'bias':
 		case 'mermaid':
 			return [...soft([-0.42, 0.2, 0.62], 0.5), ...fan([-0.4, 0.24], 0.62)];
@@ -140,10 +143,7 @@ export function foldShapes(drawing: Drawing, edge: readonly Point[]): PlateShape
 			const low = y(0.28);
 			const x = xAt(edge, low) + 16;
 			return [
-				clothShape(
-					`M${-top[0]},${top[1]}L${top[0]},${top[1]}L${x},${low}Q0,${low + 18} ${-x},${low}Z`,
-					cloth
-				)
+				clothShape(`M${-top[0]},${top[1]}L${top[0]},${top[1]}L${x},${low}Q0,${low + 18} ${-x},${low}Z`, cloth)
 			];
 		}
 		default:
@@ -298,4 +298,3 @@ export function skirtShapes(drawing: Drawing): PlateShape[] {
 		...skirtFinish(drawing, edge)
 	];
 }
-

@@ -26,7 +26,7 @@ const volumes: Record<string, (along: number) => number> = {
 	bell: (along) => 34 * Math.max(0, along - 0.45) * 1.6,
 	flutter: (along) => 30 * along,
 	ruffled: (along) => 22 * Math.max(0, along - 0.6) * 2,
-	dolman: (along) => 14 * (1 - along),
+	dolman: (along) => 18 * (1 - along * 0.7),
 	kimono: () => 18,
 	cape: (along) => 20 * along,
 	slashed: () => 8
@@ -50,7 +50,9 @@ function sleeveEdges(drawing: Drawing, endY: number, room: number): { outer: Poi
 	const lifts: Record<string, number> = { padded: 5, structured: 8, soft: -3, dropped: -7 };
 	const padded = lifts[drawn(drawing, 'shoulder', '')] ?? 0;
 	const along = (y: number) => Math.max(0, (y - topY) / Math.max(1, endY - topY));
-	const steps = [0.07, 0.14, 0.24, 0.36, 0.5, 0.64, 0.8, 0.92, 1].map((share) => topY + (endY - topY) * share);
+	const steps = [0.07, 0.14, 0.24, 0.36, 0.5, 0.64, 0.8, 0.92, 1].map(
+		(share) => topY + (endY - topY) * share
+	);
 	// The room grows from the shoulder down, so that the sleeve's head lies where the arm begins.
 	const roomAt = (y: number) => room * Math.min(1, 0.35 + along(y) * 1.6) + volume(along(y));
 	const cap: Point[] = off
@@ -74,7 +76,12 @@ function sleeveEdges(drawing: Drawing, endY: number, room: number): { outer: Poi
 }
 
 /** A band across both sleeves between two heights. */
-function bandShapes(edges: { outer: Point[]; inner: Point[] }, fromY: number, toY: number, by: number): string[] {
+function bandShapes(
+	edges: { outer: Point[]; inner: Point[] },
+	fromY: number,
+	toY: number,
+	by: number
+): string[] {
 	const ends = (edge: Point[], out: number): Point[] => [
 		[xAt(edge, fromY) + out, fromY],
 		[xAt(edge, toY) + out, toY]
@@ -94,8 +101,7 @@ export function sleeveShapes(drawing: Drawing, ease: number): PlateShape[] {
 	const shape = drawn(drawing, 'sleeveShape', 'plain');
 	const gathered = banded.includes(shape) && reach < 1.01;
 	const shapes = bothSides(edges).map((d) => clothShape(d, cloth));
-	shapes.push(
-	);
+	shapes.push();
 	const innerEnd = xAt(edges.inner, endY);
 	const outerEnd = xAt(edges.outer, endY);
 	if (gathered) {
@@ -134,7 +140,9 @@ export function sleeveShapes(drawing: Drawing, ease: number): PlateShape[] {
 		);
 	else if (shape === 'ruffled' || shape === 'flutter')
 		shapes.push(
-			...both(waves([innerEnd, endY], [outerEnd, endY], 3, 6)).map((points) => stitch(points, cloth.line, 1.6))
+			...both(waves([innerEnd, endY], [outerEnd, endY], 3, 6)).map((points) =>
+				stitch(points, cloth.line, 1.6)
+			)
 		);
 	else if (hasCuff(drawing, stated))
 		shapes.push(
@@ -183,9 +191,7 @@ export function hangingSleeves(figure: Figure, drawing: Drawing): PlateShape[] {
 		[x - 22, wrist - 40],
 		[x - 20, wrist - 12]
 	];
-	return [
-		...bothSides({ outer, inner }).map((d) => clothShape(d, drawing.cloth)),
-	];
+	return [...bothSides({ outer, inner }).map((d) => clothShape(d, drawing.cloth))];
 }
 
 /** The sleeves of a layer tied by them, their knot in the middle and their ends hanging, from a height. */
@@ -233,4 +239,3 @@ export function tiedSleeves(drawing: Drawing, at: { y: number; half: number; ris
 		)
 	];
 }
-

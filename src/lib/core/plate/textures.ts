@@ -307,9 +307,17 @@ const designs: Record<string, Design> = {
 			}))
 		]),
 	'mirror-work': ({ dark }) =>
-		tile(24, 24, [dot(6, 6, 3.4, '#eef1f2', 0.95), ring(6, 6, 4.6, dark, 0.7), dot(18, 18, 2.4, '#eef1f2', 0.9)]),
+		tile(24, 24, [
+			dot(6, 6, 3.4, '#eef1f2', 0.95),
+			ring(6, 6, 4.6, dark, 0.7),
+			dot(18, 18, 2.4, '#eef1f2', 0.9)
+		]),
 	sequinned: ({ light, dark }) =>
-		tile(9, 9, [ring(2.2, 2.2, 3.4, dark, 0.4), dot(2.2, 2.2, 1.5, light, 0.9), dot(6.7, 6.7, 1.2, light, 0.6)]),
+		tile(9, 9, [
+			ring(2.2, 2.2, 3.4, dark, 0.4),
+			dot(2.2, 2.2, 1.5, light, 0.9),
+			dot(6.7, 6.7, 1.2, light, 0.6)
+		]),
 	beaded: scattered(20, 14, 1.3, 0.85),
 	metallic: flecks(14, 12, 2, 0.75),
 	pile: flecks(20, 10, 2.4, 0.2),
@@ -571,7 +579,15 @@ const shineOfSheen: Record<string, number> = {
 	glittering: 0.6
 };
 /** Cloth that shows what is under it where its opacity is not said. */
-const thin: Record<string, number> = { chiffon: 0.72, organza: 0.7, tulle: 0.55, net: 0.5, lace: 0.82, voile: 0.86, georgette: 0.85 };
+const thin: Record<string, number> = {
+	chiffon: 0.72,
+	organza: 0.7,
+	tulle: 0.55,
+	net: 0.5,
+	lace: 0.82,
+	voile: 0.86,
+	georgette: 0.85
+};
 const opacities: Record<string, number> = { sheer: 0.5, 'semi-sheer': 0.74, opaque: 1 };
 
 export interface Surface {
@@ -588,7 +604,8 @@ export function surfaceOf(garment: Garment): Surface {
 	const value = (facet: 'texture' | 'material' | 'sheen' | 'opacity') => garment.facets[facet]?.value;
 	const material = value('material') ?? usual.material ?? '';
 	const texture = value('texture') ?? (value('material') ? undefined : usual.texture);
-	const name = texture === undefined ? ofMaterial[material] : texture in sameTexture ? sameTexture[texture] : texture;
+	const name =
+		texture === undefined ? ofMaterial[material] : texture in sameTexture ? sameTexture[texture] : texture;
 	const sheen = value('sheen');
 	const opacity = value('opacity');
 	return {

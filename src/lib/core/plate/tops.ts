@@ -9,7 +9,7 @@ import { hemRun, hemShapes } from './hems';
 import { hasRibs, markShapes } from './marks';
 import type { PlateShape } from './model';
 import { frontPath, neckDepth, neckTrim } from './necklines';
-import { between, ellipse, mirrored, polygon, type Point } from './path';
+import { between, ellipse, polygon, type Point } from './path';
 import { sleeveShapes, tiedSleeves } from './sleeves';
 
 /** Where the hem of a top lies; kurtas and long tops that state a hem like a dress take it. */

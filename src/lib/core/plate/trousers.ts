@@ -62,14 +62,13 @@ function legEdges(drawing: Drawing, waistY: number): Edges {
 	const kneeSeam = kneeFlared.includes(garment.type);
 	const roomAt = (y: number) => {
 		if (kneeSeam) return y <= knee ? 8 : 8 + (62 * (y - knee)) / (hemY - knee);
-		if (moves.includes('pegged') && y > knee)
-			return Math.max(2, atKnee * (1 - (y - knee) / (ankle - knee)));
+		if (moves.includes('pegged') && y > knee) return Math.max(2, atKnee * (1 - (y - knee) / (ankle - knee)));
 		return y < knee
 			? thigh + ((atKnee - thigh) * Math.max(0, y - crotch)) / (knee - crotch)
 			: atKnee + ((atHem - atKnee) * (y - knee)) / (ankle - knee);
 	};
-	// Only a close leg follows the calf; a looser one falls straight from thigh to knee to hem.
-	const follows = thigh < 8 && atHem < 8;
+	// Only a skinny leg follows the calf; a looser one falls straight from thigh to knee to hem.
+	const follows = thigh < 4 && atHem < 4;
 	const below = (edge: readonly Point[], side: 1 | -1): Point[] =>
 		cutAt(
 			cutFrom(edge, crotch + 24).filter(
@@ -103,15 +102,53 @@ function legEdges(drawing: Drawing, waistY: number): Edges {
 const middle = ({ outer, inner }: Edges, y: number) => (xAt(outer, y) + xAt(inner, y)) / 2;
 
 /** Types by what their fronts are known by. */
-const creased = new Set(['tailored-trousers', 'dinner-trousers', 'cigarette-trousers', 'wide-leg-trousers', 'plus-fours', 'suit', 'trouser-suit', 'three-piece-suit', 'dinner-suit', 'morning-suit', 'zoot-suit', 'cigarette-salwar', 'tailored-shorts', 'culottes']);
+const creased = new Set([
+	'tailored-trousers',
+	'dinner-trousers',
+	'cigarette-trousers',
+	'wide-leg-trousers',
+	'plus-fours',
+	'suit',
+	'trouser-suit',
+	'three-piece-suit',
+	'dinner-suit',
+	'morning-suit',
+	'zoot-suit',
+	'cigarette-salwar',
+	'tailored-shorts',
+	'culottes'
+]);
 const striped = new Set(['dinner-trousers', 'track-trousers', 'tracksuit', 'dinner-suit']);
-const drawstring = new Set(['joggers', 'track-trousers', 'tracksuit', 'pyjama-trousers', 'pyjamas', 'scrubs', 'running-shorts', 'swim-shorts', 'kurta-pyjama-trousers', 'salwar', 'patiala', 'palazzo', 'churidar']);
-const elastic = new Set(['leggings', 'yoga-leggings', 'cycling-shorts', 'gym-set', 'harem-trousers', 'paperbag-shorts']);
+const drawstring = new Set([
+	'joggers',
+	'track-trousers',
+	'tracksuit',
+	'pyjama-trousers',
+	'pyjamas',
+	'scrubs',
+	'running-shorts',
+	'swim-shorts',
+	'kurta-pyjama-trousers',
+	'salwar',
+	'patiala',
+	'palazzo',
+	'churidar'
+]);
+const elastic = new Set([
+	'leggings',
+	'yoga-leggings',
+	'cycling-shorts',
+	'gym-set',
+	'harem-trousers',
+	'paperbag-shorts'
+]);
 const cargo = new Set(['cargo-trousers', 'carpenter-trousers']);
 const ribbedEnds = new Set(['joggers', 'track-trousers', 'tracksuit', 'harem-trousers']);
 
 const isDenim = ({ garment }: Drawing) =>
-	garment.type.includes('jeans') || garment.type.startsWith('denim') || garment.facets.material?.value === 'denim';
+	garment.type.includes('jeans') ||
+	garment.type.startsWith('denim') ||
+	garment.facets.material?.value === 'denim';
 
 function frontShapes(drawing: Drawing, edges: Edges, waistY: number): PlateShape[] {
 	const { cloth, figure, garment } = drawing;
@@ -220,7 +257,10 @@ function frontShapes(drawing: Drawing, edges: Edges, waistY: number): PlateShape
 				[xAt(edges.outer, crotch + 130) - 30, crotch + 132]
 			]).flatMap((points) => [
 				clothShape(polygon(points), cloth),
-				seam([points[0] ?? [0, 0], points[1] ?? [0, 0]].map(([px, y]): Point => [px, y + 14]), cloth)
+				seam(
+					[points[0] ?? [0, 0], points[1] ?? [0, 0]].map(([px, y]): Point => [px, y + 14]),
+					cloth
+				)
 			])
 		);
 	if (draped[type] !== undefined)
@@ -335,7 +375,9 @@ function endShapes(drawing: Drawing, edges: Edges): PlateShape[] {
 			[inner[0] - by, hem[1] + 1]
 		]).map((points) => facing(polygon(points), cloth, shaded(cloth.hex, 0.06)));
 	return [
-		...(moves.includes('hem-cuffed') || drawn(drawing, 'hemDetail', 'plain') === 'turned-up' ? bands(16, 2) : []),
+		...(moves.includes('hem-cuffed') || drawn(drawing, 'hemDetail', 'plain') === 'turned-up'
+			? bands(16, 2)
+			: []),
 		...(ribbedEnds.has(garment.type) ? bands(13, -2) : []),
 		...hemShapes(drawing, left),
 		...hemShapes(drawing, right)

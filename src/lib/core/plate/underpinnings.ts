@@ -50,11 +50,24 @@ const briefs =
 			[figure.halfAt(hip), hip],
 			[figure.halfAt(Math.min(side, crotch)), side]
 		];
-		const leg = legs > 0 ? `L10,${side}L0,${crotch + 6}L-10,${side}` : `Q50,${hip + 26} 12,${crotch + 5}L-12,${crotch + 5}Q-50,${hip + 26} `;
+		const leg =
+			legs > 0
+				? `L10,${side}L0,${crotch + 6}L-10,${side}`
+				: `Q50,${hip + 26} 12,${crotch + 5}L-12,${crotch + 5}Q-50,${hip + 26} `;
 		const [endX = 0, endY = 0] = right.at(-1) ?? [];
 		return [
-			clothShape(`${curve(right)}${leg}${legs > 0 ? 'L' : ''}${-endX},${endY}L${curve(mirrored(right).reverse()).slice(1)}Z`, cloth),
-			stitch([[-figure.halfAt(top), top + 8], [0, top + 11], [figure.halfAt(top), top + 8]], cloth.line)
+			clothShape(
+				`${curve(right)}${leg}${legs > 0 ? 'L' : ''}${-endX},${endY}L${curve(mirrored(right).reverse()).slice(1)}Z`,
+				cloth
+			),
+			stitch(
+				[
+					[-figure.halfAt(top), top + 8],
+					[0, top + 11],
+					[figure.halfAt(top), top + 8]
+				],
+				cloth.line
+			)
 		];
 	};
 
@@ -146,4 +159,5 @@ const designs: Record<string, Design> = {
 	}
 };
 
-export const underpinningShapes = (drawing: Drawing): PlateShape[] => designs[drawing.garment.type]?.(drawing) ?? [];
+export const underpinningShapes = (drawing: Drawing): PlateShape[] =>
+	designs[drawing.garment.type]?.(drawing) ?? [];

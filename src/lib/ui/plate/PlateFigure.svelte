@@ -22,7 +22,9 @@
 
 	const uid = $props.id();
 	const plate = $derived(drawPlate(look, body));
-	const view = $derived(slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]);
+	const view = $derived(
+		slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]
+	);
 	const own = (id: string) => `${uid}-${id}`;
 	const paint = (shape: PlateShape) =>
 		shape.fill === undefined
@@ -59,7 +61,11 @@
 				patternUnits="userSpaceOnUse"
 				patternTransform="rotate({pattern.rotation})"
 			>
-				{#if pattern.background}<rect width={pattern.width} height={pattern.height} fill={pattern.background} />{/if}
+				{#if pattern.background}<rect
+						width={pattern.width}
+						height={pattern.height}
+						fill={pattern.background}
+					/>{/if}
 				{#each pattern.shapes as shape, i (i)}{@render drawn(shape)}{/each}
 			</pattern>
 		{/each}

@@ -8,7 +8,14 @@ export const layers: FamilySource[] = [
 		slot: 'layer',
 		draws: 'jacket',
 		facets: [...cloth, ...sleeved, 'closure', 'collar'],
-		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'buttoned', neckline: 'v', material: 'knit' },
+		usual: {
+			fit: 'regular',
+			topLength: 'hip',
+			sleeveLength: 'long',
+			closure: 'buttoned',
+			neckline: 'v',
+			material: 'knit'
+		},
 		types: `
 			*cardigan / cardigans / cardi, cardie
 			shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped

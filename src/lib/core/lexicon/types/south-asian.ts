@@ -7,7 +7,7 @@ export const southAsian: FamilySource[] = [
 		division: 'south-asian',
 		slot: 'top',
 		draws: 'top',
-		facets: [...cloth, ...sleeved, 'closure', 'collar', 'hemDetail'],
+		facets: [...cloth, ...sleeved, 'hemLength', 'closure', 'collar'],
 		usual: {
 			fit: 'regular',
 			topLength: 'thigh',
@@ -32,7 +32,7 @@ export const southAsian: FamilySource[] = [
 		division: 'south-asian',
 		slot: 'layer',
 		draws: 'jacket',
-		facets: [...cloth, ...sleeved, 'shoulder', 'closure', 'collar'],
+		facets: [...cloth, ...sleeved, 'hemLength', 'shoulder', 'closure', 'collar'],
 		usual: {
 			fit: 'tailored',
 			sleeveLength: 'long',
