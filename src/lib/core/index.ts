@@ -89,6 +89,8 @@ export {
 } from './closeness/words';
 
 // Matching
+export { bestAssignment, matchWardrobe } from './matching/assign';
+export { byCheapness, winBacks, type Offer, type WinBack } from './matching/win-back';
 export { rankCandidates, type RankedCandidate } from './matching/rank';
 export {
 	matchOf,
@@ -113,6 +115,7 @@ export { boughtIn, spendOf, type Spend } from './money/spend';
 // Plate
 export { drawPlate } from './plate/draw';
 export { framingOf } from './plate/framing';
+export { plateSvg } from './plate/svg';
 export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './plate/model';
 
 // Exchange

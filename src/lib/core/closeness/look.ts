@@ -106,7 +106,10 @@ function silhouetteSimilarity(closeness: PieceCloseness): number {
 	return total > 0 ? sum / total : 1;
 }
 
-type Scored = { score: ElementScore; losses: Loss[] };
+export interface Scored {
+	score: ElementScore;
+	losses: Loss[];
+}
 
 /** Points kept and lost with one garment, or, without a closeness, with an element that is done. */
 function scoreWorn(element: Element, budget: Budget, worn: Worn, closeness?: PieceCloseness): Scored {
@@ -167,6 +170,29 @@ function scoreElement(
 	);
 }
 
+/** Scores one element at a time. */
+export type ElementScorer = (elementId: string, worn: Worn | undefined) => Scored;
+
+/**
+ * A scorer of the single elements of a reference, with their shares of the score worked out once. A look's score is
+ * the sum of what its elements earn, so that each can be weighed alone.
+ *
+ * @throws RangeError for an element that the reference does not have
+ */
+export function elementScorer(
+	reference: Pick<Reference, 'elements'>,
+	options: ScoreOptions = {}
+): ElementScorer {
+	const { elements } = reference;
+	const budgets = budgetsOf(elements, options.schools ?? {});
+	return (elementId, worn) => {
+		const at = elements.findIndex(({ id }) => id === elementId);
+		const [element, budget] = [elements[at], budgets[at]];
+		if (!element || !budget) throw new RangeError(`The reference has no element "${elementId}"`);
+		return scoreElement(element, budget, worn, options);
+	};
+}
+
 /**
  * How close what is worn comes to a reference: a plain sum over its elements, so that the losses add up to
  * 100 − score. An element's points are its share of the pieces, the colour story and the silhouette, mixed by
@@ -182,13 +208,11 @@ export function scoreLook(
 ): LookCloseness {
 	const { elements } = reference;
 	if (elements.length === 0) return { score: 0, band: bandOf(0).id, confidence: 0, elements: [], losses: [] };
-	const budgets = budgetsOf(elements, options.schools ?? {});
-	const scored = elements.map((element, i) =>
-		scoreElement(
-			element,
-			budgets[i] ?? { pieces: 0, colourStory: 0, silhouette: 0 },
-			worn.find(({ elementId }) => elementId === element.id),
-			options
+	const scorer = elementScorer(reference, options);
+	const scored = elements.map(({ id }) =>
+		scorer(
+			id,
+			worn.find(({ elementId }) => elementId === id)
 		)
 	);
 	const losses = scored.flatMap((one) => one.losses).sort((a, b) => b.points - a.points);

@@ -114,6 +114,13 @@ export function toggleMove(matches: readonly Match[], elementId: string, move: M
 	);
 }
 
+/** Fixes the match of an element, or lets it go again: nothing automatic changes a pinned one. */
+export function togglePin(matches: readonly Match[], elementId: string): Match[] {
+	return matches.map((match) =>
+		match.elementIds.includes(elementId) ? { ...match, pinned: !match.pinned } : match
+	);
+}
+
 /** Notes why a match was taken. */
 export function giveReason(matches: readonly Match[], elementId: string, reason: Match['reason']): Match[] {
 	return matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, reason } : match));

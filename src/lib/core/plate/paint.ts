@@ -10,16 +10,23 @@ import { surfaceOf } from './textures';
 const unnoted = '#c9c6bf';
 
 const toOklch = converter('oklch');
+const shades = new Map<string, string>();
 
-/** The same hue, lighter (positive) or darker (negative), by OKLCH lightness. */
+/** The same hue, lighter (positive) or darker (negative), by OKLCH lightness. Remembered: a plate asks often for the same. */
 export function shaded(hex: string, by: number): string {
+	const key = `${hex} ${by}`;
+	const known = shades.get(key);
+	if (known !== undefined) return known;
 	const colour = toOklch(hex);
-	return colour ? formatHex({ ...colour, l: Math.min(0.99, Math.max(0.05, colour.l + by)) }) : hex;
+	const shade = colour ? formatHex({ ...colour, l: Math.min(0.99, Math.max(0.05, colour.l + by)) }) : hex;
+	if (shades.size > 5000) shades.clear();
+	shades.set(key, shade);
+	return shade;
 }
 
 /** A line that shows on the colour: darker on light cloth, lighter on dark. */
 export function lineOn(hex: string): string {
-	const lightness = toOklch(hex)?.l ?? 0.5;
+	const { l: lightness = 0.5 } = toOklch(hex) ?? {};
 	return shaded(hex, lightness > 0.32 ? -0.13 : 0.16);
 }
 

@@ -1,0 +1,84 @@
+/** The cheapest points to win back. */
+import { elementScorer, scoreLook, type LookCloseness, type Worn } from '../closeness/look';
+import type { MoveId } from '../lexicon/moves';
+import type { Schools } from '../lexicon/schools';
+import type { Money } from '../model/basics';
+import type { Item, Match } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Reference } from '../model/reference';
+
+/** Something that could be worn in an element's place, and what it costs. */
+export interface Offer {
+	item: Item;
+	title: string;
+	garment: Garment;
+	/** What it costs with its postage; nothing for what is owned. */
+	cost?: Money;
+}
+
+/** One change that wins points. */
+export interface WinBack {
+	elementId: string;
+	/** Points of the 100 that the change adds, more than 0. */
+	points: number;
+	change: { kind: 'moves'; moves: MoveId[] } | { kind: 'item'; offer: Offer };
+}
+
+const costOf = ({ change }: WinBack) => (change.kind === 'item' ? (change.offer.cost?.amountMinor ?? 0) : 0);
+
+/** Free points first, most first; then the points that cost least each. */
+export function byCheapness(a: WinBack, b: WinBack): number {
+	const [costA, costB] = [costOf(a), costOf(b)];
+	if (costA === 0 || costB === 0) return costA - costB || b.points - a.points;
+	return costA / a.points - costB / b.points || b.points - a.points;
+}
+
+/**
+ * What single changes would win back, the cheapest points first: moves that are not done, a piece that is owned, a
+ * listing to buy; at most one change of each kind for an element. Pinned matches are left alone.
+ *
+ * @param offersFor candidates for an element that are not worn elsewhere in the look
+ * @param least changes that win fewer points than this are not worth naming
+ */
+export function winBacks(
+	reference: Pick<Reference, 'elements'>,
+	matches: readonly Match[],
+	worn: readonly Worn[],
+	offersFor: (elementId: string) => readonly Offer[],
+	{ schools, least = 0.5 }: { schools?: Partial<Schools>; least?: number } = {}
+): WinBack[] {
+	const now: LookCloseness = scoreLook(reference, worn, { schools });
+	const scorer = elementScorer(reference, { schools });
+	return reference.elements
+		.flatMap((element): WinBack[] => {
+			const before = now.elements.find(({ elementId }) => elementId === element.id)?.earned ?? 0;
+			const wearing = worn.find(({ elementId }) => elementId === element.id);
+			const gain = (instead: Worn) => scorer(element.id, instead).score.earned - before;
+			const found: WinBack[] = [];
+			const take = (points: number, change: WinBack['change']) => {
+				if (points >= least) found.push({ elementId: element.id, points, change });
+			};
+			const undone = element.moves.filter((move) => !wearing?.movesDone.includes(move));
+			if (wearing && wearing.state !== 'left-out' && undone.length > 0)
+				take(gain({ ...wearing, movesDone: element.moves }), { kind: 'moves', moves: undone });
+			if (matches.some((match) => match.pinned && match.elementIds.includes(element.id))) return found;
+			const priced = offersFor(element.id).map((offer): WinBack => ({
+				elementId: element.id,
+				points: gain({
+					elementId: element.id,
+					state: 'items',
+					garments: [offer.garment],
+					movesDone: element.moves
+				}),
+				change: { kind: 'item', offer }
+			}));
+			for (const free of [true, false]) {
+				const [best] = priced
+					.filter((one) => (costOf(one) === 0) === free && one.points >= least)
+					.sort(byCheapness);
+				if (best) found.push(best);
+			}
+			return found;
+		})
+		.sort(byCheapness);
+}
