@@ -116,6 +116,7 @@ export { boughtIn, spendOf, type Spend } from './money/spend';
 export { drawPlate } from './plate/draw';
 export { framingOf } from './plate/framing';
 export { plateSvg } from './plate/svg';
+export { hemLines, inState, layerStates, statesOf, type HemLine, type LayerState } from './plate/lengths';
 export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './plate/model';
 
 // Exchange

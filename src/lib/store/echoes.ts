@@ -27,6 +27,16 @@ export async function beginEcho(
 	return echo.id;
 }
 
+/**
+ * Makes another echo of the same reference for the same client, beginning with the same matches: to be dressed up,
+ * dressed down or made plain. Verdicts stay with the first. Returns its id.
+ */
+export async function anotherEcho(label: string, echo: Echo, title: string): Promise<string> {
+	const another: Echo = { ...echo, id: newId(), rev: 0, title, createdOn: today(), judgements: [] };
+	await change(label, (writer) => writer.create('echoes', another));
+	return another.id;
+}
+
 /** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
 export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Promise<void> {
 	const [reference, pieces, settings] = await Promise.all([

@@ -1,5 +1,6 @@
 import type { SlotId } from '../lexicon/slots';
-import type { Plate, PlateShape } from './model';
+import { extentOf, type Extent } from './extent';
+import type { Plate } from './model';
 
 /** A part of the plate: left, top, width, height in plate units, x = 0 in the middle. */
 export type Framing = [x: number, y: number, width: number, height: number];
@@ -21,30 +22,10 @@ const closest: Partial<Record<SlotId, number>> = {
 	waist: 200
 };
 
-/** The box round all that shapes draw; their paths use absolute coordinates, and ellipses begin at their left end. */
-function boxOf(shapes: readonly PlateShape[]): Framing | undefined {
-	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-	const take = (x: number, y: number) => {
-		left = Math.min(left, x);
-		right = Math.max(right, x);
-		top = Math.min(top, y);
-		bottom = Math.max(bottom, y);
-	};
-	for (const { d } of shapes) {
-		const numbers = (d.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);
-		if (d.includes('a')) {
-			const [x = 0, y = 0, rx = 0, ry = 0] = numbers;
-			take(x, y - ry);
-			take(x + 2 * rx, y + ry);
-		} else for (let i = 0; i + 1 < numbers.length; i += 2) take(numbers[i] ?? 0, numbers[i + 1] ?? 0);
-	}
-	return left < right ? [left, top, right - left, bottom - top] : undefined;
-}
-
-/** A square about a box, with room around it. */
-function squareAbout([x, y, width, height]: Framing, least: number): Framing {
-	const side = Math.max(least, Math.max(width, height) * 1.16);
-	return [x + width / 2 - side / 2, y + height / 2 - side / 2, side, side];
+/** A square about what is drawn, with room around it. */
+function squareAbout({ left, top, right, bottom }: Extent, least: number): Framing {
+	const side = Math.max(least, Math.max(right - left, bottom - top) * 1.16);
+	return [(left + right - side) / 2, (top + bottom - side) / 2, side, side];
 }
 
 /** Pairs and things worn on one side are framed where one of them is. */
@@ -63,7 +44,8 @@ export function framingOf(slot: SlotId, plate: Plate, id?: string): Framing {
 		least === undefined
 			? []
 			: plate.layers.filter((layer) => layer.id === id).flatMap((layer) => layer.shapes);
-	const box = boxOf(oneOf.includes(slot) ? shapes.filter(({ d }) => /^M-/.test(d)) : shapes) ?? boxOf(shapes);
+	const box =
+		extentOf(oneOf.includes(slot) ? shapes.filter(({ d }) => /^M-/.test(d)) : shapes) ?? extentOf(shapes);
 	if (box && least !== undefined) return squareAbout(box, least);
 	switch (slot) {
 		case 'top':

@@ -67,18 +67,24 @@ function legEdges(drawing: Drawing, waistY: number): Edges {
 			? thigh + ((atKnee - thigh) * Math.max(0, y - crotch)) / (knee - crotch)
 			: atKnee + ((atHem - atKnee) * (y - knee)) / (ankle - knee);
 	};
-	// Only a skinny leg follows the calf; a looser one falls straight from thigh to knee to hem.
 	const follows = thigh < 4 && atHem < 4;
-	const below = (edge: readonly Point[], side: 1 | -1): Point[] =>
-		cutAt(
-			cutFrom(edge, crotch + 24).filter(
-				([, y], i, all) => follows || y <= crotch + 24 || Math.abs(y - knee) < 17 || i === all.length - 1
-			),
-			hemY
-		).map(([x, y]) => [
-			Math.max(1.5, x + side * (Math.min(62, roomAt(y)) + loose) * (side < 0 ? 0.55 : 1)),
-			y
-		]);
+	/** Where cloth falls that hangs straight from thigh to knee to hem, whatever the leg does under it. */
+	const straight = (edge: readonly Point[], side: 1 | -1): Point[] =>
+		[crotch + 24, knee, hemY]
+			.filter((y, i) => i === 2 || y < hemY)
+			.map((y) => [
+				Math.max(1.5, xAt(edge, y) + side * (Math.min(62, roomAt(y)) + loose) * (side < 0 ? 0.55 : 1)),
+				y
+			]);
+	const below = (edge: readonly Point[], side: 1 | -1): Point[] => {
+		const fall = straight(edge, side);
+		// Only a skinny leg follows the calf; a looser one falls straight, but never inside the leg.
+		return cutAt(cutFrom(edge, crotch + 24), hemY).map(([x, y]): Point => {
+			const cloth = follows ? x + side * Math.max(1, roomAt(y) + loose) : xAt(fall, y);
+			const least = x + side * 1.5;
+			return [Math.max(1.5, side > 0 ? Math.max(cloth, least) : Math.min(cloth, least)), y];
+		});
+	};
 	const drop = draped[garment.type];
 	const inner: Point[] =
 		drop === undefined

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { garmentInWords, garmentName, type Element, type ElementScore, type Garment } from '$lib/core';
+	import Pin from 'carbon-icons-svelte/lib/PinFilled.svelte';
 	import Swatches from '../garment/Swatches.svelte';
 	import { m } from '../messages';
 
@@ -8,10 +9,15 @@
 		score: ElementScore | undefined;
 		/** What answers it, if anything. */
 		garment: Garment | undefined;
+		/** Fixed by hand. */
+		pinned: boolean;
 		current: boolean;
+		/** Is the pointer on it, here or on a plate? */
+		pointed: boolean;
 		onselect: () => void;
+		onpoint: (on: boolean) => void;
 	}
-	let { element, score, garment, current, onselect }: Props = $props();
+	let { element, score, garment, pinned, current, pointed, onselect, onpoint }: Props = $props();
 
 	const name = $derived(garmentName(element.garment));
 	const closeness = $derived(score?.state === 'done' ? 1 : (score?.closeness?.closeness ?? 0));
@@ -29,17 +35,21 @@
 
 <button
 	class="rung"
+	class:pointed
 	aria-current={current ? 'true' : undefined}
 	tabindex={current ? 0 : -1}
 	data-rung={element.id}
 	onclick={onselect}
 	onfocus={onselect}
+	onpointerenter={() => onpoint(true)}
+	onpointerleave={() => onpoint(false)}
 >
 	<span class="top">
 		<span class="words" title={garmentInWords(element.garment)}>{name}</span>
 		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}
 			>{Math.round(score?.points ?? 0)}</span
 		>
+		{#if pinned}<span class="pin"><Pin title={m.fitting.pinned} /></span>{/if}
 		<span class="figure figures" class:open={!joined}>{figure}</span>
 	</span>
 	<span
@@ -71,7 +81,8 @@
 		text-align: left;
 		cursor: pointer;
 	}
-	.rung:hover {
+	.rung:hover,
+	.pointed {
 		background: var(--panel-sunk);
 	}
 	.rung[aria-current] {
@@ -115,6 +126,14 @@
 	}
 	.points {
 		font-size: var(--step--1);
+	}
+	.pin {
+		align-self: center;
+		height: 1rem;
+		margin-left: auto;
+	}
+	.pin + .figure {
+		margin-left: 0;
 	}
 	.figure {
 		margin-left: auto;

@@ -9,7 +9,9 @@
 		readMoney,
 		type Loss
 	} from '$lib/core';
+	import Waterfall, { type Fall } from '../charts/Waterfall.svelte';
 	import { m } from '../messages';
+	import WinBacks from './WinBacks.svelte';
 	import type { FittingTable } from './table.svelte';
 
 	interface Props {
@@ -21,8 +23,7 @@
 
 	const score = $derived(table.score);
 	const band = $derived(bandOf(score.score));
-	const shown = 6;
-	const largest = $derived(score.losses[0]?.points ?? 1);
+	const shown = 5;
 
 	function lossWords(loss: Loss): string {
 		const element = table.elements.find(({ id }) => id === loss.elementId);
@@ -34,6 +35,17 @@
 		const element = table.elements.find(({ id }) => id === loss.elementId);
 		return element ? garmentType(element.garment.type).singular : '';
 	};
+
+	const falls = $derived(
+		score.losses.slice(0, shown).map((loss): Fall & { elementId: string } => ({
+			id: `${loss.elementId} ${loss.kind} ${loss.aspect ?? ''}`,
+			elementId: loss.elementId,
+			name: nameOf(loss),
+			words: (loss.aspect ? `${aspectLabel(loss.aspect)}: ` : '') + lossWords(loss),
+			points: loss.points
+		}))
+	);
+	const rest = $derived(score.losses.slice(shown));
 
 	const limit = $derived(table.echo.spendLimit);
 	let typed = $derived(limit ? (limit.amountMinor / 100).toFixed(2) : '');
@@ -61,21 +73,21 @@
 	<div class="losses">
 		<h3>{m.fitting.losses}</h3>
 		{#if score.losses.length === 0}<p class="soft">{m.fitting.noLosses}</p>{/if}
-		<ul>
-			{#each score.losses.slice(0, shown) as loss (`${loss.elementId} ${loss.kind} ${loss.aspect ?? ''}`)}
-				<li>
-					<button onclick={() => table.select(loss.elementId)}>
-						<i style:width="{(loss.points / largest) * 100}%" aria-hidden="true"></i>
-						<span class="figures points">−{loss.points.toFixed(1)}</span>
-						<span class="what" title={lossWords(loss)}
-							><strong>{nameOf(loss)}</strong>
-							{loss.aspect ? `${aspectLabel(loss.aspect)}: ` : ''}{lossWords(loss)}</span
-						>
-					</button>
-				</li>
-			{/each}
-		</ul>
+		<Waterfall
+			{falls}
+			rest={{
+				points: rest.reduce((sum, { points }) => sum + points, 0),
+				words: m.fitting.otherLosses(rest.length)
+			}}
+			score={score.score}
+			title={m.fitting.waterfall(Math.round(score.score))}
+			onpick={({ id }) => {
+				const fall = falls.find((one) => one.id === id);
+				if (fall) table.select(fall.elementId);
+			}}
+		/>
 	</div>
+	<div class="losses"><WinBacks {table} /></div>
 	<div class="money">
 		<h3>{m.fitting.spend}</h3>
 		<p>
@@ -122,7 +134,7 @@
 <style>
 	.score {
 		display: grid;
-		grid-template-columns: 17rem minmax(0, 1fr) 17rem;
+		grid-template-columns: 13rem minmax(0, 1.25fr) minmax(0, 1fr) 15rem;
 		gap: 1.25rem;
 		padding: 0.6rem 1.25rem;
 		line-height: 1.35;
@@ -155,44 +167,6 @@
 	.losses {
 		min-width: 0;
 	}
-	ul {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		column-gap: 1rem;
-		list-style: none;
-	}
-	.losses button {
-		position: relative;
-		display: flex;
-		gap: 0.5rem;
-		width: 100%;
-		min-height: 1.9rem;
-		align-items: center;
-		border: 0;
-		background: none;
-		color: inherit;
-		font: inherit;
-		font-size: var(--step--1);
-		text-align: left;
-		cursor: pointer;
-	}
-	.losses i {
-		position: absolute;
-		left: 0;
-		bottom: 0;
-		height: 2px;
-		background: var(--ink);
-	}
-	.points {
-		width: 2.5rem;
-		flex: none;
-		font-weight: 640;
-	}
-	.what {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
 	.money {
 		display: grid;
 		gap: 0.25rem;
@@ -224,10 +198,9 @@
 	}
 	@media (max-width: 70rem) {
 		.score {
-			grid-template-columns: 1fr 1fr;
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 		}
 		.losses {
-			grid-column: 1 / -1;
 			grid-row: 2;
 		}
 	}

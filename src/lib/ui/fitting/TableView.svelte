@@ -1,85 +1,49 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
-	import { garmentType } from '$lib/core';
+	import { statesOf } from '$lib/core';
+	import { anotherEcho } from '$lib/store/echoes';
 	import { change } from '$lib/store/journal';
 	import Confirm from '../frame/Confirm.svelte';
-	import { isTyping } from '../frame/keys';
 	import { offerUndo, perform } from '../frame/perform';
 	import { m } from '../messages';
-	import PlateFigure from '../plate/PlateFigure.svelte';
+	import CompareCards from './CompareCards.svelte';
+	import { tableKeys } from './keyboard';
+	import LookPlate from './LookPlate.svelte';
 	import { referenceLook, wornLook } from './looks';
+	import PlateTools from './PlateTools.svelte';
 	import Rung from './Rung.svelte';
 	import ScorePanel from './ScorePanel.svelte';
 	import { fittingTable, type OnTable } from './table.svelte';
 	import Tray from './Tray.svelte';
 	import VerdictForm from './VerdictForm.svelte';
+	import { plateView } from './view.svelte';
 
 	let { onTable }: { onTable: OnTable } = $props();
 	const table = fittingTable(() => onTable);
+	const view = plateView();
 
 	let judging = $state(false);
 	let asking = $state(false);
-	let view = $state<HTMLElement>();
+	let room = $state<HTMLElement>();
 
 	const lookOfReference = $derived(referenceLook(onTable.reference));
 	const echoLook = $derived(wornLook(onTable.echo, table.garmentOf));
-	/** A garment that answers several elements is drawn under the first of them. */
-	const litInEcho = $derived(
-		table.selected && (table.matchOf(table.selected)?.elementIds[0] ?? table.selected.id)
-	);
+	const states = $derived(statesOf({ worn: [...lookOfReference.worn, ...echoLook.worn] }));
 
-	const focusRung = () => view?.querySelector<HTMLElement>('[data-rung][tabindex="0"]')?.focus();
-	const cards = () => [...(view?.querySelectorAll<HTMLElement>('[data-card]') ?? [])];
+	const onkeydown = tableKeys(table, {
+		room: () => room,
+		toggleHems: view.toggleHems,
+		toggleOverlay: view.toggleOverlay,
+		nextLayers: () => view.nextLayers(states),
+		search: () => room?.querySelector<HTMLInputElement>('input[type="search"]')?.focus()
+	});
 
-	function stepCard(from: Element, by: -1 | 1) {
-		const all = cards();
-		all[all.indexOf(from as HTMLElement) + by]?.focus();
+	async function makeAnother() {
+		const { echo } = onTable;
+		const title = m.fitting.another(echo.title);
+		await perform(async () => goto(`/fitting/${await anotherEcho(m.did.began(title), echo, title)}`));
 	}
-	function arrows(event: KeyboardEvent, by: -1 | 1) {
-		const at = document.activeElement;
-		if (at?.matches('[data-card]')) stepCard(at, by);
-		else if (at?.matches('[data-rung]')) {
-			table.step(by);
-			requestAnimationFrame(focusRung);
-		} else return;
-		event.preventDefault();
-	}
-	function onkeydown(event: KeyboardEvent) {
-		const element = table.selected;
-		if (
-			!element ||
-			judging ||
-			asking ||
-			isTyping(event.target) ||
-			event.ctrlKey ||
-			event.metaKey ||
-			event.altKey
-		)
-			return;
-		switch (event.key) {
-			case 'ArrowUp':
-				return arrows(event, -1);
-			case 'ArrowDown':
-				return arrows(event, 1);
-			case 'ArrowRight':
-				if (document.activeElement?.matches('[data-rung]'))
-					(cards().find((card) => card.ariaPressed === 'true') ?? cards()[0])?.focus();
-				return;
-			case 'ArrowLeft':
-				if (document.activeElement?.matches('[data-card]')) focusRung();
-				return;
-			case 'x':
-				return void table.leaveOut(element);
-			case 'd':
-				if (garmentType(element.garment.type).division === 'beauty') void table.markDone(element);
-				return;
-			case 'Backspace':
-			case 'Delete':
-				return void table.clear(element);
-		}
-	}
-
 	async function remove() {
 		const { echo } = onTable;
 		const gone = await perform(() =>
@@ -93,14 +57,20 @@
 
 <svelte:window {onkeydown} />
 
-<div class="table" bind:this={view}>
+<div class="table" bind:this={room}>
 	<div class="head">
 		<h1>{onTable.echo.title}</h1>
 		<span class="soft">
 			<a href="/clients/{onTable.client.id}">{onTable.client.name}</a> ·
 			<a href="/references/{onTable.reference.id}">{onTable.reference.title}</a>
 		</span>
-		<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+		<div class="deeds">
+			<Button kind="tertiary" size="small" on:click={() => void table.matchAll()}>{m.fitting.matchAll}</Button
+			>
+			<Button kind="ghost" size="small" href="/fitting/{onTable.echo.id}/beside">{m.fitting.beside}</Button>
+			<Button kind="ghost" size="small" on:click={() => void makeAnother()}>{m.fitting.makeAnother}</Button>
+			<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+		</div>
 	</div>
 	{#if table.elements.length === 0}
 		<div class="panel empty">
@@ -109,37 +79,44 @@
 		</div>
 	{:else}
 		<div class="work">
-			<figure>
-				<figcaption>{m.fitting.referencePlate}</figcaption>
-				<PlateFigure
-					look={lookOfReference}
-					body={onTable.client}
-					title="{m.fitting.referencePlate}: {onTable.reference.title}"
-					lit={table.selected?.id}
-				/>
-			</figure>
-			<ol class="rungs" aria-label={m.fitting.rungs}>
-				{#each table.elements as element (element.id)}
-					<li>
-						<Rung
-							{element}
-							score={table.scoreOf(element)}
-							garment={table.garmentsOf(element)[0]}
-							current={element === table.selected}
-							onselect={() => table.select(element.id)}
-						/>
-					</li>
-				{/each}
-			</ol>
-			<figure>
-				<figcaption>{m.fitting.echoPlate}</figcaption>
-				<PlateFigure
-					look={echoLook}
-					body={onTable.client}
-					title="{m.fitting.echoPlate}: {onTable.echo.title}"
-					lit={litInEcho}
-				/>
-			</figure>
+			<LookPlate
+				caption={m.fitting.referencePlate}
+				title="{m.fitting.referencePlate}: {onTable.reference.title}"
+				look={lookOfReference}
+				other={echoLook}
+				client={onTable.client}
+				{table}
+				{view}
+			/>
+			<div class="middle">
+				<ol class="rungs" aria-label={m.fitting.rungs}>
+					{#each table.elements as element (element.id)}
+						<li>
+							<Rung
+								{element}
+								score={table.scoreOf(element)}
+								garment={table.garmentsOf(element)[0]}
+								pinned={table.matchOf(element)?.pinned ?? false}
+								current={element === table.selected}
+								pointed={element === table.pointed}
+								onselect={() => table.select(element.id)}
+								onpoint={(on) => table.point(on ? element.id : undefined)}
+							/>
+						</li>
+					{/each}
+				</ol>
+				<PlateTools {view} {states} />
+			</div>
+			<LookPlate
+				caption={m.fitting.echoPlate}
+				title="{m.fitting.echoPlate}: {onTable.echo.title}"
+				look={echoLook}
+				other={lookOfReference}
+				client={onTable.client}
+				{table}
+				{view}
+				overlaid
+			/>
 			<div class="tray-place">
 				{#if table.selected}<Tray {table} element={table.selected} />{/if}
 			</div>
@@ -148,6 +125,7 @@
 	{/if}
 </div>
 <VerdictForm bind:open={judging} echo={onTable.echo} />
+{#if table.selected}<CompareCards {table} element={table.selected} />{/if}
 <Confirm
 	bind:open={asking}
 	title={m.fitting.removeAsk}
@@ -165,6 +143,7 @@
 	}
 	.head {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: baseline;
 		gap: 1rem;
 		padding: 0.5rem 1.25rem;
@@ -172,8 +151,12 @@
 	h1 {
 		font-size: var(--step-2);
 	}
-	.head :global(.bx--btn) {
+	.deeds {
+		display: flex;
 		margin-left: auto;
+	}
+	.deeds :global(.bx--btn) {
+		padding-right: 0.9rem;
 	}
 	.work {
 		display: grid;
@@ -183,17 +166,10 @@
 			);
 		min-height: 0;
 	}
-	figure {
-		position: relative;
+	.middle {
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) auto;
 		min-height: 0;
-		padding: 0 0.25rem 0.5rem;
-	}
-	figcaption {
-		position: absolute;
-		left: 1.25rem;
-		top: 0;
-		font-size: var(--step--1);
-		color: var(--ink-soft);
 	}
 	.rungs {
 		list-style: none;
@@ -218,7 +194,7 @@
 		.work {
 			grid-template-columns: 1fr 1.2fr 1fr;
 		}
-		figure {
+		.work > :global(figure) {
 			height: 26rem;
 		}
 		.tray-place {

@@ -3,6 +3,7 @@
 		Button,
 		Checkbox,
 		InlineNotification,
+		Search,
 		Select,
 		SelectItem,
 		SkeletonText
@@ -13,6 +14,7 @@
 	import TrayCard from './TrayCard.svelte';
 
 	let { table, element }: { table: FittingTable; element: Element } = $props();
+	const tray = $derived(table.tray);
 
 	const match = $derived(table.matchOf(element));
 	const points = $derived((table.scoreOf(element)?.points ?? 0).toFixed(1));
@@ -74,24 +76,38 @@
 			{#if match}
 				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button
 				>
+				<Button size="small" kind="ghost" on:click={() => void table.togglePin(element)}
+					>{match.pinned ? m.fitting.unpin : m.fitting.pin}</Button
+				>
 			{/if}
 		</div>
+		<div class="row find">
+			<Search size="sm" labelText={m.fitting.find} placeholder={m.fitting.find} bind:value={tray.search} />
+			<Checkbox labelText={m.fitting.withinLimits} bind:checked={tray.withinLimits} />
+		</div>
+		{#if tray.comparing.length === 1}
+			<p class="soft one" role="status">{m.fitting.compare.one(tray.comparing[0]?.title ?? '')}</p>
+		{/if}
 	</header>
 
 	<section aria-label={m.fitting.wardrobe}>
-		<h3>{m.fitting.wardrobe} <span class="soft figures">{table.owned.length}</span></h3>
-		{#if table.owned.length === 0}<p class="soft empty">{m.fitting.wardrobeEmpty}</p>{/if}
-		{#each table.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
+		<h3>{m.fitting.wardrobe} <span class="soft figures">{tray.owned.length}</span></h3>
+		{#if tray.owned.length === 0}<p class="soft empty">
+				{tray.narrowed ? m.fitting.nothingFound : m.fitting.wardrobeEmpty}
+			</p>{/if}
+		{#each tray.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
 			<TrayCard
 				{candidate}
 				{element}
 				client={table.client}
+				compared={tray.comparing.includes(candidate)}
 				onchoose={() => void table.choose(element, candidate)}
+				oncompare={() => tray.toggleCompared(candidate.key)}
 			/>
 		{/each}
-		{#if !more && table.owned.length > few}
+		{#if !more && tray.owned.length > few}
 			<Button kind="ghost" size="small" on:click={() => (more = true)}
-				>{m.fitting.showAll(table.owned.length)}</Button
+				>{m.fitting.showAll(tray.owned.length)}</Button
 			>
 		{/if}
 	</section>
@@ -99,31 +115,33 @@
 	{#if !byHand}
 		<section aria-label={m.fitting.substitutes}>
 			<h3>{m.fitting.substitutes} <span class="soft">{m.fitting.simulated}</span></h3>
-			{#if table.market === undefined}
+			{#if table.market.answer === undefined}
 				<div class="empty" aria-busy="true">
 					<span class="visually-hidden">{m.fitting.asking}</span><SkeletonText paragraph lines={3} />
 				</div>
-			{:else if !table.market.ok}
+			{:else if !table.market.answer.ok}
 				<InlineNotification
 					lowContrast
 					hideCloseButton
 					kind="warning"
 					title={m.fitting.substitutes}
-					subtitle={table.market.message}
+					subtitle={table.market.answer.message}
 				>
 					<svelte:fragment slot="actions">
-						<Button kind="ghost" size="small" on:click={table.askAgain}>{m.fitting.askAgain}</Button>
+						<Button kind="ghost" size="small" on:click={table.market.askAgain}>{m.fitting.askAgain}</Button>
 					</svelte:fragment>
 				</InlineNotification>
-			{:else if table.listed.length === 0}
-				<p class="soft empty">{m.fitting.substitutesEmpty}</p>
+			{:else if tray.listed.length === 0}
+				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
 			{/if}
-			{#each table.listed as candidate (candidate.key)}
+			{#each tray.listed as candidate (candidate.key)}
 				<TrayCard
 					{candidate}
 					{element}
 					client={table.client}
+					compared={tray.comparing.includes(candidate)}
 					onchoose={(size) => void table.choose(element, candidate, size)}
+					oncompare={() => tray.toggleCompared(candidate.key)}
 				/>
 			{/each}
 		</section>
@@ -132,6 +150,8 @@
 
 <style>
 	.tray {
+		/* What is hidden in it from sight must not lengthen the page. */
+		position: relative;
 		height: 100%;
 		overflow-y: auto;
 		background: var(--panel);
@@ -157,12 +177,27 @@
 	h3 .soft {
 		font-weight: 420;
 	}
+	header :global(.bx--btn--sm) {
+		padding-inline: 0.6rem;
+	}
 	.costs {
 		margin-left: 0.5rem;
 		font-size: var(--step--1);
 	}
 	.note {
 		font-size: var(--step-0);
+	}
+	.find {
+		flex-wrap: nowrap;
+		align-items: center;
+		padding-block: 0.2rem;
+	}
+	.find :global(.bx--checkbox-wrapper) {
+		flex: none;
+		margin: 0;
+	}
+	.one {
+		font-size: var(--step--1);
 	}
 	.moves :global(.bx--checkbox-wrapper) {
 		margin: 0;

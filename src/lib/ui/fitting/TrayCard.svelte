@@ -12,17 +12,21 @@
 		type SizeAdvice,
 		bodyMeasures
 	} from '$lib/core';
+	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
-	import type { Candidate } from './table.svelte';
+	import type { Candidate } from './tray.svelte';
 
 	interface Props {
 		candidate: Candidate;
 		element: Element;
 		client: Client;
+		/** Set beside another card. */
+		compared: boolean;
 		onchoose: (sizeLabel?: string) => void;
+		oncompare: () => void;
 	}
-	let { candidate, element, client, onchoose }: Props = $props();
+	let { candidate, element, client, compared, onchoose, oncompare }: Props = $props();
 
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
@@ -59,50 +63,88 @@
 	);
 </script>
 
-<button class="card" data-card aria-pressed={candidate.chosen} onclick={() => onchoose(label)}>
-	<span class="drawing">
-		<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
-	</span>
-	<span class="text">
-		<strong>{candidate.title}</strong>
-		{#if candidate.listing && candidate.shop}
-			<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
-		{/if}
-		{#if reasons.forIt.length > 0}
-			<span
-				><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt
-					.map(({ words }) => words)
-					.join(' · ')}</span
-			>
-		{/if}
-		{#if reasons.against.length > 0}
-			<span
-				><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against
-					.map(({ words }) => words)
-					.join(' · ')}</span
-			>
-		{/if}
-		{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
-		{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
-	</span>
-	<span class="figure">
-		<span class="closeness figures">{Math.round(closeness.closeness * 100)}</span>
-		{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
-		{#if closeness.confidence < 0.995}
-			<span class="soft sure figures">{m.fitting.sure(Math.round(closeness.confidence * 100))}</span>
-		{/if}
-	</span>
-</button>
+<div class="row">
+	<button
+		class="card"
+		data-card={candidate.key}
+		aria-pressed={candidate.chosen}
+		onclick={() => onchoose(label)}
+	>
+		<span class="drawing">
+			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
+		</span>
+		<span class="text">
+			<strong>{candidate.title}</strong>
+			{#if candidate.listing && candidate.shop}
+				<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
+			{/if}
+			{#if reasons.forIt.length > 0}
+				<span
+					><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt
+						.map(({ words }) => words)
+						.join(' · ')}</span
+				>
+			{/if}
+			{#if reasons.against.length > 0}
+				<span
+					><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against
+						.map(({ words }) => words)
+						.join(' · ')}</span
+				>
+			{/if}
+			{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
+			{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
+		</span>
+		<span class="figure">
+			<span class="closeness figures">{Math.round(closeness.closeness * 100)}</span>
+			{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
+			{#if closeness.confidence < 0.995}
+				<span class="soft sure figures">{m.fitting.sure(Math.round(closeness.confidence * 100))}</span>
+			{/if}
+		</span>
+	</button>
+	<button
+		class="beside"
+		aria-pressed={compared}
+		title={m.fitting.compare.card(candidate.title)}
+		aria-label={m.fitting.compare.card(candidate.title)}
+		onclick={oncompare}><Compare /></button
+	>
+</div>
 
 <style>
+	.row {
+		position: relative;
+		border-bottom: 1px solid var(--line);
+	}
+	.beside {
+		position: absolute;
+		right: 0.6rem;
+		bottom: 0.4rem;
+		display: grid;
+		place-items: center;
+		width: 1.75rem;
+		height: 1.75rem;
+		border: 1px solid transparent;
+		background: none;
+		color: var(--ink-soft);
+		cursor: pointer;
+	}
+	.beside:hover {
+		color: var(--ink);
+	}
+	.beside[aria-pressed='true'] {
+		border-color: var(--accent);
+		color: var(--accent);
+	}
 	.card {
 		display: grid;
 		grid-template-columns: 4rem 1fr 4rem;
 		gap: 0.75rem;
 		width: 100%;
+		min-height: 5.5rem;
 		padding: 0.5rem 0.75rem 0.5rem 0.5rem;
 		border: 0;
-		border-bottom: 1px solid var(--line);
 		border-left: 3px solid transparent;
 		background: none;
 		color: inherit;

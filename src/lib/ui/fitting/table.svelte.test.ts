@@ -112,64 +112,103 @@ describe('the rungs', () => {
 
 describe('the tray', () => {
 	it('ranks what the client can wear there, best first; retired pieces stay out', () => {
-		expect(table.owned.map(({ title }) => title)).toEqual(['Wine blazer', 'Navy blazer']);
+		expect(table.tray.owned.map(({ title }) => title)).toEqual(['Wine blazer', 'Navy blazer']);
 	});
 
 	it('shows what speaks against a piece for this client', () => {
 		table.select(shoes.id);
-		expect(table.owned[0]?.cautions[0]).toMatch(/over the limit of 5 cm/);
+		expect(table.tray.owned[0]?.cautions[0]).toMatch(/over the limit of 5 cm/);
 	});
 
 	it('asks the shops once for all elements that are sold, and sends no client', async () => {
-		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
+		await vi.waitFor(() => expect(table.market.answer?.ok).toBe(true));
 		expect(fetched).toHaveBeenCalledTimes(1);
 		const sent = JSON.parse(String((fetched.mock.calls[0]?.[1] as RequestInit).body));
 		expect(sent.elements.map(({ id }: { id: string }) => id).sort()).toEqual([jacket.id, shoes.id].sort());
 		expect(JSON.stringify(sent)).not.toMatch(/nickel|maxHeel|measurements/);
-		expect(table.listed.map(({ title }) => title)).toEqual([listing.title]);
+		expect(table.tray.listed.map(({ title }) => title)).toEqual([listing.title]);
 	});
 
 	it('asks again when the reference changes, and on demand', async () => {
-		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
+		await vi.waitFor(() => expect(table.market.answer?.ok).toBe(true));
 		onTable = { ...onTable, reference: makeReference([jacket]) };
 		flushSync();
 		await vi.waitFor(() => expect(fetched).toHaveBeenCalledTimes(2));
-		table.askAgain();
+		table.market.askAgain();
 		flushSync();
 		await vi.waitFor(() => expect(fetched).toHaveBeenCalledTimes(3));
 	});
 
 	it('does not ask again after a choice', async () => {
-		await vi.waitFor(() => expect(table.market?.ok).toBe(true));
-		await table.choose(jacket, table.owned[0]!);
+		await vi.waitFor(() => expect(table.market.answer?.ok).toBe(true));
+		await table.choose(jacket, table.tray.owned[0]!);
 		await settle();
 		expect(fetched).toHaveBeenCalledTimes(1);
 	});
 
 	it('says so when the shops cannot be reached, and keeps the wardrobe', async () => {
 		fetched.mockImplementation(async () => Promise.reject(new TypeError('refused')));
-		table.askAgain();
+		table.market.askAgain();
 		flushSync();
-		await vi.waitFor(() => expect(table.market).toMatchObject({ ok: false }));
-		expect(table.listed).toEqual([]);
-		expect(table.owned).toHaveLength(2);
+		await vi.waitFor(() => expect(table.market.answer).toMatchObject({ ok: false }));
+		expect(table.tray.listed).toEqual([]);
+		expect(table.tray.owned).toHaveLength(2);
+	});
+});
+
+describe('the tray', () => {
+	it('is searched by the beginnings of words, of what is owned and what is for sale', async () => {
+		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(1));
+		table.tray.search = 'nav blaz';
+		flushSync();
+		expect(table.tray.owned.map(({ title }) => title)).toEqual(['Navy blazer']);
+		expect(table.tray.listed).toEqual([]);
+		expect(table.tray.narrowed).toBe(true);
+		table.tray.search = '';
+		flushSync();
+		expect(table.tray.narrowed).toBe(false);
+	});
+
+	it('shows on demand only what breaks no limit', () => {
+		table.select(shoes.id);
+		flushSync();
+		expect(table.tray.owned).toHaveLength(1);
+		table.tray.withinLimits = true;
+		flushSync();
+		expect(table.tray.owned).toEqual([]);
+	});
+
+	it('sets two cards side by side; a third takes the place of the older', async () => {
+		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(1));
+		const [first, second] = table.tray.owned;
+		const third = table.tray.listed[0];
+		const titles = () => table.tray.comparing.map(({ title }) => title);
+		for (const card of [first, second, third]) table.tray.toggleCompared(card!.key);
+		flushSync();
+		expect(titles()).toEqual([second!.title, third!.title]);
+		table.tray.toggleCompared(third!.key);
+		flushSync();
+		expect(titles()).toEqual([second!.title]);
+		table.tray.stopComparing();
+		flushSync();
+		expect(titles()).toEqual([]);
 	});
 });
 
 describe('what can be done', () => {
 	it('choosing a piece raises the score, marks the card and does its moves', async () => {
-		await table.choose(jacket, table.owned[0]!);
+		await table.choose(jacket, table.tray.owned[0]!);
 		await settle();
-		expect(table.owned[0]?.chosen).toBe(true);
+		expect(table.tray.owned[0]?.chosen).toBe(true);
 		expect(table.scoreOf(jacket)).toMatchObject({ state: 'items' });
 		expect(table.scoreOf(jacket)?.closeness?.closeness).toBe(1);
 		expect(table.matchOf(jacket)?.movesDone).toEqual(['worn-open']);
-		expect(table.titleOf(table.matchOf(jacket)!.items[0]!)).toBe('Wine blazer');
+		expect(table.garmentOf(table.matchOf(jacket)!.items[0]!)).toEqual(pieces[0]!.parts[0]!.garment);
 	});
 
 	it('choosing a listing keeps it with its shop and size, and is paid with postage', async () => {
-		await vi.waitFor(() => expect(table.listed).toHaveLength(1));
-		await table.choose(jacket, table.listed[0]!, 'S');
+		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(1));
+		await table.choose(jacket, table.tray.listed[0]!, 'S');
 		await settle();
 		expect(table.matchOf(jacket)?.items[0]).toMatchObject({
 			source: 'listing',
@@ -183,10 +222,10 @@ describe('what can be done', () => {
 		const second = element(4, garment('blazer', ['navy']));
 		onTable = { ...onTable, reference: makeReference([jacket, second]) };
 		flushSync();
-		await table.choose(jacket, table.owned[0]!);
+		await table.choose(jacket, table.tray.owned[0]!);
 		await settle();
 		table.select(second.id);
-		expect(table.owned.find(({ title }) => title === 'Wine blazer')?.wornFor).toMatch(/blazer/);
+		expect(table.tray.owned.find(({ title }) => title === 'Wine blazer')?.wornFor).toMatch(/blazer/);
 	});
 
 	it('leaving out, clearing, done, moves and reasons are written, and undone', async () => {
@@ -199,7 +238,7 @@ describe('what can be done', () => {
 		await table.markDone(lips);
 		await settle();
 		expect(table.scoreOf(lips)?.state).toBe('done');
-		await table.choose(jacket, table.owned[1]!);
+		await table.choose(jacket, table.tray.owned[1]!);
 		await settle();
 		await table.toggleMove(jacket, 'worn-open');
 		await settle();
@@ -210,6 +249,43 @@ describe('what can be done', () => {
 		expect(await undo()).toMatch(/^Noted why/);
 		expect(await undo()).toMatch(/^Changed how/);
 		expect(await undo()).toMatch(/^Chose Navy blazer/);
+	});
+
+	it('a pinned match stays when the rest is matched at once, and undo brings all back', async () => {
+		await table.choose(jacket, table.tray.owned[1]!);
+		await settle();
+		await table.togglePin(jacket);
+		await settle();
+		expect(table.matchOf(jacket)?.pinned).toBe(true);
+		await table.matchAll();
+		await settle();
+		expect(table.garmentsOf(jacket)[0]?.palette).toEqual(pieces[1]!.parts[0]!.garment.palette);
+		expect(table.garmentsOf(shoes)).toHaveLength(1);
+		await table.togglePin(jacket);
+		await settle();
+		await table.matchAll();
+		await settle();
+		expect(table.garmentsOf(jacket)[0]?.palette).toEqual(pieces[0]!.parts[0]!.garment.palette);
+		await undo();
+		await settle();
+		expect(table.garmentsOf(jacket)[0]?.palette).toEqual(pieces[1]!.parts[0]!.garment.palette);
+	});
+
+	it('the cheapest points to win back are named and done', async () => {
+		await table.choose(jacket, table.tray.owned[1]!);
+		await settle();
+		const better = table.cheapest.find(({ elementId }) => elementId === jacket.id)!;
+		expect(better.change).toMatchObject({ kind: 'item', offer: { title: 'Wine blazer' } });
+		const before = table.score.score;
+		await table.winBack(better);
+		await settle();
+		expect(table.score.score - before).toBeCloseTo(better.points, 6);
+		await table.toggleMove(jacket, 'worn-open');
+		await settle();
+		const move = table.cheapest.find(({ change }) => change.kind === 'moves')!;
+		await table.winBack(move);
+		await settle();
+		expect(table.matchOf(jacket)?.movesDone).toEqual(['worn-open']);
 	});
 
 	it('a spend limit is set and taken off', async () => {
@@ -235,6 +311,6 @@ it('a reference of make-up alone asks no shop', async () => {
 	fetched.mockClear();
 	onTable = { ...onTable, reference: makeReference([lips]) };
 	flushSync();
-	expect(table.market).toMatchObject({ ok: true });
+	expect(table.market.answer).toMatchObject({ ok: true });
 	expect(fetched).not.toHaveBeenCalled();
 });

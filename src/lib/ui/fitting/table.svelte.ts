@@ -1,36 +1,34 @@
 import {
-	cautionsFor,
 	choosing,
 	garmentInWords,
-	garmentType,
 	inOrder,
 	matchOf,
+	matchWardrobe,
 	optionsOfPiece,
-	rankCandidates,
 	resolveItem,
 	sameItem,
 	scoreLook,
 	spendOf,
 	wearable,
+	winBacks,
 	wornIn,
 	type Client,
 	type Echo,
 	type Element,
-	type Garment,
 	type Item,
-	type Listing,
 	type Match,
 	type MoveId,
+	type Offer,
 	type Piece,
-	type PieceCloseness,
 	type Reference,
-	type Shop
+	type WinBack
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
 import { change } from '$lib/store/journal';
-import { askMarket, type MarketResult } from '$lib/store/market';
 import { perform } from '../frame/perform';
 import { m } from '../messages';
+import { marketFor } from './market.svelte';
+import { fittingTray, type Candidate } from './tray.svelte';
 
 /** What lies on the table. */
 export interface OnTable {
@@ -41,26 +39,10 @@ export interface OnTable {
 	currency: string;
 }
 
-/** One card of the tray. */
-export interface Candidate {
-	key: string;
-	title: string;
-	item: Item;
-	garment: Garment;
-	closeness: PieceCloseness;
-	cautions: string[];
-	chosen: boolean;
-	/** Words of the element that wears it now, when that is another one. */
-	wornFor?: string;
-	listing?: Listing;
-	shop?: Shop;
-}
-
-/** The fitting table's state: the chosen rung, its candidates, the score, and what can be done. */
+/** The fitting table's state: the chosen rung, its tray, the score, and what can be done. */
 export function fittingTable(onTable: () => OnTable) {
 	let selectedId = $state<string | undefined>();
-	let market = $state.raw<MarketResult | undefined>();
-	let asked = $state(0);
+	let pointedId = $state<string | undefined>();
 
 	const echo = $derived(onTable().echo);
 	const reference = $derived(onTable().reference);
@@ -71,96 +53,46 @@ export function fittingTable(onTable: () => OnTable) {
 	const worn = $derived(wornIn(echo, pieces));
 	const score = $derived(scoreLook(reference, worn, { schools: echo.schools }));
 	const spend = $derived(spendOf(echo, onTable().currency));
-	const garmentOf = (item: Item) => resolveItem(item, pieces)?.garment;
+	const market = marketFor(
+		() => reference,
+		() => echo.schools
+	);
+	const tray = fittingTray(() => ({
+		echo,
+		reference,
+		client,
+		pieces,
+		element: selected,
+		market: market.answer
+	}));
 
-	function wornElsewhere(item: Item, element: Element): string | undefined {
-		const match = echo.matches.find((other) => other.items.some((worn) => sameItem(worn, item)));
-		if (!match || match.elementIds.includes(element.id)) return undefined;
-		const other = reference.elements.find(({ id }) => match.elementIds.includes(id));
-		return other && garmentInWords(other.garment);
-	}
-	function candidate(
-		element: Element,
-		title: string,
-		item: Item,
-		garment: Garment,
-		closeness: PieceCloseness
-	): Candidate {
-		const match = matchOf(echo, element.id);
-		return {
-			key:
-				item.source === 'listing'
-					? item.listing.id
-					: [item.pieceId, item.partId, item.configurationId].join(' '),
-			title,
-			item,
-			garment,
-			closeness,
-			cautions: cautionsFor(client, garment),
-			chosen: match?.items.some((other) => sameItem(other, item)) ?? false,
-			wornFor: wornElsewhere(item, element)
-		};
-	}
-	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
-	const schoolsKey = $derived(JSON.stringify(echo.schools));
-	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'] });
-	const wardrobe = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
-	const rankedOwned = $derived(
-		selected ? rankCandidates(selected, wardrobe, (option) => option.garment, options) : []
+	const isWorn = (item: Item) =>
+		echo.matches.some(({ items }) => items.some((other) => sameItem(other, item)));
+	const ownedOffers = $derived(
+		pieces
+			.filter(wearable)
+			.flatMap(optionsOfPiece)
+			.map(({ item, title, garment }): Offer => ({ item, title, garment }))
 	);
-	const rankedListed = $derived.by(() => {
-		if (!selected || !market?.ok) return [];
-		const listings = market.answer.matches.find(({ elementId }) => elementId === selected.id)?.listings ?? [];
-		return rankCandidates(selected, listings, ({ listing }) => listing.garment, options);
-	});
-	const owned = $derived(
-		selected
-			? rankedOwned.map(({ candidate: option, closeness }) =>
-					candidate(selected, option.title, option.item, option.garment, closeness)
-				)
-			: []
-	);
-	const listed = $derived.by((): Candidate[] => {
-		if (!selected || !market?.ok) return [];
-		const { shops } = market.answer;
-		return rankedListed.flatMap(({ candidate: { listing }, closeness }) => {
-			const shop = shops.find(({ id }) => id === listing.shopId);
+	function offersFor(elementId: string): Offer[] {
+		const listed = market.answer?.ok ? market.answer.answer : undefined;
+		const listings = listed?.matches.find((one) => one.elementId === elementId)?.listings ?? [];
+		const offers = listings.flatMap(({ listing }): Offer[] => {
+			const shop = listed?.shops.find(({ id }) => id === listing.shopId);
 			if (!shop) return [];
 			const item: Item = { source: 'listing', listing, shop, seenOn: today() };
-			return [{ ...candidate(selected, listing.title, item, listing.garment, closeness), listing, shop }];
+			// With its postage, as long as nothing else comes from that shop.
+			const posted = echo.matches.some(({ items }) =>
+				items.some((other) => other.source === 'listing' && other.shop.id === shop.id)
+			);
+			const amountMinor = listing.price.amountMinor + (posted ? 0 : shop.postage.flat.amountMinor);
+			return [
+				{ item, title: listing.title, garment: listing.garment, cost: { ...listing.price, amountMinor } }
+			];
 		});
-	});
-
-	// Asked again when what is asked for changes, or on demand; the answer to an older question is dropped.
-	const question = $derived(
-		JSON.stringify({
-			elements: reference.elements.map(({ id, garment, signature, open }) => ({
-				id,
-				garment,
-				signature,
-				open
-			})),
-			schools: echo.schools
-		})
-	);
-	$effect(() => {
-		void asked;
-		market = undefined;
-		const { elements: wanted, schools } = JSON.parse(question) as {
-			elements: Element[];
-			schools: Echo['schools'];
-		};
-		const sold = wanted.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
-		if (sold.length === 0) {
-			market = { ok: true, answer: { simulated: true, shops: [], matches: [] } };
-			return;
-		}
-		const stop = new AbortController();
-		askMarket({ elements: sold, schools }, stop.signal)
-			.then((result) => (market = result))
-			.catch(() => undefined);
-		return () => stop.abort();
-	});
+		return [...ownedOffers, ...offers].filter(({ item }) => !isWorn(item));
+	}
+	const cheapest = $derived(winBacks(reference, echo.matches, worn, offersFor, { schools: echo.schools }));
 
 	const write = (label: string, matches: Match[]) =>
 		perform(() =>
@@ -169,6 +101,20 @@ export function fittingTable(onTable: () => OnTable) {
 			)
 		);
 	const words = (element: Element) => garmentInWords(element.garment);
+	const choose = (
+		element: Element,
+		{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
+		sizeLabel?: string
+	) =>
+		write(
+			m.did.chose(title, words(element)),
+			choosing.chooseItem(
+				echo.matches,
+				reference.elements,
+				{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
+				newId()
+			)
+		);
 
 	return {
 		get echo() {
@@ -183,44 +129,55 @@ export function fittingTable(onTable: () => OnTable) {
 		get selected() {
 			return selected;
 		},
+		/** The element under the pointer, on a rung or on a plate. */
+		get pointed() {
+			return elements.find(({ id }) => id === pointedId);
+		},
+		point: (id: string | undefined) => (pointedId = id),
 		get score() {
 			return score;
 		},
 		get spend() {
 			return spend;
 		},
-		get owned() {
-			return owned;
+		/** Single changes that win points, the cheapest points first. */
+		get cheapest() {
+			return cheapest;
 		},
-		get listed() {
-			return listed;
-		},
-		get market() {
-			return market;
-		},
+		tray,
+		market,
 		/** What answers an element, and how well. */
 		matchOf: (element: Element) => matchOf(echo, element.id),
 		scoreOf: (element: Element) => score.elements.find(({ elementId }) => elementId === element.id),
 		/** The garments that answer an element, looked up. */
 		garmentsOf: (element: Element) => worn.find(({ elementId }) => elementId === element.id)?.garments ?? [],
-		garmentOf,
-		titleOf: (item: Item) => resolveItem(item, pieces)?.title,
+		garmentOf: (item: Item) => resolveItem(item, pieces)?.garment,
+		/** The element that a layer of either plate stands for. */
+		elementOfLayer: (id: string) => elements.find((element) => element.id === id),
 		select: (id: string) => (selectedId = id),
 		/** Moves to the rung above (−1) or below (1); stops at the ends. */
 		step(by: -1 | 1) {
 			const at = elements.findIndex((element) => element === selected);
 			selectedId = elements[Math.min(elements.length - 1, Math.max(0, at + by))]?.id;
 		},
-		askAgain: () => asked++,
-		choose: (element: Element, { item, garment, title }: Candidate, sizeLabel?: string) =>
+		choose,
+		/** Does what wins points back. */
+		winBack({ elementId, change: { ...how } }: WinBack) {
+			const element = elements.find(({ id }) => id === elementId);
+			if (!element) return Promise.resolve(false);
+			selectedId = elementId;
+			return how.kind === 'item'
+				? choose(element, how.offer)
+				: write(
+						m.did.changedMoves(words(element)),
+						how.moves.reduce((all, move) => choosing.toggleMove(all, elementId, move), echo.matches)
+					);
+		},
+		/** Matches the whole wardrobe at once, around what is pinned. */
+		matchAll: () =>
 			write(
-				m.did.chose(title, words(element)),
-				choosing.chooseItem(
-					echo.matches,
-					reference.elements,
-					{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
-					newId()
-				)
+				m.did.matchedAll,
+				matchWardrobe(reference, echo.matches, tray.wardrobe, { schools: echo.schools, newId })
 			),
 		leaveOut: (element: Element) =>
 			write(m.did.leftOut(words(element)), choosing.leaveOut(echo.matches, element.id, newId())),
@@ -228,6 +185,15 @@ export function fittingTable(onTable: () => OnTable) {
 			write(m.did.done(words(element)), choosing.markDone(echo.matches, element, newId())),
 		clear: (element: Element) =>
 			write(m.did.cleared(words(element)), choosing.clearMatch(echo.matches, element.id)),
+		togglePin(element: Element) {
+			const match = matchOf(echo, element.id);
+			return match
+				? write(
+						match.pinned ? m.did.unpinned(words(element)) : m.did.pinned(words(element)),
+						choosing.togglePin(echo.matches, element.id)
+					)
+				: Promise.resolve(false);
+		},
 		toggleMove: (element: Element, move: MoveId) =>
 			write(m.did.changedMoves(words(element)), choosing.toggleMove(echo.matches, element.id, move)),
 		giveReason: (element: Element, reason: Match['reason']) =>

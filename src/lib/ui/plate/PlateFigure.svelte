@@ -2,6 +2,7 @@
 	import {
 		drawPlate,
 		framingOf,
+		type HemLine,
 		type PlateBody,
 		type PlateLook,
 		type PlateShape,
@@ -15,15 +16,29 @@
 		title: string;
 		/** Show only where a thing of this slot is worn. */
 		slot?: SlotId;
-		/** The layer to mark with an outline. */
-		lit?: string;
+		/** The layers to mark with an outline. */
+		lit?: readonly string[];
+		/** Another look, laid over this one in outline. */
+		over?: PlateLook;
+		/** Hems to mark: those of this look, and for comparison those of another. */
+		hems?: { own: readonly HemLine[]; other: readonly HemLine[] };
+		/** Told which layer the pointer is on, and which was clicked. For the pointer only: keys have the rungs. */
+		onpoint?: (id: string | undefined) => void;
+		onpick?: (id: string) => void;
 	}
-	let { look, body, title, slot, lit }: Props = $props();
+	let { look, body, title, slot, lit = [], over, hems, onpoint, onpick }: Props = $props();
 
 	const uid = $props.id();
 	const plate = $derived(drawPlate(look, body));
 	const view = $derived(
 		slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]
+	);
+	const outlines = $derived(
+		over
+			? drawPlate(over, body)
+					.layers.filter(({ id }) => over.worn.some((worn) => worn.id === id))
+					.flatMap(({ shapes }) => shapes.filter(({ fill }) => fill !== undefined && fill.kind !== 'light'))
+			: []
 	);
 	const own = (id: string) => `${uid}-${id}`;
 	const paint = (shape: PlateShape) =>
@@ -32,6 +47,25 @@
 			: shape.fill.kind === 'colour'
 				? shape.fill.hex
 				: `url(#${own(shape.fill.id)})`;
+
+	function linked(svg: SVGSVGElement) {
+		const layerAt = (event: Event) =>
+			(event.target as Element).closest('[data-layer]')?.getAttribute('data-layer') ?? undefined;
+		const over = (event: Event) => onpoint?.(layerAt(event));
+		const out = () => onpoint?.(undefined);
+		const click = (event: Event) => {
+			const id = layerAt(event);
+			if (id) onpick?.(id);
+		};
+		svg.addEventListener('pointerover', over);
+		svg.addEventListener('pointerleave', out);
+		svg.addEventListener('click', click);
+		return () => {
+			svg.removeEventListener('pointerover', over);
+			svg.removeEventListener('pointerleave', out);
+			svg.removeEventListener('click', click);
+		};
+	}
 </script>
 
 {#snippet drawn(shape: PlateShape)}
@@ -43,14 +77,19 @@
 		opacity={shape.opacity}
 	/>
 {/snippet}
+{#snippet hemLine(hem: HemLine, dashed: boolean)}
+	<line class="hem" class:dashed x1={-plate.width / 2 + 6} x2={plate.width / 2 - 6} y1={hem.y} y2={hem.y} />
+{/snippet}
 
 <svg
 	viewBox={view.join(' ')}
+	class:pick={onpick !== undefined}
 	role={title ? 'img' : undefined}
 	aria-label={title || undefined}
 	aria-hidden={title ? undefined : 'true'}
 	stroke-linejoin="round"
 	stroke-linecap="round"
+	{@attach onpoint || onpick ? linked : undefined}
 >
 	<defs>
 		{#each plate.patterns as pattern (pattern.id)}
@@ -61,11 +100,9 @@
 				patternUnits="userSpaceOnUse"
 				patternTransform="rotate({pattern.rotation})"
 			>
-				{#if pattern.background}<rect
-						width={pattern.width}
-						height={pattern.height}
-						fill={pattern.background}
-					/>{/if}
+				{#if pattern.background}
+					<rect width={pattern.width} height={pattern.height} fill={pattern.background} />
+				{/if}
 				{#each pattern.shapes as shape, i (i)}{@render drawn(shape)}{/each}
 			</pattern>
 		{/each}
@@ -78,13 +115,25 @@
 		{/each}
 	</defs>
 	{#each plate.layers as layer, i (i)}
-		{#if layer.id === lit}
-			<g class="halo" aria-hidden="true">
-				{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}
-			</g>
-		{/if}
-		{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
+		<g data-layer={layer.id}>
+			{#if lit.includes(layer.id)}
+				<g class="halo" aria-hidden="true">
+					{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}
+				</g>
+			{/if}
+			{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
+		</g>
 	{/each}
+	<g class="outlines">
+		{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
+	</g>
+	{#if hems}
+		{#each hems.other as hem (hem.id)}{@render hemLine(hem, true)}{/each}
+		{#each hems.own as hem (hem.id)}
+			{@render hemLine(hem, false)}
+			<text x={-plate.width / 2 + 10} y={hem.y - 7}>{hem.words}</text>
+		{/each}
+	{/if}
 </svg>
 
 <style>
@@ -94,9 +143,36 @@
 		height: 100%;
 		background: var(--plate-ground);
 	}
+	.pick [data-layer]:not([data-layer='figure'], [data-layer='head'], [data-layer='hair']) {
+		cursor: pointer;
+	}
 	.halo {
 		fill: none;
 		stroke: var(--accent);
 		stroke-width: 9;
+	}
+	.outlines {
+		fill: none;
+		stroke: var(--accent);
+		stroke-width: 2.4;
+		pointer-events: none;
+	}
+	.hem {
+		stroke: var(--ink);
+		stroke-width: 1.6;
+		pointer-events: none;
+	}
+	.dashed {
+		stroke: var(--accent);
+		stroke-width: 2.4;
+		stroke-dasharray: 9 8;
+	}
+	text {
+		font: 560 21px var(--text);
+		fill: var(--ink);
+		stroke: var(--plate-ground);
+		stroke-width: 5;
+		paint-order: stroke;
+		pointer-events: none;
 	}
 </style>

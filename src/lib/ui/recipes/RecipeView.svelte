@@ -86,7 +86,7 @@
 					<PlateFigure
 						look={recipeLook(recipe, items)}
 						title={m.recipes.plate(recipe.title, degrees[degree].label)}
-						{lit}
+						lit={lit ? [lit] : []}
 					/>
 				</figure>
 				<div class="parts">

@@ -107,7 +107,7 @@
 			</div>
 			<div class="reading">
 				<figure class="panel">
-					<PlateFigure {look} title="{m.fitting.referencePlate}: {reference.title}" {lit} />
+					<PlateFigure {look} title="{m.fitting.referencePlate}: {reference.title}" lit={lit ? [lit] : []} />
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">

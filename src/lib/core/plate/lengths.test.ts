@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { garment } from '../../../../tests/arbitraries';
+import type { MoveId } from '../lexicon/moves';
+import { drawPlate } from './draw';
+import type { PlateLook } from './model';
+import { hemLines, inState, statesOf } from './lengths';
+
+const look = (...worn: [id: string, type: string, facets?: Record<string, string>, moves?: MoveId[]][]) => ({
+	worn: worn.map(([id, type, facets = {}, moves = []]) => ({
+		id,
+		garment: garment(type, ['navy'], facets),
+		moves
+	}))
+});
+const hemsOf = (...worn: Parameters<typeof look>) => {
+	const one = look(...worn);
+	return hemLines(one, drawPlate(one));
+};
+
+describe('hem lines', () => {
+	it.each([
+		['pencil-skirt', { hemLength: 'knee' }, 'at the knee'],
+		['pencil-skirt', { hemLength: 'floor' }, 'at the floor'],
+		['t-shirt', { topLength: 'hip' }, 'at the hip'],
+		['blazer', { topLength: 'hip' }, 'at the hip'],
+		['pencil-skirt', { hemLength: 'midi' }, 'at mid-calf']
+	])('a %s with %o falls %s', (type, facets, words) => {
+		expect(hemsOf(['one', type, facets])[0]?.words).toBe(words);
+	});
+	it('say above and below', () => {
+		expect(hemsOf(['one', 'pencil-skirt', { hemLength: 'above-knee' }])[0]?.words).toBe('above the knee');
+	});
+	it('are given from the highest down, without what is tucked in or has no hem', () => {
+		const hems = hemsOf(
+			['skirt', 'pencil-skirt', { hemLength: 'knee' }],
+			['shirt', 'shirt', {}, ['tucked']],
+			['jacket', 'blazer', { topLength: 'hip' }],
+			['bag', 'handbag']
+		);
+		expect(hems.map(({ id }) => id)).toEqual(['jacket', 'skirt']);
+	});
+});
+
+describe('layers off', () => {
+	const winter = look(['coat', 'overcoat'], ['jacket', 'blazer'], ['knit', 'jumper'], ['jeans', 'jeans']);
+	const ids = (of: PlateLook) => of.worn.map(({ id }) => id);
+	it('takes the coat off, then the jacket', () => {
+		expect(ids(inState(winter, 'everything on'))).toEqual(['coat', 'jacket', 'knit', 'jeans']);
+		expect(ids(inState(winter, 'coat off'))).toEqual(['jacket', 'knit', 'jeans']);
+		expect(ids(inState(winter, 'jacket off'))).toEqual(['knit', 'jeans']);
+	});
+	it('leaves the trousers of a suit', () => {
+		const [suit] = inState(look(['suit', 'suit', { lapel: 'peak', leg: 'wide' }]), 'jacket off').worn;
+		expect(suit?.garment.type).toBe('tailored-trousers');
+		expect(Object.keys(suit?.garment.facets ?? {})).toEqual(['leg']);
+	});
+	it('offers only states that show something different', () => {
+		expect(statesOf(winter)).toEqual(['everything on', 'coat off', 'jacket off']);
+		expect(statesOf(look(['knit', 'jumper']))).toEqual(['everything on']);
+		expect(statesOf(look(['jacket', 'blazer']))).toEqual(['everything on', 'jacket off']);
+	});
+});

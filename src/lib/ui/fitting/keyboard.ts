@@ -1,0 +1,78 @@
+import { garmentType } from '$lib/core';
+import { isTyping } from '../frame/keys';
+import type { FittingTable } from './table.svelte';
+
+/** What the keys of the fitting table do besides changing the echo. */
+export interface TableActions {
+	/** The element that holds rungs and cards. */
+	room: () => HTMLElement | undefined;
+	toggleHems: () => void;
+	toggleOverlay: () => void;
+	nextLayers: () => void;
+	search: () => void;
+}
+
+const focusIn = (room: HTMLElement | undefined, selector: string) =>
+	room?.querySelector<HTMLElement>(selector)?.focus();
+export const focusRung = (room: HTMLElement | undefined) => focusIn(room, '[data-rung][tabindex="0"]');
+const cardsIn = (room: HTMLElement | undefined) => [
+	...(room?.querySelectorAll<HTMLElement>('[data-card]') ?? [])
+];
+
+/** Up and down: the next rung, or the next card, whichever has the focus. */
+function stepFocus(table: FittingTable, room: HTMLElement | undefined, by: -1 | 1): boolean {
+	const at = document.activeElement;
+	if (at?.matches('[data-card]')) {
+		const cards = cardsIn(room);
+		cards[cards.indexOf(at as HTMLElement) + by]?.focus();
+		return true;
+	}
+	if (!at?.matches('[data-rung]')) return false;
+	table.step(by);
+	requestAnimationFrame(() => focusRung(room));
+	return true;
+}
+
+/** Left and right: from the rung to its cards, the chosen one first, and back. */
+function crossFocus(room: HTMLElement | undefined, to: 'cards' | 'rung'): boolean {
+	const at = document.activeElement;
+	if (to === 'rung' && at?.matches('[data-card]')) focusRung(room);
+	else if (to === 'cards' && at?.matches('[data-rung]')) {
+		const cards = cardsIn(room);
+		(cards.find((card) => card.ariaPressed === 'true') ?? cards[0])?.focus();
+	} else return false;
+	return true;
+}
+
+/** The fitting table's keys, for one hand. Nothing happens while something is typed or a dialog is open. */
+export function tableKeys(table: FittingTable, actions: TableActions) {
+	const { room } = actions;
+	return (event: KeyboardEvent) => {
+		const element = table.selected;
+		const busy = isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey;
+		if (!element || busy || document.querySelector('.bx--modal.is-visible')) return;
+		const deeds: Record<string, () => unknown> = {
+			ArrowUp: () => stepFocus(table, room(), -1),
+			ArrowDown: () => stepFocus(table, room(), 1),
+			ArrowRight: () => crossFocus(room(), 'cards'),
+			ArrowLeft: () => crossFocus(room(), 'rung'),
+			x: () => table.leaveOut(element),
+			p: () => table.togglePin(element),
+			m: () => table.matchAll(),
+			d: () => garmentType(element.garment.type).division === 'beauty' && table.markDone(element),
+			c: () => {
+				const key = document.activeElement?.getAttribute('data-card');
+				if (key) table.tray.toggleCompared(key);
+			},
+			Backspace: () => table.clear(element),
+			Delete: () => table.clear(element),
+			h: actions.toggleHems,
+			o: actions.toggleOverlay,
+			l: actions.nextLayers,
+			'/': actions.search
+		};
+		const deed = deeds[event.key];
+		if (!deed) return;
+		if (deed() !== false) event.preventDefault();
+	};
+}

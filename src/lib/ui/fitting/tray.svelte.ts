@@ -1,0 +1,171 @@
+import {
+	cautionsFor,
+	garmentInWords,
+	matchOf,
+	optionsOfPiece,
+	rankCandidates,
+	sameItem,
+	wearable,
+	type Client,
+	type Echo,
+	type Element,
+	type Garment,
+	type Item,
+	type Listing,
+	type Piece,
+	type PieceCloseness,
+	type Reference,
+	type Shop
+} from '$lib/core';
+import { today } from '$lib/store/clock';
+import type { MarketResult } from '$lib/store/market';
+
+/** One card of the tray. */
+export interface Candidate {
+	key: string;
+	title: string;
+	item: Item;
+	garment: Garment;
+	closeness: PieceCloseness;
+	cautions: string[];
+	chosen: boolean;
+	/** Words of the element that wears it now, when that is another one. */
+	wornFor?: string;
+	listing?: Listing;
+	shop?: Shop;
+}
+
+/** What the tray is laid out from. */
+export interface TraySource {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	pieces: Piece[];
+	element: Element | undefined;
+	market: MarketResult | undefined;
+}
+
+const keyOf = (item: Item) =>
+	item.source === 'listing' ? item.listing.id : [item.pieceId, item.partId, item.configurationId].join(' ');
+
+/** Does every word that was typed begin a word of what is said of the card? */
+function saysAll(words: readonly string[], { title, garment, shop }: Candidate): boolean {
+	const said = ` ${title} ${garmentInWords(garment)} ${shop?.name ?? ''}`.toLowerCase();
+	return words.every((word) => said.includes(` ${word}`));
+}
+
+/** The cards for the chosen rung: from the wardrobe and from the shops, best first, searched and set side by side. */
+export function fittingTray(source: () => TraySource) {
+	let search = $state('');
+	let withinLimits = $state(false);
+	let compared = $state<string[]>([]);
+
+	const echo = $derived(source().echo);
+	const element = $derived(source().element);
+	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'] });
+	const pieces = $derived(source().pieces);
+	const wardrobe = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
+	const rankedOwned = $derived(
+		element ? rankCandidates(element, wardrobe, ({ garment }) => garment, options) : []
+	);
+	const market = $derived(source().market);
+	const rankedListed = $derived.by(() => {
+		if (!element || !market?.ok) return [];
+		const listings = market.answer.matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
+		return rankCandidates(element, listings, ({ listing }) => listing.garment, options);
+	});
+
+	function wornElsewhere(item: Item, at: Element): string | undefined {
+		const match = echo.matches.find((other) => other.items.some((worn) => sameItem(worn, item)));
+		if (!match || match.elementIds.includes(at.id)) return undefined;
+		const other = source().reference.elements.find(({ id }) => match.elementIds.includes(id));
+		return other && garmentInWords(other.garment);
+	}
+	function card(
+		at: Element,
+		title: string,
+		item: Item,
+		garment: Garment,
+		closeness: PieceCloseness
+	): Candidate {
+		return {
+			key: keyOf(item),
+			title,
+			item,
+			garment,
+			closeness,
+			cautions: cautionsFor(source().client, garment),
+			chosen: matchOf(echo, at.id)?.items.some((other) => sameItem(other, item)) ?? false,
+			wornFor: wornElsewhere(item, at)
+		};
+	}
+	const allOwned = $derived(
+		element
+			? rankedOwned.map(({ candidate: option, closeness }) =>
+					card(element, option.title, option.item, option.garment, closeness)
+				)
+			: []
+	);
+	const allListed = $derived.by((): Candidate[] => {
+		if (!element || !market?.ok) return [];
+		const { shops } = market.answer;
+		return rankedListed.flatMap(({ candidate: { listing }, closeness }) => {
+			const shop = shops.find(({ id }) => id === listing.shopId);
+			if (!shop) return [];
+			const item: Item = { source: 'listing', listing, shop, seenOn: today() };
+			return [{ ...card(element, listing.title, item, listing.garment, closeness), listing, shop }];
+		});
+	});
+	const words = $derived(search.toLowerCase().split(/\s+/).filter(Boolean));
+	const shown = (cards: Candidate[]) =>
+		cards.filter((one) => saysAll(words, one) && !(withinLimits && one.cautions.length > 0));
+	const owned = $derived(shown(allOwned));
+	const listed = $derived(shown(allListed));
+	const comparing = $derived(
+		compared.flatMap((key) => [...allOwned, ...allListed].find((one) => one.key === key) ?? [])
+	);
+
+	return {
+		get owned() {
+			return owned;
+		},
+		get listed() {
+			return listed;
+		},
+		/** Are there cards that the search or the limits hide? */
+		get narrowed() {
+			return owned.length + listed.length < allOwned.length + allListed.length;
+		},
+		get search() {
+			return search;
+		},
+		set search(text: string) {
+			search = text;
+		},
+		/** Only what breaks none of the client's limits. */
+		get withinLimits() {
+			return withinLimits;
+		},
+		set withinLimits(only: boolean) {
+			withinLimits = only;
+		},
+		/** Cards set side by side, at most two, the older first. */
+		get comparing() {
+			return comparing;
+		},
+		/** Sets a card beside another, or puts it back; a third takes the place of the older. */
+		toggleCompared(key: string) {
+			compared = compared.includes(key)
+				? compared.filter((other) => other !== key)
+				: [...comparing.map((one) => one.key), key].slice(-2);
+		},
+		stopComparing: () => (compared = []),
+		/** Everything that can be worn, for the whole look at once. */
+		get wardrobe() {
+			return wardrobe;
+		}
+	};
+}
+export type FittingTray = ReturnType<typeof fittingTray>;

@@ -1,0 +1,26 @@
+import { type LayerState } from '$lib/core';
+
+/** How the two plates are looked at: with hems marked, laid over each other, with layers off. */
+export function plateView() {
+	let hems = $state(false);
+	let overlay = $state(false);
+	let layers = $state<LayerState>('everything on');
+	return {
+		get hems() {
+			return hems;
+		},
+		get overlay() {
+			return overlay;
+		},
+		get layers() {
+			return layers;
+		},
+		toggleHems: () => (hems = !hems),
+		toggleOverlay: () => (overlay = !overlay),
+		/** Takes off the next layer that there is, and puts everything on again after the last. */
+		nextLayers(states: readonly LayerState[]) {
+			layers = states[(states.indexOf(layers) + 1) % states.length] ?? 'everything on';
+		}
+	};
+}
+export type PlateView = ReturnType<typeof plateView>;

@@ -1,0 +1,9 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import BesideView from '$lib/ui/fitting/BesideView.svelte';
+	import EchoView from '$lib/ui/fitting/EchoView.svelte';
+</script>
+
+<EchoView echoId={page.params.echoId ?? ''}>
+	{#snippet children(onTable)}<BesideView {onTable} />{/snippet}
+</EchoView>
