@@ -1,7 +1,12 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import { optimizeCss } from 'carbon-preprocess-svelte';
+import postcss from 'postcss';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+
+/** Parts of Carbon that no view uses, and that the pruning by component leaves in because they share a class. */
+const unused =
+	/\.bx--(time-picker|date-picker|table|data-table|toolbar|pagination|pin-code|toggle|snippet|contained-list|structured-list|slider|tabs|accordion|copy|header|action-set|batch|side-nav|tile|breadcrumb|progress-indicator|tooltip--definition|tooltip__trigger--definition|tooltip--icon|tooltip__label|tooltip__content|definition-term|search-menu|text-input--password|file__|dropdown)|fluid|--expandable|flatpickr|numInput|icon-only--right|tooltip--right|danger--?(ghost|tertiary)/;
 
 /**
  * Carbon's ready style sheet names over two hundred outside font files and brings four more themes; the app ships
@@ -13,9 +18,15 @@ function withOwnLook(): Plugin {
 		enforce: 'pre',
 		transform(code, id) {
 			if (!/carbon-components-svelte\/css\/.*\.css/.test(id)) return;
-			const ownLook = code
-				.replace(/@font-face\s*\{[^}]*\}/g, '')
-				.replace(/:root\[theme=\w+\]\s*\{[^}]*\}/g, '')
+			const sheet = postcss.parse(code);
+			sheet.walkAtRules('font-face', (rule) => void rule.remove());
+			sheet.walkRules((rule) => {
+				const kept = rule.selectors.filter((one) => !unused.test(one) && !/^:root\[theme=/.test(one));
+				if (kept.length === 0) rule.remove();
+				else rule.selectors = kept;
+			});
+			const ownLook = sheet
+				.toString()
 				.replace(/(["']?)IBM Plex (Sans|Mono)\1/g, 'Schibsted Grotesk Variable')
 				.replace(/(["']?)IBM Plex Serif\1/g, 'Newsreader Variable');
 			return { code: ownLook, map: null };

@@ -4,7 +4,9 @@ import { join } from 'node:path';
 import { colourWords } from '../src/lib/core/lexicon/colours';
 import { facetIds, facetOf } from '../src/lib/core/lexicon/facets';
 import { facetPhrases } from '../src/lib/core/lexicon/facet-words';
+import { materialWords } from '../src/lib/core/lexicon/material-words';
 import { materialFamilies } from '../src/lib/core/lexicon/materials';
+import { moveWords } from '../src/lib/core/lexicon/move-words';
 import { metals } from '../src/lib/core/lexicon/metals';
 import { moveIds, moveOf } from '../src/lib/core/lexicon/moves';
 import { printFamilies, printScales } from '../src/lib/core/lexicon/prints';
@@ -70,7 +72,7 @@ export function lexiconPage(): string {
 			['materials', 'also said'],
 			materialFamilies.map((family) => [
 				family.map(({ label }) => label).join(', '),
-				family.flatMap((material) => material.words).join(', ')
+				family.flatMap(({ id }) => materialWords[id]?.words ?? []).join(', ')
 			])
 		),
 		'## Prints',
@@ -103,7 +105,7 @@ export function lexiconPage(): string {
 		'## Moves',
 		table(
 			['move', 'needs', 'also said'],
-			moveIds.map((id) => [moveOf(id).label, moveOf(id).asks, moveOf(id).words.join(', ')])
+			moveIds.map((id) => [moveOf(id).label, moveOf(id).asks, moveWords[id].join(', ')])
 		)
 	]
 		.join('\n\n')

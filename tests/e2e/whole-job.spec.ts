@@ -74,7 +74,7 @@ test('the whole job, from an empty studio to a restored backup', async ({ page }
 				.click();
 			await page
 				.getByRole('region', { name: 'From the wardrobe' })
-				.getByRole('button', { name: new RegExp(card) })
+				.locator('[data-card]', { hasText: new RegExp(card) })
 				.click();
 			await expect(page.locator('[data-card][aria-pressed="true"]')).toBeVisible();
 		}

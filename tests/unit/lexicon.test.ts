@@ -7,7 +7,9 @@ import { colourWords } from '../../src/lib/core/lexicon/colours';
 import { colourFamilies } from '../../src/lib/core/colour/family';
 import { facetIds, facetValue } from '../../src/lib/core/lexicon/facets';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { materialWords } from '../../src/lib/core/lexicon/material-words';
 import { materials } from '../../src/lib/core/lexicon/materials';
+import { moveWords } from '../../src/lib/core/lexicon/move-words';
 import { metals } from '../../src/lib/core/lexicon/metals';
 import { moveIds, moveOf } from '../../src/lib/core/lexicon/moves';
 import { prints } from '../../src/lib/core/lexicon/prints';
@@ -34,7 +36,12 @@ const schemas = {
 			usual: z.partialRecord(facet, z.string())
 		})
 	),
-	materials: z.array(z.object({ id, label: z.string(), words: said, impliesColour: z.string().optional() })),
+	materials: z.array(z.object({ id, label: z.string() })),
+	materialWords: z.partialRecord(
+		z.enum(materials.map((material) => material.id)),
+		z.object({ words: said, impliesColour: z.string().optional() })
+	),
+	moveWords: z.record(z.enum(moveIds as [string, ...string[]]), said),
 	prints: z.array(z.object({ id, label: z.string(), words: said })),
 	metals: z.array(z.object({ id, label: z.string(), words: said, hex: z.string().regex(/^#[0-9a-f]{6}$/) })),
 	colours: z.array(
@@ -60,6 +67,12 @@ describe('the lexicon’s files', () => {
 		const ids = entries.map((entry) => ('id' in entry ? entry.id : entry.word));
 		expect(new Set(ids).size).toBe(ids.length);
 	});
+	it.each([
+		['materialWords', materialWords],
+		['moveWords', moveWords]
+	] as const)('%s belong to what there is', (name, entries) => {
+		expect(schemas[name].safeParse(entries).error).toBeUndefined();
+	});
 	it('hold what a stylist needs to say', () => {
 		expect(garmentTypes.length).toBeGreaterThanOrEqual(250);
 		expect(materials.length).toBeGreaterThanOrEqual(60);
@@ -82,7 +95,7 @@ describe('the lexicon’s files', () => {
 	});
 	it('name the colour that a material implies', () => {
 		const known = new Set(colourWords.flatMap(({ word, also }) => [word, ...also]));
-		for (const { impliesColour } of materials)
+		for (const { impliesColour } of Object.values(materialWords))
 			if (impliesColour !== undefined) expect(known.has(impliesColour), impliesColour).toBe(true);
 	});
 	it('say of every move what it needs and where it is done', () => {

@@ -1,134 +1,28 @@
-/**
- * Materials in groups that look and hang alike (common practice), with other words for each. A material named
- * after its colour says the colour too, unless another is said: `impliesColour` is that colour's word.
- */
+/** Materials in groups that look and hang alike (common practice); a group a line. */
+const source = `
+cotton poplin lawn voile muslin seersucker oxford-cloth linen hemp chambray khadi broderie-anglaise
+denim canvas twill gabardine corduroy moleskin waxed-cotton
+jersey sweatshirting towelling fleece elastane
+knit wool merino lambswool cashmere mohair alpaca camel-hair
+tweed flannel felt boucle-wool
+silk satin crepe viscose georgette taffeta
+chiffon organza tulle net lace
+velvet velour
+leather suede imitation-leather patent-leather exotic-skin
+faux-fur fur shearling feather
+sequin lame brocade chanderi
+nylon polyester technical down-fill
+straw raffia cane cork rope wood rubber
+metal pearl glass crystal gemstone turquoise-stone jade amber jet-beads resin tortoiseshell enamel horn bead shell
+`;
+
 export interface Material {
 	id: string;
 	label: string;
-	words: string[];
-	impliesColour?: string;
 }
-
-/** One material a line: `id: other words = colour it implies`. Blank lines part the groups. */
-const source = `
-cotton: egyptian cotton, organic cotton, pima cotton
-poplin: cotton poplin, shirting
-lawn: cotton lawn
-voile: cotton voile, mulmul, mul
-muslin: cheesecloth, gauze, double gauze
-seersucker
-oxford-cloth: oxford cloth, oxford cotton
-linen: irish linen, linen-blend, linen blend
-hemp: ramie, nettle
-chambray: = chambray
-khadi: handloom cotton, handloom, homespun
-broderie-anglaise: broderie anglaise, eyelet cotton, schiffli
-
-denim: = mid denim
-canvas: cotton canvas, sailcloth, duck
-twill: cotton twill, drill, cavalry twill
-gabardine: gaberdine
-corduroy: cord, needlecord, jumbo cord, wide-wale corduroy
-moleskin: brushed cotton
-waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
-
-jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo
-sweatshirting: sweatshirt fabric, loopback, french terry
-towelling: terry, terrycloth, towel
-fleece: polar fleece, fleece fabric, fleecy
-elastane: stretch, stretchy, stretch fabric, scuba, neoprene
-
-knit: knitted, knitwear fabric, crochet, crocheted
-wool: woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend
-merino: merino wool
-lambswool: lamb wool, shetland, shetland wool
-cashmere: pashmina wool
-mohair: kid mohair, angora, fluffy wool
-alpaca: alpaca wool
-camel-hair: camel hair, camelhair = camel
-
-tweed: donegal
-flannel: brushed wool, flannelette
-felt: felted, felted wool, boiled wool, melton
-boucle-wool: boucle wool, bouclé wool
-
-silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, tussar, tussah, silk twill, mulberry silk
-satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back
-crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine
-viscose: rayon, lyocell, cupro
-georgette
-taffeta: moire, moiré
-
-chiffon: silk chiffon
-organza: silk organza, organdie
-tulle: netting
-net: mesh, power mesh, fishnet fabric
-lace: lacy, guipure, chantilly lace, crochet lace
-
-velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré
-velour: chenille, plush
-
-leather: real leather, nappa, calfskin, calf leather, lambskin, full-grain leather
-suede: nubuck, suedette
-imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
-patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
-exotic-skin: crocodile, alligator, ostrich, snakeskin leather
-
-faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
-fur: real fur, mink, rabbit fur, fox fur
-shearling: sheepskin
-feather: feathers, feathered, marabou, ostrich feather
-
-sequin: sequins, sequin-covered
-lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit
-brocade: jacquard silk, banarasi silk, zari, zari brocade, kimkhab, banarasi
-chanderi: chanderi silk, maheshwari
-
-nylon: parachute silk, ripstop
-polyester: poly, crimplene
-technical: technical fabric, performance fabric, waterproof, softshell, shell fabric, water-resistant
-down-fill: down-filled, goose down, feather-and-down
-
-straw: = straw
-raffia: = straw
-cane: wicker, rattan, bamboo cane = straw
-cork: = sand
-rope: jute, hessian, burlap = straw
-wood: wooden = wood
-rubber: latex
-
-metal: chainmail, chain mail
-pearl: pearls, freshwater pearl, freshwater pearls, baroque pearl, mother-of-pearl, mother of pearl = pearl
-glass: glass beads
-crystal: crystals, diamante, diamanté, rhinestone, rhinestones, diamond, strass, cubic zirconia, cz
-gemstone: gemstones, gem, gems, jewelled, jeweled, kundan, polki, meenakari, stone-set
-turquoise-stone: turquoise stone, turquoise stones = turquoise
-jade: = jade
-amber: = amber
-jet-beads: jet beads = jet
-resin: acrylic, clear plastic, plastic
-tortoiseshell: tortoise-shell, tortoise, tort = tortoiseshell
-enamel: enamelled, enameled
-horn: = horn
-bead: beads, seed beads, wooden beads
-shell: shells, cowrie, cowries
-`;
-
-const materialOf = (line: string): Material => {
-	const [before = '', impliesColour] = line.split('=').map((part) => part.trim());
-	const at = before.indexOf(':');
-	const id = (at < 0 ? before : before.slice(0, at)).trim();
-	const words = at < 0 ? [] : before.slice(at + 1).split(',');
-	return {
-		id,
-		label: id.replace(/-/g, ' '),
-		words: words.map((word) => word.trim()).filter(Boolean),
-		...(impliesColour ? { impliesColour } : {})
-	};
-};
 
 export const materialFamilies: Material[][] = source
 	.trim()
-	.split(/\n\s*\n/)
-	.map((group) => group.split('\n').map(materialOf));
+	.split('\n')
+	.map((group) => group.split(' ').map((id) => ({ id, label: id.replace(/-/g, ' ') })));
 export const materials: Material[] = materialFamilies.flat();

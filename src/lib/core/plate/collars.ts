@@ -185,17 +185,19 @@ const hood: Collar = ({ figure, cloth }) => {
 	const inner = shaded(cloth.hex, -0.09);
 	return [
 		...both([
-			[14, shoulder - 6],
-			[22, shoulder - 44],
-			[46, shoulder - 46],
-			[60, shoulder - 16],
-			[40, shoulder + 10]
+			[6, shoulder + 8],
+			[20, shoulder - 22],
+			[28, shoulder - 42],
+			[44, shoulder - 36],
+			[66, shoulder - 8],
+			[50, shoulder + 12],
+			[26, shoulder + 22]
 		]).map((points) => clothShape(blob(points), cloth)),
 		...both([
-			[24, shoulder - 40],
-			[40, shoulder - 34],
-			[40, shoulder - 12],
-			[22, shoulder - 4]
+			[16, shoulder - 4],
+			[28, shoulder - 36],
+			[38, shoulder - 22],
+			[26, shoulder - 2]
 		]).map((points) => flat(blob(points), inner, 0.6))
 	];
 };

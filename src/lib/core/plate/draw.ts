@@ -124,6 +124,9 @@ function overLegs(garment: Drawing['garment'], worn: readonly Drawing[]): boolea
 	);
 }
 
+/** What leaves no hair to be seen. */
+const coversHair: readonly string[] = ['hijab', 'headscarf', 'turban', 'pagri'];
+
 /** Lays texture and light over each shape that shows the cloth itself. */
 const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
 	shapes.flatMap((shape): PlateShape[] => {
@@ -171,7 +174,8 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 			.filter(({ shapes }) => shapes.length > 0);
 
 	const hairElement = all.find(({ drawing }) => garmentType(drawing.garment.type).draws === 'hair');
-	const hair = hairShapes(figure, hairElement?.drawing.garment);
+	const covered = worn.some(({ garment }) => coversHair.includes(garment.type));
+	const hair = covered ? { behind: [], front: [] } : hairShapes(figure, hairElement?.drawing.garment);
 	const hairId = hairElement?.id ?? 'hair';
 	return {
 		width: plateSize.width,

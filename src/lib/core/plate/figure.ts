@@ -129,9 +129,9 @@ export function figureOf(body: PlateBody, heelHeight?: string): Figure {
 			[hip - 3, crotch + 26],
 			[stance + 33 * legs, (crotch + knee) / 2 + 8],
 			[stance + 22 * legs, knee - 8],
-			[stance + 21 * legs, knee + 16],
-			[stance + 26 * legs, knee + 66],
-			[stance + 17 * legs, (knee + ankle) / 2 + 46],
+			[stance + 20 * legs, knee + 16],
+			[stance + 23 * legs, knee + 66],
+			[stance + 16 * legs, (knee + ankle) / 2 + 46],
 			[stance + 11, ankle - 22],
 			[stance + 12, ankle + 6]
 		] as Point[],
@@ -140,8 +140,8 @@ export function figureOf(body: PlateBody, heelHeight?: string): Figure {
 			[5, crotch + 30],
 			[stance - 27 * legs, (crotch + knee) / 2 + 14],
 			[stance - 21 * legs, knee - 6],
-			[stance - 20 * legs, knee + 14],
-			[stance - 25 * legs, knee + 58],
+			[stance - 19 * legs, knee + 14],
+			[stance - 22 * legs, knee + 58],
 			[stance - 16 * legs, (knee + ankle) / 2 + 40],
 			[stance - 11, ankle - 22],
 			[stance - 11, ankle + 6]

@@ -326,8 +326,8 @@ function addedShapes(
 			};
 		case 'plait': {
 			const line_: Point[] = [
-				[34, chin - 30],
-				[44, chin + 12],
+				[36, chin - 58],
+				[45, chin - 8],
 				[42, shoulder + 40],
 				[38, bust + 24]
 			];

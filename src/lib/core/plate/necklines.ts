@@ -66,7 +66,7 @@ const strapped: Record<string, Run> = {
 export function necklineOf(drawing: Drawing): Neckline {
 	const stated = drawing.garment.facets.neckline?.value;
 	const { moves, garment } = drawing;
-	if (moves.includes('off-the-shoulder')) return { kind: 'off' };
+	if (moves.includes('off-the-shoulder') || (stated && necklines[stated]?.kind === 'off')) return { kind: 'off' };
 	const run = strapped[garment.type];
 	if (run && (stated === undefined || stated === 'v' || stated === 'sweetheart'))
 		return { kind: 'across', top: 58, run: stated === 'sweetheart' ? 'sweetheart' : run };
@@ -137,7 +137,7 @@ export function frontPath(drawing: Drawing, edge: readonly Point[], hem: string)
 		return closing([[x, y], ...edge], runFrom(run, x, y, shoulder + deep));
 	}
 	const under = (y: number): Point[] => {
-		const below = edge.filter((point) => point[1] > y + 8);
+		const below = edge.filter((point) => point[1] > y + 26);
 		const side = below[0]?.[0] ?? figure.halfAt(bust);
 		return [[Math.min(side, figure.halfAt(bust)) - 1, y], ...below];
 	};

@@ -16,7 +16,11 @@ import { sleeveShapes, tiedSleeves } from './sleeves';
 export function topHemY(drawing: Drawing): number {
 	const { figure, garment, moves } = drawing;
 	if (moves.includes('knotted')) return figure.landmarks.waist + 2;
-	const hem = garment.facets.hemLength?.value ?? garmentType(garment.type).usual.hemLength;
+	const { draws, usual, family } = garmentType(garment.type);
+	// In a set with a skirt the hem that is stated is the skirt's.
+	if (draws === 'skirt-set')
+		return figure.heightOf(placeOf('topLength', family === 'lehenga-sets' ? 'cropped' : 'waist'));
+	const hem = garment.facets.hemLength?.value ?? usual.hemLength;
 	return hem === undefined
 		? figure.heightOf(placeOf('topLength', drawn(drawing, 'topLength', 'hip')))
 		: figure.heightOf(placeOf('hemLength', hem));
@@ -25,7 +29,7 @@ export function topHemY(drawing: Drawing): number {
 /** The hem's run from right to left: half tucked, it goes in under the waistband in front. */
 function topHem({ figure, moves, garment }: Drawing, right: Point): string {
 	if (moves.includes('half-tucked')) {
-		const waist = figure.landmarks.waist + 14;
+		const waist = figure.heightOf(0.587) + 4;
 		return `Q${right[0] * 0.6},${right[1] - 2} ${right[0] * 0.3},${waist}L${-right[0] * 0.55},${waist}Q${-right[0] * 0.8},${right[1] - 8} ${-right[0]},${right[1]}`;
 	}
 	const shirtTail = garmentType(garment.type).family === 'shirts' && garment.facets.hemDetail === undefined;

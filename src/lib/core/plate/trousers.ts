@@ -96,8 +96,8 @@ function legEdges(drawing: Drawing, waistY: number): Edges {
 				];
 	return {
 		outer: [
-			[figure.halfAt(waistY) + 2 + loose * 0.3, waistY],
-			[figure.halfAt(hip) + Math.min(thigh, 14) * 0.6 + loose, hip],
+			[figure.halfAt(waistY) + Math.max(1, 2 + loose * 0.3), waistY],
+			[figure.halfAt(hip) + Math.max(1.5, Math.min(thigh, 14) * 0.6 + loose), hip],
 			...below(figure.leg.outer, 1)
 		],
 		inner

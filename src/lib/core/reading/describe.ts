@@ -3,7 +3,7 @@ import { hexOfLab, labOfHex } from '../colour/spaces';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
-import { materials } from '../lexicon/materials';
+import { materialWords } from '../lexicon/material-words';
 import { moveOf, type MoveId } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
@@ -44,7 +44,7 @@ const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
 const impliedColour = new Map(
-	materials.flatMap(({ id, impliesColour }) => {
+	Object.entries(materialWords).flatMap(([id, { impliesColour }]) => {
 		const hex = impliesColour === undefined ? undefined : hexOfWord.get(impliesColour);
 		return hex === undefined ? [] : [[id, hex] as const];
 	})

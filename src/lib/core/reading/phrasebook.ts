@@ -2,7 +2,9 @@
 import { colourWords } from '../lexicon/colours';
 import { details } from '../lexicon/details';
 import { facetPhrases } from '../lexicon/facet-words';
+import { materialWords } from '../lexicon/material-words';
 import { materials } from '../lexicon/materials';
+import { moveWords } from '../lexicon/move-words';
 import { metals } from '../lexicon/metals';
 import { moveIds, moveOf } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
@@ -67,8 +69,8 @@ for (const { id, singular, plural, words } of garmentTypes) {
 }
 for (const { facet, value, phrase, free } of facetPhrases)
 	enter(phrase, { kind: 'facet', facet, value, free: free });
-for (const { id, label, words } of materials)
-	for (const word of [label, ...words])
+for (const { id, label } of materials)
+	for (const word of [label, ...(materialWords[id]?.words ?? [])])
 		enter(word, { kind: 'facet', facet: 'material', value: id, free: true });
 for (const { word, also, hex } of colourWords)
 	for (const form of [word, ...also]) {
@@ -83,7 +85,7 @@ for (const { id, label, words } of prints)
 for (const { id, label, words } of metals)
 	for (const word of new Set([label, ...words])) enter(word, { kind: 'metal', metal: id });
 for (const move of moveIds)
-	for (const word of new Set([moveOf(move).label, ...moveOf(move).words]))
+	for (const word of new Set([moveOf(move).label, ...moveWords[move]]))
 		enter(word, { kind: 'move', move });
 for (const detail of details) for (const word of detail.words) enter(word, { kind: 'detail', detail });
 for (const link of Object.keys(links) as Link[])

@@ -2,6 +2,7 @@
 import { colourWords } from '../lexicon/colours';
 import { facetPhrases } from '../lexicon/facet-words';
 import { facetOf, type FacetId } from '../lexicon/facets';
+import { materialWords } from '../lexicon/material-words';
 import { materials } from '../lexicon/materials';
 import { metals } from '../lexicon/metals';
 import { moveIds, moveOf } from '../lexicon/moves';
@@ -53,7 +54,9 @@ function waysToSay({ aspect, value }: Said): string[] {
 		case 'note':
 			return [];
 		case 'material':
-			return materials.filter(({ id }) => id === value).flatMap(({ label, words }) => [label, ...words]);
+			return materials
+				.filter(({ id }) => id === value)
+				.flatMap(({ id, label }) => [label, ...(materialWords[id]?.words ?? [])]);
 		default: {
 			const label = facetOf(aspect).values.find(({ id }) => id === value)?.label ?? value;
 			const part = partOf[aspect];

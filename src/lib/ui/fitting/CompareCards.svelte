@@ -29,7 +29,13 @@
 	}
 </script>
 
-<Modal passiveModal {open} modalHeading={m.fitting.compare.title} on:close={table.tray.stopComparing}>
+<Modal
+	passiveModal
+	hasScrollingContent
+	{open}
+	modalHeading={m.fitting.compare.title}
+	on:close={table.tray.stopComparing}
+>
 	{#if open}
 		<table>
 			<thead>

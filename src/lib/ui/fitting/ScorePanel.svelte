@@ -1,12 +1,14 @@
 <script lang="ts">
-	import { Button, TextInput } from 'carbon-components-svelte';
+	import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import {
 		aspectLabel,
 		bandOf,
+		closenessSchools,
 		garmentType,
 		lossInWords,
 		moneyInWords,
 		readMoney,
+		schoolQuestions,
 		type Loss
 	} from '$lib/core';
 	import Waterfall, { type Fall } from '../charts/Waterfall.svelte';
@@ -68,6 +70,19 @@
 			<strong>{band.label}</strong>
 			<p class="soft">{band.sentence}</p>
 			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+			<Select
+				size="sm"
+				labelText={m.fitting.school}
+				selected={table.echo.schools.closeness ?? 'piece-for-piece'}
+				on:update={({ detail }) => {
+					const school = schoolQuestions.closeness.find((one) => one === detail);
+					if (school) void table.setSchool(school);
+				}}
+			>
+				{#each schoolQuestions.closeness as school (school)}
+					<SelectItem value={school} text={closenessSchools[school].label} />
+				{/each}
+			</Select>
 		</div>
 	</div>
 	<div class="losses">

@@ -8,6 +8,7 @@
 	import { offerUndo, perform } from '../frame/perform';
 	import { m } from '../messages';
 	import CompareCards from './CompareCards.svelte';
+	import EchoForm from './EchoForm.svelte';
 	import { tableKeys } from './keyboard';
 	import LookPlate from './LookPlate.svelte';
 	import { referenceLook, wornLook } from './looks';
@@ -25,6 +26,7 @@
 
 	let judging = $state(false);
 	let asking = $state(false);
+	let editing = $state(false);
 	let room = $state<HTMLElement>();
 
 	const lookOfReference = $derived(referenceLook(onTable.reference));
@@ -69,6 +71,7 @@
 			>
 			<Button kind="ghost" size="small" href="/fitting/{onTable.echo.id}/beside">{m.fitting.beside}</Button>
 			<Button kind="ghost" size="small" on:click={() => void makeAnother()}>{m.fitting.makeAnother}</Button>
+			<Button kind="ghost" size="small" on:click={() => (editing = true)}>{m.edit}</Button>
 			<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
 		</div>
 	</div>
@@ -125,6 +128,7 @@
 	{/if}
 </div>
 <VerdictForm bind:open={judging} echo={onTable.echo} />
+<EchoForm bind:open={editing} echo={onTable.echo} />
 {#if table.selected}<CompareCards {table} element={table.selected} />{/if}
 <Confirm
 	bind:open={asking}

@@ -1,5 +1,6 @@
 import {
 	choosing,
+	closenessSchools,
 	garmentInWords,
 	inOrder,
 	matchOf,
@@ -198,6 +199,13 @@ export function fittingTable(onTable: () => OnTable) {
 			write(m.did.changedMoves(words(element)), choosing.toggleMove(echo.matches, element.id, move)),
 		giveReason: (element: Element, reason: Match['reason']) =>
 			write(m.did.notedWhy(words(element)), choosing.giveReason(echo.matches, element.id, reason)),
+		/** Another school of what counts as close, for this echo. */
+		setSchool: (closeness: NonNullable<Echo['schools']['closeness']>) =>
+			perform(() =>
+				change(m.did.changedSchool(closenessSchools[closeness].label), (writer) =>
+					writer.edit('echoes', echo.id, (draft) => void (draft.schools.closeness = closeness), echo.rev)
+				)
+			),
 		setLimit: (limit: Echo['spendLimit']) =>
 			perform(() =>
 				change(limit ? m.did.setLimit : m.did.tookLimitOff, (writer) =>

@@ -10,27 +10,38 @@
 	] as const;
 </script>
 
-<Modal passiveModal size="sm" bind:open modalHeading={m.keySheet.title}>
-	{#each groups as [group, label] (group)}
-		<h3>{label}</h3>
-		<dl>
-			{#each m.keySheet.list.filter(([of]) => of === group) as [, keys, what] (what)}
-				<div>
-					<dt><kbd>{keys}</kbd></dt>
-					<dd>{what}</dd>
-				</div>
-			{/each}
-		</dl>
-	{/each}
+<Modal passiveModal hasScrollingContent bind:open modalHeading={m.keySheet.title}>
+	<div class="groups">
+		{#each groups as [group, label] (group)}
+			<section>
+				<h3>{label}</h3>
+				<dl>
+					{#each m.keySheet.list.filter(([of]) => of === group) as [, keys, what] (what)}
+						<div>
+							<dt><kbd>{keys}</kbd></dt>
+							<dd>{what}</dd>
+						</div>
+					{/each}
+				</dl>
+			</section>
+		{/each}
+	</div>
 </Modal>
 
 <style>
+	.groups {
+		columns: 2;
+		column-gap: 2rem;
+	}
+	section {
+		break-inside: avoid;
+	}
 	dl {
 		margin: 0.25rem 0 1rem;
 	}
 	dl div {
 		display: grid;
-		grid-template-columns: 9rem 1fr;
+		grid-template-columns: 7.5rem 1fr;
 		padding: 0.2rem 0;
 	}
 	kbd {

@@ -125,7 +125,7 @@ export const layers: FamilySource[] = [
 			faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
 			cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
 			poncho / ponchos / serape / fit=oversized hemLength=micro
-			abaya / abayas / jilbab / closure=open hemLength=floor fit=oversized
+			abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized
 			shop coat / shop coats / dust coat / weight=light lapel=notch`
 	}
 ];

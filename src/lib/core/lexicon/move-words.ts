@@ -1,0 +1,90 @@
+import type { MoveId } from './moves';
+
+/** How moves are said, besides their labels: only the reader needs it. */
+const said: Record<MoveId, string> = {
+	'half-tucked':
+		'half-tuck, half tuck, front tucked, tucked at the front, front-tuck, tucked in at the front, french tuck, french-tucked, partly tucked, loosely tucked, one side tucked in',
+	tucked: 'tucked, tucked into the waistband, fully tucked, tucked-in, neatly tucked',
+	untucked: 'untucked, left untucked, not tucked, hanging out, worn out over the waistband',
+	'cuffs-turned-back':
+		'turned-back cuffs, turned back cuffs, cuffs folded back, cuffs turned up, cuffs back, folded-back cuffs, shirt cuffs shown, cuffs showing',
+	'sleeves-rolled':
+		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up',
+	'sleeves-pushed-up':
+		'pushed-up sleeves, pushed up sleeves, sleeves shoved up, sleeves scrunched, sleeves pushed to the elbow, scrunched sleeves, pushed to the elbow',
+	'buttoned-to-neck':
+		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up',
+	unbuttoned:
+		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, few buttons undone, three buttons undone, two buttons undone, top button undone',
+	'worn-open':
+		'open, left open, open over, hanging open, open front, unfastened, worn undone, left undone, thrown open',
+	'worn-closed': 'done up, fastened, buttoned closed, zipped up, zipped to the neck, closed',
+	'hem-cuffed':
+		'cuffed, turned up, turn-ups, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, with turn-ups',
+	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
+	'tucked-into-boots': 'tucked, tucked in',
+	belted:
+		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied',
+	knotted:
+		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high',
+	'draped-on-shoulders':
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
+	'tied-on-shoulders':
+		'knotted over the shoulders, tied over the shoulders, tied round the shoulders, tied around the shoulders, knotted round the shoulders, tied round the neck, tied around the neck like a scarf',
+	'tied-round-waist':
+		'tied around the waist, round the waist, around the waist, slung round the hips, tied round the hips',
+	'off-the-shoulder':
+		'slipped off the shoulder, slipping off one shoulder, falling off the shoulder, pushed off the shoulders, off one shoulder',
+	'collar-up': 'collar up, popped collar, upturned collar, turned-up collar, collar popped',
+	'collar-over': 'collar out, collar over the lapels, collar worn over, collar spread over, collar over',
+	'over-left-shoulder':
+		'on the left shoulder, pinned on the left shoulder, pinned to the left shoulder, left shoulder',
+	'over-right-shoulder':
+		'on the right shoulder, seedha pallu, gujarati drape, gujarati style, pinned on the right shoulder, right shoulder',
+	'pleated-pallu':
+		'pleated pallu, pinned pleats, pinned pallu, pallu pinned, neat pleats, pinned in pleats, pleated and pinned',
+	'open-pallu':
+		'open pallu, pallu left open, floating pallu, pallu over the arm, over one arm, over the arm, flowing pallu, pallu loose, trailing from the arm, over both arms, over the forearms',
+	'over-head':
+		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head',
+	'crossed-in-front': 'crossed over, crossed over the front, criss-crossed, crossed at the front',
+	'tied-at-neck':
+		'knotted at the neck, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
+	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
+	layered: 'layered, stacked, piled on, several together, in a stack, worn together',
+	'one-side':
+		'tilted, tilted to one side, at an angle, on one side, swept to one side, pinned to one side, side-swept, worn to the side, cocked',
+	'low-on-hips': 'on the hips, slung low, low-slung, worn low, hip-slung, slung on the hips',
+	'pinned-to-lapel': 'on the lapel, pinned on the lapel, at the lapel, on her lapel',
+	'hem-lifted': 'hitched up, hitched, lifted at one side, skirt hitched',
+	'socks-scrunched':
+		'scrunched, slouched, pushed down, pooled at the ankle, slouched down, slouching at the ankle',
+	'backs-trodden': 'worn as slides, backs trodden down',
+	unlaced: 'laces undone, unlaced, loosely laced, laces loose',
+	'strap-crossed': 'worn crossbody, worn across the body, across the body, slung across, strap across',
+	'in-hand':
+		'in hand, carried, in the hand, held, tucked under the arm, under the arm, over the crook of the arm, in the crook of the arm',
+	'worn-back-to-front': 'backwards, back to front, reversed, worn backwards',
+	'worn-inside-out': 'inside out',
+	'as-dress': '',
+	'as-top': '',
+	'as-skirt': '',
+	'as-jacket': '',
+	'as-belt': '',
+	'as-headscarf': '',
+	'as-hairband': 'tied in the hair, in the hair, in her hair, round the ponytail',
+	'as-shawl': '',
+	'as-necklace': '',
+	'as-bracelet': 'round the wrist, on the wrist, wrapped round the wrist',
+	'as-bag-charm': 'tied to the bag, on the bag handle, tied round the handle, knotted on the handle'
+};
+
+export const moveWords = Object.fromEntries(
+	Object.entries(said).map(([move, words]) => [
+		move,
+		words
+			.split(',')
+			.map((word) => word.trim())
+			.filter(Boolean)
+	])
+) as Record<MoveId, string[]>;
