@@ -89,6 +89,7 @@ export {
 } from './closeness/words';
 
 // Matching
+export { closest, indexGarments, type Closest, type GarmentIndex } from './matching/garment-index';
 export { bestAssignment, matchWardrobe } from './matching/assign';
 export { byCheapness, winBacks, type Offer, type WinBack } from './matching/win-back';
 export { rankCandidates, type RankedCandidate } from './matching/rank';

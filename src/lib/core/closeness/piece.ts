@@ -59,11 +59,12 @@ const groupOf = (aspect: AspectId): FacetGroup => {
 	return facetOf(aspect).group;
 };
 
-type Compared = Pick<AspectCloseness, 'similarity' | 'status'>;
+export type Compared = Pick<AspectCloseness, 'similarity' | 'status'>;
 const compared = (similarity: number): Compared => ({ similarity, status: 'stated' });
 const unstated = (prior: number): Compared => ({ similarity: prior, status: 'unstated' });
 
-function compareAspect(
+/** How one aspect of a garment answers what is asked. */
+export function compareAspect(
 	aspect: AspectId,
 	asked: Garment,
 	given: Garment,
@@ -92,8 +93,24 @@ function compareAspect(
 	}
 }
 
+/** The aspects of an element in their order, each with its share of the weight under the schools. */
+export function weighedAspects(
+	element: Asked,
+	schools: Partial<Schools>
+): { aspect: AspectId; share: number; signature: boolean }[] {
+	const { division } = garmentType(element.garment.type);
+	const multipliers = closenessSchools[schools.closeness ?? defaultSchools.closeness].groups;
+	const aspects = askedAspects(element).map((aspect) => ({
+		aspect,
+		share: aspectWeightOf(aspect, division) * multipliers[groupOf(aspect)],
+		signature: element.signature.includes(aspect)
+	}));
+	const total = aspects.reduce((sum, { share }) => sum + share, 0);
+	return aspects.map((one) => ({ ...one, share: one.share / total }));
+}
+
 /** The cap that a signature feature of this similarity sets on the whole: continuous and never falling. */
-const signatureCap = (similarity: number) =>
+export const signatureCap = (similarity: number) =>
 	likeness.signatureFloor + (1 - likeness.signatureFloor) * similarity;
 
 /**
@@ -109,23 +126,17 @@ export function closenessOf(
 	options: ClosenessOptions = {}
 ): PieceCloseness {
 	const asked = element.garment;
-	const askedType = garmentType(asked.type);
 	if (!canAnswer(asked.type, garment.type))
 		return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
 
 	const schools = options.schools ?? {};
-	const multipliers = closenessSchools[schools.closeness ?? defaultSchools.closeness].groups;
-	const aspects = askedAspects(element).map((aspect) => ({
-		aspect,
-		share: aspectWeightOf(aspect, askedType.division) * multipliers[groupOf(aspect)],
-		signature: element.signature.includes(aspect),
-		...compareAspect(aspect, asked, garment, schools)
+	const aspects = weighedAspects(element, schools).map((one) => ({
+		...one,
+		...compareAspect(one.aspect, asked, garment, schools)
 	}));
-	const total = aspects.reduce((sum, { share }) => sum + share, 0);
-	for (const aspect of aspects) aspect.share /= total;
 
 	// An element that leaves everything open is answered by anything worn in its place.
-	const mean = total > 0 ? aspects.reduce((sum, a) => sum + a.share * a.similarity, 0) : 1;
+	const mean = aspects.length > 0 ? aspects.reduce((sum, a) => sum + a.share * a.similarity, 0) : 1;
 	const cap = Math.min(1, ...aspects.filter((a) => a.signature).map((a) => signatureCap(a.similarity)));
 	const closeness = Math.min(mean, cap);
 	return {

@@ -1,0 +1,178 @@
+/** Many garments laid out in columns, so that one element is compared with all of them at once. */
+import { paletteComparer } from '../colour/palette';
+import {
+	compareAspect,
+	signatureCap,
+	weighedAspects,
+	type Asked,
+	type ClosenessOptions,
+	type Compared
+} from '../closeness/piece';
+import { facetIds, type FacetId } from '../lexicon/facets';
+import { canAnswer, typeHasFacet } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
+import type { AspectId } from '../model/reference';
+
+/** One aspect of all garments: for each the number of its value, 0 where it states none. */
+interface Column {
+	values: Uint32Array;
+	/** For each number a garment that has the value; nothing at 0. */
+	examples: (Garment | undefined)[];
+}
+
+export interface GarmentIndex {
+	garments: readonly Garment[];
+	/** Numbers of types begin at 1. */
+	types: Column;
+	columns: Record<Exclude<AspectId, 'type'>, Column>;
+}
+
+const keyOf: Record<'palette' | 'print' | 'metal', (garment: Garment) => string | undefined> = {
+	palette: ({ palette }) =>
+		palette.length === 0
+			? undefined
+			: palette.length === 1
+				? palette[0]?.hex
+				: palette.map(({ hex, share }) => `${hex} ${share}`).join(),
+	print: ({ print }) => print && `${print.family.value} ${print.scale?.value ?? ''}`,
+	metal: ({ metal }) => metal?.value
+};
+
+function columnOf(garments: readonly Garment[], key: (garment: Garment) => string | undefined): Column {
+	const numbers = new Map<string, number>();
+	const examples: Column['examples'] = [undefined];
+	const values = new Uint32Array(garments.length);
+	garments.forEach((garment, i) => {
+		const value = key(garment);
+		if (value === undefined) return;
+		let number = numbers.get(value);
+		if (number === undefined) {
+			number = examples.length;
+			numbers.set(value, number);
+			examples.push(garment);
+		}
+		values[i] = number;
+	});
+	return { values, examples };
+}
+
+/** Lays garments out for `closest`. Made once for a stock; its garments must not change afterwards. */
+export function indexGarments(garments: readonly Garment[]): GarmentIndex {
+	const facetColumns = facetIds.map((id) => [id, columnOf(garments, ({ facets }) => facets[id]?.value)]);
+	return {
+		garments,
+		types: columnOf(garments, ({ type }) => type),
+		columns: {
+			...Object.fromEntries(facetColumns),
+			palette: columnOf(garments, keyOf.palette),
+			print: columnOf(garments, keyOf.print),
+			metal: columnOf(garments, keyOf.metal)
+		} as GarmentIndex['columns']
+	};
+}
+
+/** What an aspect's values are worth to the element. */
+interface Table {
+	values: Uint32Array;
+	share: number;
+	signature: boolean;
+	similarity: Float64Array;
+	/** 1 where the value is not stated. */
+	unstated: Uint8Array;
+	/** By number of the type: 1 where garments of the type cannot have the aspect. */
+	impossible: Uint8Array;
+}
+
+const isFacet = (aspect: AspectId): aspect is FacetId =>
+	!['type', 'palette', 'print', 'metal'].includes(aspect);
+
+/** A garment that states nothing, for the worth of what is not stated. */
+const silent = (type: string): Garment => ({ type, facets: {}, palette: [] });
+
+function tableOf(
+	index: GarmentIndex,
+	element: Asked,
+	one: { aspect: AspectId; share: number; signature: boolean },
+	schools: ClosenessOptions['schools'] = {}
+): Table {
+	const { aspect, share, signature } = one;
+	const asked = element.garment;
+	const { values, examples } = aspect === 'type' ? index.types : index.columns[aspect];
+	const similarity = new Float64Array(examples.length);
+	const unstated = new Uint8Array(examples.length);
+	const impossible = new Uint8Array(index.types.examples.length);
+	const familyFloor = schools.colours !== 'repeat-exactly';
+	const compare =
+		aspect === 'palette' && asked.palette.length > 0
+			? paletteComparer(asked.palette, { familyFloor })
+			: undefined;
+	examples.forEach((example, number) => {
+		const { similarity: worth, status }: Compared =
+			example && compare
+				? { similarity: compare(example.palette), status: 'stated' }
+				: compareAspect(aspect, asked, example ?? silent(asked.type), schools);
+		similarity[number] = worth;
+		unstated[number] = status === 'unstated' ? 1 : 0;
+	});
+	if (isFacet(aspect))
+		index.types.examples.forEach((example, number) => {
+			if (example && !typeHasFacet(example.type, aspect)) impossible[number] = 1;
+		});
+	return { values, share, signature, similarity, unstated, impossible };
+}
+
+export interface Closest {
+	/** Place of the garment in the index. */
+	at: number;
+	/** 0..1 */
+	closeness: number;
+	/** 0..1 */
+	confidence: number;
+}
+
+/**
+ * The garments of an index that come closest to an element, best first: by closeness, then by confidence, then in
+ * their order. Figures are the very ones of `closenessOf`; each distinct value is compared once.
+ *
+ * @param most how many to give at most
+ * @param least garments less close than this are left out (0..1)
+ */
+export function closest(
+	index: GarmentIndex,
+	element: Asked,
+	{ schools, most = 24, least = 0 }: ClosenessOptions & { most?: number; least?: number } = {}
+): Closest[] {
+	const tables = weighedAspects(element, schools ?? {}).map((one) => tableOf(index, element, one, schools));
+	const types = index.types.values;
+	const worn = Uint8Array.from(index.types.examples, (example) =>
+		example && canAnswer(element.garment.type, example.type) ? 1 : 0
+	);
+	const best: Closest[] = [];
+	const comesBefore = (a: Closest, b: Closest) =>
+		a.closeness > b.closeness || (a.closeness === b.closeness && a.confidence > b.confidence);
+	for (let at = 0; at < types.length; at++) {
+		const type = types[at] ?? 0;
+		if (worn[type] !== 1) continue;
+		let mean = tables.length > 0 ? 0 : 1;
+		let cap = 1;
+		let unsure = 0;
+		for (const table of tables) {
+			const cannot = table.impossible[type] === 1;
+			const value = table.values[at] ?? 0;
+			const similarity = cannot ? 0 : (table.similarity[value] ?? 0);
+			mean += table.share * similarity;
+			if (!cannot && table.unstated[value] === 1) unsure += table.share;
+			if (table.signature) cap = Math.min(cap, signatureCap(similarity));
+		}
+		const closeness = Math.min(mean, cap);
+		const last = best[most - 1];
+		if (closeness < least || (last && closeness < last.closeness)) continue;
+		const one = { at, closeness, confidence: 1 - unsure };
+		if (last && !comesBefore(one, last)) continue;
+		let place = Math.min(best.length, most);
+		while (place > 0 && comesBefore(one, best[place - 1] as Closest)) place--;
+		best.splice(place, 0, one);
+		if (best.length > most) best.pop();
+	}
+	return best;
+}
