@@ -91,7 +91,14 @@ export {
 // Matching
 export { closest, indexGarments, type Closest, type GarmentIndex } from './matching/garment-index';
 export { bestAssignment, matchWardrobe } from './matching/assign';
-export { byCheapness, winBacks, type Offer, type WinBack } from './matching/win-back';
+export {
+	byCheapness,
+	winBacks,
+	worthOfOffers,
+	type Offer,
+	type WinBack,
+	type WorthyOffer
+} from './matching/win-back';
 export { rankCandidates, type RankedCandidate } from './matching/rank';
 export {
 	matchOf,

@@ -9,7 +9,7 @@ import type { Element } from '../model/reference';
 import { bestAssignment, matchWardrobe } from './assign';
 import { leaveOut, togglePin } from './choosing';
 import { matchOf, optionsOfPiece, wornIn } from './items';
-import { byCheapness, winBacks } from './win-back';
+import { byCheapness, winBacks, worthOfOffers } from './win-back';
 
 /** The most that any choice of one column a row, each column once and rows left empty at will, is worth. */
 function bruteForce(worths: number[][], row = 0, used = new Set<number>()): number {
@@ -173,7 +173,7 @@ describe('the cheapest points to win back', () => {
 	const worn = wornIn({ matches: before }, pieces);
 	const owned = makePiece(60, garment('blouse', ['ivory']));
 	const [better] = optionsOfPiece(owned);
-	const offersFor = (id: string) =>
+	const offers = (id: string) =>
 		id === top.id && better
 			? [{ item: better.item, title: 'Ivory blouse', garment: better.garment }]
 			: id === bag.id
@@ -192,6 +192,8 @@ describe('the cheapest points to win back', () => {
 						}
 					]
 				: [];
+	const worths = worthOfOffers(look, offers);
+	const offersFor = (id: string) => worths.get(id) ?? [];
 	const found = winBacks(look, before, worn, offersFor);
 
 	it('names what is free before what is to be bought, and the better bargain of two', () => {

@@ -16,6 +16,33 @@ export interface Offer {
 	cost?: Money;
 }
 
+/** An offer with what it earns for an element, in points of the 100, whatever else is worn. */
+export interface WorthyOffer extends Offer {
+	earned: number;
+}
+
+/**
+ * What offers earn for each element. Hangs on the reference, the offers and the schools alone, not on what is worn: worked
+ * out once for many choices.
+ */
+export function worthOfOffers(
+	reference: Pick<Reference, 'elements'>,
+	offersFor: (elementId: string) => readonly Offer[],
+	schools?: Partial<Schools>
+): Map<string, WorthyOffer[]> {
+	const scorer = elementScorer(reference, { schools });
+	return new Map(
+		reference.elements.map(({ id, moves }) => [
+			id,
+			offersFor(id).map((offer) => ({
+				...offer,
+				earned: scorer(id, { elementId: id, state: 'items', garments: [offer.garment], movesDone: moves })
+					.score.earned
+			}))
+		])
+	);
+}
+
 /** One change that wins points. */
 export interface WinBack {
 	elementId: string;
@@ -37,14 +64,14 @@ export function byCheapness(a: WinBack, b: WinBack): number {
  * What single changes would win back, the cheapest points first: moves that are not done, a piece that is owned, a
  * listing to buy; at most one change of each kind for an element. Pinned matches are left alone.
  *
- * @param offersFor candidates for an element that are not worn elsewhere in the look
+ * @param offersFor candidates for an element that are not worn elsewhere in the look, with what they earn
  * @param least changes that win fewer points than this are not worth naming
  */
 export function winBacks(
 	reference: Pick<Reference, 'elements'>,
 	matches: readonly Match[],
 	worn: readonly Worn[],
-	offersFor: (elementId: string) => readonly Offer[],
+	offersFor: (elementId: string) => readonly WorthyOffer[],
 	{ schools, least = 0.5 }: { schools?: Partial<Schools>; least?: number } = {}
 ): WinBack[] {
 	const now: LookCloseness = scoreLook(reference, worn, { schools });
@@ -64,12 +91,7 @@ export function winBacks(
 			if (matches.some((match) => match.pinned && match.elementIds.includes(element.id))) return found;
 			const priced = offersFor(element.id).map((offer): WinBack => ({
 				elementId: element.id,
-				points: gain({
-					elementId: element.id,
-					state: 'items',
-					garments: [offer.garment],
-					movesDone: element.moves
-				}),
+				points: offer.earned - before,
 				change: { kind: 'item', offer }
 			}));
 			for (const free of [true, false]) {

@@ -66,7 +66,8 @@ const strapped: Record<string, Run> = {
 export function necklineOf(drawing: Drawing): Neckline {
 	const stated = drawing.garment.facets.neckline?.value;
 	const { moves, garment } = drawing;
-	if (moves.includes('off-the-shoulder') || (stated && necklines[stated]?.kind === 'off')) return { kind: 'off' };
+	if (moves.includes('off-the-shoulder') || (stated && necklines[stated]?.kind === 'off'))
+		return { kind: 'off' };
 	const run = strapped[garment.type];
 	if (run && (stated === undefined || stated === 'v' || stated === 'sweetheart'))
 		return { kind: 'across', top: 58, run: stated === 'sweetheart' ? 'sweetheart' : run };

@@ -85,8 +85,7 @@ for (const { id, label, words } of prints)
 for (const { id, label, words } of metals)
 	for (const word of new Set([label, ...words])) enter(word, { kind: 'metal', metal: id });
 for (const move of moveIds)
-	for (const word of new Set([moveOf(move).label, ...moveWords[move]]))
-		enter(word, { kind: 'move', move });
+	for (const word of new Set([moveOf(move).label, ...moveWords[move]])) enter(word, { kind: 'move', move });
 for (const detail of details) for (const word of detail.words) enter(word, { kind: 'detail', detail });
 for (const link of Object.keys(links) as Link[])
 	for (const word of links[link]) enter(word, { kind: 'link', link });

@@ -54,6 +54,9 @@
 
 <style>
 	figure {
+		/* A layer of its own: what moves beside it does not paint it again. */
+		contain: layout paint;
+		will-change: transform;
 		position: relative;
 		min-height: 0;
 		height: 100%;

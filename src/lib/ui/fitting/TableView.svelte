@@ -21,6 +21,10 @@
 	import { plateView } from './view.svelte';
 
 	let { onTable }: { onTable: OnTable } = $props();
+	// A choice makes a new echo only: what follows from the rest is not worked out again.
+	const echo = $derived(onTable.echo);
+	const reference = $derived(onTable.reference);
+	const client = $derived(onTable.client);
 	const table = fittingTable(() => onTable);
 	const view = plateView();
 
@@ -29,8 +33,8 @@
 	let editing = $state(false);
 	let room = $state<HTMLElement>();
 
-	const lookOfReference = $derived(referenceLook(onTable.reference));
-	const echoLook = $derived(wornLook(onTable.echo, table.garmentOf));
+	const lookOfReference = $derived(referenceLook(reference));
+	const echoLook = $derived(wornLook(echo, table.garmentOf));
 	const states = $derived(statesOf({ worn: [...lookOfReference.worn, ...echoLook.worn] }));
 
 	const onkeydown = tableKeys(table, {
@@ -42,12 +46,10 @@
 	});
 
 	async function makeAnother() {
-		const { echo } = onTable;
 		const title = m.fitting.another(echo.title);
 		await perform(async () => goto(`/fitting/${await anotherEcho(m.did.began(title), echo, title)}`));
 	}
 	async function remove() {
-		const { echo } = onTable;
 		const gone = await perform(() =>
 			change(m.did.deleted(echo.title), (writer) => writer.remove('echoes', echo.id))
 		);
@@ -61,15 +63,15 @@
 
 <div class="table" bind:this={room}>
 	<div class="head">
-		<h1>{onTable.echo.title}</h1>
+		<h1>{echo.title}</h1>
 		<span class="soft">
-			<a href="/clients/{onTable.client.id}">{onTable.client.name}</a> ·
-			<a href="/references/{onTable.reference.id}">{onTable.reference.title}</a>
+			<a href="/clients/{client.id}">{client.name}</a> ·
+			<a href="/references/{reference.id}">{reference.title}</a>
 		</span>
 		<div class="deeds">
 			<Button kind="tertiary" size="small" on:click={() => void table.matchAll()}>{m.fitting.matchAll}</Button
 			>
-			<Button kind="ghost" size="small" href="/fitting/{onTable.echo.id}/beside">{m.fitting.beside}</Button>
+			<Button kind="ghost" size="small" href="/fitting/{echo.id}/beside">{m.fitting.beside}</Button>
 			<Button kind="ghost" size="small" on:click={() => void makeAnother()}>{m.fitting.makeAnother}</Button>
 			<Button kind="ghost" size="small" on:click={() => (editing = true)}>{m.edit}</Button>
 			<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
@@ -78,16 +80,16 @@
 	{#if table.elements.length === 0}
 		<div class="panel empty">
 			<p>{m.fitting.noElements}</p>
-			<Button size="small" href="/references/{onTable.reference.id}">{m.fitting.readIt}</Button>
+			<Button size="small" href="/references/{reference.id}">{m.fitting.readIt}</Button>
 		</div>
 	{:else}
 		<div class="work">
 			<LookPlate
 				caption={m.fitting.referencePlate}
-				title="{m.fitting.referencePlate}: {onTable.reference.title}"
+				title="{m.fitting.referencePlate}: {reference.title}"
 				look={lookOfReference}
 				other={echoLook}
-				client={onTable.client}
+				{client}
 				{table}
 				{view}
 			/>
@@ -112,10 +114,10 @@
 			</div>
 			<LookPlate
 				caption={m.fitting.echoPlate}
-				title="{m.fitting.echoPlate}: {onTable.echo.title}"
+				title="{m.fitting.echoPlate}: {echo.title}"
 				look={echoLook}
 				other={lookOfReference}
-				client={onTable.client}
+				{client}
 				{table}
 				{view}
 				overlaid
@@ -127,8 +129,8 @@
 		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />
 	{/if}
 </div>
-<VerdictForm bind:open={judging} echo={onTable.echo} />
-<EchoForm bind:open={editing} echo={onTable.echo} />
+<VerdictForm bind:open={judging} {echo} />
+<EchoForm bind:open={editing} {echo} />
 {#if table.selected}<CompareCards {table} element={table.selected} />{/if}
 <Confirm
 	bind:open={asking}

@@ -13,6 +13,7 @@ import {
 	wearable,
 	winBacks,
 	wornIn,
+	worthOfOffers,
 	type Client,
 	type Echo,
 	type Element,
@@ -22,7 +23,8 @@ import {
 	type Offer,
 	type Piece,
 	type Reference,
-	type WinBack
+	type WinBack,
+	type WorthyOffer
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
 import { change } from '$lib/store/journal';
@@ -67,31 +69,48 @@ export function fittingTable(onTable: () => OnTable) {
 		market: market.answer
 	}));
 
-	const isWorn = (item: Item) =>
-		echo.matches.some(({ items }) => items.some((other) => sameItem(other, item)));
-	const ownedOffers = $derived(
-		pieces
+	// What each offer earns hangs on the look, the pieces and the shops, not on what is chosen.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const worths = $derived.by(() => {
+		const owned = pieces
 			.filter(wearable)
 			.flatMap(optionsOfPiece)
-			.map(({ item, title, garment }): Offer => ({ item, title, garment }))
-	);
-	function offersFor(elementId: string): Offer[] {
+			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
 		const listed = market.answer?.ok ? market.answer.answer : undefined;
-		const listings = listed?.matches.find((one) => one.elementId === elementId)?.listings ?? [];
-		const offers = listings.flatMap(({ listing }): Offer[] => {
-			const shop = listed?.shops.find(({ id }) => id === listing.shopId);
-			if (!shop) return [];
-			const item: Item = { source: 'listing', listing, shop, seenOn: today() };
-			// With its postage, as long as nothing else comes from that shop.
-			const posted = echo.matches.some(({ items }) =>
-				items.some((other) => other.source === 'listing' && other.shop.id === shop.id)
-			);
-			const amountMinor = listing.price.amountMinor + (posted ? 0 : shop.postage.flat.amountMinor);
-			return [
-				{ item, title: listing.title, garment: listing.garment, cost: { ...listing.price, amountMinor } }
-			];
-		});
-		return [...ownedOffers, ...offers].filter(({ item }) => !isWorn(item));
+		const bought = (elementId: string): Offer[] =>
+			(listed?.matches.find((one) => one.elementId === elementId)?.listings ?? []).flatMap(({ listing }) => {
+				const shop = listed?.shops.find(({ id }) => id === listing.shopId);
+				return shop
+					? [
+							{
+								item: { source: 'listing', listing, shop, seenOn: today() },
+								title: listing.title,
+								garment: listing.garment,
+								cost: listing.price
+							}
+						]
+					: [];
+			});
+		return worthOfOffers(
+			reference,
+			(elementId) => [...owned, ...bought(elementId)],
+			JSON.parse(schoolsKey) as Echo['schools']
+		);
+	});
+	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
+	function offersFor(elementId: string): WorthyOffer[] {
+		const worn = echo.matches.flatMap(({ items }) => items);
+		const shops = new Set(worn.flatMap((item) => (item.source === 'listing' ? [item.shop.id] : [])));
+		return (worths.get(elementId) ?? [])
+			.filter(({ item }) => !worn.some((other) => sameItem(other, item)))
+			.map((offer) => {
+				const { item, cost } = offer;
+				if (item.source !== 'listing' || !cost || shops.has(item.shop.id)) return offer;
+				return {
+					...offer,
+					cost: { ...cost, amountMinor: cost.amountMinor + item.shop.postage.flat.amountMinor }
+				};
+			});
 	}
 	const cheapest = $derived(winBacks(reference, echo.matches, worn, offersFor, { schools: echo.schools }));
 

@@ -1,0 +1,140 @@
+/** The eye: what a practitioner would say of a whole look, with mends that were tried. */
+import { scoreLook } from '../closeness/look';
+import { garmentType } from '../lexicon/taxonomy';
+import { moves, type MoveId } from '../lexicon/moves';
+import type { Garment } from '../model/garment';
+import type { Reference } from '../model/reference';
+import { factsOf } from './facts';
+import type { CheckContext, CheckedPiece, Finding, Severity } from './model';
+import { rules } from './rules';
+
+const bySeverity: Record<Severity, number> = { warning: 0, hint: 1, praise: 2 };
+
+/**
+ * What the eye finds in a look: warnings first, then hints, then what was done well. A rule is silent under the schools
+ * that disagree with it, and where what it needs is not known.
+ */
+export function checkLook(worn: readonly CheckedPiece[], context: CheckContext = {}): Finding[] {
+	const facts = factsOf(worn, context);
+	return rules
+		.filter(
+			({ silentUnder }) => !silentUnder || !silentUnder.schools.includes(facts.schools[silentUnder.question])
+		)
+		.flatMap(({ id, title, reason, standing, find }) =>
+			find(facts).map((violation): Finding => ({ ...violation, rule: id, title, reason, standing }))
+		)
+		.sort((a, b) => bySeverity[a.severity] - bySeverity[b.severity]);
+}
+
+/** A concrete change to one piece of a look. */
+export type Change =
+	| { kind: 'move'; id: string; move: MoveId }
+	| { kind: 'swap'; id: string; to: { title: string; garment: Garment; key: string } }
+	| { kind: 'leave-off'; id: string };
+
+/** A change that was tried: the finding is gone and nothing worse came. */
+export interface Mend {
+	change: Change;
+	words: string;
+	/** What it does to the closeness to the reference, in points; undefined without a reference. */
+	points?: number;
+}
+
+/** Something that could be worn instead. */
+export interface Spare {
+	/** Given back in the mend, so that the caller finds it again. */
+	key: string;
+	title: string;
+	garment: Garment;
+}
+
+export function withChange(worn: readonly CheckedPiece[], change: Change): CheckedPiece[] {
+	switch (change.kind) {
+		case 'leave-off':
+			return worn.filter(({ id }) => id !== change.id);
+		case 'move':
+			return worn.map((piece) =>
+				piece.id === change.id ? { ...piece, moves: [...piece.moves, change.move] } : piece
+			);
+		case 'swap':
+			return worn.map((piece) =>
+				piece.id === change.id ? { ...piece, title: change.to.title, garment: change.to.garment } : piece
+			);
+	}
+}
+
+const sameFinding = (a: Finding, b: Finding) => a.rule === b.rule && a.severity === b.severity;
+const faults = (findings: readonly Finding[]) =>
+	findings.reduce((sum, { severity }) => sum + (severity === 'warning' ? 3 : severity === 'hint' ? 1 : 0), 0);
+
+export interface MendOptions {
+	context?: CheckContext;
+	/** Pieces that are free to be worn instead, the most fitting first. */
+	sparesFor?: (id: string) => readonly Spare[];
+	/** Pieces under ids of elements, to say what a mend does to the closeness. */
+	reference?: Pick<Reference, 'elements'>;
+	/** As many mends as are given at most. */
+	most?: number;
+}
+
+/**
+ * Mends of a finding, found by trying: moves, other pieces, leaving one off. Only changes after which the finding is gone
+ * and the look has no more faults than before are given; those that keep most closeness come first.
+ */
+export function mendsOf(
+	finding: Finding,
+	worn: readonly CheckedPiece[],
+	{ context = {}, sparesFor = () => [], reference, most = 3 }: MendOptions = {}
+): Mend[] {
+	if (finding.severity === 'praise') return [];
+	const pieceOf = (id: string) => worn.find((piece) => piece.id === id);
+	const tried: { change: Change; words: string }[] = [
+		...(finding.moves ?? []).map(({ id, move }) => ({
+			change: { kind: 'move' as const, id, move },
+			words: `${pieceOf(id)?.title ?? ''}: ${moves[move].label}`
+		})),
+		...finding.pieces.flatMap((id) =>
+			finding.swap
+				? sparesFor(id).map((to) => ({
+						change: { kind: 'swap' as const, id, to },
+						words: `${to.title} instead of ${pieceOf(id)?.title ?? ''}`
+					}))
+				: []
+		),
+		...finding.pieces.flatMap((id) => {
+			const piece = pieceOf(id);
+			const small =
+				piece && !['top', 'legs', 'whole', 'feet', 'drape'].includes(garmentType(piece.garment.type).slot);
+			return finding.leaveOff && small
+				? [{ change: { kind: 'leave-off' as const, id }, words: `leave off ${piece.title}` }]
+				: [];
+		})
+	];
+	const score = (pieces: readonly CheckedPiece[]) =>
+		reference &&
+		scoreLook(
+			reference,
+			pieces.map(({ id, garment, moves: done }) => ({
+				elementId: id,
+				state: 'items' as const,
+				garments: [garment],
+				movesDone: [...done]
+			})),
+			{ schools: context.schools }
+		).score;
+	const before = checkLook(worn, context);
+	const [allowed, now] = [faults(before), score(worn)];
+	return tried
+		.flatMap(({ change, words }): Mend[] => {
+			const changed = withChange(worn, change);
+			const after = checkLook(changed, context);
+			const gone =
+				after.filter((one) => sameFinding(one, finding)).length <
+				before.filter((one) => sameFinding(one, finding)).length;
+			if (!gone || faults(after) >= allowed) return [];
+			const then = score(changed);
+			return [{ change, words, ...(then !== undefined && now !== undefined ? { points: then - now } : {}) }];
+		})
+		.sort((a, b) => (b.points ?? 0) - (a.points ?? 0))
+		.slice(0, most);
+}

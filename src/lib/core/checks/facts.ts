@@ -1,0 +1,128 @@
+/** What the rules look at, worked out once for a look. */
+import { measureColour, type MeasuredColour } from '../colour/similarity';
+import { chromaOf } from '../colour/spaces';
+import type { ColourFamily } from '../colour/family';
+import { facetValue, placeOf, type FacetId } from '../lexicon/facets';
+import { formalityOfCloth, formalityOfFamily, formalityOfType } from '../lexicon/formality';
+import { defaultSchools, type Schools } from '../lexicon/schools';
+import { slots, type SlotId } from '../lexicon/slots';
+import { garmentType, type GarmentType } from '../lexicon/taxonomy';
+import type { CheckContext, CheckedPiece } from './model';
+import { thresholds } from './thresholds';
+
+export interface PieceFacts extends CheckedPiece {
+	type: GarmentType;
+	slot: SlotId;
+	/** Share of the seen figure that it usually takes. */
+	area: number;
+	/** Its colours, the largest first. */
+	colours: MeasuredColour[];
+	main?: MeasuredColour;
+	/** Is its main colour a neutral, or a metal, or an animal print? */
+	neutral: boolean;
+	/** Does its main colour take the eye? */
+	strong: boolean;
+	/** Print family, where it is printed. */
+	print?: string;
+	metal?: string;
+	/** 0 sport … 5 formal; undefined for what has none (hair, jewellery). */
+	formality?: number;
+	/** A stated value, else what is usual for the type. */
+	value: (facet: FacetId) => string | undefined;
+	/** A stated value only. */
+	stated: (facet: FacetId) => string | undefined;
+	/** Place of a value on its facet's scale. */
+	place: (facet: FacetId) => number | undefined;
+}
+
+export interface Facts {
+	pieces: PieceFacts[];
+	in: (...slots: SlotId[]) => PieceFacts[];
+	/** Pieces with a large area that cover the body, from the top down. */
+	large: PieceFacts[];
+	schools: Schools;
+	client: CheckContext['client'];
+	event: CheckContext['event'];
+}
+
+const neutrals: readonly ColourFamily[] = [
+	'black',
+	'white',
+	'ivory',
+	'grey',
+	'beige',
+	'camel',
+	'brown',
+	'navy',
+	'denim',
+	'gold',
+	'silver'
+];
+const animalPrints = ['leopard', 'zebra', 'tiger', 'snake', 'cow'];
+
+/** How dressed up a garment is: as stated, else by type, family and cloth. */
+function formalityOf(
+	type: GarmentType,
+	stated: string | undefined,
+	material: string | undefined
+): number | undefined {
+	if (stated !== undefined) return placeOf('formality', stated);
+	const usual = type.usual.formality;
+	const base =
+		formalityOfType[type.id] ??
+		(usual !== undefined ? placeOf('formality', usual) : formalityOfFamily[type.family]);
+	if (base === undefined) return undefined;
+	return Math.min(5, Math.max(0, base + (formalityOfCloth[material ?? ''] ?? 0)));
+}
+
+function factsOfPiece(piece: CheckedPiece): PieceFacts {
+	const { garment } = piece;
+	const type = garmentType(garment.type);
+	const colours = [...garment.palette].sort((a, b) => b.share - a.share).map(({ hex }) => measureColour(hex));
+	const [main] = colours;
+	const family = garment.print?.family.value;
+	const print = family === 'plain' ? undefined : family;
+	const jewellery = type.division === 'jewellery';
+	const neutral =
+		main === undefined || jewellery || neutrals.includes(main.family) || animalPrints.includes(print ?? '');
+	const stated = (facet: FacetId) => garment.facets[facet]?.value;
+	const value = (facet: FacetId) => stated(facet) ?? type.usual[facet];
+	return {
+		...piece,
+		type,
+		slot: type.slot,
+		area: slots[type.slot].areaShare,
+		colours,
+		main,
+		neutral,
+		strong: main !== undefined && !neutral && chromaOf(main.lab) >= thresholds.strongChroma,
+		print,
+		metal: garment.metal?.value,
+		formality: formalityOf(type, stated('formality'), value('material')),
+		value,
+		stated,
+		place: (facet) => {
+			const found = value(facet);
+			return found !== undefined && facetValue(facet, found) ? placeOf(facet, found) : undefined;
+		}
+	};
+}
+
+/** From the top of the body down, as the eye reads neighbours. */
+const down: readonly SlotId[] = ['outer', 'suit', 'layer', 'drape', 'whole', 'top', 'legs'];
+
+export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): Facts {
+	const pieces = worn.map(factsOfPiece);
+	const inSlots = (...wanted: SlotId[]) => pieces.filter(({ slot }) => wanted.includes(slot));
+	return {
+		pieces,
+		in: inSlots,
+		large: down.flatMap((slot) => inSlots(slot)).filter(({ area }) => area >= thresholds.largeArea),
+		schools: { ...defaultSchools, ...context.schools },
+		client: context.client,
+		event: context.event
+	};
+}
+
+/** Titles in a row: "the blazer and the skirt". */
+export const named = (pieces: readonly PieceFacts[]) => pieces.map(({ title }) => title).join(' and ');

@@ -1,0 +1,32 @@
+import type { Rule } from '../model';
+
+/** What a dress code asks for at least, on the scale of formality; the first that is named counts. */
+const codes: [word: RegExp, least: number][] = [
+	[/white tie|black tie|formal/i, 4.2],
+	[/cocktail|evening/i, 3.2],
+	[/business/i, 2.6],
+	[/smart casual/i, 1.6],
+	[/smart|festive/i, 2]
+];
+
+export const dressCode: Rule = {
+	id: 'dress-code',
+	title: 'Below the dress code',
+	reason: 'The host has said how dressed up to come; the least dressed piece is the one that is seen.',
+	standing: 'settled',
+	find: ({ pieces, event }) => {
+		const asked = codes.find(([word]) => word.test(event?.dressCode ?? ''));
+		if (!asked) return [];
+		const [, least] = asked;
+		const below = pieces.filter(
+			({ formality, area, slot }) =>
+				formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1
+		);
+		return below.map((piece) => ({
+			severity: 'warning' as const,
+			pieces: [piece.id],
+			measured: `the ${piece.title} is too casual for “${event?.dressCode}”`,
+			swap: true
+		}));
+	}
+};

@@ -1,0 +1,35 @@
+import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
+
+const levels = ['sport', 'casual', 'smart casual', 'business', 'cocktail', 'formal'];
+
+export const formalityApart: Rule = {
+	id: 'formality-apart',
+	title: 'Formality far apart',
+	reason: 'Pieces far apart in formality fight, unless something between bridges them or the clash is meant.',
+	standing: 'settled',
+	silentUnder: { question: 'formality', schools: ['clash-on-purpose'] },
+	find: ({ pieces, schools }) => {
+		const dressed = pieces
+			.filter(({ formality, area }) => formality !== undefined && area >= 0.05)
+			.sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
+		const [lowest] = dressed;
+		const highest = dressed.at(-1);
+		if (!lowest || !highest) return [];
+		const [low, high] = [lowest.formality ?? 0, highest.formality ?? 0];
+		if (high - low <= thresholds.formalityApart) return [];
+		// Something half way bridges the gap.
+		const bridge = dressed.some(
+			({ formality = 0 }) => formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
+		);
+		if (bridge && schools.formality === 'bridge-the-gap') return [];
+		return [
+			{
+				severity: bridge ? 'hint' : 'warning',
+				pieces: [lowest.id, highest.id],
+				measured: `the ${lowest.title} is ${levels[Math.round(low)]}, the ${highest.title} ${levels[Math.round(high)]}`,
+				swap: true
+			}
+		];
+	}
+};

@@ -1,0 +1,31 @@
+import { deltaE00 } from '../../colour/difference';
+import { colourName } from '../../colour/words';
+import type { Rule, Violation } from '../model';
+import { thresholds } from '../thresholds';
+
+export const nearMiss: Rule = {
+	id: 'near-miss',
+	title: 'Two large areas that almost match',
+	reason: 'Colours that almost match read as a mistake: either the same, or clearly apart.',
+	standing: 'settled',
+	find: ({ large }) =>
+		large.flatMap((one, i) =>
+			large.slice(i + 1).flatMap((other): Violation[] => {
+				if (!one.main || !other.main || one.print || other.print) return [];
+				const denim = (piece: typeof one) =>
+					piece.main?.family === 'denim' || piece.value('material') === 'denim';
+				if (denim(one) && denim(other)) return [];
+				const apart = deltaE00(one.main.lab, other.main.lab);
+				return apart > thresholds.sameColour && apart < thresholds.nearMiss
+					? [
+							{
+								severity: 'warning',
+								pieces: [one.id, other.id],
+								measured: `${colourName(one.main.hex)} beside ${colourName(other.main.hex)}: ${apart.toFixed(0)} apart, neither the same nor clearly different`,
+								swap: true
+							}
+						]
+					: [];
+			})
+		)
+};

@@ -1,0 +1,40 @@
+import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
+
+const breaks = ['velvet', 'satin', 'leather', 'patent-leather', 'sequin', 'lace', 'lame', 'silk'];
+
+export const oneDark: Rule = {
+	id: 'one-dark',
+	title: 'One dark throughout',
+	reason: 'One dark colour throughout wants a break: a belt, texture, shine, skin or a colour.',
+	standing: 'habit',
+	silentUnder: { question: 'colours', schools: ['one-colour'] },
+	find: ({ large, pieces }) => {
+		if (large.length < 2) return [];
+		const dark = large.every(
+			(piece) => piece.main && piece.main.lab.l < thresholds.darkLightness && !piece.strong
+		);
+		const broken = pieces.some(
+			(piece) =>
+				piece.slot === 'waist' ||
+				piece.print !== undefined ||
+				breaks.includes(piece.value('material') ?? '') ||
+				(piece.main && piece.main.lab.l > 45) ||
+				piece.strong ||
+				piece.type.division === 'jewellery'
+		);
+		return dark && !broken
+			? [
+					{
+						severity: 'hint',
+						pieces: large.map(({ id }) => id),
+						measured: 'every large area is dark, and nothing breaks it',
+						moves: large
+							.filter(({ slot }) => slot === 'top' || slot === 'layer')
+							.map(({ id }) => ({ id, move: 'sleeves-rolled' as const })),
+						swap: true
+					}
+				]
+			: [];
+	}
+};

@@ -1,0 +1,61 @@
+import type { PieceFacts } from '../facts';
+import type { Rule, Violation } from '../model';
+import { thresholds } from '../thresholds';
+
+const warmCloth = [
+	'wool',
+	'lambswool',
+	'cashmere',
+	'mohair',
+	'alpaca',
+	'tweed',
+	'fleece',
+	'down-fill',
+	'fur',
+	'faux-fur',
+	'shearling',
+	'felt',
+	'camel-hair',
+	'boucle-wool'
+];
+const thinCloth = ['linen', 'voile', 'lawn', 'chiffon', 'organza', 'muslin', 'seersucker', 'georgette'];
+
+const isWarm = (piece: PieceFacts) =>
+	warmCloth.includes(piece.value('material') ?? '') ||
+	piece.stated('weight') === 'heavy' ||
+	['padded', 'chunky-knit', 'fur-like'].includes(piece.value('texture') ?? '');
+/** Open shoes, and thin or bare things with nothing over them. */
+const isBare = (piece: PieceFacts, covered: boolean) =>
+	(piece.slot === 'feet' && (piece.type.family === 'sandals' || piece.value('toe') === 'open')) ||
+	(!covered &&
+		['top', 'whole'].includes(piece.slot) &&
+		(['strapless', 'sleeveless'].includes(piece.value('sleeveLength') ?? '') ||
+			thinCloth.includes(piece.value('material') ?? '')));
+
+export const outOfSeason: Rule = {
+	id: 'out-of-season',
+	title: 'Out of season',
+	reason:
+		'Clothes for another weather make the client suffer and the look false: hold it, layer it or swap the piece.',
+	standing: 'settled',
+	silentUnder: { question: 'season', schools: ['layer-all-year'] },
+	find: (facts) => {
+		const airC = facts.event?.weather?.airC;
+		if (airC === undefined) return [];
+		const covered = facts.in('outer', 'layer', 'suit').length > 0;
+		return facts.pieces.flatMap((piece): Violation[] => {
+			const wrong =
+				airC >= thresholds.warmC ? isWarm(piece) : airC <= thresholds.coldC && isBare(piece, covered);
+			return wrong
+				? [
+						{
+							severity: 'warning',
+							pieces: [piece.id],
+							measured: `the ${piece.title} at ${airC.toFixed(0)} °C`,
+							swap: true
+						}
+					]
+				: [];
+		});
+	}
+};

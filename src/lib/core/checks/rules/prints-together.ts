@@ -1,0 +1,44 @@
+import { familiesRelated } from '../../colour/family';
+import { printGroups } from '../../lexicon/prints';
+import type { PieceFacts } from '../facts';
+import type { Rule, Violation } from '../model';
+
+const scaleOf = (piece: PieceFacts) => piece.garment.print?.scale?.value ?? 'medium';
+const shareColour = (one: PieceFacts, other: PieceFacts) =>
+	one.colours.some((a) => other.colours.some((b) => familiesRelated(a.family, b.family)));
+const shareLine = (one: PieceFacts, other: PieceFacts) =>
+	printGroups.some((group) => group.includes(one.print ?? '') && group.includes(other.print ?? ''));
+
+export const printsTogether: Rule = {
+	id: 'prints-together',
+	title: 'Prints together',
+	reason: 'Prints mix when they share a colour and differ in scale, or share a kind of line.',
+	standing: 'settled',
+	find: ({ pieces }) => {
+		const printed = pieces.filter(({ print, area }) => print !== undefined && area >= 0.02);
+		return printed.flatMap((one, i) =>
+			printed.slice(i + 1).flatMap((other): Violation[] => {
+				const both = [one.id, other.id];
+				if (one.print === other.print && shareColour(one, other)) return [];
+				const mixes =
+					(shareColour(one, other) && scaleOf(one) !== scaleOf(other)) ||
+					(shareLine(one, other) && shareColour(one, other));
+				if (mixes)
+					return [
+						{ severity: 'praise', pieces: both, measured: `${one.print} and ${other.print} share a colour` }
+					];
+				return shareColour(one, other)
+					? []
+					: [
+							{
+								severity: 'warning',
+								pieces: both,
+								measured: `${one.print} and ${other.print} share no colour`,
+								swap: true,
+								leaveOff: true
+							}
+						];
+			})
+		);
+	}
+};

@@ -1,0 +1,21 @@
+import type { Rule } from '../model';
+
+export const shinyImitation: Rule = {
+	id: 'shiny-imitation',
+	title: 'Imitation leather that shines',
+	reason: 'Cheap imitation leather shows itself by high shine and sharp creases; matt hides it.',
+	standing: 'settled',
+	find: ({ pieces }) =>
+		pieces
+			.filter(
+				(piece) =>
+					piece.stated('material') === 'imitation-leather' &&
+					['shiny', 'glittering', 'satin'].includes(piece.stated('sheen') ?? '')
+			)
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `the ${piece.title} is imitation leather with a ${piece.stated('sheen')} sheen`,
+				swap: true
+			}))
+};

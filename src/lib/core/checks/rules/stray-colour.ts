@@ -1,0 +1,44 @@
+import { familiesRelated } from '../../colour/family';
+import { chromaOf } from '../../colour/spaces';
+import { colourName } from '../../colour/words';
+import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
+
+/** Pieces that should belong to the outfit rather than carry a colour of their own. */
+const belong = ['bag', 'feet', 'waist', 'hands', 'hosiery'];
+
+export const strayColour: Rule = {
+	id: 'stray-colour',
+	title: 'A stray colour',
+	reason:
+		'A strong colour that appears once, on a piece that should belong, looks left over rather than meant.',
+	standing: 'settled',
+	silentUnder: { question: 'colours', schools: ['contrast-on-purpose'] },
+	find: ({ pieces }) =>
+		pieces
+			.filter(({ slot, strong }) => strong && belong.includes(slot))
+			.filter((piece) => {
+				const family = piece.main?.family;
+				return (
+					family !== undefined &&
+					!pieces.some(
+						(other) =>
+							other !== piece &&
+							other.colours.some(
+								(colour) => familiesRelated(colour.family, family) && chromaOf(colour.lab) > 12
+							)
+					)
+				);
+			})
+			// Where all else is neutral, one strong colour is the accent.
+			.filter((piece) => pieces.some((other) => other !== piece && other.strong && other.area > 0.05))
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `${colourName(piece.main?.hex ?? '')} appears on the ${piece.title} alone`,
+				swap: true
+			}))
+};
+
+/** Is a colour full enough to take the eye? */
+export const isFull = (lab: Parameters<typeof chromaOf>[0]) => chromaOf(lab) >= thresholds.strongChroma;

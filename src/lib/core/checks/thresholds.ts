@@ -1,0 +1,36 @@
+/**
+ * The numbers of the eye, each with its reason. Common practice put into figures by this project, to be argued with;
+ * colour differences are CIEDE2000, lightness is CIELAB L*, chroma C*.
+ */
+export const thresholds = {
+	/** A colour this full takes the eye; below it reads as muted. */
+	strongChroma: 32,
+	/** An area this large is one of the big ones: a top, a bottom, a coat. */
+	largeArea: 0.25,
+	/** Two large areas nearer than this are the same colour… */
+	sameColour: 3.5,
+	/** …and nearer than this, without being the same, look like a mistake. */
+	nearMiss: 11,
+	/** Two denims nearer than this are one wash, and nearer than the second an accident. */
+	sameWash: 5,
+	nearWash: 14,
+	/** Neighbours whose lightness differs by less fall flat. */
+	flatLightness: 9,
+	/** All large areas below this are one dark. */
+	darkLightness: 27,
+	/** A top above this is a large white. */
+	whiteLightness: 92,
+	/** Fits from here on stand off the body (place on the facet's scale: relaxed). */
+	looseFit: 4,
+	/** A hem that ends within this of the hem under it looks unplanned, in cm on a neutral figure. */
+	layerHemsCm: 6,
+	/** Levels of formality that still live together. */
+	formalityApart: 2.4,
+	/** As many statements as one look carries without a school that wants more. */
+	statements: 1,
+	/** From here on heavy cloth is out of season, and from here on down bare or thin things are, in °C. */
+	warmC: 23,
+	coldC: 9,
+	/** Heels from here on are high for standing long, in cm. */
+	highHeelCm: 8.5
+} as const;
