@@ -2,6 +2,7 @@
 import { cpus } from 'node:os';
 import { composeDemo } from '../../demo/compose';
 import {
+	checkLook,
 	closenessOf,
 	closest,
 	deltaE00,
@@ -21,6 +22,7 @@ import {
 	type Garment
 } from '../../src/lib/core';
 import { simulatedStock } from '../../src/lib/server/market/stock';
+import { labelledOutfits, scoreEye } from '../outfits';
 import { labelledPhrases, scoreReading } from '../phrases';
 import { browserFigures } from './browser';
 
@@ -132,6 +134,18 @@ for (const [swatches, wanted] of [
 	report('  elements, precision and recall', rates(score.elements), '≥ .97');
 	report('  facets, precision and recall', rates(score.facets), '≥ .93');
 	for (const error of score.errors) report('  misread', error);
+}
+{
+	const outfits = labelledOutfits();
+	const spent = millisecondsOf(() => outfits.forEach(({ worn, context }) => checkLook(worn, context)), 15);
+	report('one look checked by the eye', ms(spent / outfits.length));
+	const { precision, recall, errors } = scoreEye(outfits);
+	report(
+		`  findings on ${outfits.length} labelled outfits, precision and recall`,
+		`${precision.toFixed(3)} and ${recall.toFixed(3)}`,
+		'≥ .9'
+	);
+	for (const error of errors) report('  error', error);
 }
 {
 	const looks = demo.references.map(({ elements: worn }) => ({

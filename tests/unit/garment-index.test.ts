@@ -20,17 +20,26 @@ const plainly = (of: Parameters<typeof rankCandidates>[0], most: number, schools
 describe('the closest garments of an index', () => {
 	it.each([
 		['a plain blouse', element(1, garment('blouse', ['ivory']))],
-		['a dress of two colours', element(2, garment('dress', ['navy', 'ivory'], { hemLength: 'knee' }, { print: 'stripe' }))],
-		['a signature lapel', element(3, garment('blazer', ['wine'], { lapel: 'peak', material: 'velvet' }), { signature: ['lapel'] })],
-		['an open colour', element(4, garment('court-shoes', ['black'], { heelHeight: 'mid' }), { open: ['palette'] })],
+		[
+			'a dress of two colours',
+			element(2, garment('dress', ['navy', 'ivory'], { hemLength: 'knee' }, { print: 'stripe' }))
+		],
+		[
+			'a signature lapel',
+			element(3, garment('blazer', ['wine'], { lapel: 'peak', material: 'velvet' }), { signature: ['lapel'] })
+		],
+		[
+			'an open colour',
+			element(4, garment('court-shoes', ['black'], { heelHeight: 'mid' }), { open: ['palette'] })
+		],
 		['earrings in gold', element(5, garment('hoops', [], { size: 'large' }, { metal: 'gold' }))],
 		['everything open', element(6, garment('handbag', []), { open: ['type'] })]
 	])('are those of the plain comparison, with the very same figures: %s', (_, of) => {
 		expect(closest(index, of, { most: 30 })).toEqual(plainly(of, 30));
 		for (const school of ['colour-first', 'shape-first', 'spirit'] as const)
-			expect(closest(index, of, { most: 12, schools: { closeness: school, colours: 'repeat-exactly' } })).toEqual(
-				plainly(of, 12, { closeness: school, colours: 'repeat-exactly' })
-			);
+			expect(
+				closest(index, of, { most: 12, schools: { closeness: school, colours: 'repeat-exactly' } })
+			).toEqual(plainly(of, 12, { closeness: school, colours: 'repeat-exactly' }));
 	});
 
 	it('are so for any element', () => {

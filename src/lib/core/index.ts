@@ -88,6 +88,20 @@ export {
 	reasonsOf
 } from './closeness/words';
 
+// The eye
+export {
+	checkLook,
+	mendsOf,
+	withChange,
+	type Change,
+	type Mend,
+	type MendOptions,
+	type Spare
+} from './checks/check-look';
+export type { CheckContext, CheckedPiece, Finding, Severity } from './checks/model';
+export { rules } from './checks/rules';
+export { thresholds } from './checks/thresholds';
+
 // Matching
 export { closest, indexGarments, type Closest, type GarmentIndex } from './matching/garment-index';
 export { bestAssignment, matchWardrobe } from './matching/assign';

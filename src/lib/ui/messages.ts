@@ -342,6 +342,20 @@ export const m = {
 			none: 'none',
 			choose: (title: string) => `Choose ${title}`
 		},
+		check: {
+			title: 'Check',
+			tray: 'Tray',
+			tabs: 'Beside the plates',
+			nothing: 'Nothing stands out. Look once more in the mirror, sitting and walking.',
+			severities: { warning: 'Warning', hint: 'Hint', praise: 'Well done' },
+			standing: { settled: 'Settled practice.', habit: 'A habit that many share, not all.' },
+			noMend:
+				'Nothing on this rail mends it without a new fault. A substitute, an alteration or your own eye may.',
+			take: 'Take it',
+			points: (points: string) => `${points} points`,
+			samePoints: 'same closeness',
+			foot: 'Rules of thumb, not verdicts. Limits, labels, clinicians, venues and your own eye come first.'
+		},
 		cheapest: 'Cheapest points to win back',
 		nothingToWin: 'No single change wins more than half a point.',
 		winFree: 'owned',
@@ -483,7 +497,8 @@ export const m = {
 			['table', 'M', 'match what I have, around the pins'],
 			['table', 'C', 'set the card beside another'],
 			['table', '/', 'find among the cards'],
-			['table', 'H · O · L', 'hems, overlay, layers off']
+			['table', 'H · O · L', 'hems, overlay, layers off'],
+			['table', 'K', 'check the look, or back to the cards']
 		] as [string, string, string][]
 	}
 };

@@ -1,10 +1,12 @@
 /** What the rules look at, worked out once for a look. */
+import { deltaE00 } from '../colour/difference';
 import { measureColour, type MeasuredColour } from '../colour/similarity';
 import { chromaOf } from '../colour/spaces';
 import type { ColourFamily } from '../colour/family';
 import { facetValue, placeOf, type FacetId } from '../lexicon/facets';
 import { formalityOfCloth, formalityOfFamily, formalityOfType } from '../lexicon/formality';
 import { defaultSchools, type Schools } from '../lexicon/schools';
+import { metalColours } from '../lexicon/metals';
 import { slots, type SlotId } from '../lexicon/slots';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { CheckContext, CheckedPiece } from './model';
@@ -72,8 +74,32 @@ function formalityOf(
 		formalityOfType[type.id] ??
 		(usual !== undefined ? placeOf('formality', usual) : formalityOfFamily[type.family]);
 	if (base === undefined) return undefined;
-	return Math.min(5, Math.max(0, base + (formalityOfCloth[material ?? ''] ?? 0)));
+	// What a type is usually made of is in its own figure already.
+	const cloth =
+		type.usual.material === material || type.family === 'jeans' ? 0 : (formalityOfCloth[material ?? ''] ?? 0);
+	return Math.min(5, Math.max(0, base + cloth));
 }
+
+/** A metallic shoe is an evening one, and a heel dresses any shoe up. */
+function dressedUp(
+	formality: number | undefined,
+	{ feet, metallic, heelCm }: { feet: boolean; metallic: boolean; heelCm: number }
+): number | undefined {
+	if (formality === undefined || !feet) return formality;
+	return Math.min(5, formality + (metallic ? 1.8 : 0) + (heelCm >= 6 ? 0.5 : 0));
+}
+
+/** Slots where gold, silver and their kin are metals first and colours second. */
+const metalFirst: readonly SlotId[] = ['feet', 'bag', 'waist', 'head', 'hands'];
+/** Nearer than this to a metal's colour a thing is of that metal's look, sooner where it shines; greys are not silver. */
+const metalLooks = [
+	{ lab: measureColour(metalColours.gold ?? '').lab, near: 9, shining: 14 },
+	{ lab: measureColour(metalColours.silver ?? '').lab, near: 3, shining: 8 }
+];
+const looksMetallic = (slot: SlotId, main: MeasuredColour | undefined, shines: boolean) =>
+	main !== undefined &&
+	metalFirst.includes(slot) &&
+	metalLooks.some(({ lab, near, shining }) => deltaE00(lab, main.lab) < (shines ? shining : near));
 
 function factsOfPiece(piece: CheckedPiece): PieceFacts {
 	const { garment } = piece;
@@ -83,8 +109,15 @@ function factsOfPiece(piece: CheckedPiece): PieceFacts {
 	const family = garment.print?.family.value;
 	const print = family === 'plain' ? undefined : family;
 	const jewellery = type.division === 'jewellery';
+	const shines = ['shiny', 'glittering'].includes(garment.facets.sheen?.value ?? '');
+	const gilded = looksMetallic(type.slot, main, shines);
+	const metallic = garment.metal !== undefined || gilded;
 	const neutral =
-		main === undefined || jewellery || neutrals.includes(main.family) || animalPrints.includes(print ?? '');
+		main === undefined ||
+		jewellery ||
+		gilded ||
+		neutrals.includes(main.family) ||
+		animalPrints.includes(print ?? '');
 	const stated = (facet: FacetId) => garment.facets[facet]?.value;
 	const value = (facet: FacetId) => stated(facet) ?? type.usual[facet];
 	return {
@@ -98,7 +131,11 @@ function factsOfPiece(piece: CheckedPiece): PieceFacts {
 		strong: main !== undefined && !neutral && chromaOf(main.lab) >= thresholds.strongChroma,
 		print,
 		metal: garment.metal?.value,
-		formality: formalityOf(type, stated('formality'), value('material')),
+		formality: dressedUp(formalityOf(type, stated('formality'), stated('material')), {
+			feet: type.slot === 'feet',
+			metallic,
+			heelCm: stated('heelHeight') ? placeOf('heelHeight', stated('heelHeight') ?? '') : 0
+		}),
 		value,
 		stated,
 		place: (facet) => {
@@ -123,6 +160,3 @@ export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): F
 		event: context.event
 	};
 }
-
-/** Titles in a row: "the blazer and the skirt". */
-export const named = (pieces: readonly PieceFacts[]) => pieces.map(({ title }) => title).join(' and ');

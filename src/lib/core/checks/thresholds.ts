@@ -11,6 +11,8 @@ export const thresholds = {
 	sameColour: 3.5,
 	/** …and nearer than this, without being the same, look like a mistake. */
 	nearMiss: 11,
+	/** Light neutrals are tonal on purpose much sooner. */
+	nearMissLight: 6,
 	/** Two denims nearer than this are one wash, and nearer than the second an accident. */
 	sameWash: 5,
 	nearWash: 14,
@@ -18,12 +20,10 @@ export const thresholds = {
 	flatLightness: 9,
 	/** All large areas below this are one dark. */
 	darkLightness: 27,
-	/** A top above this is a large white. */
-	whiteLightness: 92,
 	/** Fits from here on stand off the body (place on the facet's scale: relaxed). */
 	looseFit: 4,
 	/** A hem that ends within this of the hem under it looks unplanned, in cm on a neutral figure. */
-	layerHemsCm: 6,
+	layerHemsCm: 7,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
 	/** As many statements as one look carries without a school that wants more. */
@@ -32,5 +32,5 @@ export const thresholds = {
 	warmC: 23,
 	coldC: 9,
 	/** Heels from here on are high for standing long, in cm. */
-	highHeelCm: 8.5
+	highHeelCm: 10.5
 } as const;

@@ -30,6 +30,11 @@
 		const id = referenceId;
 		return async () => (id ? database.references.get(id) : undefined);
 	});
+	const eventId = $derived(echo.value?.found?.eventId);
+	const event = live(() => {
+		const id = eventId;
+		return async () => ({ found: id ? await database.events.get(id) : undefined });
+	});
 	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));
 
 	const onTable = $derived.by((): OnTable | undefined => {
@@ -40,7 +45,8 @@
 			client: client.value,
 			reference: reference.value,
 			pieces: pieces.value,
-			currency: settings.value.found?.currency ?? 'GBP'
+			currency: settings.value.found?.currency ?? 'GBP',
+			event: event.value?.found
 		};
 	});
 	/** The echo, once all that lies on its table is there too; an echo that is gone is an answer as well. */
@@ -49,7 +55,7 @@
 			return onTable ?? (echo.value && !echo.value.found ? 'gone' : undefined);
 		},
 		get error() {
-			return [echo, client, pieces, reference, settings].find(({ error }) => error)?.error;
+			return [echo, client, pieces, reference, settings, event].find(({ error }) => error)?.error;
 		}
 	};
 </script>

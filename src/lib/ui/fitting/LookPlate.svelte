@@ -32,7 +32,9 @@
 	const layerOf = (element: typeof table.selected) =>
 		element &&
 		(look.worn.some(({ id }) => id === element.id) ? element.id : table.matchOf(element)?.elementIds[0]);
-	const lit = $derived([layerOf(table.selected), layerOf(table.pointed)].filter((id) => id !== undefined));
+	const lit = $derived(
+		[layerOf(table.selected), layerOf(table.pointed), ...table.lit].filter((id) => id !== undefined)
+	);
 </script>
 
 <figure>

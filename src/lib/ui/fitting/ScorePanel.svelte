@@ -70,6 +70,8 @@
 			<strong>{band.label}</strong>
 			<p class="soft">{band.sentence}</p>
 			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+		</div>
+		<div class="school">
 			<Select
 				size="sm"
 				labelText={m.fitting.school}
@@ -158,9 +160,13 @@
 		font-size: var(--step-0);
 	}
 	.sum {
-		display: flex;
-		gap: 1rem;
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 0 1rem;
 		align-items: start;
+	}
+	.school {
+		grid-column: 1 / -1;
 	}
 	.sum > div {
 		padding-top: 0.25rem;

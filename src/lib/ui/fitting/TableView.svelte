@@ -16,7 +16,7 @@
 	import Rung from './Rung.svelte';
 	import ScorePanel from './ScorePanel.svelte';
 	import { fittingTable, type OnTable } from './table.svelte';
-	import Tray from './Tray.svelte';
+	import SidePanel from './SidePanel.svelte';
 	import VerdictForm from './VerdictForm.svelte';
 	import { plateView } from './view.svelte';
 
@@ -34,7 +34,8 @@
 	let room = $state<HTMLElement>();
 
 	const lookOfReference = $derived(referenceLook(reference));
-	const echoLook = $derived(wornLook(echo, table.garmentOf));
+	const echoLook = $derived(table.check.preview ?? wornLook(echo, table.garmentOf));
+	let checking = $state(false);
 	const states = $derived(statesOf({ worn: [...lookOfReference.worn, ...echoLook.worn] }));
 
 	const onkeydown = tableKeys(table, {
@@ -42,6 +43,7 @@
 		toggleHems: view.toggleHems,
 		toggleOverlay: view.toggleOverlay,
 		nextLayers: () => view.nextLayers(states),
+		toggleCheck: () => (checking = !checking),
 		search: () => room?.querySelector<HTMLInputElement>('input[type="search"]')?.focus()
 	});
 
@@ -123,7 +125,7 @@
 				overlaid
 			/>
 			<div class="tray-place">
-				{#if table.selected}<Tray {table} element={table.selected} />{/if}
+				<SidePanel {table} bind:checking />
 			</div>
 		</div>
 		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />

@@ -9,6 +9,7 @@ export interface TableActions {
 	toggleHems: () => void;
 	toggleOverlay: () => void;
 	nextLayers: () => void;
+	toggleCheck: () => void;
 	search: () => void;
 }
 
@@ -69,6 +70,7 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			h: actions.toggleHems,
 			o: actions.toggleOverlay,
 			l: actions.nextLayers,
+			k: actions.toggleCheck,
 			'/': actions.search
 		};
 		const deed = deeds[event.key];

@@ -5,32 +5,30 @@ import {
 	inOrder,
 	matchOf,
 	matchWardrobe,
-	optionsOfPiece,
 	resolveItem,
-	sameItem,
 	scoreLook,
 	spendOf,
-	wearable,
 	winBacks,
 	wornIn,
-	worthOfOffers,
 	type Client,
 	type Echo,
 	type Element,
+	type Event,
 	type Item,
 	type Match,
+	type Mend,
 	type MoveId,
-	type Offer,
 	type Piece,
 	type Reference,
-	type WinBack,
-	type WorthyOffer
+	type WinBack
 } from '$lib/core';
-import { newId, today } from '$lib/store/clock';
+import { newId } from '$lib/store/clock';
 import { change } from '$lib/store/journal';
 import { perform } from '../frame/perform';
 import { m } from '../messages';
+import { lookCheck } from './check.svelte';
 import { marketFor } from './market.svelte';
+import { offersOnTable } from './offers.svelte';
 import { fittingTray, type Candidate } from './tray.svelte';
 
 /** What lies on the table. */
@@ -40,12 +38,15 @@ export interface OnTable {
 	client: Client;
 	pieces: Piece[];
 	currency: string;
+	/** What the echo is for. */
+	event?: Event;
 }
 
 /** The fitting table's state: the chosen rung, its tray, the score, and what can be done. */
 export function fittingTable(onTable: () => OnTable) {
 	let selectedId = $state<string | undefined>();
 	let pointedId = $state<string | undefined>();
+	let lightIds = $state.raw<readonly string[]>([]);
 
 	const echo = $derived(onTable().echo);
 	const reference = $derived(onTable().reference);
@@ -69,50 +70,17 @@ export function fittingTable(onTable: () => OnTable) {
 		market: market.answer
 	}));
 
-	// What each offer earns hangs on the look, the pieces and the shops, not on what is chosen.
-	const schoolsKey = $derived(JSON.stringify(echo.schools));
-	const worths = $derived.by(() => {
-		const owned = pieces
-			.filter(wearable)
-			.flatMap(optionsOfPiece)
-			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
-		const listed = market.answer?.ok ? market.answer.answer : undefined;
-		const bought = (elementId: string): Offer[] =>
-			(listed?.matches.find((one) => one.elementId === elementId)?.listings ?? []).flatMap(({ listing }) => {
-				const shop = listed?.shops.find(({ id }) => id === listing.shopId);
-				return shop
-					? [
-							{
-								item: { source: 'listing', listing, shop, seenOn: today() },
-								title: listing.title,
-								garment: listing.garment,
-								cost: listing.price
-							}
-						]
-					: [];
-			});
-		return worthOfOffers(
-			reference,
-			(elementId) => [...owned, ...bought(elementId)],
-			JSON.parse(schoolsKey) as Echo['schools']
-		);
-	});
-	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
-	function offersFor(elementId: string): WorthyOffer[] {
-		const worn = echo.matches.flatMap(({ items }) => items);
-		const shops = new Set(worn.flatMap((item) => (item.source === 'listing' ? [item.shop.id] : [])));
-		return (worths.get(elementId) ?? [])
-			.filter(({ item }) => !worn.some((other) => sameItem(other, item)))
-			.map((offer) => {
-				const { item, cost } = offer;
-				if (item.source !== 'listing' || !cost || shops.has(item.shop.id)) return offer;
-				return {
-					...offer,
-					cost: { ...cost, amountMinor: cost.amountMinor + item.shop.postage.flat.amountMinor }
-				};
-			});
-	}
-	const cheapest = $derived(winBacks(reference, echo.matches, worn, offersFor, { schools: echo.schools }));
+	const offers = offersOnTable(() => ({ echo, reference, pieces, market: market.answer }));
+	const cheapest = $derived(winBacks(reference, echo.matches, worn, offers.for, { schools: echo.schools }));
+
+	const check = lookCheck(() => ({
+		echo,
+		reference,
+		client,
+		event: onTable().event,
+		pieces,
+		offersFor: offers.for
+	}));
 
 	const write = (label: string, matches: Match[]) =>
 		perform(() =>
@@ -192,6 +160,27 @@ export function fittingTable(onTable: () => OnTable) {
 						m.did.changedMoves(words(element)),
 						how.moves.reduce((all, move) => choosing.toggleMove(all, elementId, move), echo.matches)
 					);
+		},
+		check,
+		/** Layers that are lit besides the chosen and the pointed ones. */
+		get lit() {
+			return lightIds;
+		},
+		light: (ids: readonly string[]) => (lightIds = ids),
+		/** Does what mends a finding. */
+		mend({ change: how }: Mend) {
+			const element = elements.find(({ id }) => id === how.id);
+			if (!element) return Promise.resolve(false);
+			selectedId = element.id;
+			if (how.kind === 'move')
+				return write(
+					m.did.changedMoves(words(element)),
+					choosing.toggleMove(echo.matches, element.id, how.move)
+				);
+			if (how.kind === 'leave-off')
+				return write(m.did.leftOut(words(element)), choosing.leaveOut(echo.matches, element.id, newId()));
+			const offer = check.offerIn(how);
+			return offer ? choose(element, offer) : Promise.resolve(false);
 		},
 		/** Matches the whole wardrobe at once, around what is pinned. */
 		matchAll: () =>

@@ -4,10 +4,14 @@ import type { PieceFacts } from '../facts';
 
 /** What a limit in words rules out, by what it speaks of. */
 const shows: { word: RegExp; shown: (piece: PieceFacts) => boolean }[] = [
-	{ word: /strapless/i, shown: (piece) => piece.value('sleeveLength') === 'strapless' },
+	{
+		word: /strapless/i,
+		shown: (piece) => piece.value('sleeveLength') === 'strapless' || piece.stated('neckline') === 'strapless'
+	},
 	{
 		word: /sleeveless|upper arms?|bare arms?/i,
-		shown: (piece) => ['sleeveless', 'strapless'].includes(piece.value('sleeveLength') ?? '')
+		shown: (piece) =>
+			piece.slot !== 'layer' && ['sleeveless', 'strapless'].includes(piece.value('sleeveLength') ?? '')
 	},
 	{
 		word: /mini|short skirts?|thighs?|above the knee/i,

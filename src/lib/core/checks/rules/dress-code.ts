@@ -25,7 +25,7 @@ export const dressCode: Rule = {
 		return below.map((piece) => ({
 			severity: 'warning' as const,
 			pieces: [piece.id],
-			measured: `the ${piece.title} is too casual for “${event?.dressCode}”`,
+			measured: `too casual for “${event?.dressCode}”: ${piece.title}`,
 			swap: true
 		}));
 	}

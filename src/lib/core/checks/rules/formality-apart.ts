@@ -27,7 +27,7 @@ export const formalityApart: Rule = {
 			{
 				severity: bridge ? 'hint' : 'warning',
 				pieces: [lowest.id, highest.id],
-				measured: `the ${lowest.title} is ${levels[Math.round(low)]}, the ${highest.title} ${levels[Math.round(high)]}`,
+				measured: `${lowest.title} (${levels[Math.round(low)]}) beside ${highest.title} (${levels[Math.round(high)]})`,
 				swap: true
 			}
 		];

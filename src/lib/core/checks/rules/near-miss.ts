@@ -16,7 +16,9 @@ export const nearMiss: Rule = {
 					piece.main?.family === 'denim' || piece.value('material') === 'denim';
 				if (denim(one) && denim(other)) return [];
 				const apart = deltaE00(one.main.lab, other.main.lab);
-				return apart > thresholds.sameColour && apart < thresholds.nearMiss
+				const light = one.neutral && other.neutral && Math.min(one.main.lab.l, other.main.lab.l) > 55;
+				const clear = light ? thresholds.nearMissLight : thresholds.nearMiss;
+				return apart > thresholds.sameColour && apart < clear
 					? [
 							{
 								severity: 'warning',

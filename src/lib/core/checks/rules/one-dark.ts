@@ -18,6 +18,7 @@ export const oneDark: Rule = {
 			(piece) =>
 				piece.slot === 'waist' ||
 				piece.print !== undefined ||
+				['sheer', 'semi-sheer'].includes(piece.stated('opacity') ?? '') ||
 				breaks.includes(piece.value('material') ?? '') ||
 				(piece.main && piece.main.lab.l > 45) ||
 				piece.strong ||

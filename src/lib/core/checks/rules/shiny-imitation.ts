@@ -15,7 +15,7 @@ export const shinyImitation: Rule = {
 			.map((piece) => ({
 				severity: 'hint' as const,
 				pieces: [piece.id],
-				measured: `the ${piece.title} is imitation leather with a ${piece.stated('sheen')} sheen`,
+				measured: `imitation leather with a ${piece.stated('sheen')} sheen: ${piece.title}`,
 				swap: true
 			}))
 };

@@ -19,7 +19,7 @@ export const showsThrough: Rule = {
 			.map((piece) => ({
 				severity: 'warning' as const,
 				pieces: [piece.id],
-				measured: `the ${piece.title} is sheer, and nothing is worn under it: a camisole or slip in the tone of the skin`,
+				measured: `nothing under the sheer ${piece.title}: a camisole or slip in the tone of the skin`,
 				swap: true
 			}))
 };

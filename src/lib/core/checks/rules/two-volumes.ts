@@ -35,7 +35,7 @@ export const twoVolumes: Rule = {
 					{
 						severity: 'hint',
 						pieces: [top.id, legs.id],
-						measured: `the ${top.title} and the ${legs.title} both stand off the body, and the waist is hidden`,
+						measured: `${top.title} and ${legs.title} both stand off the body, and the waist is hidden`,
 						moves: [
 							{ id: top.id, move: 'tucked' },
 							{ id: top.id, move: 'half-tucked' }

@@ -1,0 +1,58 @@
+import { expect, expectAccessible, goTo, openDemo, scoreOf, test } from './studio';
+
+type Page = Parameters<typeof openDemo>[0];
+
+/** Takes a reference to the table for a client and matches it from the wardrobe. */
+async function matchedLook(page: Page, client: string, reference: string) {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByLabel('Client').selectOption({ label: client });
+	await page.getByLabel('Reference').selectOption({ label: reference });
+	await page.getByRole('button', { name: 'Begin an echo' }).click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
+	await page.keyboard.press('m');
+	await expect.poll(() => scoreOf(page)).toBeGreaterThan(30);
+}
+
+test('the eye says what is off, a mend is held up on the plate and taken, and undo takes it back', async ({
+	page
+}) => {
+	await matchedLook(page, 'Corwin Tyehurst', 'Rehearsal room');
+	await page.keyboard.press('k');
+	const finding = page.getByRole('button', { name: /Volume in two places/ });
+	await expect(finding).toContainText('the waist is hidden');
+	await finding.focus();
+	await expect(page.getByRole('img', { name: /^Echo:/ }).locator('.halo')).not.toHaveCount(0);
+	await page.keyboard.press('Enter');
+	const mend = page.getByRole('group', { name: /tucked in/ });
+	const plate = page.getByRole('img', { name: /^Echo:/ });
+	const before = await plate.innerHTML();
+	await mend.getByRole('button', { name: 'Take it' }).focus();
+	await expect.poll(() => plate.innerHTML()).not.toBe(before);
+	await expectAccessible(page);
+	await page.keyboard.press('Enter');
+	await expect(finding).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: /Volume in two places/ })).toBeVisible();
+});
+
+test('what was done well is said too, and the cards come back with one click', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await page.getByRole('button', { name: /^Check/ }).click();
+	await expect(page.getByRole('button', { name: /An accent that returns/ })).toContainText('Well done');
+	await page.getByRole('button', { name: 'Tray', exact: true }).click();
+	await expect(page.locator('[data-card]').first()).toBeVisible();
+});
+
+test('another school counts other things, in place', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	const before = await scoreOf(page);
+	await page.getByLabel('What counts as close').selectOption({ label: 'shape first' });
+	await expect.poll(() => scoreOf(page)).not.toBe(before);
+	await page.keyboard.press('Control+z');
+	await expect.poll(() => scoreOf(page)).toBe(before);
+});
