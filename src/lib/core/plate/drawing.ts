@@ -2,10 +2,10 @@ import type { FacetId } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
-import type { Figure } from './figure';
+import type { Figure } from './figure/figure';
 import type { PlateShape } from './model';
-import type { Cloth } from './paint';
-import { plainCloth } from './paint';
+import type { Cloth } from './cloth/paint';
+import { plainCloth } from './cloth/paint';
 import { curve, flow, polygon, type Point, xAt } from './path';
 
 /** All that one garment's drawing needs. */

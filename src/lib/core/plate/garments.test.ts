@@ -7,7 +7,7 @@ import { prints } from '../lexicon/prints';
 import type { Garment } from '../model/garment';
 import { drawPlate } from './draw';
 import type { PlateShape } from './model';
-import { clothOf, coloursOf, lineOn, shaded } from './paint';
+import { clothOf, coloursOf, lineOn, shaded } from './cloth/paint';
 import { labOfHex } from '../colour/spaces';
 
 /** The shapes of one garment worn alone. */

@@ -4,7 +4,7 @@ import type { FacetId } from '../lexicon/facets';
 import { garmentTypes } from '../lexicon/taxonomy';
 import { slotIds } from '../lexicon/slots';
 import type { Garment } from '../model/garment';
-import { heightShares, plateSize } from './figure';
+import { heightShares, plateSize } from './figure/figure';
 import { drawPlate } from './draw';
 import { framingOf } from './framing';
 import type { PlateShape } from './model';

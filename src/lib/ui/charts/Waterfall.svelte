@@ -38,7 +38,7 @@
 <ol aria-label={title}>
 	{#each steps as { fall, left, width } (fall.id)}
 		<li>
-			<button onclick={() => onpick(fall)}>
+			<button class="points-row" onclick={() => onpick(fall)}>
 				<span class="figures points">−{fall.points.toFixed(1)}</span>
 				<span class="what" title={fall.words}><strong>{fall.name}</strong> {fall.words}</span>
 				<span class="way" aria-hidden="true"
@@ -48,7 +48,7 @@
 		</li>
 	{/each}
 	{#if rest && rest.points > 0}
-		<li class="rest">
+		<li class="points-row rest">
 			<span class="figures points">−{rest.points.toFixed(1)}</span>
 			<span class="what soft">{rest.words}</span>
 			<span class="way" aria-hidden="true"
@@ -62,35 +62,8 @@
 	ol {
 		list-style: none;
 	}
-	button,
-	.rest {
-		display: grid;
+	.points-row {
 		grid-template-columns: 2.4rem minmax(0, 1fr) 6.5rem;
-		gap: 0.4rem;
-		width: 100%;
-		min-height: 1.5rem;
-		padding: 0 0.25rem;
-		align-items: center;
-		border: 0;
-		background: none;
-		color: inherit;
-		font: inherit;
-		font-size: var(--step--1);
-		text-align: left;
-	}
-	button {
-		cursor: pointer;
-	}
-	button:hover {
-		background: var(--panel-sunk);
-	}
-	.points {
-		font-weight: 640;
-	}
-	.what {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
 	}
 	.way {
 		position: relative;

@@ -24,7 +24,7 @@
 <ul>
 	{#each table.cheapest.slice(0, shown) as one (`${one.elementId} ${one.change.kind} ${costOf(one)}`)}
 		<li>
-			<button onclick={() => void table.winBack(one)}>
+			<button class="points-row" onclick={() => void table.winBack(one)}>
 				<span class="figures points">{m.fitting.winPoints(one.points.toFixed(1))}</span>
 				<span class="what" title="{nameOf(one)}: {howOf(one)}"
 					><strong>{nameOf(one)}</strong> {howOf(one)}</span
@@ -42,32 +42,5 @@
 	}
 	ul {
 		list-style: none;
-	}
-	button {
-		display: grid;
-		grid-template-columns: 2.4rem minmax(0, 1fr) auto;
-		gap: 0.4rem;
-		width: 100%;
-		min-height: 1.5rem;
-		padding: 0 0.25rem;
-		align-items: center;
-		border: 0;
-		background: none;
-		color: inherit;
-		font: inherit;
-		font-size: var(--step--1);
-		text-align: left;
-		cursor: pointer;
-	}
-	button:hover {
-		background: var(--panel-sunk);
-	}
-	.points {
-		font-weight: 640;
-	}
-	.what {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
 	}
 </style>

@@ -1,8 +1,8 @@
 /** Make-up, nails, and what is painted on the skin. The face has no portrait; colour stands where it is worn. */
-import { flat, stitch, type Drawing } from './drawing';
-import { handOf } from './figure';
-import type { PlateShape } from './model';
-import { both, blob, ellipse, type Point } from './path';
+import { flat, stitch, type Drawing } from '../drawing';
+import { handOf } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { both, blob, ellipse, type Point } from '../path';
 
 type Beauty = (drawing: Drawing, at: (share: number) => number) => PlateShape[];
 

@@ -1,10 +1,10 @@
 /** Sleeves by length, shape and how they are worn. */
-import { bothSides, type Figure } from './figure';
-import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
+import { bothSides, type Figure } from '../figure/figure';
+import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
 import { necklineOf } from './necklines';
-import { shaded } from './paint';
-import { between, both, mirrored, polygon, waves, xAt, type Point } from './path';
+import { shaded } from '../cloth/paint';
+import { between, both, mirrored, polygon, waves, xAt, type Point } from '../path';
 
 /** How far down the arm a sleeve of this length reaches, 0..1 of shoulder to wrist. */
 const reaches: Record<string, number> = {

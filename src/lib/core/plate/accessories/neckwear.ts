@@ -1,12 +1,12 @@
 /** Scarves, ties, stoles and what is tied at the neck. */
-import type { MoveId } from '../lexicon/moves';
-import { dupattaShapes, shawlShapes } from './drapes';
-import { clothShape, sizeOf, stitch, type Drawing } from './drawing';
+import type { MoveId } from '../../lexicon/moves';
+import { dupattaShapes, shawlShapes } from '../garments/drapes';
+import { clothShape, sizeOf, stitch, type Drawing } from '../drawing';
 import { hatShapes } from './headwear';
-import { hemShapes } from './hems';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, blob, both, ellipse, flow, polygon, ribbon, type Point } from './path';
+import { hemShapes } from '../garments/hems';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, blob, both, ellipse, flow, polygon, ribbon, type Point } from '../path';
 
 /** Moves that hang a scarf as a drape is hung. */
 const overShoulder: readonly MoveId[] = [

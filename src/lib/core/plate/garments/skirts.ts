@@ -1,10 +1,10 @@
 /** Skirts, and the skirts of dresses and coats. */
-import { placeOf } from '../lexicon/facets';
-import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from './drawing';
+import { placeOf } from '../../lexicon/facets';
+import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from '../drawing';
 import { hemRun, hemShapes, slitShapes } from './hems';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { blob, curve, ellipse, flow, mirrored, polygon, xAt, type Point } from './path';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { blob, curve, ellipse, flow, mirrored, polygon, xAt, type Point } from '../path';
 import { hemYOf, waistbandY } from './trousers';
 
 /** How far a skirt's hem stands out beyond the hip, as a share of its length below the hip. */

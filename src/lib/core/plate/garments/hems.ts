@@ -1,8 +1,8 @@
 /** How hems end: frayed, fringed, ruffled, scalloped, bordered, slit… */
-import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { flow, polygon, waves, xAt, type Point } from './path';
+import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { flow, polygon, waves, xAt, type Point } from '../path';
 
 /** A hem from its left to its right end; `bow` is how far its middle hangs below its ends. */
 export interface Hem {

@@ -1,7 +1,7 @@
-import { placeOf } from '../lexicon/facets';
-import type { Client } from '../model/client';
-import type { Landmarks, PlateBody } from './model';
-import { between, mirrored, xAt, type Point } from './path';
+import { placeOf } from '../../lexicon/facets';
+import type { Client } from '../../model/client';
+import type { Landmarks, PlateBody } from '../model';
+import { between, mirrored, xAt, type Point } from '../path';
 
 /** Size of the plate; the figure stands on `floorY`, centred on x = 0 of its middle. */
 export const plateSize = { width: 520, height: 1040, floorY: 1010, stature: 900 };

@@ -1,9 +1,9 @@
 /** Jewellery in its metal, at ears, neck, wrist, hand and lapel. */
-import { clothShape, flat, sizeOf, stitch, type Drawing } from './drawing';
-import { handOf } from './figure';
-import type { PlateShape } from './model';
-import { coloursOf, shaded } from './paint';
-import { both, blob, curve, ellipse, flow, polygon, xAt, type Point } from './path';
+import { clothShape, flat, sizeOf, stitch, type Drawing } from '../drawing';
+import { handOf } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { coloursOf, shaded } from '../cloth/paint';
+import { both, blob, curve, ellipse, flow, polygon, xAt, type Point } from '../path';
 
 /** The colour of stones and drops: what is noted beside the metal, else a lighter shade of it. */
 const stoneOf = ({ garment, cloth }: Drawing) => {

@@ -1,15 +1,15 @@
 /** Tops, shirts, knitwear and kurtas. */
-import { garmentType } from '../lexicon/taxonomy';
-import { placeOf } from '../lexicon/facets';
+import { garmentType } from '../../lexicon/taxonomy';
+import { placeOf } from '../../lexicon/facets';
 import { bodiceEdge, fitOf, withArmhole } from './bodice';
 import { closureShapes } from './closures';
 import { collarOf, collarShapes } from './collars';
-import { clothShape, drawn, stitch, type Drawing } from './drawing';
+import { clothShape, drawn, stitch, type Drawing } from '../drawing';
 import { hemRun, hemShapes } from './hems';
 import { hasRibs, markShapes } from './marks';
-import type { PlateShape } from './model';
+import type { PlateShape } from '../model';
 import { frontPath, neckDepth, neckTrim } from './necklines';
-import { between, ellipse, polygon, type Point } from './path';
+import { between, ellipse, polygon, type Point } from '../path';
 import { sleeveShapes, tiedSleeves } from './sleeves';
 
 /** Where the hem of a top lies; kurtas and long tops that state a hem like a dress take it. */

@@ -1,8 +1,8 @@
-import { handsAt } from './body';
-import { clothShape, cutAt, cutFrom, drawn, flat, stitch, type Drawing } from './drawing';
-import { bothSides, handOf } from './figure';
-import type { PlateShape } from './model';
-import { blob, both, ellipse, grown, xAt, type Point } from './path';
+import { handsAt } from '../figure/body';
+import { clothShape, cutAt, cutFrom, drawn, flat, stitch, type Drawing } from '../drawing';
+import { bothSides, handOf } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { blob, both, ellipse, grown, xAt, type Point } from '../path';
 
 /** Gloves from the fingertips (or the knuckles) to the wrist or the elbow. */
 export function gloveShapes(drawing: Drawing): PlateShape[] {

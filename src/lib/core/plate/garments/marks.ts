@@ -2,11 +2,11 @@
  * What a type is known by besides its facets: pockets, belts, quilting, lacing. One table says which types carry
  * which marks; each mark is drawn once.
  */
-import type { Drawing } from './drawing';
-import { clothShape, facing, flat, stitch } from './drawing';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { both, ellipse, polygon, waves, xAt, type Point } from './path';
+import type { Drawing } from '../drawing';
+import { clothShape, facing, flat, stitch } from '../drawing';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { both, ellipse, polygon, waves, xAt, type Point } from '../path';
 
 /** Where a garment's marks may lie. */
 export interface Ground {

@@ -1,9 +1,9 @@
 /** Where a garment begins: necklines over the shoulders, across the chest, round the neck. */
 import { isBare } from './bodice';
-import { clothShape, drawn, facing, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, both, ellipse, flow, polygon, type Point } from './path';
+import { clothShape, drawn, facing, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, both, ellipse, flow, polygon, type Point } from '../path';
 
 type Run = 'round' | 'v' | 'straight' | 'sweetheart' | 'cowl';
 

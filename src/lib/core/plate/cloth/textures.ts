@@ -1,8 +1,8 @@
 /** What the eye tells cloth by: a light tile laid over its colour or print, its sheen, and how far it shows the skin. */
-import { garmentType } from '../lexicon/taxonomy';
-import type { Garment } from '../model/garment';
-import type { PlateShape } from './model';
-import { ellipse, flow, polygon, waves, type Point } from './path';
+import { garmentType } from '../../lexicon/taxonomy';
+import type { Garment } from '../../model/garment';
+import type { PlateShape } from '../model';
+import { ellipse, flow, polygon, waves, type Point } from '../path';
 import type { Tile } from './prints';
 
 /** The two tones of a texture: darker and lighter than the cloth. */

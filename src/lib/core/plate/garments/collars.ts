@@ -1,9 +1,9 @@
 /** Collars and lapels, as they lie on whatever carries them. */
-import { clothShape, drawn, facing, flat, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
+import { clothShape, drawn, facing, flat, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
 import { neckDepth } from './necklines';
-import { plainCloth, shaded } from './paint';
-import { between, blob, both, ellipse, flow, polygon, waves, type Point } from './path';
+import { plainCloth, shaded } from '../cloth/paint';
+import { between, blob, both, ellipse, flow, polygon, waves, type Point } from '../path';
 
 /** How far the points of a turned-down collar stand from the middle, and how low they fall. */
 const leaves: Record<string, { out: number; low: number }> = {

@@ -1,7 +1,7 @@
 /** Cloth over the trunk: how far it stands off, where its hem ends, its armholes. */
-import { cutAt, drawn, type Drawing } from './drawing';
-import type { Figure } from './figure';
-import type { Point } from './path';
+import { cutAt, drawn, type Drawing } from '../drawing';
+import type { Figure } from '../figure/figure';
+import type { Point } from '../path';
 
 export interface Fit {
 	/** Cloth off the body, in plate units a side. */

@@ -1,6 +1,6 @@
 /** A repeating tile for every print family, as plain shapes over the cloth's ground. */
-import type { PlatePattern, PlateShape } from './model';
-import { curve, ellipse, polygon, type Point } from './path';
+import type { PlatePattern, PlateShape } from '../model';
+import { curve, ellipse, polygon, type Point } from '../path';
 
 export type Tile = Omit<PlatePattern, 'id' | 'background'>;
 

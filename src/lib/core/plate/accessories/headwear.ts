@@ -1,8 +1,8 @@
 /** What is worn on the head. */
-import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { coloursOf, shaded } from './paint';
-import { between, blob, both, curve, ellipse, flow, polygon, ribbon, type Point } from './path';
+import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { coloursOf, shaded } from '../cloth/paint';
+import { between, blob, both, curve, ellipse, flow, polygon, ribbon, type Point } from '../path';
 
 /** Heights that hats are built on. */
 interface Head {

@@ -1,9 +1,9 @@
 /** Cloth that is wound, hung and pinned: sarees, dupattas, shawls. */
-import { clothShape, stitch, type Drawing } from './drawing';
+import { clothShape, stitch, type Drawing } from '../drawing';
 import { hemShapes } from './hems';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, flow, type Point } from './path';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, flow, type Point } from '../path';
 import { skirtPath } from './skirts';
 
 /** The colour of a border: the second colour, or a darker shade. */

@@ -1,10 +1,10 @@
 /** Bags by their shape, their size and how they are carried. */
-import { metalColours } from '../lexicon/metals';
-import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from './drawing';
-import { handOf } from './figure';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { ellipse, flow, polygon, type Point } from './path';
+import { metalColours } from '../../lexicon/metals';
+import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from '../drawing';
+import { handOf } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { ellipse, flow, polygon, type Point } from '../path';
 
 /** A bag's outline about the middle of its upper edge, in units of its half width, and its height in the same. */
 interface BagForm {

@@ -1,9 +1,9 @@
 /** Belts, sashes, chains round the waist, braces. */
-import { metalColours } from '../lexicon/metals';
-import { clothShape, flat, sizeOf, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, both, ellipse, polygon } from './path';
+import { metalColours } from '../../lexicon/metals';
+import { clothShape, flat, sizeOf, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, both, ellipse, polygon } from '../path';
 
 /** Half breadths in plate units, before the stated size. */
 const breadths: Record<string, number> = {

@@ -1,7 +1,7 @@
 /** What is worn unseen. It is drawn by itself alone: under a look nothing of it should show. */
-import { clothShape, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { blob, both, curve, mirrored, polygon, type Point } from './path';
+import { clothShape, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { blob, both, curve, mirrored, polygon, type Point } from '../path';
 import { skirtPath } from './skirts';
 
 type Design = (drawing: Drawing) => PlateShape[];

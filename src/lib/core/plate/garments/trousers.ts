@@ -1,12 +1,12 @@
 /** Trousers, jeans, shorts, and the draped and gathered legs of South Asian dress. */
-import { placeOf } from '../lexicon/facets';
+import { placeOf } from '../../lexicon/facets';
 import { fitOf } from './bodice';
-import { clothShape, cutAt, cutFrom, drawn, facing, flat, seam, stitch, type Drawing } from './drawing';
-import type { Figure } from './figure';
+import { clothShape, cutAt, cutFrom, drawn, facing, flat, seam, stitch, type Drawing } from '../drawing';
+import type { Figure } from '../figure/figure';
 import { hemShapes } from './hems';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, both, ellipse, mirrored, polygon, waves, xAt, type Point } from './path';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, both, ellipse, mirrored, polygon, waves, xAt, type Point } from '../path';
 
 /** Cloth beyond the leg at thigh, knee and hem, in plate units a side (common practice). */
 const legs: Record<string, [thigh: number, knee: number, hem: number]> = {

@@ -1,9 +1,9 @@
 /** Hair: the client's own, or as the look asks for it. */
-import type { Garment } from '../model/garment';
+import type { Garment } from '../../model/garment';
 import type { Figure } from './figure';
-import type { PlateShape } from './model';
-import { coloursOf, lineOn, shaded } from './paint';
-import { blob, curve, ellipse, flow, mirrored, ribbon, symmetrical, type Point } from './path';
+import type { PlateShape } from '../model';
+import { coloursOf, lineOn, shaded } from '../cloth/paint';
+import { blob, curve, ellipse, flow, mirrored, ribbon, symmetrical, type Point } from '../path';
 
 /** How a style is built: where it ends, how full it is, how the front lies, and what is added. */
 interface HairStyle {

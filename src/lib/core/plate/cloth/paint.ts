@@ -1,8 +1,8 @@
-import { converter, formatHex } from '../colour/culori';
-import { mainSwatch } from '../colour/palette';
-import { metalColours } from '../lexicon/metals';
-import type { Garment } from '../model/garment';
-import type { Paint, PlateLight, PlatePattern } from './model';
+import { converter, formatHex } from '../../colour/culori';
+import { mainSwatch } from '../../colour/palette';
+import { metalColours } from '../../lexicon/metals';
+import type { Garment } from '../../model/garment';
+import type { Paint, PlateLight, PlatePattern } from '../model';
 import { tileOf } from './prints';
 import { surfaceOf } from './textures';
 

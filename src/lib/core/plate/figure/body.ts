@@ -1,8 +1,8 @@
 /** The figure itself: a calm pose from the front, a head without a portrait. */
 import { bothSides, footOutline, handOf, type Figure } from './figure';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { blob, both, curve, ellipse, flow, mirrored, symmetrical, type Point } from './path';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { blob, both, curve, ellipse, flow, mirrored, symmetrical, type Point } from '../path';
 
 /** The outline of the right hand about the middle of its wrist, at ease, thumb to the body. */
 const hand: readonly Point[] = [

@@ -1,8 +1,8 @@
 /** How fronts are done up. */
-import { metalColours } from '../lexicon/metals';
-import { clothShape, flat, stitch, type Drawing } from './drawing';
-import type { PlateShape } from './model';
-import { ellipse, polygon, type Point } from './path';
+import { metalColours } from '../../lexicon/metals';
+import { clothShape, flat, stitch, type Drawing } from '../drawing';
+import type { PlateShape } from '../model';
+import { ellipse, polygon, type Point } from '../path';
 
 /** From where a front is done up to its hem, in plate units. */
 interface Run {

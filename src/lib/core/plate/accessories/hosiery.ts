@@ -1,10 +1,10 @@
 /** Tights, stockings and socks. */
-import { placeOf } from '../lexicon/facets';
-import { cutAt, cutFrom, drawn, stitch, type Drawing } from './drawing';
-import { bothSides, footOutline } from './figure';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { both, grown, xAt, type Point } from './path';
+import { placeOf } from '../../lexicon/facets';
+import { cutAt, cutFrom, drawn, stitch, type Drawing } from '../drawing';
+import { bothSides, footOutline } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { both, grown, xAt, type Point } from '../path';
 
 const sheerness: Record<string, number> = { sheer: 0.45, 'semi-sheer': 0.7, opaque: 1 };
 

@@ -1,15 +1,15 @@
 /** Jackets and coats: fronts that part, lapels, fastenings, and how they are worn over the rest. */
-import { placeOf } from '../lexicon/facets';
-import type { MoveId } from '../lexicon/moves';
+import { placeOf } from '../../lexicon/facets';
+import type { MoveId } from '../../lexicon/moves';
 import { bodiceEdge, fitOf, withArmhole } from './bodice';
 import { closureShapes } from './closures';
 import { collarOf, collarShapes, lapelShapes } from './collars';
-import { clothShape, drawn, flat, stitch, type Drawing } from './drawing';
+import { clothShape, drawn, flat, stitch, type Drawing } from '../drawing';
 import { hemShapes } from './hems';
 import { markShapes } from './marks';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { between, ellipse, flow, mirrored, polygon, type Point } from './path';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { between, ellipse, flow, mirrored, polygon, type Point } from '../path';
 import { skirtShapes } from './skirts';
 import { hangingSleeves, sleeveShapes, tiedSleeves } from './sleeves';
 import { sashAt, topHemY } from './tops';

@@ -1,11 +1,11 @@
 /** Shoes, sandals and boots, seen from the front. */
-import { placeOf } from '../lexicon/facets';
-import { metalColours } from '../lexicon/metals';
-import { clothShape, cutFrom, drawn, facing, flat, stitch, type Drawing } from './drawing';
-import { bothSides, footOutline, toeY } from './figure';
-import type { PlateShape } from './model';
-import { shaded } from './paint';
-import { blob, both, ellipse, grown, polygon, waves, xAt, type Point } from './path';
+import { placeOf } from '../../lexicon/facets';
+import { metalColours } from '../../lexicon/metals';
+import { clothShape, cutFrom, drawn, facing, flat, stitch, type Drawing } from '../drawing';
+import { bothSides, footOutline, toeY } from '../figure/figure';
+import type { PlateShape } from '../model';
+import { shaded } from '../cloth/paint';
+import { blob, both, ellipse, grown, polygon, waves, xAt, type Point } from '../path';
 
 type Foot = { outer: Point[]; inner: Point[] };
 
