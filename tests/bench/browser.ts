@@ -6,7 +6,10 @@ import { chromiumFlags } from '../../scripts/chromium.mjs';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
-/** Clicks a card of the tray and waits for the frame after the score has changed; undefined when it did not. */
+/**
+ * Clicks a card of the tray and waits until the frame in which the score has changed is painted; undefined when it did not
+ * change. A stylist looks before choosing again: each choice begins with a page at rest.
+ */
 const choose = (page: Page, card: number) =>
 	page.evaluate(async (index) => {
 		const score = document.querySelector('.number');
@@ -14,7 +17,12 @@ const choose = (page: Page, card: number) =>
 		const redrawn = new Promise<number>((resolve) => {
 			new MutationObserver((_, observer) => {
 				observer.disconnect();
-				requestAnimationFrame(() => resolve(performance.now() - started));
+				requestAnimationFrame(() => {
+					// A message comes after the frame's painting.
+					const painted = new MessageChannel();
+					painted.port1.onmessage = () => resolve(performance.now() - started);
+					painted.port2.postMessage(undefined);
+				});
 			}).observe(score as Node, { subtree: true, characterData: true, childList: true });
 		});
 		document.querySelectorAll<HTMLElement>('[data-card]')[index]?.click();
@@ -47,7 +55,8 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 		if (run === 4) {
 			await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
 			await page.getByRole('region', { name: 'Cheap substitutes' }).getByRole('button').first().waitFor();
-			for (const card of [1, 3, 0, 3, 1, 0, 3, 0]) {
+			for (const card of [1, 3, 0, 3, 1, 0, 3, 0, 1, 3, 0]) {
+				await page.waitForTimeout(400);
 				const spent = await choose(page, card);
 				if (spent !== undefined) choices.push(spent);
 			}

@@ -69,7 +69,7 @@ export { isBeauty, readRecipe, type ReadRecipe, type RecipeProblem } from './rec
 export { elementOfItem, referenceOf } from './recipes/to-reference';
 
 // Closeness
-export { closenessOf, statedAspects, type Asked, type PieceCloseness } from './closeness/piece';
+export { closenessOf, closenessTo, statedAspects, type Asked, type PieceCloseness } from './closeness/piece';
 export {
 	methodVersion,
 	scoreLook,

@@ -8,7 +8,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { lossKinds } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
-import { askedAspects, closenessOf, type PieceCloseness } from './piece';
+import { askedAspects, closenessTo, type ClosenessTo, type PieceCloseness } from './piece';
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
@@ -143,7 +143,7 @@ function scoreElement(
 	element: Element,
 	budget: Budget,
 	worn: Worn | undefined,
-	options: ScoreOptions
+	closenessOf: ClosenessTo
 ): Scored {
 	const elementId = element.id;
 	const points = 100 * (budget.pieces + budget.colourStory + budget.silhouette);
@@ -157,7 +157,7 @@ function scoreElement(
 
 	// Several things may answer one element: the one that earns most counts.
 	const scored = worn.garments.map((garment) => {
-		const closeness = closenessOf(element, garment, options);
+		const closeness = closenessOf(garment);
 		return closeness.closeness < likeness.matchFloor
 			? nothing('too-far', closeness)
 			: scoreWorn(element, budget, worn, closeness);
@@ -185,11 +185,13 @@ export function elementScorer(
 ): ElementScorer {
 	const { elements } = reference;
 	const budgets = budgetsOf(elements, options.schools ?? {});
+	const comparers = elements.map((element) => closenessTo(element, options));
 	return (elementId, worn) => {
 		const at = elements.findIndex(({ id }) => id === elementId);
-		const [element, budget] = [elements[at], budgets[at]];
-		if (!element || !budget) throw new RangeError(`The reference has no element "${elementId}"`);
-		return scoreElement(element, budget, worn, options);
+		const [element, budget, closenessOf] = [elements[at], budgets[at], comparers[at]];
+		if (!element || !budget || !closenessOf)
+			throw new RangeError(`The reference has no element "${elementId}"`);
+		return scoreElement(element, budget, worn, closenessOf);
 	};
 }
 

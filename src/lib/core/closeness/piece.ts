@@ -1,4 +1,4 @@
-import { paletteSimilarity } from '../colour/palette';
+import { paletteComparer, paletteSimilarity } from '../colour/palette';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
@@ -113,37 +113,50 @@ export function weighedAspects(
 export const signatureCap = (similarity: number) =>
 	likeness.signatureFloor + (1 - likeness.signatureFloor) * similarity;
 
+/** Tells how close a garment comes to one element. */
+export type ClosenessTo = (garment: Garment) => PieceCloseness;
+
 /**
- * How close a garment comes to an element: a weighted mean of similarities over the aspects that the element
- * specifies and leaves not open (after Gower 1971), capped by its signature features.
+ * How close garments come to an element: for each a weighted mean of similarities over the aspects that the element
+ * specifies and leaves not open (after Gower 1971), capped by its signature features. What hangs on the element alone is
+ * worked out once, for comparing many.
  *
  * A garment worn elsewhere on the body scores 0. An aspect that it cannot have counts 0; one that it does not
  * state counts at a tabled prior and lowers the confidence.
  */
-export function closenessOf(
+export function closenessTo(element: Asked, options: ClosenessOptions = {}): ClosenessTo {
+	const asked = element.garment;
+	const schools = options.schools ?? {};
+	const weighed = weighedAspects(element, schools);
+	const colours =
+		asked.palette.length > 0
+			? paletteComparer(asked.palette, { familyFloor: schools.colours !== 'repeat-exactly' })
+			: undefined;
+	const compare = (aspect: AspectId, garment: Garment): Compared =>
+		aspect === 'palette' && colours && garment.palette.length > 0
+			? compared(colours(garment.palette))
+			: compareAspect(aspect, asked, garment, schools);
+
+	return (garment) => {
+		if (!canAnswer(asked.type, garment.type))
+			return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
+		const aspects = weighed.map((one): AspectCloseness => ({ ...one, ...compare(one.aspect, garment) }));
+		let mean = aspects.length > 0 ? 0 : 1; // An element that leaves everything open is answered by anything worn there.
+		let unsure = 0;
+		let cap = 1;
+		for (const { share, similarity, status, signature } of aspects) {
+			mean += share * similarity;
+			if (status === 'unstated') unsure += share;
+			if (signature) cap = Math.min(cap, signatureCap(similarity));
+		}
+		const closeness = Math.min(mean, cap);
+		return { closeness, confidence: 1 - unsure, worn: true, aspects, signatureLoss: mean - closeness };
+	};
+}
+
+/** How close one garment comes to an element; see `closenessTo`. */
+export const closenessOf = (
 	element: Asked,
 	garment: Garment,
 	options: ClosenessOptions = {}
-): PieceCloseness {
-	const asked = element.garment;
-	if (!canAnswer(asked.type, garment.type))
-		return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
-
-	const schools = options.schools ?? {};
-	const aspects = weighedAspects(element, schools).map((one) => ({
-		...one,
-		...compareAspect(one.aspect, asked, garment, schools)
-	}));
-
-	// An element that leaves everything open is answered by anything worn in its place.
-	const mean = aspects.length > 0 ? aspects.reduce((sum, a) => sum + a.share * a.similarity, 0) : 1;
-	const cap = Math.min(1, ...aspects.filter((a) => a.signature).map((a) => signatureCap(a.similarity)));
-	const closeness = Math.min(mean, cap);
-	return {
-		closeness,
-		confidence: 1 - aspects.reduce((sum, a) => sum + (a.status === 'unstated' ? a.share : 0), 0),
-		worn: true,
-		aspects,
-		signatureLoss: mean - closeness
-	};
-}
+): PieceCloseness => closenessTo(element, options)(garment);

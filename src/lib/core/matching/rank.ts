@@ -1,4 +1,4 @@
-import { closenessOf, type Asked, type ClosenessOptions, type PieceCloseness } from '../closeness/piece';
+import { closenessTo, type Asked, type ClosenessOptions, type PieceCloseness } from '../closeness/piece';
 import type { Garment } from '../model/garment';
 
 export interface RankedCandidate<C> {
@@ -16,8 +16,9 @@ export function rankCandidates<C>(
 	garmentIn: (candidate: C) => Garment,
 	options: ClosenessOptions = {}
 ): RankedCandidate<C>[] {
+	const closenessOf = closenessTo(element, options);
 	return candidates
-		.map((candidate) => ({ candidate, closeness: closenessOf(element, garmentIn(candidate), options) }))
+		.map((candidate) => ({ candidate, closeness: closenessOf(garmentIn(candidate)) }))
 		.filter(({ closeness }) => closeness.worn)
 		.sort(
 			(a, b) =>
