@@ -65,11 +65,27 @@ await inDemo('light', async (page, shoot) => {
 	await shoot('recipe');
 	await openTable(page);
 	await shoot('fitting-table');
+	await page.getByRole('link', { name: 'Side by side' }).click();
+	await page.getByRole('columnheader', { name: 'Reference' }).waitFor();
+	await shoot('side-by-side');
+	await page.getByRole('link', { name: 'Back to the table' }).click();
+	await page.locator('[data-card]').first().waitFor();
 	await page.getByRole('link', { name: 'Hand over' }).click();
 	await page.getByRole('heading', { name: 'Piece by piece' }).waitFor();
 	await shoot('lookbook');
 	await place(page, 'Studio');
 	await shoot('studio');
+});
+await inDemo('light', async (page, shoot) => {
+	await place(page, 'Fitting table');
+	await page.getByLabel('Client').selectOption({ label: 'Corwin Tyehurst' });
+	await page.getByLabel('Reference').selectOption({ label: 'Rehearsal room' });
+	await page.getByRole('button', { name: 'Begin an echo' }).click();
+	await page.getByRole('button', { name: 'Match what I have' }).click();
+	await page.getByRole('button', { name: /^Check/ }).click();
+	await page.getByRole('button', { name: /Volume in two places/ }).click();
+	await page.waitForTimeout(400);
+	await shoot('check');
 });
 await inDemo('dark', async (page, shoot) => {
 	await openTable(page);

@@ -69,6 +69,7 @@
 <style>
 	.rung {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 0.15rem;
 		width: 100%;
 		padding: 0.4rem 0.75rem;

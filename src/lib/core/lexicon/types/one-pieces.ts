@@ -128,7 +128,7 @@ export const onePieces: FamilySource[] = [
 			pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
 			scrubs / scrubs / work scrubs
 			bikini / bikinis / two-piece swimsuit / legLength=micro sleeveLength=strapless topLength=cropped
-			gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny`
+			gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},
 	{
 		id: 'skirt-sets',
