@@ -23,6 +23,7 @@ import {
 } from '../../src/lib/core';
 import { simulatedStock } from '../../src/lib/server/market/stock';
 import { labelledOutfits, scoreEye } from '../outfits';
+import { kendallTauB, labelledPairs, misplaced } from '../pairs';
 import { labelledPhrases, scoreReading } from '../phrases';
 import { browserFigures } from './browser';
 
@@ -136,6 +137,15 @@ for (const [swatches, wanted] of [
 	report('  elements, precision and recall', rates(score.elements), '≥ .97');
 	report('  facets, precision and recall', rates(score.facets), '≥ .93');
 	for (const error of score.errors) report('  misread', error);
+}
+{
+	const pairs = labelledPairs();
+	const tau = kendallTauB(
+		pairs.map(({ grade }) => grade),
+		pairs.map(({ closeness }) => closeness)
+	);
+	report(`likeness of ${pairs.length} graded pairs, Kendall’s tau-b`, tau.toFixed(3), '≥ .85');
+	for (const error of misplaced(pairs)) report('  two grades out', error);
 }
 {
 	const outfits = labelledOutfits();

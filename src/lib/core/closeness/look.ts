@@ -12,7 +12,7 @@ import { askedAspects, closenessTo, type ClosenessTo, type PieceCloseness } from
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
-export const methodVersion = '1';
+export const methodVersion = '2';
 
 /** What answers an element: resolved garments, or that it is done (hair, make-up), or left out. */
 export interface Worn {

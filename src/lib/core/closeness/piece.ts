@@ -141,15 +141,16 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 		if (!canAnswer(asked.type, garment.type))
 			return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
 		const aspects = weighed.map((one): AspectCloseness => ({ ...one, ...compare(one.aspect, garment) }));
-		let mean = aspects.length > 0 ? 0 : 1; // An element that leaves everything open is answered by anything worn there.
+		// Taken off a whole, so that an exact copy comes to exactly 1; what leaves everything open is answered by anything.
+		let mean = 1;
 		let unsure = 0;
 		let cap = 1;
 		for (const { share, similarity, status, signature } of aspects) {
-			mean += share * similarity;
+			mean -= share * (1 - similarity);
 			if (status === 'unstated') unsure += share;
 			if (signature) cap = Math.min(cap, signatureCap(similarity));
 		}
-		const closeness = Math.min(mean, cap);
+		const closeness = Math.max(0, Math.min(mean, cap));
 		return { closeness, confidence: 1 - unsure, worn: true, aspects, signatureLoss: mean - closeness };
 	};
 }

@@ -6,9 +6,9 @@ import type { AspectId } from '../model/reference';
  * project's and may be argued with).
  */
 export const aspectWeights: Record<AspectId, number> = {
-	type: 3,
-	palette: 3,
-	print: 1.5,
+	type: 3.8,
+	palette: 2.5,
+	print: 2.6,
 	metal: 0.8,
 	fit: 1,
 	topLength: 0.9,
@@ -54,10 +54,10 @@ export const divisionWeights: Record<string, Partial<Record<AspectId, number>>> 
 	// The metal is the colour of jewellery.
 	jewellery: { metal: 2.4, palette: 1.5, size: 1.2 },
 	// At the distance at which a look is seen, a shoe is its colour, its heel and its toe.
-	footwear: { type: 2.5, toe: 0.9, sole: 0.8, texture: 0.6 },
+	footwear: { type: 3.2, toe: 0.9, sole: 0.8, texture: 0.6 },
 	// A bag reads as a patch of colour first.
-	bags: { type: 2, palette: 3.2, size: 1.1 },
-	accessories: { type: 2.4 }
+	bags: { type: 2.4, palette: 2.8, size: 1.1, texture: 1.5 },
+	accessories: { type: 3, frame: 2.2, size: 1.4 }
 };
 
 /** Which aspects make the silhouette, and how much each: volume, waist, hems, heel (common practice). */

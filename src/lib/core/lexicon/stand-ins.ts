@@ -67,3 +67,38 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['chandbalis', 'jhumkas', 0.85, 'they swing and catch the light'],
 	['loafers', 'brogues', 0.6, 'a flat leather shoe']
 ];
+
+/** Families any of whose types do for any of the other's, where no nearer likeness is known; they open no gate. */
+export const familyStandIns: [a: string, b: string, similarity: number, reason: string][] = [
+	['coats', 'jackets', 0.5, 'an outer layer of another length'],
+	['jackets', 'tailored', 0.4, 'a jacket, firmer or softer'],
+	['coats', 'tailored', 0.35, 'a long layer or a short one'],
+	['cardigans', 'tailored', 0.35, 'a layer that opens in front'],
+	['shirts', 'tees', 0.4, 'a top, woven or jersey'],
+	['knitwear', 'tees', 0.4, 'a top that is pulled on'],
+	['knitwear', 'shirts', 0.35, 'a top, knitted or woven'],
+	['knitwear', 'cardigans', 0.4, 'a knit, closed or open'],
+	['trousers', 'jeans', 0.55, 'the same legs in another cloth'],
+	['trousers', 'salwars', 0.55, 'trousers of two traditions'],
+	['jumpsuits', 'dresses', 0.35, 'one piece from shoulder to hem'],
+	['dresses', 'skirts', 0.4, 'half of it'],
+	['dresses', 'shirts', 0.25, 'half of it'],
+	['dresses', 'tees', 0.2, 'half of it'],
+	['suits', 'tailored', 0.45, 'half of it'],
+	['suits', 'trousers', 0.45, 'half of it'],
+	['skirt-suits', 'tailored', 0.45, 'half of it'],
+	['skirt-suits', 'skirts', 0.45, 'half of it'],
+	['shoes', 'sandals', 0.4, 'a shoe, closed or open'],
+	['kurtas', 'shirts', 0.5, 'a long shirt'],
+	['kurtas', 'tees', 0.3, 'a top of two traditions'],
+	['kurtas', 'dresses', 0.35, 'one fall from the shoulder'],
+	['anarkalis', 'dresses', 0.5, 'a fitted bodice over a full skirt'],
+	['lehengas', 'skirts', 0.5, 'a full skirt from the waist'],
+	['lehenga-sets', 'dresses', 0.35, 'a bodice over a full skirt'],
+	['lehenga-sets', 'drapes', 0.4, 'dressed for the same occasion'],
+	['kurta-sets', 'co-ords', 0.4, 'top and trousers of one cloth'],
+	['kurta-sets', 'dresses', 0.3, 'one cloth from shoulder to hem'],
+	['drapes', 'dresses', 0.3, 'one cloth from shoulder to floor'],
+	['sherwanis', 'tailored', 0.5, 'a tailored jacket of two traditions'],
+	['stoles', 'scarves', 0.6, 'a length of cloth over the shoulders']
+];

@@ -1,7 +1,7 @@
-/** The tree of garment types: division, family, type. Read once from `types/`; add types there. */
+/** The tree of garment types: division, family, kin, type. Read once from `types/`; add types there. */
 import type { FacetId } from './facets';
 import { slotsMeet, type SlotId } from './slots';
-import { standIns } from './stand-ins';
+import { familyStandIns, standIns } from './stand-ins';
 import { divisions, families } from './types';
 import type { DrawKind, FamilySource } from './types/source';
 
@@ -11,10 +11,12 @@ export interface GarmentType {
 	plural: string;
 	/** Other words for it, each with the locale that it belongs to, if it belongs to one. */
 	words: { word: string; locale?: 'uk' | 'us' }[];
-	/** Is its word the one for the whole family ("boots")? */
+	/** Does its word stand for the whole family ("boots") or for its kin ("tights")? */
 	general: boolean;
 	family: string;
 	familyLabel: string;
+	/** Number of its kin within the family: types that are cut alike and worn alike. */
+	kin: number;
 	division: string;
 	divisionLabel: string;
 	slot: SlotId;
@@ -44,7 +46,7 @@ function usualIn(text: string): GarmentType['usual'] {
 	return Object.fromEntries(pairs.map((pair) => pair.split('=')));
 }
 
-function readType(line: string, family: FamilySource): GarmentType {
+function readType(line: string, family: FamilySource, kin: number): GarmentType {
 	const [name = '', plural = name, words = '', usual = ''] = line.split('/').map((part) => part.trim());
 	const general = name.startsWith('*');
 	const singular = general ? name.slice(1) : name;
@@ -56,6 +58,7 @@ function readType(line: string, family: FamilySource): GarmentType {
 		general,
 		family: family.id,
 		familyLabel: family.label,
+		kin,
 		division: family.division,
 		divisionLabel: divisions[family.division] ?? family.division,
 		slot: family.slot,
@@ -68,10 +71,20 @@ function readType(line: string, family: FamilySource): GarmentType {
 export const garmentTypes: readonly GarmentType[] = families.flatMap((family) =>
 	family.types
 		.trim()
-		.split('\n')
-		.map((line) => readType(line, family))
+		.split(/\n\s*\n/)
+		.flatMap((kin, i) => kin.split('\n').map((line) => readType(line, family, i)))
 );
 const byId = new Map(garmentTypes.map((type) => [type.id, type]));
+
+/** Words that stand for a whole family are by themselves in the first kin. */
+const standsForFamily = new Set(
+	families.flatMap(({ types }) => {
+		const first = types.trim().split(/\n\s*\n/)[0] ?? '';
+		return first.startsWith('*') && !first.includes('\n')
+			? [idOf(first.slice(1).split('/')[0]?.trim() ?? '')]
+			: [];
+	})
+);
 
 export const isGarmentType = (id: string) => byId.has(id);
 
@@ -85,29 +98,51 @@ export function garmentType(id: string): GarmentType {
 /** Can a garment of this type have this facet? */
 export const typeHasFacet = (id: string, facet: FacetId) => garmentType(id).facets.includes(facet);
 
-const declared = new Map<string, number>();
-for (const [a, b, similarity] of standIns) {
-	declared.set(`${a} ${b}`, similarity);
-	declared.set(`${b} ${a}`, similarity);
-}
+const pairs = (list: readonly (readonly [string, string, number, string])[]) =>
+	new Map(
+		list.flatMap(([a, b, similarity]) => [
+			[`${a} ${b}`, similarity],
+			[`${b} ${a}`, similarity]
+		])
+	);
+const declared = pairs(standIns);
+const declaredFamilies = pairs(familyStandIns);
 
-/** Depth of a type below the root (root 0, division 1, family 2). */
-const typeDepth = 3;
-/** Where one of two names the whole family ("boots") and the other a cut of it: one asks, the other answers. */
+/** Depths below the root. */
+const depth = { division: 1, family: 2, kin: 3, type: 4 } as const;
+/** Where a word for a family or a kin is asked for, each cut of it answers. */
 const generalSimilarity = 0.85;
 
+function depthOf({ id, general }: GarmentType): number {
+	if (!general) return depth.type;
+	return standsForFamily.has(id) ? depth.family : depth.kin;
+}
+
+function commonDepth(a: GarmentType, b: GarmentType): number {
+	if (a.division !== b.division) return 0;
+	if (a.family !== b.family) return depth.division;
+	const common = a.kin === b.kin ? depth.kin : depth.family;
+	return Math.min(common, depthOf(a), depthOf(b));
+}
+
+/** Does a word stand for a kin or a family that the other is one of? */
+const includes = (word: GarmentType, other: GarmentType) =>
+	word.general && commonDepth(word, other) === depthOf(word);
+
 /**
- * Likeness of two types in the tree, 0..1: 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer 1994, root depth 0),
- * or the declared stand-in where that is higher.
+ * How well one type answers another, 0..1: 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer 1994, root depth 0), or the
+ * declared stand-in of the types or their families where that is higher. A word for a family or a kin lies at its depth:
+ * any cut answers it, and it says less of a cut that is asked for.
  */
-export function typeSimilarity(a: string, b: string): number {
-	if (a === b) return 1;
-	const left = garmentType(a);
-	const right = garmentType(b);
-	const commonDepth = left.family === right.family ? 2 : left.division === right.division ? 1 : 0;
-	const inTree = (2 * commonDepth) / (typeDepth + typeDepth);
-	const general = commonDepth === 2 && (left.general || right.general) ? generalSimilarity : 0;
-	return Math.max(inTree, general, declared.get(`${a} ${b}`) ?? 0);
+export function typeSimilarity(asked: string, given: string): number {
+	if (asked === given) return 1;
+	const [a, b] = [garmentType(asked), garmentType(given)];
+	return Math.max(
+		(2 * commonDepth(a, b)) / (depthOf(a) + depthOf(b)),
+		includes(a, b) ? generalSimilarity : 0,
+		declared.get(`${asked} ${given}`) ?? 0,
+		declaredFamilies.get(`${a.family} ${b.family}`) ?? 0
+	);
 }
 
 /**

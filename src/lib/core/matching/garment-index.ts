@@ -153,18 +153,18 @@ export function closest(
 	for (let at = 0; at < types.length; at++) {
 		const type = types[at] ?? 0;
 		if (worn[type] !== 1) continue;
-		let mean = tables.length > 0 ? 0 : 1;
+		let mean = 1;
 		let cap = 1;
 		let unsure = 0;
 		for (const table of tables) {
 			const cannot = table.impossible[type] === 1;
 			const value = table.values[at] ?? 0;
 			const similarity = cannot ? 0 : (table.similarity[value] ?? 0);
-			mean += table.share * similarity;
+			mean -= table.share * (1 - similarity);
 			if (!cannot && table.unstated[value] === 1) unsure += table.share;
 			if (table.signature) cap = Math.min(cap, signatureCap(similarity));
 		}
-		const closeness = Math.min(mean, cap);
+		const closeness = Math.max(0, Math.min(mean, cap));
 		const last = best[most - 1];
 		if (closeness < least || (last && closeness < last.closeness)) continue;
 		const one = { at, closeness, confidence: 1 - unsure };

@@ -31,7 +31,7 @@ const asked = (item: RecipeItem) => ({ garment: item.garment, signature: [], ope
 const closeness = (item: RecipeItem, garment: Garment) => closenessOf(asked(item), garment).closeness;
 
 /** A base that comes this near to what a recipe never has, breaks it. */
-const breaksFrom = 0.6;
+const breaksFrom = 0.7;
 
 /**
  * A recipe at a degree on a base: each of its items is kept where a garment of the base answers it (each garment

@@ -10,29 +10,35 @@ export const beauty: FamilySource[] = [
 		facets: ['size', 'hairLength', 'hairTexture', 'sheen'],
 		types: `
 			*hairstyle / hairstyles / hair, hairdo
+
 			loose hair / loose hair / hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry
+			side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
+			half-up hair / half-up hair / half up half down, half-up
+			curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
+			bob / bobs / bobbed hair, sharp bob / hairLength=chin
+			lob / lobs / long bob / hairLength=shoulder
+
 			low bun / low buns / chignon, nape bun, sleek bun
 			top knot / top knots / high bun, ballerina bun, bun, topknot
 			French twist / French twists / french pleat, french roll
 			beehive / beehives / bouffant
+			updo / updos / hair up, pinned-up hair, hair pinned up
+
 			finger waves / finger waves / set waves, marcel waves, waved hair
 			victory rolls / victory rolls / rolled hair, pin curls
+
 			ponytail / ponytails / pony
 			high ponytail / high ponytails / sleek ponytail
-			half-up hair / half-up hair / half up half down, half-up
 			plait / plaits / us:braid, french plait, us:french braid, side plait, us:braids
 			box braids / box braids / cornrows, micro braids
 			locs / locs / dreadlocks
-			afro / afros / natural hair, rounded afro
-			bob / bobs / bobbed hair, sharp bob / hairLength=chin
-			lob / lobs / long bob / hairLength=shoulder
+
 			pixie crop / pixie crops / pixie cut, pixie, cropped hair / hairLength=cropped
 			buzz cut / buzz cuts / shaved head, crew cut / hairLength=cropped
-			side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
 			quiff / quiffs / pompadour, ducktail
 			mullet / mullets / shag cut, shag
-			curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
-			updo / updos / hair up, pinned-up hair, hair pinned up`
+
+			afro / afros / natural hair, rounded afro`
 	},
 	{
 		id: 'make-up',
@@ -46,9 +52,12 @@ export const beauty: FamilySource[] = [
 			eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye
 			eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
 			mascara / mascara / lashes, false lashes
+
 			brows / brows / eyebrows, thin brows, pencilled brows, bold brows
+
 			blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks
 			foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
+
 			bindi / bindis / tilak
 			beauty spot / beauty spots / freckles, face gems`
 	},

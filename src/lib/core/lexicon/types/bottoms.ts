@@ -11,27 +11,32 @@ export const bottoms: FamilySource[] = [
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
 			*trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides
+
 			tailored trousers / tailored trousers / suit trousers, us:dress pants, us:suit pants
 			dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal
 			cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants / leg=slim legLength=ankle
+			chinos / chinos / us:khakis, chino, khaki trousers
+			cords / cords / corduroy trousers, corduroys / material=corduroy
+			leather trousers / leather trousers / us:leather pants / leg=slim material=leather
+			stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
+
 			wide-leg trousers / wide-leg trousers / palazzo trousers, us:wide-leg pants, us:palazzo pants, Oxford bags / leg=wide legLength=floor
 			flared trousers / flared trousers / flares, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
-			chinos / chinos / us:khakis, chino, khaki trousers
-			cords / cords / corduroy trousers, corduroys / material=corduroy
+			harem trousers / harem trousers / us:harem pants, dropped-crotch trousers / fit=oversized leg=balloon
+			pyjama trousers / pyjama trousers / us:pajama pants, lounge trousers, us:lounge pants / fit=relaxed
+
+			plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
+			jodhpurs / jodhpurs / riding breeches, breeches / leg=balloon
+
 			cargo trousers / cargo trousers / us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
 			carpenter trousers / carpenter trousers / us:carpenter pants, work trousers, painter trousers, us:work pants / fit=relaxed
+
 			joggers / joggers / us:sweatpants, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
 			track trousers / track trousers / us:track pants, tracksuit trousers / fit=relaxed
 			leggings / leggings / / fit=skin-tight leg=skinny legLength=ankle
-			yoga leggings / yoga leggings / gym leggings, running tights, us:yoga pants / fit=skin-tight leg=skinny
-			leather trousers / leather trousers / us:leather pants / leg=slim material=leather
-			jodhpurs / jodhpurs / riding breeches, breeches / leg=balloon
-			harem trousers / harem trousers / us:harem pants, dropped-crotch trousers / fit=oversized leg=balloon
-			pyjama trousers / pyjama trousers / us:pajama pants, lounge trousers, us:lounge pants / fit=relaxed
-			plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
-			stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim`
+			yoga leggings / yoga leggings / gym leggings, running tights, us:yoga pants / fit=skin-tight leg=skinny`
 	},
 	{
 		id: 'jeans',
@@ -43,11 +48,13 @@ export const bottoms: FamilySource[] = [
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid', material: 'denim' },
 		types: `
 			*jeans / jeans / denims, jean
+
 			straight jeans / straight jeans / straight-leg jeans / leg=straight
-			skinny jeans / skinny jeans / jeggings / leg=skinny fit=close
 			slim jeans / slim jeans / slim-leg jeans / leg=slim
+			skinny jeans / skinny jeans / jeggings / leg=skinny fit=close
 			mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high
 			boyfriend jeans / boyfriend jeans / girlfriend jeans / fit=relaxed
+
 			bootcut jeans / bootcut jeans / boot-cut jeans / leg=bootcut
 			flared jeans / flared jeans / flare jeans, flared denims / leg=flared
 			wide-leg jeans / wide-leg jeans / / leg=wide
@@ -63,15 +70,18 @@ export const bottoms: FamilySource[] = [
 		usual: { fit: 'regular', legLength: 'mid-thigh', leg: 'straight', rise: 'mid' },
 		types: `
 			*shorts / shorts / us:short trousers
+
 			tailored shorts / tailored shorts / bermuda shorts, bermudas, city shorts, walking shorts / legLength=knee
 			chino shorts / chino shorts / / legLength=knee
+			paperbag shorts / paperbag shorts / / rise=high fit=relaxed
+			skort / skorts / / legLength=short
+
 			denim shorts / denim shorts / cut-offs, cutoffs, jean shorts, jorts / legLength=short material=denim
 			hot pants / hot pants / us:short shorts, booty shorts, micro shorts / legLength=micro
+
 			running shorts / running shorts / gym shorts, sports shorts, athletic shorts, football shorts / legLength=short
 			cycling shorts / cycling shorts / us:bike shorts, us:biker shorts / fit=skin-tight
-			swim shorts / swim shorts / us:swim trunks, board shorts, trunks
-			skort / skorts / / legLength=short
-			paperbag shorts / paperbag shorts / / rise=high fit=relaxed`
+			swim shorts / swim shorts / us:swim trunks, board shorts, trunks`
 	},
 	{
 		id: 'skirts',
@@ -83,24 +93,27 @@ export const bottoms: FamilySource[] = [
 		usual: { fit: 'regular', hemLength: 'knee', skirtShape: 'a-line', rise: 'high' },
 		types: `
 			*skirt / skirts
+
 			pencil skirt / pencil skirts / tube skirt, wiggle skirt / skirtShape=pencil
+			slip skirt / slip skirts / bias skirt / skirtShape=bias hemLength=midi sheen=satin
+			fishtail skirt / fishtail skirts / mermaid skirt, trumpet skirt / skirtShape=mermaid hemLength=ankle
+			leather skirt / leather skirts / / material=leather
+			denim skirt / denim skirts / jean skirt / material=denim
+			mini skirt / mini skirts / miniskirt, mini / hemLength=mini
+
 			A-line skirt / A-line skirts / / skirtShape=a-line
 			circle skirt / circle skirts / full skirt, swing skirt, skater skirt, poodle skirt / skirtShape=circle hemLength=midi
 			puff skirt / puff skirts / bubble skirt, tulip skirt / skirtShape=tulip hemLength=mini
 			pleated skirt / pleated skirts / sunray skirt, accordion skirt, box-pleat skirt / skirtShape=pleated hemLength=midi
 			tennis skirt / tennis skirts / tennis skort, cheer skirt / skirtShape=pleated hemLength=mini
-			slip skirt / slip skirts / bias skirt / skirtShape=bias hemLength=midi sheen=satin
-			wrap skirt / wrap skirts / / skirtShape=wrap
-			sarong / sarongs / pareo, lungi / skirtShape=wrap
 			tiered skirt / tiered skirts / prairie skirt, peasant skirt, ra-ra skirt, boho skirt / skirtShape=tiered hemLength=maxi
 			handkerchief skirt / handkerchief skirts / asymmetric skirt / hemDetail=handkerchief
 			tulle skirt / tulle skirts / tutu, ballet skirt / skirtShape=full material=tulle
-			mini skirt / mini skirts / miniskirt, mini / hemLength=mini
 			midi skirt / midi skirts / midi / hemLength=midi
 			maxi skirt / maxi skirts / maxi / hemLength=maxi
-			fishtail skirt / fishtail skirts / mermaid skirt, trumpet skirt / skirtShape=mermaid hemLength=ankle
-			denim skirt / denim skirts / jean skirt / material=denim
-			leather skirt / leather skirts / / material=leather
+
+			wrap skirt / wrap skirts / / skirtShape=wrap
+			sarong / sarongs / pareo, lungi / skirtShape=wrap
 			kilt / kilts / / skirtShape=pleated`
 	}
 ];

@@ -11,6 +11,7 @@ export const footwear: FamilySource[] = [
 		usual: { heelHeight: 'flat', toe: 'round' },
 		types: `
 			*shoes / shoes / shoe, footwear
+
 			heels / heels / high heels, heeled shoes / heelHeight=high
 			court shoes / court shoes / us:pumps, court shoe, courts, us:pump / heelHeight=mid
 			stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
@@ -18,8 +19,19 @@ export const footwear: FamilySource[] = [
 			block heels / block heels / block-heeled shoes, block-heel courts / heelHeight=mid heelShape=block
 			platform shoes / platform shoes / platforms, platform heels / heelHeight=very-high sole=platform
 			peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
+			slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
+			T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
+			Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
+			dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low
+
 			flats / flats / flat shoes, flat
 			ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
+			mules / mules / mule, backless loafers / strap=mule
+			slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper
+			clogs / clogs / clog / sole=platform
+			espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
+			jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra / toe=pointed
+
 			loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin
 			tassel loafers / tassel loafers / tasselled loafers
 			chunky loafers / chunky loafers / platform loafers / sole=lug
@@ -28,21 +40,13 @@ export const footwear: FamilySource[] = [
 			derby shoes / derby shoes / derbies, us:bluchers / closure=lace-up
 			monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
 			saddle shoes / saddle shoes / two-tone brogues, spectator shoes, co-respondent shoes
-			T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
-			Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
-			mules / mules / mule, backless loafers / strap=mule
-			slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
+			boat shoes / boat shoes / sailing shoes
+
 			trainers / trainers / us:sneakers, trainer, us:sneaker, us:tennis shoes, runners, running shoes, kicks
 			canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
 			high-tops / high-tops / high-top trainers, us:high-top sneakers, hi-tops, basketball shoes
 			chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
-			boat shoes / boat shoes / sailing shoes
-			espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
-			clogs / clogs / clog / sole=platform
-			slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper
-			football boots / football boots / us:cleats, spikes
-			jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra / toe=pointed
-			dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low`
+			football boots / football boots / us:cleats, spikes`
 	},
 	{
 		id: 'sandals',
@@ -54,15 +58,18 @@ export const footwear: FamilySource[] = [
 		usual: { heelHeight: 'flat', toe: 'open' },
 		types: `
 			*sandals / sandals / flat sandals, sandal
+
 			heeled sandals / heeled sandals / strappy heels, strappy sandals, barely-there heels / heelHeight=high
 			platform sandals / platform sandals / / heelHeight=high sole=platform
 			wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
+
 			gladiator sandals / gladiator sandals / gladiators
 			fisherman sandals / fisherman sandals / jelly shoes, jellies
+			Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals
+
 			sliders / sliders / us:slides, pool sliders
 			flip-flops / flip-flops / toe-post sandals
-			sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork
-			Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals`
+			sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
 	},
 	{
 		id: 'boots',
@@ -74,21 +81,25 @@ export const footwear: FamilySource[] = [
 		usual: { heelHeight: 'low', toe: 'round', shaft: 'ankle' },
 		types: `
 			*boots / boots / boot
+
 			ankle boots / ankle boots / us:booties, ankle boot, shoe boots
 			sock boots / sock boots / stretch boots / shaft=ankle
 			Chelsea boots / Chelsea boots / chelseas, Chelsea boot, dealer boots
 			desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
-			platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
-			go-go boots / go-go boots / / shaft=mid-calf heelShape=block
+
 			knee boots / knee boots / knee-high boots, tall boots, long boots / shaft=knee
 			riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
 			over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
+			go-go boots / go-go boots / / shaft=mid-calf heelShape=block
+			cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
+
 			lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots / shaft=mid-calf closure=lace-up
 			biker boots / biker boots / engineer boots, moto boots, motorcycle boots / shaft=mid-calf
 			hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
+			platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
+
 			snow boots / snow boots / winter boots
 			sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
-			wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots / shaft=knee material=rubber
-			cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed`
+			wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots / shaft=knee material=rubber`
 	}
 ];

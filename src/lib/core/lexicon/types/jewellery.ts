@@ -10,15 +10,18 @@ export const jewellery: FamilySource[] = [
 		facets: [...small],
 		types: `
 			*earrings / earrings / earring
+
 			studs / studs / stud earrings, stud, diamond studs
+			clip earrings / clip earrings / clip-ons, button earrings
+			ear cuffs / ear cuffs / ear cuff
+
 			hoops / hoops / hoop earrings, hoop / size=medium
+
 			drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=large
 			chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
 			tassel earrings / tassel earrings / / size=large
 			jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large
-			chandbalis / chandbalis / chandbali, chand bali earrings / size=large
-			ear cuffs / ear cuffs / ear cuff
-			clip earrings / clip earrings / clip-ons, button earrings`
+			chandbalis / chandbalis / chandbali, chand bali earrings / size=large`
 	},
 	{
 		id: 'necklaces',
@@ -29,17 +32,20 @@ export const jewellery: FamilySource[] = [
 		facets: [...small],
 		types: `
 			*necklace / necklaces
+
 			chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered necklaces / layered necklaces / layered chains
 			pendant / pendants / locket, pendant necklace, medallion
+			lariat / lariats / bolo tie
+			mangalsutra / mangalsutras
+
 			pearl necklace / pearl necklaces / pearls, string of pearls, strand of pearls / material=pearl
+			long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
+
 			choker / chokers / velvet choker / size=small
 			collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
-			long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
 			kundan set / kundan sets / kundan necklace, polki set, temple jewellery, bridal set / size=large
-			mangalsutra / mangalsutras
-			rani haar / rani haars / long haar, haar / size=large
-			lariat / lariats / bolo tie`
+			rani haar / rani haars / long haar, haar / size=large`
 	},
 	{
 		id: 'bracelets',
@@ -52,10 +58,14 @@ export const jewellery: FamilySource[] = [
 			*bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet
 			bangle / bangles / kada, churi, churiyan, choora, glass bangles
 			cuff / cuffs / cuff bracelet / size=large
+
 			watch / watches / wristwatch, dress watch
 			sports watch / sports watches / diver's watch, digital watch / size=large
+
 			cufflinks / cufflinks / cuff links
+
 			haath phool / haath phools / hand harness, hathphool
+
 			anklet / anklets / payal, payals, ankle chain`
 	},
 	{
@@ -82,7 +92,9 @@ export const jewellery: FamilySource[] = [
 			*brooch / brooches / us:pin, lapel pin, badge, cameo
 			corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
 			pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
+
 			nose ring / nose rings / nath, nose stud, nathni
+
 			body chain / body chains / belly chain`
 	}
 ];

@@ -21,6 +21,7 @@ export const layers: FamilySource[] = [
 			shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
 			shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
 			long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
+
 			fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
 			track jacket / track jackets / tracksuit top, track top / closure=zip material=jersey`
 	},
@@ -42,16 +43,19 @@ export const layers: FamilySource[] = [
 		types: `
 			*blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
 			suit jacket / suit jackets / lounge jacket, us:suit coat
-			dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
-			smoking jacket / smoking jackets / / lapel=shawl material=velvet
 			tweed jacket / tweed jackets / hacking jacket / material=tweed
 			boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
-			waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
-			long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
-			bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
 			peplum jacket / peplum jackets / / fit=close
+
+			dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
+			smoking jacket / smoking jackets / / lapel=shawl material=velvet
 			tailcoat / tailcoats / tails / lapel=peak
 			morning coat / morning coats / cutaway coat / lapel=peak
+
+			waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
+			long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
+
+			bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
 			spencer jacket / spencer jackets / spencer, mess jacket / topLength=waist`
 	},
 	{
@@ -64,21 +68,26 @@ export const layers: FamilySource[] = [
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'zip', neckline: 'v' },
 		types: `
 			*jacket / jackets
-			denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
+
 			leather jacket / leather jackets / / topLength=waist material=leather
 			biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather lapel=notch closure=asymmetric-zip
 			suede jacket / suede jackets / fringed jacket / material=suede
 			shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
+
+			denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
+			chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
+			safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
+			waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
+			harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
+
 			bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
 			varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
-			harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
-			safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
-			chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
-			waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
+
 			quilted jacket / quilted jackets / liner jacket / texture=quilted
 			puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
 			gilet / gilets / body warmer, us:puffer vest, padded vest / sleeveLength=sleeveless
+
 			kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
 			cropped jacket / cropped jackets / / topLength=cropped
 			embroidered jacket / embroidered jackets / / texture=embroidered
@@ -105,7 +114,7 @@ export const layers: FamilySource[] = [
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
 			*overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
-			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
+
 			pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
 			duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
 			chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
@@ -114,18 +123,23 @@ export const layers: FamilySource[] = [
 			princess coat / princess coats / fit-and-flare coat, dress coat / fit=close lapel=notch
 			cocoon coat / cocoon coats / / fit=oversized
 			camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
+			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
+			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
+
+			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
 			raincoat / raincoats / rain jacket, rain coat, slicker
+			duster coat / duster coats / duster / hemLength=midi closure=open weight=light
+			shop coat / shop coats / dust coat / weight=light lapel=notch
+
 			parka / parkas / anorak / hemLength=mini
 			puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
-			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
-			duster coat / duster coats / duster / hemLength=midi closure=open weight=light
-			opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
-			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
+
 			shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
 			faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
+
+			opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
 			cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
 			poncho / ponchos / serape / fit=oversized hemLength=micro
-			abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized
-			shop coat / shop coats / dust coat / weight=light lapel=notch`
+			abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
 	}
 ];

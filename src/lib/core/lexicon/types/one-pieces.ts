@@ -18,41 +18,48 @@ export const onePieces: FamilySource[] = [
 		},
 		types: `
 			*dress / dresses / frock, day dress
-			shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
-			wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
+
 			slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
 			sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
 			shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
 			bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
 			wiggle dress / wiggle dresses / pencil dress / skirtShape=pencil fit=close
+			jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
+			T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
+			cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
+			mini dress / mini dresses / minidress / hemLength=mini
+
+			shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
+			wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
 			A-line dress / A-line dresses / / skirtShape=a-line
 			tea dress / tea dresses / forties dress / hemLength=midi
 			swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
+			sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
+			midi dress / midi dresses / / hemLength=midi
+
 			drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
 			empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
 			babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
-			sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
 			smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
 			prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
 			tiered dress / tiered dresses / / skirtShape=tiered
+			maxi dress / maxi dresses / / hemLength=maxi
+
 			blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
-			T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
+			pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
+
 			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
 			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
 			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
-			jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
-			pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
-			cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
+
 			kaftan / kaftans / caftan, djellaba, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
 			kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
 			nightdress / nightdresses / us:nightgown, nightie
+
 			swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece / fit=skin-tight hemLength=micro
-			tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless
-			mini dress / mini dresses / minidress / hemLength=mini
-			midi dress / midi dresses / / hemLength=midi
-			maxi dress / maxi dresses / / hemLength=maxi`
+			tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
 	},
 	{
 		id: 'jumpsuits',
@@ -64,9 +71,12 @@ export const onePieces: FamilySource[] = [
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
 		types: `
 			*jumpsuit / jumpsuits / all-in-one, catsuit
+
 			playsuit / playsuits / us:romper / legLength=short sleeveLength=short
+
 			dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
 			boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
+
 			unitard / unitards / leotard / fit=skin-tight leg=skinny
 			wetsuit / wetsuits / ski suit / fit=close leg=skinny`
 	},

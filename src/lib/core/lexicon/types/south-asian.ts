@@ -23,6 +23,7 @@ export const southAsian: FamilySource[] = [
 			angrakha / angrakhas / angarkha, wrap kurta / neckline=wrap hemLength=knee collar=collarless
 			pathani kurta / pathani kurtas / pathani / collar=shirt fit=relaxed hemLength=knee
 			peplum kurta / peplum kurtas / peplum kurti / topLength=waist
+
 			choli / cholis / saree blouse, sari blouse, lehenga blouse / topLength=cropped sleeveLength=short fit=close neckline=scoop collar=collarless
 			backless choli / backless cholis / tie-back choli, dori blouse / topLength=cropped sleeveLength=short fit=close back=open collar=collarless neckline=scoop`
 	},

@@ -12,9 +12,10 @@ export const under: FamilySource[] = [
 			*tights / tights / us:pantyhose, hose, hosiery
 			sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights / opacity=sheer
 			opaque tights / opaque tights / thick tights / opacity=opaque
-			stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
 			fishnet tights / fishnet tights / fishnets, fishnet stockings
 			footless tights / footless tights
+			stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
+
 			socks / socks / sock
 			ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
 			knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
@@ -33,16 +34,20 @@ export const under: FamilySource[] = [
 			strapless bra / strapless bras / multiway bra
 			sports bra / sports bras
 			bralette / bralettes / soft bra, lace bra
+
 			briefs / briefs / uk:pants, underpants, underwear, knickers, panties
 			boxer shorts / boxer shorts / boxers
+			slip shorts / slip shorts / anti-chafe shorts
+
 			undervest / undervests / us:undershirt, thermal vest, base layer, thermals
 			slip / slips / underslip, full slip
 			half slip / half slips / waist slip
 			petticoat / petticoats / crinoline, underskirt, net petticoat
-			shapewear / shapewear / control slip, girdle
-			slip shorts / slip shorts / anti-chafe shorts
-			suspender belt / suspender belts / uk:suspenders, us:garter belt, garters
 			saree petticoat / saree petticoats / sari petticoat, saree shapewear
+
+			shapewear / shapewear / control slip, girdle
+			suspender belt / suspender belts / uk:suspenders, us:garter belt, garters
+
 			detachable collar / detachable collars / false collar, dickey`
 	}
 ];

@@ -1,0 +1,72 @@
+/** The labelled pairs of garments, computed: does closeness order them as a stylist does? */
+import { readFileSync } from 'node:fs';
+import { closenessOf, readLook } from '../src/lib/core';
+
+export interface LabelledPair {
+	/** 0 no answer … 4 the same at a glance. */
+	grade: number;
+	asked: string;
+	given: string;
+	/** 0..1, as computed. */
+	closeness: number;
+}
+
+function onlyGarment(phrase: string) {
+	const { elements } = readLook(phrase);
+	const [element] = elements;
+	if (!element || elements.length !== 1) throw new Error(`"${phrase}" should read as one garment`);
+	return element.garment;
+}
+
+export function labelledPairs(): LabelledPair[] {
+	const file = new URL('./unit/data/pairs.txt', import.meta.url);
+	return readFileSync(file, 'utf8')
+		.split('\n')
+		.filter((line) => line.trim() && !line.startsWith('#'))
+		.map((line) => {
+			const [grade = '', asked = '', given = ''] = line.split(' | ').map((part) => part.trim());
+			const element = { garment: onlyGarment(asked), signature: [], open: [] };
+			return {
+				grade: Number(grade),
+				asked,
+				given,
+				closeness: closenessOf(element, onlyGarment(given)).closeness
+			};
+		});
+}
+
+/**
+ * Kendall's rank correlation with ties, τ-b (Kendall 1945): agreeing less disagreeing pairs, over the geometric mean of
+ * the pairs that are not tied on either side.
+ */
+export function kendallTauB(x: readonly number[], y: readonly number[]): number {
+	let [agree, disagree, tiedX, tiedY] = [0, 0, 0, 0];
+	for (let i = 0; i < x.length; i++)
+		for (let j = i + 1; j < x.length; j++) {
+			const [dx, dy] = [Math.sign((x[i] ?? 0) - (x[j] ?? 0)), Math.sign((y[i] ?? 0) - (y[j] ?? 0))];
+			if (dx === 0 && dy === 0) continue;
+			if (dx === 0) tiedX++;
+			else if (dy === 0) tiedY++;
+			else if (dx === dy) agree++;
+			else disagree++;
+		}
+	return (agree - disagree) / Math.sqrt((agree + disagree + tiedX) * (agree + disagree + tiedY));
+}
+
+/** Pairs that closeness puts two grades or more out of place, by the middles of the grades. */
+export function misplaced(pairs: readonly LabelledPair[]): string[] {
+	const middles = [0, 1, 2, 3, 4].map((grade) => {
+		const own = pairs.filter((pair) => pair.grade === grade).map(({ closeness }) => closeness);
+		return own.sort((a, b) => a - b)[Math.floor(own.length / 2)] ?? 0;
+	});
+	return pairs.flatMap(({ grade, asked, given, closeness }) => {
+		const nearest = middles.reduce(
+			(best, middle, i) =>
+				Math.abs(middle - closeness) < Math.abs((middles[best] ?? 0) - closeness) ? i : best,
+			0
+		);
+		return Math.abs(nearest - grade) >= 2
+			? [`graded ${grade}, computed ${closeness.toFixed(2)}: ${given} for ${asked}`]
+			: [];
+	});
+}
