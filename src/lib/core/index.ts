@@ -124,6 +124,7 @@ export {
 	type OwnedOption
 } from './matching/items';
 export * as choosing from './matching/choosing';
+export { inState, layerStates, statesOf, type LayerState } from './matching/layers';
 export { inOrder, moveElement, ranked } from './matching/order';
 export { judge } from './matching/judging';
 export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
@@ -138,7 +139,7 @@ export { boughtIn, spendOf, type Spend } from './money/spend';
 export { drawPlate } from './plate/draw';
 export { framingOf } from './plate/framing';
 export { plateSvg } from './plate/svg';
-export { hemLines, inState, layerStates, statesOf, type HemLine, type LayerState } from './plate/lengths';
+export { hemLines, type HemLine } from './plate/lengths';
 export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './plate/model';
 
 // Exchange

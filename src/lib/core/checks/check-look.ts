@@ -4,25 +4,46 @@ import { garmentType } from '../lexicon/taxonomy';
 import { moves, type MoveId } from '../lexicon/moves';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
-import { factsOf } from './facts';
-import type { CheckContext, CheckedPiece, Finding, Severity } from './model';
+import { inState, statesOf } from '../matching/layers';
+import { factsOf, type Facts } from './facts';
+import type { CheckContext, CheckedPiece, Finding, Rule, Severity } from './model';
 import { rules } from './rules';
 
 const bySeverity: Record<Severity, number> = { warning: 0, hint: 1, praise: 2 };
 
-/**
- * What the eye finds in a look: warnings first, then hints, then what was done well. A rule is silent under the schools
- * that disagree with it, and where what it needs is not known.
- */
-export function checkLook(worn: readonly CheckedPiece[], context: CheckContext = {}): Finding[] {
-	const facts = factsOf(worn, context);
-	return rules
-		.filter(
-			({ silentUnder }) => !silentUnder || !silentUnder.schools.includes(facts.schools[silentUnder.question])
-		)
+const isSpeaking = ({ silentUnder }: Rule, { schools }: Facts) =>
+	!silentUnder || !silentUnder.schools.includes(schools[silentUnder.question]);
+
+const findingsIn = (facts: Facts, looked: readonly Rule[]): Finding[] =>
+	looked
+		.filter((rule) => isSpeaking(rule, facts))
 		.flatMap(({ id, title, reason, standing, find }) =>
 			find(facts).map((violation): Finding => ({ ...violation, rule: id, title, reason, standing }))
-		)
+		);
+
+/** What is found only with layers off, or sitting. */
+function findingsByState(worn: readonly CheckedPiece[], context: CheckContext): Finding[] {
+	const looked = rules.filter(({ inStates }) => inStates);
+	const states = [
+		...statesOf(worn).map((state) => ({ state, facts: factsOf(inState(worn, state), context) })),
+		{ state: 'sitting' as const, facts: factsOf(worn, context, { sitting: true }) }
+	];
+	return states.flatMap(({ state, facts }) =>
+		state === 'everything on' ? [] : findingsIn(facts, looked).map((finding) => ({ ...finding, state }))
+	);
+}
+
+/** The same said of the same pieces? */
+const sameSaying = (a: Finding, b: Finding) =>
+	a.rule === b.rule && a.pieces.length === b.pieces.length && a.pieces.every((id) => b.pieces.includes(id));
+
+/**
+ * What the eye finds in a look, with everything on, with layers off and sitting: warnings first, then hints, then what was
+ * done well. A rule is silent under the schools that disagree with it, and where what it needs is not known.
+ */
+export function checkLook(worn: readonly CheckedPiece[], context: CheckContext = {}): Finding[] {
+	return [...findingsIn(factsOf(worn, context), rules), ...findingsByState(worn, context)]
+		.filter((finding, i, all) => all.findIndex((other) => sameSaying(finding, other)) === i)
 		.sort((a, b) => bySeverity[a.severity] - bySeverity[b.severity]);
 }
 

@@ -9,6 +9,7 @@ import { defaultSchools, type Schools } from '../lexicon/schools';
 import { metalColours } from '../lexicon/metals';
 import { slots, type SlotId } from '../lexicon/slots';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
 import type { CheckContext, CheckedPiece } from './model';
 import { thresholds } from './thresholds';
 
@@ -22,6 +23,8 @@ export interface PieceFacts extends CheckedPiece {
 	main?: MeasuredColour;
 	/** Is its main colour a neutral, or a metal, or an animal print? */
 	neutral: boolean;
+	/** Is it printed, in a rich cloth, or so big that it takes the eye by itself? */
+	statement: boolean;
 	/** Does its main colour take the eye? */
 	strong: boolean;
 	/** Print family, where it is printed. */
@@ -43,6 +46,10 @@ export interface Facts {
 	/** Pieces with a large area that cover the body, from the top down. */
 	large: PieceFacts[];
 	schools: Schools;
+	/** Schools that were chosen, without the defaults. */
+	chosen: Partial<Schools>;
+	sitting: boolean;
+	degree: CheckContext['degree'];
 	client: CheckContext['client'];
 	event: CheckContext['event'];
 }
@@ -101,8 +108,29 @@ const looksMetallic = (slot: SlotId, main: MeasuredColour | undefined, shines: b
 	metalFirst.includes(slot) &&
 	metalLooks.some(({ lab, near, shining }) => deltaE00(lab, main.lab) < (shines ? shining : near));
 
-function factsOfPiece(piece: CheckedPiece): PieceFacts {
-	const { garment } = piece;
+/** Hems from the shortest to the longest, as they ride up. */
+const ridesUp = ['micro', 'mini', 'above-knee', 'knee'];
+const narrowSkirts = ['pencil', 'straight', 'column', 'tulip'];
+
+/** What shows of a narrow skirt when one sits down: a hem one step shorter (common practice: a hand's width). */
+function seated(garment: Garment): Garment {
+	const hem = garment.facets.hemLength;
+	const at = ridesUp.indexOf(hem?.value ?? '');
+	const narrow =
+		narrowSkirts.includes(
+			garment.facets.skirtShape?.value ?? garmentType(garment.type).usual.skirtShape ?? ''
+		) ||
+		['skin-tight', 'close'].includes(garment.facets.fit?.value ?? garmentType(garment.type).usual.fit ?? '');
+	return hem && at > 0 && narrow
+		? {
+				...garment,
+				facets: { ...garment.facets, hemLength: { ...hem, value: ridesUp[at - 1] ?? hem.value } }
+			}
+		: garment;
+}
+
+function factsOfPiece(piece: CheckedPiece, sitting: boolean): PieceFacts {
+	const garment = sitting ? seated(piece.garment) : piece.garment;
 	const type = garmentType(garment.type);
 	const colours = [...garment.palette].sort((a, b) => b.share - a.share).map(({ hex }) => measureColour(hex));
 	const [main] = colours;
@@ -122,12 +150,14 @@ function factsOfPiece(piece: CheckedPiece): PieceFacts {
 	const value = (facet: FacetId) => stated(facet) ?? type.usual[facet];
 	return {
 		...piece,
+		garment,
 		type,
 		slot: type.slot,
 		area: slots[type.slot].areaShare,
 		colours,
 		main,
 		neutral,
+		statement: takesTheEye(garment, print),
 		strong: main !== undefined && !neutral && chromaOf(main.lab) >= thresholds.strongChroma,
 		print,
 		metal: garment.metal?.value,
@@ -145,17 +175,39 @@ function factsOfPiece(piece: CheckedPiece): PieceFacts {
 	};
 }
 
+const richCloth = ['sequin', 'fur', 'faux-fur', 'feather', 'brocade', 'lame'];
+const richTextures = ['sequinned', 'beaded', 'embroidered', 'mirror-work', 'metallic', 'fur-like'];
+const boldPrints = ['leopard', 'zebra', 'tiger', 'snake', 'cow', 'colour-block', 'abstract', 'tropical'];
+
+function takesTheEye({ type, facets, print: stated }: Garment, print: string | undefined): boolean {
+	return (
+		richCloth.includes(facets.material?.value ?? garmentType(type).usual.material ?? '') ||
+		richTextures.includes(facets.texture?.value ?? '') ||
+		boldPrints.includes(print ?? '') ||
+		(print !== undefined && stated?.scale?.value === 'large') ||
+		facets.sheen?.value === 'glittering' ||
+		(facets.size?.value === 'oversized' && garmentType(type).division === 'jewellery')
+	);
+}
+
 /** From the top of the body down, as the eye reads neighbours. */
 const down: readonly SlotId[] = ['outer', 'suit', 'layer', 'drape', 'whole', 'top', 'legs'];
 
-export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): Facts {
-	const pieces = worn.map(factsOfPiece);
+export function factsOf(
+	worn: readonly CheckedPiece[],
+	context: CheckContext,
+	{ sitting = false } = {}
+): Facts {
+	const pieces = worn.map((piece) => factsOfPiece(piece, sitting));
 	const inSlots = (...wanted: SlotId[]) => pieces.filter(({ slot }) => wanted.includes(slot));
 	return {
 		pieces,
 		in: inSlots,
 		large: down.flatMap((slot) => inSlots(slot)).filter(({ area }) => area >= thresholds.largeArea),
 		schools: { ...defaultSchools, ...context.schools },
+		chosen: context.schools ?? {},
+		sitting,
+		degree: context.degree,
 		client: context.client,
 		event: context.event
 	};

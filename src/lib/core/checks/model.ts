@@ -1,7 +1,11 @@
 import type { MoveId } from '../lexicon/moves';
 import type { SchoolQuestion, Schools } from '../lexicon/schools';
+import type { LayerState } from '../matching/layers';
 import type { Client, Event } from '../model/client';
 import type { Garment } from '../model/garment';
+import type { Listing } from '../model/market';
+import type { DegreeId } from '../model/recipe';
+import type { AspectId } from '../model/reference';
 import type { Facts } from './facts';
 
 /** Something worn, under an id of its own. */
@@ -11,6 +15,8 @@ export interface CheckedPiece {
 	title: string;
 	garment: Garment;
 	moves: readonly MoveId[];
+	/** What is told of it where it is bought for the look. */
+	bought?: Pick<Listing, 'tier' | 'condition'>;
 }
 
 /** Whom, for what and by which schools a look is checked; what is not known is not checked. */
@@ -19,9 +25,14 @@ export interface CheckContext {
 		Client,
 		'limits' | 'avoidMaterials' | 'allergies' | 'wishedEffects' | 'coloursRefused' | 'ethics'
 	>;
-	event?: Pick<Event, 'weather' | 'dressCode'>;
+	event?: Pick<Event, 'weather' | 'dressCode'> & Partial<Pick<Event, 'title'>>;
 	schools?: Partial<Schools>;
+	/** How far an era or a mood is to be taken. */
+	degree?: DegreeId;
 }
+
+/** What else of the day a look must bear: layers come off, and one sits down. */
+export type LookState = LayerState | 'sitting';
 
 /** A warning is settled practice or the client's own limit; a hint is a habit that many share; praise says what was done well. */
 export type Severity = 'warning' | 'hint' | 'praise';
@@ -50,6 +61,10 @@ export interface Rule {
 	standing: 'settled' | 'habit';
 	/** Schools under which it is silent. */
 	silentUnder?: { question: SchoolQuestion; schools: readonly string[] };
+	/** Is it looked for with layers off and sitting, too? */
+	inStates?: true;
+	/** What of the pieces concerned a mend may change, without which a look is no less an echo of its mood. */
+	about: readonly AspectId[];
 	find: (facts: Facts) => Violation[];
 }
 
@@ -59,4 +74,6 @@ export interface Finding extends Violation {
 	title: string;
 	reason: string;
 	standing: Rule['standing'];
+	/** Only so: with the coat or the jacket off, or sitting. */
+	state?: Exclude<LookState, 'everything on'>;
 }

@@ -2,8 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { garment } from '../../../../tests/arbitraries';
 import type { MoveId } from '../lexicon/moves';
 import { drawPlate } from './draw';
-import type { PlateLook } from './model';
-import { hemLines, inState, statesOf } from './lengths';
+import { hemLines } from './lengths';
 
 const look = (...worn: [id: string, type: string, facets?: Record<string, string>, moves?: MoveId[]][]) => ({
 	worn: worn.map(([id, type, facets = {}, moves = []]) => ({
@@ -38,25 +37,5 @@ describe('hem lines', () => {
 			['bag', 'handbag']
 		);
 		expect(hems.map(({ id }) => id)).toEqual(['jacket', 'skirt']);
-	});
-});
-
-describe('layers off', () => {
-	const winter = look(['coat', 'overcoat'], ['jacket', 'blazer'], ['knit', 'jumper'], ['jeans', 'jeans']);
-	const ids = (of: PlateLook) => of.worn.map(({ id }) => id);
-	it('takes the coat off, then the jacket', () => {
-		expect(ids(inState(winter, 'everything on'))).toEqual(['coat', 'jacket', 'knit', 'jeans']);
-		expect(ids(inState(winter, 'coat off'))).toEqual(['jacket', 'knit', 'jeans']);
-		expect(ids(inState(winter, 'jacket off'))).toEqual(['knit', 'jeans']);
-	});
-	it('leaves the trousers of a suit', () => {
-		const [suit] = inState(look(['suit', 'suit', { lapel: 'peak', leg: 'wide' }]), 'jacket off').worn;
-		expect(suit?.garment.type).toBe('tailored-trousers');
-		expect(Object.keys(suit?.garment.facets ?? {})).toEqual(['leg']);
-	});
-	it('offers only states that show something different', () => {
-		expect(statesOf(winter)).toEqual(['everything on', 'coat off', 'jacket off']);
-		expect(statesOf(look(['knit', 'jumper']))).toEqual(['everything on']);
-		expect(statesOf(look(['jacket', 'blazer']))).toEqual(['everything on', 'jacket off']);
 	});
 });

@@ -1,8 +1,6 @@
-/** Where hems fall, and a look with some of its layers off. */
+/** Where hems fall. */
 import type { SlotId } from '../lexicon/slots';
-import { garmentType, typeHasFacet } from '../lexicon/taxonomy';
-import type { FacetId } from '../lexicon/facets';
-import type { Garment } from '../model/garment';
+import { garmentType } from '../lexicon/taxonomy';
 import { extentOf } from './extent';
 import type { Landmarks, Plate, PlateLook } from './model';
 
@@ -63,38 +61,3 @@ export function hemLines(look: PlateLook, plate: Plate): HemLine[] {
 /** Does a shape lie near the middle of the body? */
 const straddles = (extent: ReturnType<typeof extentOf>) =>
 	extent !== undefined && extent.left < 60 && extent.right > -60;
-
-/** How many of a look's layers are on. */
-export const layerStates = ['everything on', 'coat off', 'jacket off'] as const;
-export type LayerState = (typeof layerStates)[number];
-
-/** A suit without its jacket: the trousers that were cut with it. */
-function withoutJacket(garment: Garment): Garment {
-	const type = 'tailored-trousers';
-	const facets = Object.fromEntries(
-		Object.entries(garment.facets).filter(([facet]) => typeHasFacet(type, facet as FacetId))
-	);
-	return { ...garment, type, facets };
-}
-
-/** The look with its coat off, or with coat and jacket off. */
-export function inState(look: PlateLook, state: LayerState): PlateLook {
-	if (state === 'everything on') return look;
-	const jackets = state === 'jacket off';
-	return {
-		worn: look.worn.flatMap((one) => {
-			const { slot } = garmentType(one.garment.type);
-			if (slot === 'outer' || (jackets && slot === 'layer')) return [];
-			return [jackets && slot === 'suit' ? { ...one, garment: withoutJacket(one.garment) } : one];
-		})
-	};
-}
-
-/** The states in which a look shows something different. */
-export function statesOf(look: PlateLook): LayerState[] {
-	const has = (...wanted: SlotId[]) =>
-		look.worn.some(({ garment }) => wanted.includes(garmentType(garment.type).slot));
-	return layerStates.filter(
-		(state) => state === 'everything on' || (state === 'coat off' ? has('outer') : has('layer', 'suit'))
-	);
-}

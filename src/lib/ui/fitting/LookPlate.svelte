@@ -18,8 +18,8 @@
 	}
 	let { caption, title, look, other, client, table, view, overlaid = false }: Props = $props();
 
-	const shown = $derived(inState(look, view.layers));
-	const beside = $derived(inState(other, view.layers));
+	const shown = $derived({ worn: inState(look.worn, view.layers) });
+	const beside = $derived({ worn: inState(other.worn, view.layers) });
 	const hems = $derived(
 		view.hems
 			? {

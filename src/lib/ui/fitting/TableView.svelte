@@ -36,7 +36,7 @@
 	const lookOfReference = $derived(referenceLook(reference));
 	const echoLook = $derived(table.check.preview ?? wornLook(echo, table.garmentOf));
 	let checking = $state(false);
-	const states = $derived(statesOf({ worn: [...lookOfReference.worn, ...echoLook.worn] }));
+	const states = $derived(statesOf([...lookOfReference.worn, ...echoLook.worn]));
 
 	const onkeydown = tableKeys(table, {
 		room: () => room,

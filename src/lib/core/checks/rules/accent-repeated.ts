@@ -7,6 +7,7 @@ export const accentRepeated: Rule = {
 	title: 'An accent that returns',
 	reason: 'A colour that returns elsewhere looks meant.',
 	standing: 'settled',
+	about: [],
 	find: ({ pieces }) => {
 		const small = pieces.filter(({ strong, area }) => strong && area <= 0.06);
 		for (const accent of small) {

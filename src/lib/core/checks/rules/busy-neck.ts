@@ -8,6 +8,7 @@ export const busyNeck: Rule = {
 	title: 'A necklace on a busy neck',
 	reason: 'A busy neckline wants a bare neck: let the earrings lead.',
 	standing: 'habit',
+	about: ['type', 'neckline', 'collar'],
 	find: (facts) => {
 		const necklaces = facts
 			.in('neck')

@@ -31,6 +31,8 @@ export const clientLimits: Rule = {
 	title: 'Against the client’s limits',
 	reason: 'What a client never wears or shows, and what their body must not have, comes before any likeness.',
 	standing: 'settled',
+	inStates: true,
+	about: [],
 	find: ({ pieces, client, in: inSlots }) => {
 		if (!client) return [];
 		const covered = inSlots('layer', 'outer', 'suit').length > 0;

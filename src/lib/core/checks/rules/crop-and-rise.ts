@@ -5,6 +5,8 @@ export const cropAndRise: Rule = {
 	title: 'A cropped top over a low rise',
 	reason: 'A cropped top and the rise of the bottom decide how much skin shows.',
 	standing: 'settled',
+	inStates: true,
+	about: ['topLength', 'rise'],
 	find: (facts) => {
 		const [top] = facts.in('top').filter((piece) => piece.value('topLength') === 'cropped');
 		const [legs] = facts.in('legs');

@@ -8,6 +8,7 @@ export const denimOnDenim: Rule = {
 	reason:
 		'The same wash reads as a set, clearly different washes as a choice, near-miss washes as an accident.',
 	standing: 'settled',
+	about: ['palette'],
 	find: ({ pieces }) => {
 		const denim = pieces.filter(
 			(piece) => piece.area > 0.1 && piece.main && piece.value('material') === 'denim'

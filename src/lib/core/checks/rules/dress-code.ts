@@ -14,6 +14,7 @@ export const dressCode: Rule = {
 	title: 'Below the dress code',
 	reason: 'The host has said how dressed up to come; the least dressed piece is the one that is seen.',
 	standing: 'settled',
+	about: ['type', 'formality', 'material'],
 	find: ({ pieces, event }) => {
 		const asked = codes.find(([word]) => word.test(event?.dressCode ?? ''));
 		if (!asked) return [];

@@ -9,6 +9,7 @@ export const formalityApart: Rule = {
 	reason: 'Pieces far apart in formality fight, unless something between bridges them or the clash is meant.',
 	standing: 'settled',
 	silentUnder: { question: 'formality', schools: ['clash-on-purpose'] },
+	about: ['type', 'formality'],
 	find: ({ pieces, schools }) => {
 		const dressed = pieces
 			.filter(({ formality, area }) => formality !== undefined && area >= 0.05)

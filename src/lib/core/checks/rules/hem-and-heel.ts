@@ -5,6 +5,7 @@ export const hemAndHeel: Rule = {
 	title: 'A floor-length hem without its heel',
 	reason: 'Wide floor-length trousers need the heel they were hemmed for; without it they trail.',
 	standing: 'settled',
+	about: ['legLength', 'heelHeight'],
 	find: (facts) => {
 		const [shoes] = facts.in('feet');
 		const [long] = facts.pieces.filter(

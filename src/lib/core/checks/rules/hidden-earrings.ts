@@ -7,6 +7,7 @@ export const hiddenEarrings: Rule = {
 	title: 'Earrings under the hair',
 	reason: 'Long loose hair hides small earrings.',
 	standing: 'habit',
+	about: ['type', 'size'],
 	find: (facts) => {
 		const [hair] = facts
 			.in('hair')

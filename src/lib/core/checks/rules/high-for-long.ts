@@ -6,6 +6,7 @@ export const highForLong: Rule = {
 	title: 'A high heel for a long day',
 	reason: 'A new heel height wants breaking in, a flat pair in the bag, and care on stairs and decks.',
 	standing: 'settled',
+	about: ['heelHeight', 'heelShape'],
 	find: (facts) =>
 		facts
 			.in('feet')

@@ -12,6 +12,7 @@ export const layerHems: Rule = {
 	title: 'Hems that end close together',
 	reason: 'A layer that ends a little above or below the hem under it looks unplanned.',
 	standing: 'settled',
+	about: ['hemLength', 'topLength'],
 	find: (facts) => {
 		const over = facts.in('outer', 'layer');
 		const under = facts.in('top', 'whole', 'legs').filter(({ moves, slot, type }) => {

@@ -29,6 +29,7 @@ export const lowContrast: Rule = {
 		'Neighbouring large areas of nearly the same darkness and another hue fall flat; one family throughout wants texture.',
 	standing: 'settled',
 	silentUnder: { question: 'colours', schools: ['one-colour'] },
+	about: ['palette'],
 	find: ({ large }) =>
 		large.slice(1).flatMap((below, i): Violation[] => {
 			const above = large[i];

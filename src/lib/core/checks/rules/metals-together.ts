@@ -7,6 +7,7 @@ export const metalsTogether: Rule = {
 	reason: 'The same metal throughout, or mixed on purpose with each metal at least twice.',
 	standing: 'habit',
 	silentUnder: { question: 'metals', schools: ['mix-freely'] },
+	about: ['metal'],
 	find: ({ pieces, schools }) => {
 		const shown = pieces.filter(({ metal }) => metal !== undefined && metal !== 'mixed');
 		const groupOf = (metal: string | undefined) =>

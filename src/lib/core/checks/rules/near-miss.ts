@@ -8,6 +8,7 @@ export const nearMiss: Rule = {
 	title: 'Two large areas that almost match',
 	reason: 'Colours that almost match read as a mistake: either the same, or clearly apart.',
 	standing: 'settled',
+	about: ['palette'],
 	find: ({ large }) =>
 		large.flatMap((one, i) =>
 			large.slice(i + 1).flatMap((other): Violation[] => {

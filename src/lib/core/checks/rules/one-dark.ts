@@ -9,6 +9,7 @@ export const oneDark: Rule = {
 	reason: 'One dark colour throughout wants a break: a belt, texture, shine, skin or a colour.',
 	standing: 'habit',
 	silentUnder: { question: 'colours', schools: ['one-colour'] },
+	about: ['palette'],
 	find: ({ large, pieces }) => {
 		if (large.length < 2) return [];
 		const dark = large.every(

@@ -7,6 +7,7 @@ export const rain: Rule = {
 	title: 'Rain spoils it',
 	reason: 'Rain marks suede, satin and straw; say so before the day, and have the other shoe ready.',
 	standing: 'settled',
+	about: ['material'],
 	find: (facts) => {
 		if (!facts.event?.weather?.rain) return [];
 		return facts

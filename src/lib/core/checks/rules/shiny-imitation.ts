@@ -5,6 +5,7 @@ export const shinyImitation: Rule = {
 	title: 'Imitation leather that shines',
 	reason: 'Cheap imitation leather shows itself by high shine and sharp creases; matt hides it.',
 	standing: 'settled',
+	about: ['material', 'sheen'],
 	find: ({ pieces }) =>
 		pieces
 			.filter(

@@ -7,6 +7,7 @@ export const showsThrough: Rule = {
 	title: 'It shows what is under it',
 	reason: 'Sheer cloth needs an underpinning that is meant to be seen, or one that is not seen at all.',
 	standing: 'settled',
+	about: ['opacity', 'material'],
 	find: (facts) =>
 		facts
 			.in('top', 'whole')

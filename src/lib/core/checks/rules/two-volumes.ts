@@ -19,6 +19,7 @@ export const twoVolumes: Rule = {
 	reason: 'Where both halves are loose, a marked waist, a crop or a shown ankle keeps the body present.',
 	standing: 'habit',
 	silentUnder: { question: 'volume', schools: ['relaxed-with-relaxed'] },
+	about: ['fit', 'leg', 'skirtShape', 'topLength'],
 	find: (facts) => {
 		const [top] = facts.in('top').filter(isLoose);
 		const [legs] = facts.in('legs').filter(isLoose);

@@ -5,6 +5,7 @@ export const waistUnmarked: Rule = {
 	title: 'The waist is not marked',
 	reason: 'This client wishes for a marked waist: a belt, a tuck, a wrap or a fitted middle marks it.',
 	standing: 'settled',
+	about: ['fit', 'waistline', 'topLength'],
 	find: (facts) => {
 		const wished =
 			facts.client?.wishedEffects.includes('marked-waist') || facts.schools.volume === 'mark-the-waist';
