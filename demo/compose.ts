@@ -276,6 +276,7 @@ function echo(file: string, studio: Pick<Studio, 'events' | 'references' | 'piec
 		matches: matchesFrom(file, lines, found, pieces),
 		extras: [],
 		spendLimit: head.limit ? pounds(head.limit) : undefined,
+		dismissed: [],
 		judgements: []
 	};
 	if (!verdict) return made;

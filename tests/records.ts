@@ -64,6 +64,7 @@ export const makeEcho = (client: Client, reference: Reference, rest: Partial<Ech
 	schools: {},
 	matches: [],
 	extras: [],
+	dismissed: [],
 	judgements: [],
 	...rest
 });

@@ -1,6 +1,6 @@
-import { Dexie, type Table } from 'dexie';
+import { Dexie, type Table, type Transaction } from 'dexie';
 import type { Patch } from 'immer';
-import { tableNames, type RecordOf, type TableName } from '../core';
+import { migrate, tableNames, type RecordOf, type TableName } from '../core';
 
 /** One record's part in a change; patches of the whole record (empty path) stand for its making or removal. */
 export interface RecordChange {
@@ -25,6 +25,19 @@ export type StudioDatabase = Dexie & { [T in TableName]: Table<RecordOf<T>, stri
 	journal: Table<JournalEntry, number>;
 };
 
+/**
+ * Brings the stored records from one schema version to the next, by the steps that imports take. The journal's patches
+ * speak of records of the old shape: they go.
+ */
+async function migrateRecords(upgrade: Transaction, from: number, to: number) {
+	const tables = tableNames.filter((name) => upgrade.storeNames.includes(name));
+	const rows = await Promise.all(tables.map((name) => upgrade.table(name).toArray()));
+	const document = Object.fromEntries(tables.map((name, i) => [name, rows[i]]));
+	const migrated = migrate({ ...document, schemaVersion: from }, to);
+	await Promise.all(tables.map((name) => upgrade.table(name).bulkPut(migrated[name] as object[])));
+	await upgrade.table('journal').clear();
+}
+
 /** Opens the browser's store; the name is overridden in tests only. */
 export function openDatabase(name = 'prime-echo'): StudioDatabase {
 	const database = new Dexie(name) as StudioDatabase;
@@ -38,6 +51,7 @@ export function openDatabase(name = 'prime-echo'): StudioDatabase {
 		journal: '++sequence, undone'
 	});
 	database.version(2).stores({ recipes: 'id' });
+	database.version(3).upgrade((upgrade) => migrateRecords(upgrade, 2, 3));
 	return database;
 }
 

@@ -21,6 +21,7 @@ export async function beginEcho(
 		schools: {},
 		matches: [],
 		extras: [],
+		dismissed: [],
 		judgements: []
 	};
 	await change(label, (writer) => writer.create('echoes', echo));
@@ -32,7 +33,15 @@ export async function beginEcho(
  * dressed down or made plain. Verdicts stay with the first. Returns its id.
  */
 export async function anotherEcho(label: string, echo: Echo, title: string): Promise<string> {
-	const another: Echo = { ...echo, id: newId(), rev: 0, title, createdOn: today(), judgements: [] };
+	const another: Echo = {
+		...echo,
+		id: newId(),
+		rev: 0,
+		title,
+		createdOn: today(),
+		dismissed: [],
+		judgements: []
+	};
 	await change(label, (writer) => writer.create('echoes', another));
 	return another.id;
 }

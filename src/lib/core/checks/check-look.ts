@@ -5,6 +5,7 @@ import { moves, type MoveId } from '../lexicon/moves';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
 import { inState, statesOf } from '../matching/layers';
+import { bottomOf, moveFails } from '../matching/move-fails';
 import { factsOf, type Facts } from './facts';
 import type { CheckContext, CheckedPiece, Finding, Rule, Severity } from './model';
 import { rules } from './rules';
@@ -110,10 +111,12 @@ export function mendsOf(
 	if (finding.severity === 'praise') return [];
 	const pieceOf = (id: string) => worn.find((piece) => piece.id === id);
 	const tried: { change: Change; words: string }[] = [
-		...(finding.moves ?? []).map(({ id, move }) => ({
-			change: { kind: 'move' as const, id, move },
-			words: `${pieceOf(id)?.title ?? ''}: ${moves[move].label}`
-		})),
+		...(finding.moves ?? []).flatMap(({ id, move }) => {
+			const piece = pieceOf(id);
+			return piece && !moveFails(move, piece.garment, bottomOf(worn))
+				? [{ change: { kind: 'move' as const, id, move }, words: `${piece.title}: ${moves[move].label}` }]
+				: [];
+		}),
 		...finding.pieces.flatMap((id) =>
 			finding.swap
 				? sparesFor(id).map((to) => ({

@@ -15,7 +15,7 @@ export const schoolQuestions = {
 	season: ['hold', 'layer-all-year', 'swap-the-element'],
 	money: ['trends-cheap-staples-well', 'buy-nothing-new', 'best-version-once'],
 	sizing: ['as-designed', 'fitted-to-the-body'],
-	bags: ['one-good-bag', 'bag-for-each-look'],
+	bags: ['bag-for-each-look', 'one-good-bag'],
 	logos: ['seen', 'never']
 } as const;
 

@@ -5,7 +5,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { Item, Match } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { Element } from '../model/reference';
-import { sameItem } from './items';
+import { sameItem, sameThing } from './items';
 
 /** Takes an element out of whatever answered it; a match that answers nothing more goes. */
 function released(matches: readonly Match[], elementId: string): Match[] {
@@ -17,7 +17,7 @@ function released(matches: readonly Match[], elementId: string): Match[] {
 /** Takes an item out of every match; a match that is left with nothing goes. */
 function withoutItem(matches: readonly Match[], item: Item): Match[] {
 	return matches
-		.map((match) => ({ ...match, items: match.items.filter((other) => !sameItem(other, item)) }))
+		.map((match) => ({ ...match, items: match.items.filter((other) => !sameThing(other, item)) }))
 		.filter((match) => match.state !== 'items' || match.items.length > 0);
 }
 

@@ -1,7 +1,9 @@
 import type { Worn } from '../closeness/look';
 import type { Echo, Item, Match } from '../model/echo';
 import type { Garment } from '../model/garment';
+import { transformationOf } from '../lexicon/transformations';
 import type { Piece } from '../model/piece';
+import { transformed } from './transformed';
 
 /** A way in which an owned piece can be worn: one part in one configuration. */
 export interface OwnedOption {
@@ -48,12 +50,17 @@ export interface ResolvedItem {
 export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem | undefined {
 	if (item.source === 'listing') return { title: item.listing.title, garment: item.listing.garment };
 	const piece = pieces.find(({ id }) => id === item.pieceId);
-	return (
+	const option =
 		piece &&
 		optionsOfPiece(piece).find(
-			(option) => option.item.partId === item.partId && option.item.configurationId === item.configurationId
-		)
-	);
+			({ item: { partId, configurationId } }) =>
+				partId === item.partId && configurationId === item.configurationId
+		);
+	if (!option || !item.becomes) return option;
+	return {
+		title: `${option.title}, ${transformationOf(item.becomes).label}`,
+		garment: transformed(option.garment, item.becomes)
+	};
 }
 
 /** Do two items name the same thing to wear? */
@@ -64,9 +71,16 @@ export function sameItem(a: Item, b: Item): boolean {
 		b.source === 'piece' &&
 		a.pieceId === b.pieceId &&
 		a.partId === b.partId &&
-		a.configurationId === b.configurationId
+		a.configurationId === b.configurationId &&
+		a.becomes === b.becomes
 	);
 }
+
+/** Are two items the same thing on the rail, however it is worn? A thing is worn once. */
+export const sameThing = (a: Item, b: Item): boolean =>
+	a.source === 'piece' && b.source === 'piece'
+		? a.pieceId === b.pieceId && a.partId === b.partId
+		: sameItem(a, b);
 
 export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
 	echo.matches.find((match) => match.elementIds.includes(elementId));

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { moveIds, type MoveId } from '../lexicon/moves';
+import { transformationIds, type TransformationId } from '../lexicon/transformations';
 import {
 	dateSchema,
 	idSchema,
@@ -27,13 +28,24 @@ export const matchReasons = [
 	'other'
 ] as const;
 
+/** Why a finding is let stand. */
+export const dismissalReasons = [
+	'meant',
+	'client-wants-it',
+	'reference-has-it',
+	'seen-to',
+	'not-so'
+] as const;
+
 /** One thing worn: a part of an owned piece in a configuration, or a listing as it was when it was chosen. */
 export const itemSchema = z.discriminatedUnion('source', [
 	z.object({
 		source: z.literal('piece'),
 		pieceId: idSchema,
 		partId: idSchema,
-		configurationId: idSchema.optional()
+		configurationId: idSchema.optional(),
+		/** What it is turned into for the look, as a shirt that is worn as a dress. */
+		becomes: z.enum(transformationIds as [TransformationId, ...TransformationId[]]).optional()
 	}),
 	z.object({
 		source: z.literal('listing'),
@@ -117,6 +129,17 @@ export const judgementSchema = z.object({
 });
 export type Judgement = z.infer<typeof judgementSchema>;
 
+/** A finding that the stylist has looked at and lets stand. */
+export const dismissalSchema = z.object({
+	/** The rule that raised it. */
+	rule: z.string().min(1).max(60),
+	/** What it was said of: elements of the reference, or extras. */
+	pieces: z.array(idSchema),
+	reason: z.enum(dismissalReasons),
+	on: dateSchema
+});
+export type Dismissal = z.infer<typeof dismissalSchema>;
+
 export const echoSchema = z.object({
 	...recordFields,
 	clientId: idSchema,
@@ -127,6 +150,8 @@ export const echoSchema = z.object({
 	schools: schoolsSchema,
 	matches: z.array(matchSchema),
 	extras: z.array(extraSchema),
+	/** Findings of the eye that are let stand. */
+	dismissed: z.array(dismissalSchema),
 	spendLimit: priceSchema.optional(),
 	/** Oldest first. */
 	judgements: z.array(judgementSchema)

@@ -58,7 +58,7 @@ export const studioDocumentSchema = z.object({
 	...Object.fromEntries(tableNames.map((name) => [name, z.array(tableSchemas[name])]))
 } as {
 	format: z.ZodLiteral<'prime-echo-studio'>;
-	schemaVersion: z.ZodLiteral<2>;
+	schemaVersion: z.ZodLiteral<3>;
 	writtenOn: z.ZodISODate;
 } & {
 	[T in TableName]: z.ZodArray<(typeof tableSchemas)[T]>;

@@ -1,0 +1,25 @@
+/**
+ * Heights of the body as shares of stature. Drillis & Contini 1966, as tabled in Winter, Biomechanics and Motor Control
+ * (values from memory); those marked so are common practice of pattern cutting.
+ */
+export const heights = {
+	eye: 0.936,
+	chin: 0.87,
+	/** Where a garment is measured from: the high point of the shoulder, at the neck (common practice). */
+	shoulderPoint: 0.845,
+	shoulder: 0.818,
+	elbow: 0.63,
+	/** Common practice: at the elbow or a little under it. */
+	waist: 0.61,
+	hip: 0.53,
+	wrist: 0.485,
+	/** Common practice; a measured inside leg says it better. */
+	crotch: 0.47,
+	fingertip: 0.377,
+	knee: 0.285,
+	ankle: 0.039,
+	floor: 0
+} as const;
+
+/** The stature for which a length without a figure is cut, in cm: what pattern blocks are drafted for (common practice). */
+export const cutForCm = 168;

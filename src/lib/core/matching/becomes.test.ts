@@ -1,0 +1,149 @@
+import { describe, expect, it } from 'vitest';
+import { garment } from '../../../../tests/arbitraries';
+import { makePiece } from '../../../../tests/records';
+import { facetValue, type FacetId } from '../lexicon/facets';
+import { transformationIds, transformationOf } from '../lexicon/transformations';
+import { families } from '../lexicon/types';
+import { isGarmentType } from '../lexicon/taxonomy';
+import { garmentSchema } from '../model/garment';
+import { itemSchema } from '../model/echo';
+import { becomes } from './becomes';
+import { resolveItem, sameItem, sameThing } from './items';
+import { transformed } from './transformed';
+
+const asked = (type: string, words: string[] = ['white'], facets: Record<string, string> = {}) => ({
+	garment: garment(type, words, facets),
+	signature: [],
+	open: []
+});
+const client = (measurements: Record<string, number>) => ({ client: { measurements } });
+const bigShirt = (lengthCm?: number) => ({
+	...makePiece(1, garment('shirt', ['white'], { fit: 'oversized', topLength: 'thigh' })),
+	measuresCm: (lengthCm === undefined ? {} : { length: lengthCm }) as Record<string, number>
+});
+
+describe('the table of transformations', () => {
+	it('holds at least twenty-five ways, each with what to do and what it needs', () => {
+		expect(transformationIds.length).toBeGreaterThanOrEqual(25);
+		for (const id of transformationIds) {
+			const { label, how, minutes } = transformationOf(id);
+			expect(label, id).not.toBe('');
+			expect(how.split(' ').length, id).toBeGreaterThanOrEqual(4);
+			expect(minutes, id).toBeGreaterThan(0);
+		}
+	});
+	it('names only types, families, facets and values that there are', () => {
+		for (const id of transformationIds) {
+			const { from, to } = transformationOf(id);
+			for (const type of [...(from.types ?? []), ...(to.type ? [to.type] : [])])
+				expect(isGarmentType(type), `${id}: ${type}`).toBe(true);
+			for (const family of from.families ?? [])
+				expect(
+					families.some((one) => one.id === family),
+					`${id}: ${family}`
+				).toBe(true);
+			for (const [facet, values] of Object.entries(from.facets ?? {}))
+				for (const value of values)
+					expect(facetValue(facet as FacetId, value), `${id}: ${value}`).toBeDefined();
+			for (const [facet, value] of Object.entries(to.facets ?? {}))
+				expect(facetValue(facet as FacetId, value), `${id}: ${value}`).toBeDefined();
+		}
+	});
+	it('cautions wherever something is cut or pinned', () => {
+		for (const id of transformationIds) {
+			const { how, cautions = [] } = transformationOf(id);
+			if (/\bcut\b/i.test(how)) expect(cautions, id).toContain('scissors');
+			if (/\bpin(ned)?\b/i.test(how) && !/shirt-back/.test(id)) expect(cautions, id).toContain('pins');
+		}
+	});
+	it('makes garments that are as good as any other', () => {
+		for (const id of transformationIds) {
+			const { from } = transformationOf(id);
+			const type = from.types?.[0] ?? families.find((one) => from.families?.includes(one.id))?.types.trim();
+			const name = type?.includes('/') ? garment('shirt', ['navy']) : garment(type ?? 'shirt', ['navy']);
+			expect(garmentSchema.safeParse(transformed(name, id)).success, id).toBe(true);
+		}
+	});
+});
+
+describe('a shirt worn as a dress', () => {
+	const dress = asked('shirt-dress', ['white'], { hemLength: 'mini' });
+	const asDress = (lengthCm: number | undefined, measurements: Record<string, number>) =>
+		becomes(bigShirt(lengthCm), dress, client(measurements)).find(({ id }) => id === 'shirt-as-dress');
+
+	it('must cover the seat of this client, in figures', () => {
+		// Needed on 160 cm: 68 cm.
+		expect(asDress(80, { stature: 160 })?.needs[0]).toEqual({
+			words: 'from the shoulder, to end a hand below the seat: 68 cm; it has 80 cm',
+			met: 'yes'
+		});
+		expect(asDress(66, { stature: 160 })).toBeUndefined();
+	});
+	it('fits a shorter client and not a taller one', () => {
+		expect(asDress(70, { stature: 158 })).toBeDefined();
+		expect(asDress(70, { stature: 182 })).toBeUndefined();
+	});
+	it('asks for what is not known', () => {
+		expect(asDress(80, {})?.needs[0]?.met).toBe('unknown');
+	});
+	it('answers a dress better than the shirt itself does, and keeps its colours', () => {
+		const [best] = becomes(bigShirt(80), dress, client({ stature: 160 }));
+		expect(best?.id).toBe('shirt-as-dress');
+		expect(best?.garment.palette).toEqual(bigShirt().parts[0]?.garment.palette);
+		expect(best?.closeness.closeness).toBeGreaterThan(0.9);
+	});
+	it('is not offered of a close shirt', () => {
+		const close = makePiece(1, garment('shirt', ['white'], { fit: 'close', topLength: 'hip' }));
+		expect(becomes(close, dress).map(({ id }) => id)).not.toContain('shirt-as-dress');
+	});
+});
+
+describe('other pieces', () => {
+	it.each([
+		['scarf', {}, 'bandeau', 'scarf-as-top', { side: 90 }, { bust: 90 }],
+		['scarf', {}, 'headband', 'scarf-as-headband', { side: 70 }, { head: 56 }],
+		['scarf', {}, 'sash', 'scarf-as-sash', { side: 90 }, { waist: 70 }],
+		['slip-dress', { hemLength: 'midi' }, 'skirt', 'dress-as-skirt', {}, {}],
+		['jeans', { legLength: 'full', leg: 'straight' }, 'jeans', 'jeans-cuffed', {}, {}],
+		['lehenga', {}, 'circle-skirt', 'lehenga-as-skirt', {}, {}],
+		['chain-bag', { size: 'small' }, 'clutch', 'strap-inside', {}, {}],
+		['cardigan', {}, 'knitted-top', 'cardigan-as-top', {}, {}],
+		[
+			'long-waistcoat',
+			{ hemLength: 'mini' },
+			'sheath-dress',
+			'waistcoat-as-dress',
+			{ length: 85 },
+			{ stature: 165 }
+		]
+	] as const)('a %s %o answers a %s: %s', (type, facets, target, id, measuresCm, measurements) => {
+		const piece = { ...makePiece(1, garment(type, ['navy'], facets)), measuresCm };
+		const found = becomes(piece, asked(target, ['navy']), { client: { measurements } });
+		expect(found.map((one) => one.id)).toContain(id);
+	});
+
+	it('give the next best when a need fails', () => {
+		// A square of 60 cm does not go round this bust, and does round this head.
+		const square = { ...makePiece(1, garment('scarf', ['red'])), measuresCm: { side: 60 } };
+		const body = client({ bust: 96, head: 57, waist: 74 });
+		expect(becomes(square, asked('bandeau', ['red']), body)).toEqual([]);
+		expect(becomes(square, asked('headband', ['red']), body)[0]?.id).toBe('scarf-as-headband');
+	});
+	it('answer nothing that is worn elsewhere', () => {
+		expect(becomes(bigShirt(80), asked('loafers', ['tan']))).toEqual([]);
+	});
+});
+
+describe('what a piece is turned into', () => {
+	const piece = bigShirt(80);
+	const [way] = becomes(piece, asked('shirt-dress'), client({ stature: 160 }));
+	it('is kept in the match and looked up again', () => {
+		expect(itemSchema.safeParse(way?.item).success).toBe(true);
+		expect(resolveItem(way!.item, [piece])).toEqual({ title: way!.title, garment: way!.garment });
+	});
+	it('is the same thing as the piece, worn another way', () => {
+		const plain = { ...way!.item, becomes: undefined };
+		expect(sameThing(way!.item, plain)).toBe(true);
+		expect(sameItem(way!.item, plain)).toBe(false);
+	});
+});

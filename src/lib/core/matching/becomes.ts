@@ -1,0 +1,154 @@
+/** What an owned piece can turn into. */
+import { seatCoverCm } from '../body/hem-landing';
+import { cutForCm, heights } from '../body/heights';
+import { closenessTo, type Asked, type ClosenessOptions, type PieceCloseness } from '../closeness/piece';
+import { placeOf, type FacetId } from '../lexicon/facets';
+import { bodyMeasures } from '../lexicon/measures';
+import {
+	transformationIds,
+	transformationOf,
+	type Need,
+	type Transformation,
+	type TransformationId
+} from '../lexicon/transformations';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Client } from '../model/client';
+import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
+import { optionsOfPiece, type OwnedOption } from './items';
+import { transformed } from './transformed';
+
+/** A need, looked at for this piece and this client. */
+export interface CheckedNeed {
+	/** With its figures: "77 cm from the shoulder to cover the seat; it has 81". */
+	words: string;
+	/** unknown: a measure is missing, or only the eye can tell */
+	met: 'yes' | 'no' | 'unknown';
+}
+
+/** An owned piece as something else. */
+export interface Becoming extends OwnedOption {
+	id: TransformationId;
+	transformation: Transformation;
+	needs: CheckedNeed[];
+	closeness: PieceCloseness;
+}
+
+const valueOf = (garment: Garment, facet: FacetId) =>
+	garment.facets[facet]?.value ?? garmentType(garment.type).usual[facet];
+
+function isFrom({ types, families, facets = {} }: Transformation['from'], garment: Garment): boolean {
+	const named =
+		(types?.includes(garment.type) ?? false) ||
+		(families?.includes(garmentType(garment.type).family) ?? false);
+	return (
+		named &&
+		Object.entries(facets).every(([facet, values]) =>
+			values.includes(valueOf(garment, facet as FacetId) ?? '')
+		)
+	);
+}
+
+const cm = (value: number) => `${Math.round(value)} cm`;
+const measured = (words: string, needed: number, has: number | undefined): CheckedNeed => {
+	if (has === undefined) return { words: `${words}: ${cm(needed)}; measure it`, met: 'unknown' };
+	return {
+		words: `${words}: ${cm(needed)}; it has ${cm(has)}`,
+		met: Math.round(has) >= Math.round(needed) ? 'yes' : 'no'
+	};
+};
+
+/** Length from the shoulder point in cm: as measured, else as its length is usually cut. */
+function lengthOf(garment: Garment, piece: Pick<Piece, 'measuresCm'>): number | undefined {
+	const own = piece.measuresCm.length;
+	if (own !== undefined) return own;
+	const [facet, value] = garment.facets.hemLength
+		? (['hemLength', garment.facets.hemLength.value] as const)
+		: (['topLength', garment.facets.topLength?.value] as const);
+	return value === undefined ? undefined : (heights.shoulderPoint - placeOf(facet, value)) * cutForCm;
+}
+
+/** Longest way across: a length as it is, the diagonal of a square with a measured side. */
+function reachOf({ measuresCm: { length, side } }: Pick<Piece, 'measuresCm'>, by: 'length' | 'diagonal') {
+	if (by === 'length' || side === undefined) return length;
+	return side * Math.SQRT2;
+}
+
+function checkNeed(
+	need: Need,
+	garment: Garment,
+	piece: Pick<Piece, 'measuresCm'>,
+	measurements: Client['measurements']
+): CheckedNeed {
+	switch (need.kind) {
+		case 'look':
+			return { words: need.words, met: 'unknown' };
+		case 'facet': {
+			const value = valueOf(garment, need.facet);
+			if (value === undefined) return { words: need.words, met: 'unknown' };
+			return { words: need.words, met: need.values.includes(value) ? 'yes' : 'no' };
+		}
+		case 'not': {
+			const value = valueOf(garment, need.facet);
+			return { words: need.words, met: value !== undefined && need.values.includes(value) ? 'no' : 'yes' };
+		}
+		case 'at-least-cm':
+			return measured('length', need.cm, piece.measuresCm.length);
+		case 'goes-round': {
+			const girth = measurements[need.measure];
+			const words = `to go round the ${bodyMeasures[need.measure].label} and be tied`;
+			if (girth === undefined)
+				return {
+					words: `${words}: the ${bodyMeasures[need.measure].label} and ${cm(need.extraCm)}`,
+					met: 'unknown'
+				};
+			return measured(words, girth + need.extraCm, reachOf(piece, need.by));
+		}
+		case 'covers-seat': {
+			const needed = seatCoverCm(measurements);
+			if (needed === undefined)
+				return { words: 'to end a hand below the seat; the client’s height is missing', met: 'unknown' };
+			return measured('from the shoulder, to end a hand below the seat', needed, lengthOf(garment, piece));
+		}
+	}
+}
+
+/**
+ * What a piece can become in answer to an element, the closest first. A way whose needs fail for this piece and this
+ * client is not given, so that the next best comes first; needs that cannot be told from what is known are given as such.
+ */
+export function becomes(
+	piece: Piece,
+	element: Asked,
+	{ client, ...options }: ClosenessOptions & { client?: Pick<Client, 'measurements'> } = {}
+): Becoming[] {
+	const closenessOf = closenessTo(element, options);
+	return optionsOfPiece(piece)
+		.flatMap((option) =>
+			transformationIds
+				.filter((id) => isFrom(transformationOf(id).from, option.garment))
+				.flatMap((id): Becoming[] => {
+					const transformation = transformationOf(id);
+					const needs = transformation.needs.map((need) =>
+						checkNeed(need, option.garment, piece, client?.measurements ?? {})
+					);
+					if (needs.some(({ met }) => met === 'no')) return [];
+					const garment = transformed(option.garment, id);
+					const closeness = closenessOf(garment);
+					if (!closeness.worn) return [];
+					return [
+						{
+							...option,
+							item: { ...option.item, becomes: id },
+							garment,
+							title: `${option.title}, ${transformation.label}`,
+							id,
+							transformation,
+							needs,
+							closeness
+						}
+					];
+				})
+		)
+		.sort((a, b) => b.closeness.closeness - a.closeness.closeness);
+}
