@@ -12,10 +12,7 @@ import { moveIds, moveOf } from '../src/lib/core/lexicon/moves';
 import { printFamilies, printScales } from '../src/lib/core/lexicon/prints';
 import { slots } from '../src/lib/core/lexicon/slots';
 import { garmentTypes, type GarmentType } from '../src/lib/core/lexicon/taxonomy';
-
-const row = (...cells: string[]) => `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
-const table = (head: string[], rows: string[][]) =>
-	[row(...head), row(...head.map(() => '---')), ...rows.map((cells) => row(...cells))].join('\n');
+import { table } from './markdown';
 
 const saidAs = ({ words }: GarmentType) =>
 	words.map(({ word, locale }) => (locale ? `${word} (${locale.toUpperCase()})` : word)).join(', ');

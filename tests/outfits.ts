@@ -6,6 +6,8 @@ export interface LabelledOutfit {
 	text: string;
 	/** Rules that should raise a fault. */
 	faults: string[];
+	/** Rules that should praise it. */
+	praised: string[];
 	worn: CheckedPiece[];
 	context: CheckContext;
 }
@@ -25,9 +27,11 @@ export function labelledOutfits(): LabelledOutfit[] {
 		.filter((line) => line.trim() && !line.startsWith('#'))
 		.map((line) => {
 			const [labels = '', text = '', context] = line.split(' | ').map((part) => part.trim());
+			const named = labels === '-' ? [] : labels.split(',');
 			return {
 				text,
-				faults: labels === '-' ? [] : labels.split(','),
+				faults: named.filter((label) => !label.startsWith('+')),
+				praised: named.filter((label) => label.startsWith('+')).map((label) => label.slice(1)),
 				worn: piecesOf(text),
 				context: context ? (JSON.parse(context) as CheckContext) : {}
 			};

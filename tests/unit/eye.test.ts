@@ -9,6 +9,7 @@ import {
 	withChange,
 	type CheckContext
 } from '../../src/lib/core';
+import { eyePage } from '../../scripts/eye';
 import { labelledOutfits, piecesOf, scoreEye } from '../outfits';
 
 const faultsOf = (text: string, context: CheckContext = {}) =>
@@ -26,16 +27,72 @@ describe('the rules', () => {
 		expect(recall).toBeGreaterThanOrEqual(0.9);
 	});
 
-	it.each(rules.map(({ id }) => id).filter((id) => id !== 'accent-repeated'))(
+	it('praise what a stylist would', () => {
+		const praising = outfits.filter(({ praised }) => praised.length > 0);
+		expect(praising.length).toBeGreaterThanOrEqual(5);
+		for (const { text, worn, context, praised } of praising)
+			for (const rule of praised)
+				expect(
+					checkLook(worn, context).some((found) => found.rule === rule && found.severity === 'praise'),
+					`${rule}: ${text}`
+				).toBe(true);
+	});
+
+	it.each(rules.map(({ id }) => id).filter((id) => id !== 'spending'))(
 		'%s is raised by a labelled outfit',
 		(id) =>
 			expect(
 				outfits.some(
-					({ worn, context, faults }) =>
-						faults.includes(id) && checkLook(worn, context).some(({ rule }) => rule === id)
+					({ worn, context, faults, praised }) =>
+						[...faults, ...praised].includes(id) && checkLook(worn, context).some(({ rule }) => rule === id)
 				)
 			).toBe(true)
 	);
+
+	it.each([
+		['buy-nothing-new', 'red scarf', { tier: 'save', condition: 'new' }, true],
+		['buy-nothing-new', 'red scarf', { tier: 'save', condition: 'good' }, false],
+		['best-version-once', 'black blazer', { tier: 'save', condition: 'new' }, true],
+		['trends-cheap-staples-well', 'gold hoops', { tier: 'spend', condition: 'new' }, true],
+		['trends-cheap-staples-well', 'camel coat', { tier: 'save', condition: 'new' }, true],
+		['trends-cheap-staples-well', 'camel coat', { tier: 'save', condition: 'good' }, false],
+		['trends-cheap-staples-well', 'camel coat', { tier: 'spend', condition: 'new' }, false]
+	] as const)('spending under %s: %s %o', (money, phrase, bought, found) => {
+		const worn = piecesOf(phrase).map((piece) => ({ ...piece, bought }));
+		expect(checkLook(worn, { schools: { money } }).some(({ rule }) => rule === 'spending')).toBe(found);
+	});
+
+	it('yield to rules that there are', () => {
+		for (const { id, yieldsTo = [] } of rules)
+			for (const other of yieldsTo)
+				expect(
+					rules.some((rule) => rule.id === other),
+					id
+				).toBe(true);
+	});
+
+	it('say what is found only with a layer off, or sitting', () => {
+		const never = (limit: string): CheckContext => ({
+			client: {
+				limits: { never: [limit] },
+				avoidMaterials: [],
+				allergies: [],
+				wishedEffects: [],
+				coloursRefused: [],
+				ethics: { fur: true, leather: true }
+			}
+		});
+		const found = (text: string, limit: string) =>
+			checkLook(piecesOf(text), never(limit)).filter(({ rule }) => rule === 'client-limits');
+		expect(found('navy blazer; sleeveless white top; navy trousers', 'sleeveless')).toMatchObject([
+			{ state: 'jacket off' }
+		]);
+		expect(found('knee-length grey pencil skirt; white shirt', 'above the knee')).toMatchObject([
+			{ state: 'sitting' }
+		]);
+		expect(found('grey mini skirt; white shirt', 'above the knee')[0]?.state).toBeUndefined();
+		expect(found('knee-length full grey skirt; white shirt', 'above the knee')).toEqual([]);
+	});
 
 	it('each say what they are called, why, and how settled they are', () => {
 		for (const { id, title, reason } of rules) {
@@ -45,12 +102,8 @@ describe('the rules', () => {
 		expect(new Set(rules.map(({ id }) => id)).size).toBe(rules.length);
 	});
 
-	it('are listed in the method', () => {
-		const method = readFileSync('docs/method.md', 'utf8');
-		for (const { title, reason } of rules) {
-			expect(method).toContain(title);
-			expect(method).toContain(reason);
-		}
+	it('are on the page that lists them, which is up to date: npm run lexicon', () => {
+		expect(readFileSync('docs/eye.md', 'utf8')).toBe(eyePage());
 	});
 
 	it('are silent under schools that there are', () => {

@@ -34,6 +34,17 @@ function findingsByState(worn: readonly CheckedPiece[], context: CheckContext): 
 	);
 }
 
+const yields = new Map(rules.map(({ id, yieldsTo = [] }) => [id, yieldsTo]));
+/** Does another finding say it more plainly? */
+const isSaid = (finding: Finding, all: readonly Finding[]) =>
+	finding.severity !== 'praise' &&
+	all.some(
+		({ rule, severity, pieces }) =>
+			severity !== 'praise' &&
+			(yields.get(finding.rule)?.includes(rule) ?? false) &&
+			pieces.some((id) => finding.pieces.includes(id))
+	);
+
 /** The same said of the same pieces? */
 const sameSaying = (a: Finding, b: Finding) =>
 	a.rule === b.rule && a.pieces.length === b.pieces.length && a.pieces.every((id) => b.pieces.includes(id));
@@ -44,7 +55,9 @@ const sameSaying = (a: Finding, b: Finding) =>
  */
 export function checkLook(worn: readonly CheckedPiece[], context: CheckContext = {}): Finding[] {
 	return [...findingsIn(factsOf(worn, context), rules), ...findingsByState(worn, context)]
-		.filter((finding, i, all) => all.findIndex((other) => sameSaying(finding, other)) === i)
+		.filter(
+			(finding, i, all) => !isSaid(finding, all) && all.findIndex((other) => sameSaying(finding, other)) === i
+		)
 		.sort((a, b) => bySeverity[a.severity] - bySeverity[b.severity]);
 }
 

@@ -140,8 +140,10 @@ function factsOfPiece(piece: CheckedPiece, sitting: boolean): PieceFacts {
 	const shines = ['shiny', 'glittering'].includes(garment.facets.sheen?.value ?? '');
 	const gilded = looksMetallic(type.slot, main, shines);
 	const metallic = garment.metal !== undefined || gilded;
+	const denim = type.family === 'jeans' || garment.facets.material?.value === 'denim';
 	const neutral =
 		main === undefined ||
+		(denim && ['blue', 'denim', 'navy'].includes(main.family)) ||
 		jewellery ||
 		gilded ||
 		neutrals.includes(main.family) ||

@@ -61,6 +61,8 @@ export interface Rule {
 	standing: 'settled' | 'habit';
 	/** Schools under which it is silent. */
 	silentUnder?: { question: SchoolQuestion; schools: readonly string[] };
+	/** Rules that say the same more plainly: where one of them speaks of a piece, this one keeps silent about it. */
+	yieldsTo?: readonly string[];
 	/** Is it looked for with layers off and sitting, too? */
 	inStates?: true;
 	/** What of the pieces concerned a mend may change, without which a look is no less an echo of its mood. */

@@ -1,3 +1,5 @@
+import type { DegreeId } from '../model/recipe';
+
 /**
  * The numbers of the eye, each with its reason. Common practice put into figures by this project, to be argued with;
  * colour differences are CIEDE2000, lightness is CIELAB L*, chroma C*.
@@ -31,6 +33,25 @@ export const thresholds = {
 	/** From here on heavy cloth is out of season, and from here on down bare or thin things are, in °C. */
 	warmC: 23,
 	coldC: 9,
+	/** Hues, in degrees of CIELAB, that read as warm (red to yellow) and as cool (blue green to violet). */
+	warmHues: [20, 95],
+	coolHues: [190, 315],
+	/** Below this a colour is too muted to be either (C*). */
+	temperatureChroma: 20,
+	/** As many colours that take the eye as one look bears. */
+	coloursAtOnce: 3,
+	/** White and near-white from here on (L*); what is this light or this dark answers it. */
+	whiteLightness: 90,
+	answersWhite: 72,
+	answersDark: 32,
+	/** Socks nearer than this to shoe or trouser continue it. */
+	continues: 12,
+	/** A hem this near to the top of a boot half covers it, in cm. */
+	hemAtBootCm: 4.6,
+	/** As many statements as the school that wants all in bears before one comes off. */
+	statementsAllIn: 3,
+	/** As many marks of one era as each degree bears without a plainly modern piece; all in bears any. */
+	eraMarks: { touch: 2, half: 3, most: 4, 'all-in': undefined } as Record<DegreeId, number | undefined>,
 	/** Heels from here on are high for standing long, in cm. */
 	highHeelCm: 10.5
 } as const;

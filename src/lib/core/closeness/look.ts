@@ -70,13 +70,20 @@ interface Budget {
 const silhouetteAspects = (element: Element) =>
 	askedAspects(element).filter((aspect) => silhouetteWeights[aspect] !== undefined);
 
+const bagFactor = (element: Element) =>
+	garmentType(element.garment.type).slot === 'bag' ? likeness.oneGoodBag : 1;
+
 /**
  * Shares out the score: pieces by rank and role, colour story by the area that each colour has in the
  * reference, silhouette by the shape terms that each element owns. What no element can earn goes to the pieces.
  */
 function budgetsOf(elements: readonly Element[], schools: Partial<Schools>): Budget[] {
 	const { mix } = closenessSchools[schools.closeness ?? defaultSchools.closeness];
-	const weights = elementWeights(elements);
+	const weights = elementWeights(
+		schools.bags === 'one-good-bag'
+			? elements.map((element) => ({ ...element, weightFactor: element.weightFactor * bagFactor(element) }))
+			: elements
+	);
 	const areas = elements.map((element): number =>
 		askedAspects(element).includes('palette') ? slots[garmentType(element.garment.type).slot].areaShare : 0
 	);

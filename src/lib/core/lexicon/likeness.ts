@@ -19,5 +19,7 @@ export const likeness = {
 	/** A match below this is no match. */
 	matchFloor: 0.35,
 	/** Share of an element's points that its styling moves hold. */
-	movesShare: 0.12
+	movesShare: 0.12,
+	/** A bag's weight where one good bag goes with every look: it is there, whatever its likeness. */
+	oneGoodBag: 0.5
 } as const;

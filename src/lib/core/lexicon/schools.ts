@@ -2,7 +2,7 @@ import type { FacetGroup } from './facets';
 
 /**
  * The questions on which practitioners disagree, each with its schools; the first is the default. A school is
- * a setting on the client or the echo. So far `closeness` and `colours` change figures.
+ * a setting on the client or the echo.
  */
 export const schoolQuestions = {
 	closeness: ['piece-for-piece', 'colour-first', 'shape-first', 'spirit'],
@@ -25,6 +25,28 @@ export type Schools = { [Q in SchoolQuestion]: (typeof schoolQuestions)[Q][numbe
 export const defaultSchools = Object.fromEntries(
 	Object.entries(schoolQuestions).map(([question, schools]) => [question, schools[0]])
 ) as Schools;
+
+/** What each question asks, and what its schools change. */
+export const schoolGuide: Record<SchoolQuestion, { asks: string; changes: string }> = {
+	closeness: { asks: 'What counts as close', changes: 'the weights of facets, colour story and silhouette' },
+	colours: {
+		asks: 'Colours',
+		changes: 'whether a colour of the same family counts, and the checks of stray, flat and one colour'
+	},
+	metals: { asks: 'Metals', changes: 'the check for an odd metal' },
+	volume: { asks: 'Volume', changes: 'the checks of two volumes and of the waist' },
+	boldness: { asks: 'Boldness', changes: 'how many statements a look bears' },
+	formality: { asks: 'Formality', changes: 'the check of formality far apart' },
+	hems: { asks: 'Hems and shoes', changes: 'the check of where the trouser ends' },
+	season: { asks: 'Season', changes: 'what is said of clothes for another weather' },
+	money: { asks: 'Money', changes: 'the check of where the money goes' },
+	sizing: { asks: 'Sizing', changes: 'whether what stands off the body is a fault' },
+	bags: { asks: 'Bags', changes: 'the weight of the bag: half, where one good bag goes with every look' },
+	logos: { asks: 'Logos', changes: 'the check of lettering' }
+};
+
+/** A school in words: "one statement". */
+export const schoolLabel = (school: string): string => school.replace(/-/g, ' ');
 
 export interface ClosenessSchool {
 	label: string;

@@ -2,7 +2,7 @@
 import { glue, longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Link } from '../lexicon/reading-words';
-import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Sense, Span } from './model';
 
 type SenseOf<K extends Sense['kind']> = Extract<Sense, { kind: K }>;
@@ -138,9 +138,16 @@ class ClauseBuilder {
 	demoteHead(next: Span): boolean {
 		const { head, parts } = this.clause;
 		const [own] = sensesOf(next, 'type');
-		if (!head || !own || parts.at(-1) !== head || next.breakBefore) return false;
+		if (!head || !own || next.breakBefore) return false;
 		const slot = slotOfHead(head);
 		const type = senseOf(head.span, 'type');
+		// "chunky-knit cream jumper": the cloth is said first, and more of the same garment after it.
+		const clothFirst =
+			sensesOf(head.span, 'facet').some(({ facet }) => facet === 'material' || facet === 'texture') &&
+			type !== undefined &&
+			canAnswer(type.type, own.type) &&
+			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
+		if (parts.at(-1) !== head && !clothFirst) return false;
 		if (alsoSaid(head.span)) head.role = 'said';
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) head.role = 'again';
 		else if (slot && type && slotsMeetOf(type.type, own.type)) head.role = 'kind';

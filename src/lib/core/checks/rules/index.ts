@@ -1,28 +1,52 @@
 import type { Rule } from '../model';
+import { accentPulled } from './accent-pulled';
 import { accentRepeated } from './accent-repeated';
+import { bagAndShoe } from './bag-and-shoe';
+import { bunches } from './bunches';
 import { busyNeck } from './busy-neck';
 import { clientLimits } from './client-limits';
+import { costume } from './costume';
 import { cropAndRise } from './crop-and-rise';
 import { denimOnDenim } from './denim-on-denim';
 import { dressCode } from './dress-code';
+import { fitted } from './fitted';
 import { formalityApart } from './formality-apart';
+import { heavyWhite } from './heavy-white';
+import { hemAndBoot } from './hem-and-boot';
 import { hemAndHeel } from './hem-and-heel';
 import { hiddenEarrings } from './hidden-earrings';
 import { highForLong } from './high-for-long';
 import { layerHems } from './layer-hems';
+import { logos } from './logos';
+import { loneTexture } from './lone-texture';
+import { longLine } from './long-line';
 import { lowContrast } from './low-contrast';
 import { metalsTogether } from './metals-together';
 import { nearMiss } from './near-miss';
+import { oneColour } from './one-colour';
 import { oneDark } from './one-dark';
 import { outOfSeason } from './out-of-season';
 import { printsTogether } from './prints-together';
 import { rain } from './rain';
+import { repeatedShape } from './repeated-shape';
+import { ridesUp } from './rides-up';
 import { shinyImitation } from './shiny-imitation';
 import { showsThrough } from './shows-through';
+import { socks } from './socks';
+import { spending } from './spending';
 import { statementCount } from './statements';
+import { straps } from './straps';
 import { strayColour } from './stray-colour';
+import { takeOneOff } from './take-one-off';
+import { tonal } from './tonal';
+import { tooManyColours } from './too-many-colours';
+import { trouserEnd } from './trouser-end';
+import { twoNotes } from './two-notes';
 import { twoVolumes } from './two-volumes';
 import { waistUnmarked } from './waist-unmarked';
+import { warmAndCool } from './warm-and-cool';
+import { whiteAtTable } from './white-at-table';
+import { wishedEffects } from './wished-effects';
 
 /** The eye's rules, in the order in which a look is read: what must not be, colour, shape, statement, life. */
 export const rules: readonly Rule[] = [
@@ -30,24 +54,48 @@ export const rules: readonly Rule[] = [
 	dressCode,
 	outOfSeason,
 	rain,
+	whiteAtTable,
 	showsThrough,
+	straps,
 	nearMiss,
 	denimOnDenim,
 	strayColour,
+	bagAndShoe,
 	lowContrast,
+	heavyWhite,
 	oneDark,
+	oneColour,
+	warmAndCool,
+	tooManyColours,
+	socks,
 	accentRepeated,
+	accentPulled,
+	tonal,
 	twoVolumes,
 	waistUnmarked,
+	fitted,
+	wishedEffects,
+	longLine,
 	layerHems,
 	cropAndRise,
 	hemAndHeel,
+	hemAndBoot,
+	trouserEnd,
 	highForLong,
+	ridesUp,
+	bunches,
 	statementCount,
+	takeOneOff,
+	loneTexture,
+	repeatedShape,
 	printsTogether,
 	formalityApart,
+	twoNotes,
+	costume,
 	shinyImitation,
 	metalsTogether,
 	busyNeck,
-	hiddenEarrings
+	hiddenEarrings,
+	logos,
+	spending
 ];

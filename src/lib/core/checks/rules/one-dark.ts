@@ -1,3 +1,4 @@
+import { familiesRelated } from '../../colour/family';
 import type { Rule } from '../model';
 import { thresholds } from '../thresholds';
 
@@ -12,8 +13,13 @@ export const oneDark: Rule = {
 	about: ['palette'],
 	find: ({ large, pieces }) => {
 		if (large.length < 2) return [];
+		const [first] = large;
 		const dark = large.every(
-			(piece) => piece.main && piece.main.lab.l < thresholds.darkLightness && !piece.strong
+			({ main, strong, neutral }) =>
+				main &&
+				main.lab.l < thresholds.darkLightness &&
+				!strong &&
+				(neutral || familiesRelated(main.family, first?.main?.family ?? main.family))
 		);
 		const broken = pieces.some(
 			(piece) =>

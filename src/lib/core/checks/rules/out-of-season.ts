@@ -52,7 +52,7 @@ export const outOfSeason: Rule = {
 						{
 							severity: 'warning',
 							pieces: [piece.id],
-							measured: `the ${piece.title} at ${airC.toFixed(0)} °C`,
+							measured: `the ${piece.title} at ${airC.toFixed(0)} °C${facts.schools.season === 'hold' ? ': hold the look for its season, or swap it' : ''}`,
 							swap: true
 						}
 					]

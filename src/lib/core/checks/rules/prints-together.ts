@@ -14,6 +14,7 @@ export const printsTogether: Rule = {
 	title: 'Prints together',
 	reason: 'Prints mix when they share a colour and differ in scale, or share a kind of line.',
 	standing: 'settled',
+	yieldsTo: ['statements'],
 	about: ['print'],
 	find: ({ pieces }) => {
 		const printed = pieces.filter(({ print, area }) => print !== undefined && area >= 0.02);

@@ -1,6 +1,6 @@
 import type { Rule } from '../model';
 
-const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'lace', 'voile'];
+const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'voile'];
 
 export const showsThrough: Rule = {
 	id: 'shows-through',

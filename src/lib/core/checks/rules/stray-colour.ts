@@ -14,6 +14,7 @@ export const strayColour: Rule = {
 		'A strong colour that appears once, on a piece that should belong, looks left over rather than meant.',
 	standing: 'settled',
 	silentUnder: { question: 'colours', schools: ['contrast-on-purpose'] },
+	yieldsTo: ['too-many-colours', 'bag-and-shoe', 'lone-texture', 'socks'],
 	about: ['palette'],
 	find: ({ pieces }) =>
 		pieces

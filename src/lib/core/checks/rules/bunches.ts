@@ -1,0 +1,45 @@
+import { moveFails } from '../../matching/move-fails';
+import type { PieceFacts } from '../facts';
+import type { Rule, Violation } from '../model';
+
+const thick = ['chunky-knit', 'cable', 'quilted', 'padded', 'fur-like'];
+const fullSleeves = ['puff', 'leg-of-mutton', 'bishop', 'balloon', 'bell', 'dolman', 'kimono'];
+const isClose = (piece: PieceFacts) => ['skin-tight', 'close', 'tailored'].includes(piece.value('fit') ?? '');
+
+export const bunches: Rule = {
+	id: 'bunches',
+	title: 'It bunches',
+	reason: 'Thick cloth tucked in, or a full sleeve in a narrow one, makes folds where none should be.',
+	standing: 'settled',
+	about: ['texture', 'sleeveShape', 'fit'],
+	find: (facts) => {
+		const tucked = facts
+			.in('top')
+			.filter((piece) => piece.moves.includes('tucked') && moveFails('tucked', piece.garment))
+			.map((piece): Violation => ({
+				severity: 'hint',
+				pieces: [piece.id],
+				measured: `${piece.title}, tucked in: ${moveFails('tucked', piece.garment)}`,
+				swap: true
+			}));
+		const over = facts
+			.in('layer', 'suit')
+			.filter((piece) => isClose(piece) && piece.value('sleeveLength') !== 'sleeveless');
+		const under = facts
+			.in('top', 'whole')
+			.filter(
+				(piece) =>
+					fullSleeves.includes(piece.value('sleeveShape') ?? '') ||
+					thick.includes(piece.value('texture') ?? '')
+			);
+		const packed = over.flatMap((layer) =>
+			under.map((piece): Violation => ({
+				severity: 'hint',
+				pieces: [layer.id, piece.id],
+				measured: `${piece.title} has no room under the ${layer.title}`,
+				swap: true
+			}))
+		);
+		return [...tucked, ...packed];
+	}
+};

@@ -1,0 +1,32 @@
+import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
+
+/** Stature of the neutral figure, in cm. */
+const statureCm = 168;
+
+export const hemAndBoot: Rule = {
+	id: 'hem-and-boot',
+	title: 'A hem that ends at the boot',
+	reason: 'High shoes are shown or clearly covered, not half.',
+	standing: 'habit',
+	about: ['hemLength', 'shaft'],
+	find: (facts) => {
+		const [boots] = facts.in('feet').filter((piece) => piece.type.family === 'boots');
+		const hemmed = facts.in('legs', 'whole').find((piece) => piece.stated('hemLength') !== undefined);
+		const [shaft, hem] = [boots?.place('shaft'), hemmed?.place('hemLength')];
+		if (!boots || !hemmed || shaft === undefined || hem === undefined) return [];
+		// Opaque tights close the gap between hem and shaft.
+		if (facts.in('hosiery').length > 0) return [];
+		const gapCm = Math.abs(hem - shaft) * statureCm;
+		return gapCm <= thresholds.hemAtBootCm
+			? [
+					{
+						severity: 'hint',
+						pieces: [hemmed.id, boots.id],
+						measured: `the hem ends about ${gapCm.toFixed(0)} cm from the top of the boot`,
+						swap: true
+					}
+				]
+			: [];
+	}
+};

@@ -1,0 +1,24 @@
+import type { Rule } from '../model';
+
+export const ridesUp: Rule = {
+	id: 'rides-up',
+	title: 'It rides up',
+	reason: 'What is short and tight climbs with every step and on every chair: try it walking and sitting.',
+	standing: 'settled',
+	about: ['fit', 'hemLength'],
+	find: (facts) =>
+		facts
+			.in('legs', 'whole')
+			.filter(
+				(piece) =>
+					['skin-tight', 'close'].includes(piece.value('fit') ?? '') &&
+					['micro', 'mini'].includes(piece.value('hemLength') ?? '')
+			)
+			.filter(() => !facts.in('under').some(({ type }) => ['slip-shorts', 'shapewear'].includes(type.id)))
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `${piece.title} is short and tight: slip shorts underneath, or a hem a hand longer`,
+				swap: true
+			}))
+};

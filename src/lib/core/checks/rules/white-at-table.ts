@@ -1,0 +1,22 @@
+import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
+
+export const whiteAtTable: Rule = {
+	id: 'white-at-table',
+	title: 'White at a long table',
+	reason: 'Long dinners in white: say so, and have a cloth or a spare at hand.',
+	standing: 'settled',
+	about: ['palette'],
+	find: ({ large, event }) => {
+		const told = `${event?.title ?? ''} ${event?.dressCode ?? ''}`;
+		if (!/dinner|supper|banquet|feast|lunch|barbecue|tasting|reception/i.test(told)) return [];
+		return large
+			.filter(({ main, print }) => main && !print && main.lab.l >= thresholds.whiteLightness)
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `${piece.title}, and food is served`,
+				swap: true
+			}));
+	}
+};
