@@ -23,8 +23,13 @@ const findingsIn = (facts: Facts, looked: readonly Rule[]): Finding[] =>
 		);
 
 /** What is found only with layers off, or sitting. */
-function findingsByState(worn: readonly CheckedPiece[], context: CheckContext): Finding[] {
-	const looked = rules.filter(({ inStates }) => inStates);
+function findingsByState(
+	worn: readonly CheckedPiece[],
+	context: CheckContext,
+	asked: readonly Rule[]
+): Finding[] {
+	const looked = asked.filter(({ inStates }) => inStates);
+	if (looked.length === 0) return [];
 	const states = [
 		...statesOf(worn).map((state) => ({ state, facts: factsOf(inState(worn, state), context) })),
 		{ state: 'sitting' as const, facts: factsOf(worn, context, { sitting: true }) }
@@ -52,9 +57,16 @@ const sameSaying = (a: Finding, b: Finding) =>
 /**
  * What the eye finds in a look, with everything on, with layers off and sitting: warnings first, then hints, then what was
  * done well. A rule is silent under the schools that disagree with it, and where what it needs is not known.
+ *
+ * @param only looks by these rules alone
  */
-export function checkLook(worn: readonly CheckedPiece[], context: CheckContext = {}): Finding[] {
-	return [...findingsIn(factsOf(worn, context), rules), ...findingsByState(worn, context)]
+export function checkLook(
+	worn: readonly CheckedPiece[],
+	context: CheckContext = {},
+	{ only }: { only?: readonly string[] } = {}
+): Finding[] {
+	const asked = only ? rules.filter(({ id }) => only.includes(id)) : rules;
+	return [...findingsIn(factsOf(worn, context), asked), ...findingsByState(worn, context, asked)]
 		.filter(
 			(finding, i, all) => !isSaid(finding, all) && all.findIndex((other) => sameSaying(finding, other)) === i
 		)

@@ -58,6 +58,8 @@ export interface LookCloseness {
 
 export interface ScoreOptions {
 	schools?: Partial<Schools>;
+	/** By element, aspects in which another value is no loss. */
+	forgiven?: ReadonlyMap<string, readonly AspectId[]>;
 }
 
 /** An element's shares of the score by source, all elements together adding up to 1. */
@@ -192,7 +194,9 @@ export function elementScorer(
 ): ElementScorer {
 	const { elements } = reference;
 	const budgets = budgetsOf(elements, options.schools ?? {});
-	const comparers = elements.map((element) => closenessTo(element, options));
+	const comparers = elements.map((element) =>
+		closenessTo(element, { schools: options.schools, forgiven: options.forgiven?.get(element.id) })
+	);
 	return (elementId, worn) => {
 		const at = elements.findIndex(({ id }) => id === elementId);
 		const [element, budget, closenessOf] = [elements[at], budgets[at], comparers[at]];

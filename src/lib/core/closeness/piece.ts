@@ -37,6 +37,8 @@ export interface PieceCloseness {
 export interface ClosenessOptions {
 	/** Schools that differ from the default. */
 	schools?: Partial<Schools>;
+	/** Aspects in which another value is no loss, because it mends a mistake of the reference. */
+	forgiven?: readonly AspectId[];
 }
 
 /** The aspects that a garment states. */
@@ -132,10 +134,12 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 		asked.palette.length > 0
 			? paletteComparer(asked.palette, { familyFloor: schools.colours !== 'repeat-exactly' })
 			: undefined;
-	const compare = (aspect: AspectId, garment: Garment): Compared =>
-		aspect === 'palette' && colours && garment.palette.length > 0
+	const compare = (aspect: AspectId, garment: Garment): Compared => {
+		if (options.forgiven?.includes(aspect)) return compared(1);
+		return aspect === 'palette' && colours && garment.palette.length > 0
 			? compared(colours(garment.palette))
 			: compareAspect(aspect, asked, garment, schools);
+	};
 
 	return (garment) => {
 		if (!canAnswer(asked.type, garment.type))

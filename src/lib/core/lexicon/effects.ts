@@ -95,7 +95,12 @@ export const features: readonly Feature[] = [
 	of('softer-shoulder', 'for', 'a raglan softens the shoulder', facet('sleeveShape', 'raglan', 'dolman')),
 	of('softer-shoulder', 'for', 'a V neck softens the shoulder', facet('neckline', 'v', 'deep-v', 'wrap')),
 	of('softer-shoulder', 'for', 'a soft shoulder', facet('shoulder', 'soft', 'dropped')),
-	of('softer-shoulder', 'against', 'a halter widens the shoulder', facet('neckline', 'halter', 'boat')),
+	of(
+		'softer-shoulder',
+		'against',
+		'a wide neckline widens the shoulder',
+		facet('neckline', 'halter', 'boat')
+	),
 	of('softer-shoulder', 'against', 'pads widen the shoulder', facet('shoulder', 'padded', 'structured')),
 	of('more-bust', 'for', 'gathered cloth gives bust', facet('texture', 'ruched', 'smocked', 'pleated')),
 	of('more-bust', 'for', 'ruffles give bust', {

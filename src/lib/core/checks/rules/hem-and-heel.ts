@@ -10,7 +10,8 @@ export const hemAndHeel: Rule = {
 		const [shoes] = facts.in('feet');
 		const [long] = facts.pieces.filter(
 			(piece) =>
-				piece.stated('legLength') === 'floor' && ['wide', 'flared', undefined].includes(piece.value('leg'))
+				['floor', 'stacked'].includes(piece.stated('legLength') ?? '') &&
+				['wide', 'flared', undefined].includes(piece.value('leg'))
 		);
 		if (!shoes || !long || shoes.value('heelHeight') === undefined) return [];
 		const heelCm = shoes.place('heelHeight') ?? 0;

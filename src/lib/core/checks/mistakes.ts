@@ -1,0 +1,54 @@
+/** The reference's own mistakes, and what an echo that mends them is forgiven. */
+import type { MoveId } from '../lexicon/moves';
+import { garmentInWords } from '../closeness/words';
+import type { AspectId, Element, Reference } from '../model/reference';
+import { checkLook } from './check-look';
+import type { CheckContext, CheckedPiece, Finding } from './model';
+import { rules } from './rules';
+
+/** The elements of a reference as what is worn in it, each under its id. */
+export const asWorn = (elements: readonly Element[]): CheckedPiece[] =>
+	elements.map(({ id, garment, moves }) => ({
+		id,
+		title: garmentInWords(garment),
+		garment,
+		moves: moves as readonly MoveId[]
+	}));
+
+/** What the eye finds wrong in the reference itself, whoever is to wear it. */
+export const mistakesOf = (
+	reference: Pick<Reference, 'elements'>,
+	context: Pick<CheckContext, 'event' | 'schools' | 'degree'> = {}
+): Finding[] =>
+	checkLook(asWorn(reference.elements), context).filter(({ severity }) => severity !== 'praise');
+
+const aboutOf = new Map(rules.map(({ id, about }) => [id, about]));
+
+/**
+ * What an echo may change without a loss, because it mends a mistake of the reference: by element, the aspects that the
+ * mistake was about. Under the school of spirit only; the others ask for the look as it is.
+ *
+ * @param worn what the echo wears, each thing under the id of the element that it answers
+ */
+export function forgivenIn(
+	reference: Pick<Reference, 'elements'>,
+	worn: readonly CheckedPiece[],
+	context: CheckContext = {}
+): Map<string, AspectId[]> {
+	const forgiven = new Map<string, AspectId[]>();
+	if (context.schools?.closeness !== 'spirit') return forgiven;
+	const now = checkLook(worn, context);
+	for (const { rule, pieces } of mistakesOf(reference, context)) {
+		const answered = pieces.every((id) => worn.some((piece) => piece.id === id));
+		const again = now.some(
+			(finding) =>
+				finding.rule === rule &&
+				finding.severity !== 'praise' &&
+				finding.pieces.some((id) => pieces.includes(id))
+		);
+		if (!answered || again) continue;
+		for (const id of pieces)
+			forgiven.set(id, [...new Set([...(forgiven.get(id) ?? []), ...(aboutOf.get(rule) ?? [])])]);
+	}
+	return forgiven;
+}

@@ -1,0 +1,247 @@
+/** A wearable version of a reference for one client. */
+import { asWorn } from '../checks/mistakes';
+import { checkLook } from '../checks/check-look';
+import type { CheckContext, CheckedPiece, Finding } from '../checks/model';
+import { elementScorer } from '../closeness/look';
+import { wearableCloth } from '../lexicon/wearable-cloth';
+import { aspectLabel, garmentInWords } from '../closeness/words';
+import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
+import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
+import type { Client, Event } from '../model/client';
+import type { Garment } from '../model/garment';
+import type { AspectId, Element, Reference } from '../model/reference';
+
+/** Rules whose findings make a look unwearable for this client and day, rather than less handsome. */
+const wearability = [
+	'client-limits',
+	'dress-code',
+	'out-of-season',
+	'rain',
+	'shows-through',
+	'waist-unmarked',
+	'wished-effects',
+	'crop-and-rise',
+	'hem-and-heel',
+	'rides-up'
+];
+
+/** Facets that a stylist changes to make a thing wearable; the others make it another thing. */
+const changeable: FacetId[] = [
+	'material',
+	'heelHeight',
+	'hemLength',
+	'sleeveLength',
+	'neckline',
+	'legLength',
+	'topLength',
+	'rise',
+	'fit',
+	'opacity',
+	'closure',
+	'toe',
+	'waistline',
+	'strap',
+	'shoulder',
+	'skirtShape'
+];
+
+export interface Adaptation {
+	elementId: string;
+	/** Why, in words: the findings that the change answers. */
+	why: string;
+	/** "midi instead of mini hem", "left out". */
+	words: string;
+	/** What it costs the closeness, in points of the 100; 0 or more. */
+	points: number;
+	change: { kind: 'change'; garment: Garment; aspect: AspectId } | { kind: 'leave-out' };
+}
+
+export interface AdaptedLook {
+	changes: Adaptation[];
+	/** The elements as they are to be worn, those left out gone. */
+	elements: Element[];
+	/** Closeness of the wearable version to the reference, 0..100. */
+	score: number;
+	/** What could not be answered without losing what carries the look. */
+	open: Finding[];
+}
+
+export interface AdaptOptions {
+	event?: Pick<Event, 'weather' | 'dressCode'>;
+	schools?: CheckContext['schools'];
+}
+
+/** The values that a facet may be changed to: of cloth only what the trade takes instead of it. */
+function valuesFor(facet: FacetId, garment: Garment) {
+	const { values } = facetOf(facet);
+	if (facet !== 'material') return values;
+	const cloth = garment.facets.material?.value ?? garmentType(garment.type).usual.material ?? '';
+	const instead =
+		wearableCloth[garmentType(garment.type).family]?.[cloth] ?? wearableCloth.any?.[cloth] ?? [];
+	return values.filter(({ id }) => instead.includes(id));
+}
+
+interface Variant {
+	garment: Garment;
+	aspect: AspectId;
+	words: string;
+}
+
+/** A garment with one feature changed, for each other value that it can have. */
+function otherFeatures(garment: Garment): Variant[] {
+	const { usual } = garmentType(garment.type);
+	return changeable
+		.filter((facet) => typeHasFacet(garment.type, facet))
+		.flatMap((facet) => {
+			const before = garment.facets[facet]?.value ?? usual[facet];
+			const instead = before ? ` instead of ${facetValue(facet, before)?.label ?? before}` : '';
+			return valuesFor(facet, garment)
+				.filter(({ id }) => id !== before)
+				.map(({ id, label }) => ({
+					garment: {
+						...garment,
+						facets: { ...garment.facets, [facet]: { value: id, provenance: 'assumed' as const } }
+					},
+					aspect: facet as AspectId,
+					words: `${aspectLabel(facet)}: ${label}${instead}`
+				}));
+		});
+}
+
+/** Another type of the same division, as closed shoes for sandals. */
+function otherTypes(garment: Garment): Variant[] {
+	const { slot, division, singular } = garmentType(garment.type);
+	return garmentTypes
+		.filter((type) => type.id !== garment.type && type.slot === slot && type.division === division)
+		.filter(({ general }) => !general)
+		.map((type) => ({
+			garment: {
+				...garment,
+				type: type.id,
+				facets: Object.fromEntries(
+					Object.entries(garment.facets).filter(([facet]) => typeHasFacet(type.id, facet as FacetId))
+				)
+			},
+			aspect: 'type',
+			words: `${type.singular} instead of ${singular}`
+		}));
+}
+
+const same = (a: Finding, b: Finding) => a.rule === b.rule && a.pieces.join() === b.pieces.join();
+
+interface Tried {
+	id: string;
+	words: string;
+	change: Adaptation['change'];
+	next: CheckedPiece[];
+	/** Points that it costs. */
+	lost: number;
+}
+
+/** What can be changed about one piece, kind by kind: features before types, and leaving it out last. */
+function changesOf(
+	worn: readonly CheckedPiece[],
+	piece: CheckedPiece,
+	earnedBy: (id: string, garment: Garment | undefined) => number
+): (() => Tried[])[] {
+	const { id, garment: given } = piece;
+	const now = earnedBy(id, given);
+	const changed = (variants: Variant[]) =>
+		variants.map(({ garment, aspect, words }) => ({
+			id,
+			words,
+			change: { kind: 'change' as const, garment, aspect },
+			next: worn.map((one) => (one.id === id ? { ...one, garment, title: garmentInWords(garment) } : one)),
+			lost: now - earnedBy(id, garment)
+		}));
+	const without = (): Tried => ({
+		id,
+		words: `without the ${garmentType(given.type).singular}`,
+		change: { kind: 'leave-out' },
+		next: worn.filter((one) => one.id !== id),
+		lost: now
+	});
+	const needed = ['top', 'legs', 'whole', 'drape', 'feet'].includes(garmentType(given.type).slot);
+	return [
+		() => changed(otherFeatures(given)),
+		() => changed(otherTypes(given)),
+		() => (needed ? [] : [without()])
+	];
+}
+
+/** The cheapest change that helps, of the first kind of which any does. */
+function firstThatHelps(
+	kinds: readonly (() => Tried[])[][],
+	helps: (next: CheckedPiece[]) => boolean
+): Tried | undefined {
+	for (const kind of [0, 1, 2]) {
+		const tried = kinds.flatMap((of) => of[kind]?.() ?? []).sort((a, b) => a.lost - b.lost);
+		const found = tried.find(({ next }) => helps(next));
+		if (found) return found;
+	}
+	return undefined;
+}
+
+/**
+ * The wearable version: changes so that the look obeys the client's limits, body and wishes, the event and its weather,
+ * and keeps what carries it. Each change is found by trying the values of the features that stylists change and, where
+ * none helps, other types and leaving out a small thing; the one that costs the least closeness is taken, and priced.
+ */
+export function adaptLook(
+	reference: Pick<Reference, 'elements'>,
+	client: CheckContext['client'] & Partial<Pick<Client, 'schools'>>,
+	{ event, schools }: AdaptOptions = {}
+): AdaptedLook {
+	const context: CheckContext = { client, event, schools: { ...client.schools, ...schools } };
+	const { elements } = reference;
+	let worn = asWorn(elements);
+	const changes: Adaptation[] = [];
+	const open: Finding[] = [];
+	const scorer = elementScorer(reference, { schools: context.schools });
+	const earnedBy = (id: string, garment: Garment | undefined) =>
+		scorer(id, {
+			elementId: id,
+			state: garment ? 'items' : 'left-out',
+			garments: garment ? [garment] : [],
+			movesDone: elements.find((element) => element.id === id)?.moves ?? []
+		}).score.earned;
+
+	const lookedAt = (pieces: readonly CheckedPiece[]) =>
+		checkLook(pieces, context, { only: wearability }).filter(({ severity }) => severity !== 'praise');
+
+	for (;;) {
+		const before = lookedAt(worn);
+		const finding = before.find((one) => !open.some((other) => same(one, other)));
+		if (!finding) break;
+		const best = firstThatHelps(
+			worn.filter(({ id }) => finding.pieces.includes(id)).map((piece) => changesOf(worn, piece, earnedBy)),
+			(next) =>
+				!checkLook(next, context, { only: [finding.rule] }).some((one) => same(one, finding)) &&
+				lookedAt(next).length < before.length
+		);
+		if (!best) {
+			open.push(finding);
+			continue;
+		}
+		changes.push({
+			elementId: best.id,
+			why: finding.measured,
+			words: best.words,
+			points: Math.max(0, best.lost),
+			change: best.change
+		});
+		worn = best.next;
+	}
+	return {
+		changes,
+		elements: elements.flatMap((element) => {
+			const piece = worn.find(({ id }) => id === element.id);
+			return piece ? [{ ...element, garment: piece.garment }] : [];
+		}),
+		score: elements.reduce(
+			(sum, { id }) => sum + earnedBy(id, worn.find((piece) => piece.id === id)?.garment),
+			0
+		),
+		open
+	};
+}
