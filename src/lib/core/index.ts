@@ -17,8 +17,8 @@ export type { AspectId, Element, Reference, ReferenceKind } from './model/refere
 export { aspectIds, elementSchema, referenceKinds, referenceSchema } from './model/reference';
 export type { Listing, Shop, SizeRow } from './model/market';
 export { listingSchema, shopSchema } from './model/market';
-export type { Echo, Item, Judgement, Match, Verdict } from './model/echo';
-export { echoSchema, matchReasons, verdictSchema } from './model/echo';
+export type { Dismissal, Echo, Item, Judgement, Match, Verdict } from './model/echo';
+export { dismissalReasons, echoSchema, matchReasons, verdictSchema } from './model/echo';
 export type { RecordOf, Settings, Studio, StudioDocument, TableName } from './model/studio';
 export { emptyStudio, settingsId, tableNames, tableSchemas } from './model/studio';
 export { migrate } from './model/migrations';
@@ -31,7 +31,16 @@ export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './lexic
 export { aspectWeightOf } from './lexicon/aspect-weights';
 export { bandOf, bands } from './lexicon/bands';
 export { bodyMeasureIds, bodyMeasures, type BodyMeasure } from './lexicon/measures';
-export { closenessSchools, schoolQuestions, type Schools } from './lexicon/schools';
+export {
+	closenessSchools,
+	defaultSchools,
+	schoolGuide,
+	schoolLabel,
+	schoolQuestions,
+	type SchoolQuestion,
+	type Schools
+} from './lexicon/schools';
+export { transformationIds, transformationOf, type TransformationId } from './lexicon/transformations';
 export { colourWords } from './lexicon/colours';
 export { effectIds, effects } from './lexicon/effects';
 export { metalColours, metalIds } from './lexicon/metals';
@@ -79,6 +88,8 @@ export {
 	type Worn
 } from './closeness/look';
 export { elementWeights } from './closeness/weights';
+export { movedBetween, type Moved } from './closeness/moved';
+export { whyFigure, type WhyRow } from './closeness/why';
 export {
 	aspectLabel,
 	aspectValueInWords,
@@ -98,8 +109,10 @@ export {
 	type MendOptions,
 	type Spare
 } from './checks/check-look';
-export type { CheckContext, CheckedPiece, Finding, Severity } from './checks/model';
+export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './checks/model';
+export { asWorn, forgivenIn, mistakesOf } from './checks/mistakes';
 export { rules } from './checks/rules';
+export { underneath, type Underpinning } from './checks/underneath';
 export { thresholds } from './checks/thresholds';
 
 // Matching
@@ -119,10 +132,15 @@ export {
 	optionsOfPiece,
 	resolveItem,
 	sameItem,
+	sameThing,
 	wearable,
 	wornIn,
 	type OwnedOption
 } from './matching/items';
+export { adaptLook, type Adaptation, type AdaptedLook } from './matching/adapt';
+export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './matching/becomes';
+export { moveFails, bottomOf } from './matching/move-fails';
+export { scoreEcho, wornPieces } from './matching/score-echo';
 export * as choosing from './matching/choosing';
 export { inState, layerStates, statesOf, type LayerState } from './matching/layers';
 export { inOrder, moveElement, ranked } from './matching/order';
@@ -132,6 +150,8 @@ export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
 // Body and money
 export { cautionsFor } from './body/cautions';
 export { bestSize, type SizeAdvice } from './body/sizes';
+export { hemLanding, type HemLanding } from './body/hem-landing';
+export { servedInWords, wishesServed, wishScore } from './body/wishes';
 export { currencies, moneyInWords, readMoney, sumOf } from './money/amounts';
 export { boughtIn, spendOf, type Spend } from './money/spend';
 

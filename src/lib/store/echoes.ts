@@ -1,5 +1,13 @@
 /** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
-import { choosing, judge, type Echo, type Piece, type Verdict } from '../core';
+import {
+	choosing,
+	judge,
+	type AdaptedLook,
+	type Echo,
+	type Piece,
+	type Reference,
+	type Verdict
+} from '../core';
 import { moment, newId, today } from './clock';
 import { database } from './database';
 import { change } from './journal';
@@ -11,6 +19,7 @@ export async function beginEcho(
 	referenceId: string,
 	title: string
 ): Promise<string> {
+	const client = await database.clients.get(clientId);
 	const echo: Echo = {
 		id: newId(),
 		rev: 0,
@@ -18,7 +27,8 @@ export async function beginEcho(
 		referenceId,
 		title,
 		createdOn: today(),
-		schools: {},
+		// It keeps the schools under which it was begun; later changes of the client's do not move its figures.
+		schools: { ...client?.schools },
 		matches: [],
 		extras: [],
 		dismissed: [],
@@ -39,11 +49,50 @@ export async function anotherEcho(label: string, echo: Echo, title: string): Pro
 		rev: 0,
 		title,
 		createdOn: today(),
-		dismissed: [],
 		judgements: []
 	};
 	await change(label, (writer) => writer.create('echoes', another));
 	return another.id;
+}
+
+/**
+ * Keeps a wearable version of an echo's reference as a reference of its own, and begins an echo of it; both as one change.
+ * Returns the id of the new echo.
+ */
+export async function beginWearable(
+	label: string,
+	echo: Echo,
+	{ elements, changes }: Pick<AdaptedLook, 'elements' | 'changes'>,
+	title: string
+): Promise<string> {
+	const reference = await database.references.get(echo.referenceId);
+	if (!reference) throw new Error('The reference of this echo is gone.');
+	const adapted: Reference = {
+		...reference,
+		id: newId(),
+		rev: 0,
+		title: title.slice(0, 120),
+		elements,
+		note: [reference.note, ...changes.map(({ words, why }) => `${words} (${why})`)].filter(Boolean).join('\n')
+	};
+	const kept = new Set(elements.map(({ id }) => id));
+	const begun: Echo = {
+		...echo,
+		id: newId(),
+		rev: 0,
+		referenceId: adapted.id,
+		title: adapted.title,
+		createdOn: today(),
+		matches: echo.matches
+			.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => kept.has(id)) }))
+			.filter(({ elementIds }) => elementIds.length > 0),
+		judgements: []
+	};
+	await change(label, async (writer) => {
+		await writer.create('references', adapted);
+		await writer.create('echoes', begun);
+	});
+	return begun.id;
 }
 
 /** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */

@@ -37,6 +37,9 @@ export const m = {
 		unpinned: (what: string) => `Unpinned ${what}`,
 		matchedAll: 'Matched the look from the wardrobe',
 		notedWhy: (what: string) => `Noted why: ${what}`,
+		letStand: (title: string) => `Let stand: ${title}`,
+		raisedAgain: (title: string) => `Raised again: ${title}`,
+		changedSchools: (questions: string) => `Changed schools: ${questions}`,
 		changedSchool: (school: string) => `Counted as close: ${school}`,
 		setLimit: 'Set the spend limit',
 		tookLimitOff: 'Took the spend limit off'
@@ -274,6 +277,18 @@ export const m = {
 		madeFrom: (n: number) => `Made from ${count(n, 'reference', 'references')}`,
 		linked: (title: string) => `From the recipe ${title}`
 	},
+	schools: {
+		all: 'All…',
+		edit: 'Schools',
+		ofEcho: (title: string) => `Schools for ${title}`,
+		ofClient: (name: string) => `Schools of ${name}`,
+		intro:
+			'Practitioners disagree here. What you choose changes weights and checks, and is named in what it changed.',
+		changes: (what: string) => `Changes ${what}.`,
+		moved: (points: string) => `What that moved: ${points} points`,
+		nothingMoved: 'No element moved by a third of a point; the checks may have.',
+		putAway: 'Put away'
+	},
 	fitting: {
 		title: 'Fitting table',
 		begin: 'Begin an echo',
@@ -326,6 +341,57 @@ export const m = {
 			overlayHint: 'Lay the reference over the echo in outline',
 			layersHint: 'Take off the coat, then the jacket'
 		},
+		serves: (words: string) => `For what is wished: ${words}`,
+		moveFails: (why: string) => ` (${why})`,
+		becomes: {
+			title: 'What you have can become',
+			minutes: (minutes: number) => (minutes === 1 ? 'a minute' : `${minutes} minutes`),
+			undone: {
+				'at-once': 'undone at once',
+				'with-an-iron': 'undone with an iron',
+				never: 'cannot be undone'
+			},
+			met: { yes: 'It has:', no: 'It lacks:', unknown: 'Look:' },
+			cautions: {
+				pins: 'Pins closed, points away from the skin, off before dancing.',
+				scissors: 'Cut last: it cannot be put back. Ask the client first.',
+				heat: 'Heat by the label; try a seam first.',
+				'long-ends': 'Keep long ends from flames, stairs, wheels and machines.',
+				tight:
+					'Not tight, least of all in pregnancy, after surgery or with breathing trouble; patch test skin tape.',
+				ceremonial: 'Ask whether it is sacred or ceremonial to its wearer before it is worn otherwise.'
+			}
+		},
+		why: {
+			title: 'Why this figure',
+			open: (figure: number) => `Why ${figure}?`,
+			answers: (asked: string) => `for ${asked}`,
+			sum: (closeness: number, earned: string, points: string, sure: number) =>
+				`${closeness} of 100 close; it earns ${earned} of the ${points} points that this element holds. ${sure} % of what is asked is noted of it.`,
+			feature: 'Feature',
+			words: 'In words',
+			alike: 'Alike',
+			weighs: 'Weighs',
+			costs: 'Costs',
+			asked: (asked: string, given: string) => `asked: ${asked} · here: ${given}`,
+			signature: 'signature',
+			cap: 'A signature feature that is missed holds the whole down.',
+			inTheLook: 'In the look as a whole',
+			nothingLost: 'Nothing is lost here.',
+			foot: 'What is not noted counts a little less than a near miss would. Noting it settles the figure.',
+			method: 'The method'
+		},
+		wearable: {
+			title: 'A wearable version',
+			intro: (client: string) =>
+				`Changes that obey the limits, body, wishes and event of ${client}, and keep what carries the look, each priced.`,
+			ask: 'Propose one',
+			asItIs: 'It can be worn as it is: nothing in it breaks a limit, a wish or the day.',
+			unanswered: (what: string) => `Not answered by any small change: ${what}`,
+			score: (score: number) => `Worn so, it comes to ${score} of 100.`,
+			make: 'Make it a reference and begin',
+			named: (title: string, client: string) => `${title}, wearable for ${client}`
+		},
 		compare: {
 			card: (title: string) => `Set beside another: ${title}`,
 			one: (title: string) => `${title} is set aside. Take a second card to see the two beside each other.`,
@@ -347,6 +413,28 @@ export const m = {
 			tray: 'Tray',
 			tabs: 'Beside the plates',
 			nothing: 'Nothing stands out. Look once more in the mirror, sitting and walking.',
+			states: {
+				'coat off': 'with the coat off',
+				'jacket off': 'with the jacket off',
+				sitting: 'sitting down'
+			},
+			letStand: 'Let it stand',
+			because: 'because…',
+			reasons: {
+				meant: 'it is meant',
+				'client-wants-it': 'the client wants it so',
+				'reference-has-it': 'the reference has it',
+				'seen-to': 'it is seen to',
+				'not-so': 'it is not so'
+			},
+			stands: 'Let stand',
+			raiseAgain: 'Raise again',
+			beneath: 'What goes underneath',
+			reference: 'The reference’s own',
+			forgiven: {
+				yes: 'Under the school of spirit an echo that mends this loses nothing by it.',
+				no: 'An echo that mends this loses by it, but for the school of spirit.'
+			},
 			severities: { warning: 'Warning', hint: 'Hint', praise: 'Well done' },
 			standing: { settled: 'Settled practice.', habit: 'A habit that many share, not all.' },
 			noMend:
@@ -498,7 +586,9 @@ export const m = {
 			['table', 'C', 'set the card beside another'],
 			['table', '/', 'find among the cards'],
 			['table', 'H · O · L', 'hems, overlay, layers off'],
-			['table', 'K', 'check the look, or back to the cards']
+			['table', 'K', 'check the look, or back to the cards'],
+			['table', 'T · A', 'on an open finding: try its first mend on, take it'],
+			['table', 'W', 'why this figure: every feature of the match']
 		] as [string, string, string][]
 	}
 };

@@ -39,3 +39,12 @@ export function wishScore(
 	}, 0);
 	return sum / wished.length;
 }
+
+/** What a garment does for the wished effects, in words, each said once. */
+export const servedInWords = (wished: readonly EffectId[], garment: Garment): string[] => [
+	...new Set(
+		wishesServed(wished, garment)
+			.filter(({ works }) => works === 'for')
+			.map(({ words }) => words)
+	)
+];

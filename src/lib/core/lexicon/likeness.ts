@@ -20,6 +20,8 @@ export const likeness = {
 	matchFloor: 0.35,
 	/** Share of an element's points that its styling moves hold. */
 	movesShare: 0.12,
+	/** What serving every wish is worth in the order of the tray, against closeness 0..1: a near tie, no more. */
+	wishShare: 0.05,
 	/** A bag's weight where one good bag goes with every look: it is there, whatever its likeness. */
 	oneGoodBag: 0.5
 } as const;

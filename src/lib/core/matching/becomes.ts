@@ -152,3 +152,29 @@ export function becomes(
 		)
 		.sort((a, b) => b.closeness.closeness - a.closeness.closeness);
 }
+
+/** A way less close than this is not worth the turning (0..1). */
+const worthTurning = 0.4;
+
+/**
+ * What the pieces of a wardrobe can become in answer to an element, the closest first: only ways that come nearer than the
+ * piece does as it is.
+ */
+export function becomingsOf(
+	pieces: readonly Piece[],
+	element: Asked,
+	options: Parameters<typeof becomes>[2] = {}
+): Becoming[] {
+	const closenessOf = closenessTo(element, options);
+	return pieces
+		.flatMap((piece) => {
+			const plainly = Math.max(
+				0,
+				...optionsOfPiece(piece).map(({ garment }) => closenessOf(garment).closeness)
+			);
+			return becomes(piece, element, options).filter(
+				({ closeness }) => closeness.closeness > Math.max(worthTurning, plainly)
+			);
+		})
+		.sort((a, b) => b.closeness.closeness - a.closeness.closeness);
+}

@@ -1,10 +1,11 @@
-import { methodVersion, scoreLook } from '../closeness/look';
+import { methodVersion } from '../closeness/look';
 import { defaultSchools } from '../lexicon/schools';
 import type { Echo, Judgement, Verdict } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
 import { spendOf } from '../money/spend';
-import { resolveItem, wornIn } from './items';
+import { resolveItem } from './items';
+import { scoreEcho } from './score-echo';
 
 /**
  * Freezes an echo with the stylist's verdict: the reference, what was worn, prices, score and method as they are
@@ -19,7 +20,7 @@ export function judge(
 	verdict: Verdict,
 	when: { id: string; at: string; currency: string }
 ): Judgement {
-	const { score, band, losses } = scoreLook(reference, wornIn(echo, pieces), { schools: echo.schools });
+	const { score, band, losses } = scoreEcho(echo, reference, pieces);
 	return {
 		id: when.id,
 		verdict,

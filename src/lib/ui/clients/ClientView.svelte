@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
-	import { effects } from '$lib/core';
+	import { effects, schoolLabel, type Client } from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { removeClient } from '$lib/store/echoes';
+	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
 	import EchoCard from '../fitting/EchoCard.svelte';
 	import Confirm from '../frame/Confirm.svelte';
@@ -13,6 +14,7 @@
 	import { offerUndo, perform } from '../frame/perform';
 	import { m } from '../messages';
 	import WardrobeView from '../wardrobe/WardrobeView.svelte';
+	import SchoolsForm from '../schools/SchoolsForm.svelte';
 	import ClientForm from './ClientForm.svelte';
 
 	let { clientId }: { clientId: string } = $props();
@@ -31,6 +33,7 @@
 	const client = $derived(found.value?.client);
 	let editing = $state(false);
 	let asking = $state(false);
+	let choosing = $state(false);
 
 	const facts = $derived.by(() => {
 		if (!client) return [];
@@ -44,10 +47,18 @@
 			[m.clients.allergies, allergies.join(', ')],
 			[m.clients.avoid, avoidMaterials.join(', ')],
 			[m.clients.never, limits.never.join(', ')],
+			[m.schools.edit, Object.values(client.schools).map(schoolLabel).join(', ')],
 			[m.clients.effects, wishedEffects.map((id) => effects[id].label).join(', ')]
 		].filter((entry): entry is [string, string] => Boolean(entry[1]));
 	});
 
+	const saveSchools = (schools: Client['schools']) =>
+		client &&
+		perform(() =>
+			change(m.did.edited(client.name), (writer) =>
+				writer.edit('clients', client.id, (draft) => void (draft.schools = schools), client.rev)
+			)
+		);
 	async function remove() {
 		if (!client) return;
 		const { id, name } = client;
@@ -66,6 +77,7 @@
 			<div class="page-head">
 				<h1>{client.name}</h1>
 				<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+				<Button kind="ghost" size="small" on:click={() => (choosing = true)}>{m.schools.edit}</Button>
 				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.clients.edit}</Button>
 			</div>
 			<p class="brief">{client.brief}</p>
@@ -106,6 +118,12 @@
 </div>
 {#if client}
 	<ClientForm bind:open={editing} {client} />
+	<SchoolsForm
+		bind:open={choosing}
+		title={m.schools.ofClient(client.name)}
+		schools={client.schools}
+		onsave={(schools) => void saveSchools(schools)}
+	/>
 	<Confirm
 		bind:open={asking}
 		title={m.clients.removeAsk(client.name)}

@@ -6,9 +6,8 @@
 		matchOf,
 		moneyInWords,
 		resolveItem,
-		scoreLook,
+		scoreEcho,
 		spendOf,
-		wornIn,
 		type Echo,
 		type Element
 	} from '$lib/core';
@@ -30,8 +29,7 @@
 				.sort((a, b) => a.createdOn.localeCompare(b.createdOn) || a.title.localeCompare(b.title));
 	});
 	const elements = $derived(inOrder(onTable.reference.elements));
-	const scoreOf = (echo: Echo) =>
-		scoreLook(onTable.reference, wornIn(echo, onTable.pieces), { schools: echo.schools });
+	const scoreOf = (echo: Echo) => scoreEcho(echo, onTable.reference, onTable.pieces);
 	const lookOf = (echo: Echo) => wornLook(echo, (item) => resolveItem(item, onTable.pieces)?.garment);
 
 	function answerOf(echo: Echo, element: Element): string {

@@ -2,8 +2,7 @@
 	import {
 		bandOf,
 		resolveItem,
-		scoreLook,
-		wornIn,
+		scoreEcho,
 		type Client,
 		type Echo,
 		type Piece,
@@ -22,10 +21,7 @@
 	let { echo, client, pieces, reference }: Props = $props();
 
 	const judgement = $derived(echo.judgements.at(-1));
-	const score = $derived(
-		judgement?.score ??
-			(reference ? scoreLook(reference, wornIn(echo, pieces), { schools: echo.schools }).score : 0)
-	);
+	const score = $derived(judgement?.score ?? (reference ? scoreEcho(echo, reference, pieces).score : 0));
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 

@@ -1,18 +1,19 @@
 <script lang="ts">
-	import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+	import { Button, Select, SelectItem } from 'carbon-components-svelte';
 	import {
 		aspectLabel,
 		bandOf,
 		closenessSchools,
 		garmentType,
 		lossInWords,
-		moneyInWords,
-		readMoney,
 		schoolQuestions,
 		type Loss
 	} from '$lib/core';
 	import Waterfall, { type Fall } from '../charts/Waterfall.svelte';
 	import { m } from '../messages';
+	import SchoolsForm from '../schools/SchoolsForm.svelte';
+	import Moved from './Moved.svelte';
+	import SpendPanel from './SpendPanel.svelte';
 	import WinBacks from './WinBacks.svelte';
 	import type { FittingTable } from './table.svelte';
 
@@ -49,16 +50,7 @@
 	);
 	const rest = $derived(score.losses.slice(shown));
 
-	const limit = $derived(table.echo.spendLimit);
-	let typed = $derived(limit ? (limit.amountMinor / 100).toFixed(2) : '');
-	const limitBad = $derived(typed.trim() !== '' && readMoney(typed, currency) === undefined);
-	function saveLimit() {
-		const next = readMoney(typed, currency);
-		if (limitBad || next?.amountMinor === limit?.amountMinor) return;
-		void table.setLimit(next);
-	}
-	const amount = (amountMinor: number) => moneyInWords({ amountMinor, currency: table.spend.total.currency });
-	const over = $derived(table.spend.overLimitMinor);
+	let choosing = $state(false);
 </script>
 
 <section class="score" aria-label={m.fitting.score}>
@@ -78,13 +70,14 @@
 				selected={table.echo.schools.closeness ?? 'piece-for-piece'}
 				on:update={({ detail }) => {
 					const school = schoolQuestions.closeness.find((one) => one === detail);
-					if (school) void table.setSchool(school);
+					if (school) void table.changeSchools({ closeness: school });
 				}}
 			>
 				{#each schoolQuestions.closeness as school (school)}
 					<SelectItem value={school} text={closenessSchools[school].label} />
 				{/each}
 			</Select>
+			<Button size="small" kind="ghost" on:click={() => (choosing = true)}>{m.schools.all}</Button>
 		</div>
 	</div>
 	<div class="losses">
@@ -104,49 +97,17 @@
 			}}
 		/>
 	</div>
-	<div class="losses"><WinBacks {table} /></div>
-	<div class="money">
-		<h3>{m.fitting.spend}</h3>
-		<p>
-			<span class="total figures"
-				>{table.spend.total.amountMinor === 0
-					? m.fitting.nothingToBuy
-					: moneyInWords(table.spend.total)}</span
-			>
-			{#if table.spend.postage.amountMinor > 0}<span class="soft"
-					>{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span
-				>{/if}
-			{#if over !== undefined}
-				<span class="figures" class:over={over > 0}
-					>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</span
-				>
-			{/if}
-		</p>
-		<form
-			onsubmit={(event) => {
-				event.preventDefault();
-				saveLimit();
-			}}
-		>
-			<TextInput
-				size="sm"
-				inline
-				labelText={m.fitting.limit}
-				placeholder={m.fitting.noLimit}
-				bind:value={typed}
-				invalid={limitBad}
-				invalidText={m.fitting.limitBad}
-				on:blur={saveLimit}
-			/>
-		</form>
-		<div class="row actions">
-			<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
-			<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook"
-				>{m.fitting.handOver}</Button
-			>
-		</div>
+	<div class="losses">
+		{#if table.moved}<Moved {table} />{:else}<WinBacks {table} />{/if}
 	</div>
+	<SpendPanel {table} {currency} {onjudge} />
 </section>
+<SchoolsForm
+	bind:open={choosing}
+	title={m.schools.ofEcho(table.echo.title)}
+	schools={table.echo.schools}
+	onsave={(schools) => void table.changeSchools(schools)}
+/>
 
 <style>
 	.score {
@@ -167,6 +128,12 @@
 	}
 	.school {
 		grid-column: 1 / -1;
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		align-items: end;
+	}
+	.school :global(.bx--btn) {
+		padding-inline: 0.6rem;
 	}
 	.sum > div {
 		padding-top: 0.25rem;
@@ -187,35 +154,6 @@
 	}
 	.losses {
 		min-width: 0;
-	}
-	.money {
-		display: grid;
-		gap: 0.25rem;
-		align-content: start;
-	}
-	.money :global(.bx--form-item),
-	.money :global(.bx--text-input--inline__label-wrapper),
-	.money :global(.bx--text-input__field-outer-wrapper--inline) {
-		margin: 0;
-		max-width: none;
-	}
-	.money :global(.bx--text-input--inline__label-wrapper) {
-		flex: 0 0 6rem;
-		white-space: nowrap;
-	}
-	.money :global(.bx--label--inline) {
-		white-space: nowrap;
-	}
-	.actions :global(.bx--btn) {
-		padding-right: 1rem;
-	}
-	.total {
-		font-size: var(--step-1);
-		font-weight: 640;
-	}
-	.over {
-		color: var(--warn);
-		font-weight: 640;
 	}
 	@media (max-width: 70rem) {
 		.score {

@@ -4,7 +4,12 @@
 	import type { FittingTable } from './table.svelte';
 	import Tray from './Tray.svelte';
 
-	let { table, checking = $bindable() }: { table: FittingTable; checking: boolean } = $props();
+	interface Props {
+		table: FittingTable;
+		checking: boolean;
+		onwhy: () => void;
+	}
+	let { table, checking = $bindable(), onwhy }: Props = $props();
 </script>
 
 <div class="side">
@@ -17,7 +22,7 @@
 	{#if checking}
 		<CheckPanel {table} />
 	{:else if table.selected}
-		<Tray {table} element={table.selected} />
+		<Tray {table} element={table.selected} {onwhy} />
 	{/if}
 </div>
 

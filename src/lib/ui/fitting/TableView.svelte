@@ -19,6 +19,7 @@
 	import SidePanel from './SidePanel.svelte';
 	import VerdictForm from './VerdictForm.svelte';
 	import { plateView } from './view.svelte';
+	import WhyFigure from './WhyFigure.svelte';
 
 	let { onTable }: { onTable: OnTable } = $props();
 	// A choice makes a new echo only: what follows from the rest is not worked out again.
@@ -31,6 +32,7 @@
 	let judging = $state(false);
 	let asking = $state(false);
 	let editing = $state(false);
+	let asked = $state(false);
 	let room = $state<HTMLElement>();
 
 	const lookOfReference = $derived(referenceLook(reference));
@@ -44,6 +46,7 @@
 		toggleOverlay: view.toggleOverlay,
 		nextLayers: () => view.nextLayers(states),
 		toggleCheck: () => (checking = !checking),
+		askWhy: () => (asked = true),
 		search: () => room?.querySelector<HTMLInputElement>('input[type="search"]')?.focus()
 	});
 
@@ -125,7 +128,7 @@
 				overlaid
 			/>
 			<div class="tray-place">
-				<SidePanel {table} bind:checking />
+				<SidePanel {table} bind:checking onwhy={() => (asked = true)} />
 			</div>
 		</div>
 		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />
@@ -133,7 +136,10 @@
 </div>
 <VerdictForm bind:open={judging} {echo} />
 <EchoForm bind:open={editing} {echo} />
-{#if table.selected}<CompareCards {table} element={table.selected} />{/if}
+{#if table.selected}
+	<CompareCards {table} element={table.selected} />
+	<WhyFigure bind:open={asked} {table} element={table.selected} />
+{/if}
 <Confirm
 	bind:open={asking}
 	title={m.fitting.removeAsk}

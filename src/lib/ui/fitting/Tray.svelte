@@ -8,17 +8,40 @@
 		SelectItem,
 		SkeletonText
 	} from 'carbon-components-svelte';
-	import { garmentInWords, garmentType, matchReasons, moves, type Element } from '$lib/core';
+	import {
+		bottomOf,
+		garmentInWords,
+		garmentType,
+		matchReasons,
+		moveFails,
+		moves,
+		type Element,
+		type MoveId
+	} from '$lib/core';
 	import { m } from '../messages';
 	import type { FittingTable } from './table.svelte';
 	import TrayCard from './TrayCard.svelte';
 
-	let { table, element }: { table: FittingTable; element: Element } = $props();
+	interface Props {
+		table: FittingTable;
+		element: Element;
+		/** Opens every feature of the chosen match. */
+		onwhy: () => void;
+	}
+	let { table, element, onwhy }: Props = $props();
 	const tray = $derived(table.tray);
 
 	const match = $derived(table.matchOf(element));
 	const points = $derived((table.scoreOf(element)?.points ?? 0).toFixed(1));
+	const figure = $derived(Math.round((table.scoreOf(element)?.closeness?.closeness ?? 0) * 100));
 	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
+	/** Why a move cannot be done with what is chosen, over the bottom that is worn. */
+	function failing(move: MoveId): string {
+		const [garment] = table.garmentsOf(element);
+		const bottom = bottomOf(table.wornGarments);
+		const why = garment && moveFails(move, garment, bottom === garment ? undefined : bottom);
+		return why ? m.fitting.moveFails(why) : '';
+	}
 	/** As many as a glance takes in; the rest on demand. */
 	const few = 8;
 	let more = $state(false);
@@ -52,7 +75,7 @@
 					<legend class="visually-hidden">{m.fitting.movesDone}</legend>
 					{#each element.moves as move (move)}
 						<Checkbox
-							labelText={moves[move].label}
+							labelText={moves[move].label + failing(move)}
 							checked={match.movesDone.includes(move)}
 							on:check={({ detail }) => {
 								if (detail !== match.movesDone.includes(move)) void table.toggleMove(element, move);
@@ -72,6 +95,9 @@
 				<Button size="small" kind="ghost" on:click={() => void table.leaveOut(element)}>
 					{m.fitting.leaveOut}<span class="soft costs">{m.fitting.leaveOutCosts(points)}</span>
 				</Button>
+			{/if}
+			{#if match?.state === 'items'}
+				<Button size="small" kind="ghost" on:click={onwhy}>{m.fitting.why.open(figure)}</Button>
 			{/if}
 			{#if match}
 				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button
@@ -111,6 +137,21 @@
 			>
 		{/if}
 	</section>
+	{#if tray.becoming.length > 0}
+		<section aria-label={m.fitting.becomes.title}>
+			<h3>{m.fitting.becomes.title} <span class="soft figures">{tray.becoming.length}</span></h3>
+			{#each tray.becoming.slice(0, more ? undefined : 3) as candidate (candidate.key)}
+				<TrayCard
+					{candidate}
+					{element}
+					client={table.client}
+					compared={tray.comparing.includes(candidate)}
+					onchoose={() => void table.choose(element, candidate)}
+					oncompare={() => tray.toggleCompared(candidate.key)}
+				/>
+			{/each}
+		</section>
+	{/if}
 
 	{#if !byHand}
 		<section aria-label={m.fitting.substitutes}>

@@ -15,6 +15,7 @@
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
+	import BecomesNote from './BecomesNote.svelte';
 	import type { Candidate } from './tray.svelte';
 
 	interface Props {
@@ -92,6 +93,8 @@
 						.join(' · ')}</span
 				>
 			{/if}
+			{#if candidate.serves.length > 0}<span>{m.fitting.serves(candidate.serves.join(', '))}</span>{/if}
+			{#if candidate.becoming}<BecomesNote becoming={candidate.becoming} />{/if}
 			{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
 			{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
 		</span>

@@ -1,10 +1,13 @@
 import {
+	adaptLook,
 	checkLook,
 	mendsOf,
-	resolveItem,
+	mistakesOf,
+	underneath,
 	withChange,
+	wornPieces,
+	type Dismissal,
 	type Change,
-	type CheckedPiece,
 	type Client,
 	type Echo,
 	type Event,
@@ -35,26 +38,25 @@ export function lookCheck(source: () => CheckSource) {
 
 	const echo = $derived(source().echo);
 	const pieces = $derived(source().pieces);
-	const worn = $derived.by((): CheckedPiece[] => {
-		const matched = echo.matches.flatMap((match) =>
-			match.items.flatMap((item) => {
-				const resolved = resolveItem(item, pieces);
-				const [id] = match.elementIds;
-				return resolved && id ? [{ id, ...resolved, moves: match.movesDone }] : [];
-			})
-		);
-		const extras = echo.extras.flatMap(({ id, item }) => {
-			const resolved = resolveItem(item, pieces);
-			return resolved ? [{ id, ...resolved, moves: [] }] : [];
-		});
-		return [...matched, ...extras];
-	});
+	const worn = $derived(wornPieces(echo, pieces));
 	const context = $derived({
 		client: source().client,
 		event: source().event,
-		schools: { ...source().client.schools, ...echo.schools }
+		schools: echo.schools,
+		degree: source().reference.recipe?.degree
 	});
-	const findings = $derived(checkLook(worn, context));
+	const raised = $derived(checkLook(worn, context));
+	const isDismissed = (finding: Finding, { rule, pieces: said }: Dismissal) =>
+		finding.rule === rule &&
+		finding.pieces.length === said.length &&
+		finding.pieces.every((id) => said.includes(id));
+	const findings = $derived(
+		raised.filter((finding) => !echo.dismissed.some((dismissal) => isDismissed(finding, dismissal)))
+	);
+	const mistakes = $derived(mistakesOf(source().reference, { schools: echo.schools }));
+	const beneath = $derived(
+		worn.flatMap(({ id, title, garment }) => underneath(garment).map((one) => ({ ...one, id, for: title })))
+	);
 
 	const offerOf = (id: string, key: string) =>
 		source()
@@ -65,6 +67,27 @@ export function lookCheck(source: () => CheckSource) {
 		get findings() {
 			return findings;
 		},
+		/** Findings that the stylist let stand, and that would still be raised. */
+		get letStand() {
+			return echo.dismissed.flatMap((dismissal) => {
+				const finding = raised.find((one) => isDismissed(one, dismissal));
+				return finding ? [{ finding, dismissal }] : [];
+			});
+		},
+		/** What the eye finds in the reference itself. */
+		get mistakes() {
+			return mistakes;
+		},
+		/** What goes underneath, proposed. */
+		get beneath() {
+			return beneath;
+		},
+		/** Changes that would make the reference wearable for this client and day; worked out when asked for. */
+		adapt: () =>
+			adaptLook(source().reference, source().client, {
+				event: source().event,
+				schools: echo.schools
+			}),
 		/** Findings that ask for something. */
 		get faults() {
 			return findings.filter(({ severity }) => severity !== 'praise').length;

@@ -10,6 +10,7 @@ export interface TableActions {
 	toggleOverlay: () => void;
 	nextLayers: () => void;
 	toggleCheck: () => void;
+	askWhy: () => void;
 	search: () => void;
 }
 
@@ -71,6 +72,7 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			o: actions.toggleOverlay,
 			l: actions.nextLayers,
 			k: actions.toggleCheck,
+			w: () => table.matchOf(element)?.state === 'items' && actions.askWhy(),
 			'/': actions.search
 		};
 		const deed = deeds[event.key];

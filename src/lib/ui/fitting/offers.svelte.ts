@@ -1,9 +1,12 @@
 import {
+	becomingsOf,
 	optionsOfPiece,
-	sameItem,
+	sameThing,
 	wearable,
 	worthOfOffers,
+	type Client,
 	type Echo,
+	type Element,
 	type Offer,
 	type Piece,
 	type Reference,
@@ -16,6 +19,7 @@ import type { MarketResult } from '$lib/store/market';
 export interface OfferSource {
 	echo: Echo;
 	reference: Reference;
+	client: Client;
 	pieces: readonly Piece[];
 	market: MarketResult | undefined;
 }
@@ -33,6 +37,10 @@ export function offersOnTable(source: () => OfferSource) {
 			.filter(wearable)
 			.flatMap(optionsOfPiece)
 			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
+		const turned = (element: Element): Offer[] =>
+			becomingsOf(pieces.filter(wearable), element, { client: source().client }).map(
+				({ item, title, garment }) => ({ item, title, garment })
+			);
 		const listed = market?.ok ? market.answer : undefined;
 		const forSale = (elementId: string): Offer[] =>
 			(listed?.matches.find((one) => one.elementId === elementId)?.listings ?? []).flatMap(({ listing }) => {
@@ -50,7 +58,10 @@ export function offersOnTable(source: () => OfferSource) {
 			});
 		return worthOfOffers(
 			reference,
-			(elementId) => [...owned, ...forSale(elementId)],
+			(elementId) => {
+				const element = reference.elements.find(({ id }) => id === elementId);
+				return [...owned, ...(element ? turned(element) : []), ...forSale(elementId)];
+			},
 			JSON.parse(schoolsKey) as Echo['schools']
 		);
 	});
@@ -60,7 +71,7 @@ export function offersOnTable(source: () => OfferSource) {
 		/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
 		for: (elementId: string): WorthyOffer[] =>
 			(worths.get(elementId) ?? [])
-				.filter(({ item }) => !worn.some((other) => sameItem(other, item)))
+				.filter(({ item }) => !worn.some((other) => sameThing(other, item)))
 				.map((offer) => {
 					const { item, cost } = offer;
 					if (item.source !== 'listing' || !cost) return offer;

@@ -1,11 +1,15 @@
 import {
+	becomingsOf,
 	cautionsFor,
 	garmentInWords,
 	matchOf,
 	optionsOfPiece,
 	rankCandidates,
 	sameItem,
+	sameThing,
 	wearable,
+	servedInWords,
+	type Becoming,
 	type Client,
 	type Echo,
 	type Element,
@@ -33,6 +37,10 @@ export interface Candidate {
 	wornFor?: string;
 	listing?: Listing;
 	shop?: Shop;
+	/** What it is turned into, with what that needs. */
+	becoming?: Becoming;
+	/** What it does for the client's wishes, in words. */
+	serves: string[];
 }
 
 /** What the tray is laid out from. */
@@ -46,7 +54,9 @@ export interface TraySource {
 }
 
 const keyOf = (item: Item) =>
-	item.source === 'listing' ? item.listing.id : [item.pieceId, item.partId, item.configurationId].join(' ');
+	item.source === 'listing'
+		? item.listing.id
+		: [item.pieceId, item.partId, item.configurationId, item.becomes].join(' ');
 
 /** Does every word that was typed begin a word of what is said of the card? */
 function saysAll(words: readonly string[], { title, garment, shop }: Candidate): boolean {
@@ -64,11 +74,16 @@ export function fittingTray(source: () => TraySource) {
 	const element = $derived(source().element);
 	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
-	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'] });
+	const wished = $derived(source().client.wishedEffects);
+	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'], wished });
 	const pieces = $derived(source().pieces);
 	const wardrobe = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
 	const rankedOwned = $derived(
 		element ? rankCandidates(element, wardrobe, ({ garment }) => garment, options) : []
+	);
+	const client = $derived(source().client);
+	const turned = $derived(
+		element ? becomingsOf(pieces.filter(wearable), element, { schools: options.schools, client }) : []
 	);
 	const market = $derived(source().market);
 	const rankedListed = $derived.by(() => {
@@ -78,7 +93,7 @@ export function fittingTray(source: () => TraySource) {
 	});
 
 	function wornElsewhere(item: Item, at: Element): string | undefined {
-		const match = echo.matches.find((other) => other.items.some((worn) => sameItem(worn, item)));
+		const match = echo.matches.find((other) => other.items.some((worn) => sameThing(worn, item)));
 		if (!match || match.elementIds.includes(at.id)) return undefined;
 		const other = source().reference.elements.find(({ id }) => match.elementIds.includes(id));
 		return other && garmentInWords(other.garment);
@@ -97,6 +112,7 @@ export function fittingTray(source: () => TraySource) {
 			garment,
 			closeness,
 			cautions: cautionsFor(source().client, garment),
+			serves: servedInWords(wished, garment),
 			chosen: matchOf(echo, at.id)?.items.some((other) => sameItem(other, item)) ?? false,
 			wornFor: wornElsewhere(item, at)
 		};
@@ -106,6 +122,14 @@ export function fittingTray(source: () => TraySource) {
 			? rankedOwned.map(({ candidate: option, closeness }) =>
 					card(element, option.title, option.item, option.garment, closeness)
 				)
+			: []
+	);
+	const allTurned = $derived(
+		element
+			? turned.map((way) => ({
+					...card(element, way.title, way.item, way.garment, way.closeness),
+					becoming: way
+				}))
 			: []
 	);
 	const allListed = $derived.by((): Candidate[] => {
@@ -122,21 +146,28 @@ export function fittingTray(source: () => TraySource) {
 	const shown = (cards: Candidate[]) =>
 		cards.filter((one) => saysAll(words, one) && !(withinLimits && one.cautions.length > 0));
 	const owned = $derived(shown(allOwned));
+	const becoming = $derived(shown(allTurned));
 	const listed = $derived(shown(allListed));
 	const comparing = $derived(
-		compared.flatMap((key) => [...allOwned, ...allListed].find((one) => one.key === key) ?? [])
+		compared.flatMap((key) => [...allOwned, ...allTurned, ...allListed].find((one) => one.key === key) ?? [])
 	);
 
 	return {
 		get owned() {
 			return owned;
 		},
+		/** What owned pieces can turn into. */
+		get becoming() {
+			return becoming;
+		},
 		get listed() {
 			return listed;
 		},
 		/** Are there cards that the search or the limits hide? */
 		get narrowed() {
-			return owned.length + listed.length < allOwned.length + allListed.length;
+			return (
+				owned.length + becoming.length + listed.length < allOwned.length + allTurned.length + allListed.length
+			);
 		},
 		get search() {
 			return search;

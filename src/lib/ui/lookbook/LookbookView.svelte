@@ -6,11 +6,10 @@
 		boughtIn,
 		moneyInWords,
 		resolveItem,
-		scoreLook,
+		scoreEcho,
 		sheetCautions,
 		sheetOf,
 		spendOf,
-		wornIn,
 		type Item
 	} from '$lib/core';
 	import { referenceLook, wornLook } from '../fitting/looks';
@@ -23,7 +22,7 @@
 	const { echo, reference, client, pieces, currency } = $derived(onTable);
 	const lines = $derived(sheetOf(echo, reference, pieces));
 	const cautions = $derived(sheetCautions(lines));
-	const score = $derived(scoreLook(reference, wornIn(echo, pieces), { schools: echo.schools }).score);
+	const score = $derived(scoreEcho(echo, reference, pieces).score);
 	const bought = $derived(boughtIn(echo));
 	const spend = $derived(spendOf(echo, currency));
 	const source = (item: Item) =>

@@ -1,0 +1,73 @@
+/** What moved between two scores of the same look, and why. */
+import type { Element } from '../model/reference';
+import type { LookCloseness, Loss } from './look';
+import { aspectLabel, garmentName } from './words';
+
+export interface Moved {
+	elementId: string;
+	/** Points of the 100 that the element earns more, or less. */
+	points: number;
+	/** "colour costs 4.1 instead of 2.6 points". */
+	words: string;
+}
+
+const nameOf = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) =>
+	aspect
+		? aspectLabel(aspect)
+		: {
+				gap: 'the gap',
+				'left-out': 'leaving it out',
+				'too-far': 'a match too far off',
+				aspect: 'a feature',
+				signature: 'the signature',
+				'colour-story': 'its colour in the whole picture',
+				silhouette: 'its part of the silhouette',
+				moves: 'how it is worn'
+			}[kind];
+const lossKey = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) => `${kind} ${aspect ?? ''}`;
+
+/** The reason that changed most: what a loss costs now against what it cost. */
+function why(before: readonly Loss[], after: readonly Loss[], gained: number): string {
+	const all = [...after, ...before].filter(
+		(loss, i, list) => list.findIndex((other) => lossKey(other) === lossKey(loss)) === i
+	);
+	const pointsIn = (losses: readonly Loss[], loss: Loss) =>
+		losses.find((other) => lossKey(other) === lossKey(loss))?.points ?? 0;
+	const [most] = all
+		.map((loss) => ({ loss, from: pointsIn(before, loss), to: pointsIn(after, loss) }))
+		.sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from));
+	if (!most || Math.abs(most.to - most.from) < 0.05)
+		return gained > 0 ? 'it holds more of the points' : 'it holds fewer of the points';
+	return `${nameOf(most.loss)} costs ${most.to.toFixed(1)} instead of ${most.from.toFixed(1)} points`;
+}
+
+/**
+ * Elements whose earnings differ between two scores of one look by at least `least` points, the most moved first, each
+ * with the loss that changed most.
+ */
+export function movedBetween(
+	before: LookCloseness,
+	after: LookCloseness,
+	elements: readonly Element[],
+	least = 0.3
+): (Moved & { name: string })[] {
+	const of = (losses: readonly Loss[], id: string) => losses.filter(({ elementId }) => elementId === id);
+	return elements
+		.flatMap((element) => {
+			const [was, is] = [before, after].map(
+				({ elements: scored }) => scored.find(({ elementId }) => elementId === element.id)?.earned ?? 0
+			) as [number, number];
+			const points = is - was;
+			return Math.abs(points) < least
+				? []
+				: [
+						{
+							elementId: element.id,
+							name: garmentName(element.garment),
+							points,
+							words: why(of(before.losses, element.id), of(after.losses, element.id), points)
+						}
+					];
+		})
+		.sort((a, b) => Math.abs(b.points) - Math.abs(a.points));
+}
