@@ -126,7 +126,7 @@ const listed = <T extends string>(text = '') =>
 function clients(): Client[] {
 	const sources = JSON.parse(read('clients.json')) as ({ key: string } & Record<string, unknown>)[];
 	return sources.map(({ key, ...client }) =>
-		clientSchema.parse({ ...client, id: idOf('client', key), rev: 1, schools: {} })
+		clientSchema.parse({ ...client, id: idOf('client', key), rev: 1 })
 	);
 }
 
@@ -151,12 +151,32 @@ function events(): Event[] {
 	}));
 }
 
+/** "length 120, side 90" in cm. */
+const measuresFrom = (text: string): Piece['measuresCm'] =>
+	Object.fromEntries(
+		listed(text).map((one) => {
+			const [name = '', cm = ''] = one.split(' ');
+			return [name, Number(cm)];
+		})
+	);
+
 function wardrobe(file: string): Piece[] {
 	const client = keyOf(file);
 	return eachLine(
 		`wardrobes/${file}`,
 		read(`wardrobes/${file}`),
-		([name = '', type = '', colours = '', facets = '', price, how, ago, size = '', place = '']) => ({
+		([
+			name = '',
+			type = '',
+			colours = '',
+			facets = '',
+			price,
+			how,
+			ago,
+			size = '',
+			place = '',
+			measures = ''
+		]) => ({
 			id: idOf('piece', client, name),
 			rev: 1,
 			clientId: idOf('client', client),
@@ -171,7 +191,7 @@ function wardrobe(file: string): Piece[] {
 				price: price ? pounds(price) : undefined
 			},
 			sizeLabel: size,
-			measuresCm: {},
+			measuresCm: measuresFrom(measures),
 			photos: [],
 			state: 'ready',
 			place,
@@ -257,7 +277,7 @@ function matchesFrom(file: string, lines: string, reference: Reference, pieces: 
 	return matches;
 }
 
-function echo(file: string, studio: Pick<Studio, 'events' | 'references' | 'pieces'>): Echo {
+function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'references' | 'pieces'>): Echo {
 	const { head, body } = headed(read(`echoes/${file}`));
 	const [lines = '', verdict] = body.split(/^verdict:/m);
 	const clientId = idOf('client', head.client ?? '');
@@ -272,7 +292,7 @@ function echo(file: string, studio: Pick<Studio, 'events' | 'references' | 'piec
 		eventId: studio.events.find(({ title }) => title === head.event)?.id,
 		title: head.title ?? '',
 		createdOn: dayAt(-Number(head['days ago'])),
-		schools: {},
+		schools: studio.clients.find(({ id }) => id === clientId)?.schools ?? {},
 		matches: matchesFrom(file, lines, found, pieces),
 		extras: [],
 		spendLimit: head.limit ? pounds(head.limit) : undefined,

@@ -134,6 +134,10 @@ export const m = {
 		size: 'Size label',
 		state: 'State',
 		place: 'Where it hangs',
+		length: 'Length in cm',
+		lengthHint: 'From the shoulder, or the waist; a scarf’s long side',
+		side: 'Side of a square in cm',
+		sideHint: 'Of a square scarf',
 		note: 'Note',
 		part: (n: number) => `Part ${n}`,
 		states: { ready: 'ready', 'needs-care': 'needs care', away: 'away', retired: 'retired' } as Record<
@@ -278,7 +282,7 @@ export const m = {
 		linked: (title: string) => `From the recipe ${title}`
 	},
 	schools: {
-		all: 'All…',
+		all: 'All schools',
 		edit: 'Schools',
 		ofEcho: (title: string) => `Schools for ${title}`,
 		ofClient: (name: string) => `Schools of ${name}`,

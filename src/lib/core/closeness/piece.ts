@@ -95,6 +95,10 @@ export function compareAspect(
 	}
 }
 
+/** A print is what is seen first; that there is none is seen last. */
+const plainly = (aspect: AspectId, { print }: Garment) =>
+	aspect === 'print' && print?.family.value === 'plain' ? likeness.plainPrint : 1;
+
 /** The aspects of an element in their order, each with its share of the weight under the schools. */
 export function weighedAspects(
 	element: Asked,
@@ -104,7 +108,7 @@ export function weighedAspects(
 	const multipliers = closenessSchools[schools.closeness ?? defaultSchools.closeness].groups;
 	const aspects = askedAspects(element).map((aspect) => ({
 		aspect,
-		share: aspectWeightOf(aspect, division) * multipliers[groupOf(aspect)],
+		share: aspectWeightOf(aspect, division) * multipliers[groupOf(aspect)] * plainly(aspect, element.garment),
 		signature: element.signature.includes(aspect)
 	}));
 	const total = aspects.reduce((sum, { share }) => sum + share, 0);

@@ -10,6 +10,8 @@ export const likeness = {
 	printScaleShare: 0.25,
 	/** Assumed where the garment does not say whether it is printed: most are plain. */
 	printPrior: 0.45,
+	/** What a print's weight is multiplied by where the element is plain. */
+	plainPrint: 0.4,
 	/** Assumed where the garment does not state its colours. */
 	palettePrior: 0.25,
 	/** Assumed where the garment does not state its metal. */

@@ -1,7 +1,13 @@
 /** What an owned piece can turn into. */
 import { seatCoverCm } from '../body/hem-landing';
 import { cutForCm, heights } from '../body/heights';
-import { closenessTo, type Asked, type ClosenessOptions, type PieceCloseness } from '../closeness/piece';
+import {
+	closenessTo,
+	type Asked,
+	type ClosenessOptions,
+	type ClosenessTo,
+	type PieceCloseness
+} from '../closeness/piece';
 import { placeOf, type FacetId } from '../lexicon/facets';
 import { bodyMeasures } from '../lexicon/measures';
 import {
@@ -113,48 +119,54 @@ function checkNeed(
 	}
 }
 
+/** The ways of a piece, each with how close it then comes; those whose needs fail are left out. */
+const waysOf = (piece: Piece, closenessOf: ClosenessTo, measurements: Client['measurements']): Becoming[] =>
+	optionsOfPiece(piece).flatMap((option) =>
+		transformationIds
+			.filter((id) => isFrom(transformationOf(id).from, option.garment))
+			.flatMap((id): Becoming[] => {
+				const garment = transformed(option.garment, id);
+				const closeness = closenessOf(garment);
+				if (!closeness.worn) return [];
+				const transformation = transformationOf(id);
+				const needs = transformation.needs.map((need) =>
+					checkNeed(need, option.garment, piece, measurements)
+				);
+				if (needs.some(({ met }) => met === 'no')) return [];
+				return [
+					{
+						...option,
+						item: { ...option.item, becomes: id },
+						garment,
+						title: `${option.title}, ${transformation.label}`,
+						id,
+						transformation,
+						needs,
+						closeness
+					}
+				];
+			})
+	);
+
+const byCloseness = (a: Becoming, b: Becoming) => b.closeness.closeness - a.closeness.closeness;
+
+export interface BecomesOptions extends ClosenessOptions {
+	/** Who is to wear it; without measurements the needs that hang on them are not known. */
+	client?: Pick<Client, 'measurements'>;
+}
+
 /**
  * What a piece can become in answer to an element, the closest first. A way whose needs fail for this piece and this
  * client is not given, so that the next best comes first; needs that cannot be told from what is known are given as such.
  */
-export function becomes(
+export const becomes = (
 	piece: Piece,
 	element: Asked,
-	{ client, ...options }: ClosenessOptions & { client?: Pick<Client, 'measurements'> } = {}
-): Becoming[] {
-	const closenessOf = closenessTo(element, options);
-	return optionsOfPiece(piece)
-		.flatMap((option) =>
-			transformationIds
-				.filter((id) => isFrom(transformationOf(id).from, option.garment))
-				.flatMap((id): Becoming[] => {
-					const transformation = transformationOf(id);
-					const needs = transformation.needs.map((need) =>
-						checkNeed(need, option.garment, piece, client?.measurements ?? {})
-					);
-					if (needs.some(({ met }) => met === 'no')) return [];
-					const garment = transformed(option.garment, id);
-					const closeness = closenessOf(garment);
-					if (!closeness.worn) return [];
-					return [
-						{
-							...option,
-							item: { ...option.item, becomes: id },
-							garment,
-							title: `${option.title}, ${transformation.label}`,
-							id,
-							transformation,
-							needs,
-							closeness
-						}
-					];
-				})
-		)
-		.sort((a, b) => b.closeness.closeness - a.closeness.closeness);
-}
+	{ client, ...options }: BecomesOptions = {}
+): Becoming[] => waysOf(piece, closenessTo(element, options), client?.measurements ?? {}).sort(byCloseness);
 
 /** A way less close than this is not worth the turning (0..1). */
-const worthTurning = 0.4;
+const worthTurning = 0.45;
 
 /**
  * What the pieces of a wardrobe can become in answer to an element, the closest first: only ways that come nearer than the
@@ -163,18 +175,17 @@ const worthTurning = 0.4;
 export function becomingsOf(
 	pieces: readonly Piece[],
 	element: Asked,
-	options: Parameters<typeof becomes>[2] = {}
+	{ client, ...options }: BecomesOptions = {}
 ): Becoming[] {
 	const closenessOf = closenessTo(element, options);
 	return pieces
 		.flatMap((piece) => {
-			const plainly = Math.max(
-				0,
-				...optionsOfPiece(piece).map(({ garment }) => closenessOf(garment).closeness)
+			const ways = waysOf(piece, closenessOf, client?.measurements ?? {}).filter(
+				({ closeness }) => closeness.closeness > worthTurning
 			);
-			return becomes(piece, element, options).filter(
-				({ closeness }) => closeness.closeness > Math.max(worthTurning, plainly)
-			);
+			if (ways.length === 0) return [];
+			const plainly = Math.max(...optionsOfPiece(piece).map(({ garment }) => closenessOf(garment).closeness));
+			return ways.filter(({ closeness }) => closeness.closeness > plainly);
 		})
-		.sort((a, b) => b.closeness.closeness - a.closeness.closeness);
+		.sort(byCloseness);
 }

@@ -26,7 +26,7 @@ export const pieceSchema = z.object({
 	}),
 	sizeLabel: z.string().max(30),
 	/** Own measures of the piece in cm, as "length": 62. */
-	measuresCm: z.record(z.string().max(40), z.number().min(0).max(400)),
+	measuresCm: z.record(z.string().max(40), z.number().min(0).max(1000)),
 	/** Keys of photos, by content. */
 	photos: z.array(z.string().max(128)),
 	state: z.enum(['ready', 'needs-care', 'away', 'retired']),

@@ -81,7 +81,7 @@
 	section {
 		display: grid;
 		gap: 0.25rem;
-		padding: 0.75rem;
+		padding: 0.75rem 0.75rem 0.75rem calc(0.75rem + 3px);
 		border-bottom: 1px solid var(--line);
 		font-size: var(--step-0);
 	}

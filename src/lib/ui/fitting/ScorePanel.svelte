@@ -112,7 +112,7 @@
 <style>
 	.score {
 		display: grid;
-		grid-template-columns: 13rem minmax(0, 1.25fr) minmax(0, 1fr) 15rem;
+		grid-template-columns: 15rem minmax(0, 1.25fr) minmax(0, 1fr) 14rem;
 		gap: 1.25rem;
 		padding: 0.6rem 1.25rem;
 		line-height: 1.35;

@@ -61,7 +61,7 @@
 		display: grid;
 		gap: 0.4rem;
 		justify-items: start;
-		padding: 0.75rem;
+		padding: 0.75rem 0.75rem 0.75rem calc(0.75rem + 3px);
 		font-size: var(--step-0);
 	}
 	h3 {

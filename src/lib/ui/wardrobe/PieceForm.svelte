@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
 	import { garmentInWords, garmentSchema, readMoney, type Garment, type Piece } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
@@ -35,6 +35,8 @@
 	/** One garment a part; a new piece has one part, not yet known. */
 	let parts = $state<{ id: string; name: string; garment: Garment | undefined }[]>([]);
 	let price = $state('');
+	let length = $state<number | null>(null);
+	let side = $state<number | null>(null);
 	let tried = $state(false);
 	/** Counts openings: each begins with an empty line to say it in. */
 	let opening = $state(0);
@@ -43,6 +45,8 @@
 		draft = piece ? $state.snapshot(piece) : fresh();
 		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
 		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
+		length = piece?.measuresCm.length ?? null;
+		side = piece?.measuresCm.side ?? null;
 		tried = false;
 		opening++;
 	}
@@ -54,13 +58,27 @@
 		return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
 	});
 
+	/** The piece's own measures, those that the form does not show as they were. */
+	function measures(): Piece['measuresCm'] {
+		const { length: _length, side: _side, ...others } = draft.measuresCm;
+		return { ...others, ...(length === null ? {} : { length }), ...(side === null ? {} : { side }) };
+	}
+	const measureBad = (cm: number | null) => cm !== null && (cm < 0 || cm > 1000);
+
 	async function save() {
 		tried = true;
 		const garments = parts.map(({ garment }) => garment);
-		if (priceBad || garments.some((garment) => !garmentSchema.safeParse(garment).success)) return;
+		if (
+			priceBad ||
+			measureBad(length) ||
+			measureBad(side) ||
+			garments.some((garment) => !garmentSchema.safeParse(garment).success)
+		)
+			return;
 		const next = {
 			...$state.snapshot(draft),
 			name: draft.name.trim() || suggestedName,
+			measuresCm: measures(),
 			acquired: { ...$state.snapshot(draft.acquired), price: readMoney(price, currency) },
 			parts: $state.snapshot(parts)
 		} as Piece;
@@ -115,6 +133,26 @@
 					text={m.wardrobe.states[state] ?? state}
 				/>{/each}
 		</Select>
+		<NumberInput
+			size="sm"
+			allowEmpty
+			hideSteppers
+			min={0}
+			max={1000}
+			label={m.wardrobe.length}
+			helperText={m.wardrobe.lengthHint}
+			bind:value={length}
+		/>
+		<NumberInput
+			size="sm"
+			allowEmpty
+			hideSteppers
+			min={0}
+			max={1000}
+			label={m.wardrobe.side}
+			helperText={m.wardrobe.sideHint}
+			bind:value={side}
+		/>
 		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
 		<div class="wide">
 			<TextArea rows={2} maxlength={4000} labelText={m.wardrobe.note} bind:value={draft.note} />
