@@ -26,8 +26,12 @@ const nameOf = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) =>
 			}[kind];
 const lossKey = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) => `${kind} ${aspect ?? ''}`;
 
-/** The reason that changed most: what a loss costs now against what it cost. */
-function why(before: readonly Loss[], after: readonly Loss[], gained: number): string {
+/** What explains most of the change: that the element holds more or fewer points, or what one loss costs now and cost. */
+function why(
+	before: readonly Loss[],
+	after: readonly Loss[],
+	held: readonly [before: number, after: number]
+): string {
 	const all = [...after, ...before].filter(
 		(loss, i, list) => list.findIndex((other) => lossKey(other) === lossKey(loss)) === i
 	);
@@ -36,8 +40,9 @@ function why(before: readonly Loss[], after: readonly Loss[], gained: number): s
 	const [most] = all
 		.map((loss) => ({ loss, from: pointsIn(before, loss), to: pointsIn(after, loss) }))
 		.sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from));
-	if (!most || Math.abs(most.to - most.from) < 0.05)
-		return gained > 0 ? 'it holds more of the points' : 'it holds fewer of the points';
+	const [was, is] = held;
+	if (!most || Math.abs(most.to - most.from) < Math.abs(is - was))
+		return `it holds ${is.toFixed(1)} instead of ${was.toFixed(1)} points`;
 	return `${nameOf(most.loss)} costs ${most.to.toFixed(1)} instead of ${most.from.toFixed(1)} points`;
 }
 
@@ -54,9 +59,11 @@ export function movedBetween(
 	const of = (losses: readonly Loss[], id: string) => losses.filter(({ elementId }) => elementId === id);
 	return elements
 		.flatMap((element) => {
-			const [was, is] = [before, after].map(
-				({ elements: scored }) => scored.find(({ elementId }) => elementId === element.id)?.earned ?? 0
-			) as [number, number];
+			const scored = [before, after].map(({ elements: all }) =>
+				all.find(({ elementId }) => elementId === element.id)
+			);
+			const [was, is] = [scored[0]?.earned ?? 0, scored[1]?.earned ?? 0];
+			const held = [scored[0]?.points ?? 0, scored[1]?.points ?? 0] as const;
 			const points = is - was;
 			return Math.abs(points) < least
 				? []
@@ -65,7 +72,7 @@ export function movedBetween(
 							elementId: element.id,
 							name: garmentName(element.garment),
 							points,
-							words: why(of(before.losses, element.id), of(after.losses, element.id), points)
+							words: why(of(before.losses, element.id), of(after.losses, element.id), held)
 						}
 					];
 		})

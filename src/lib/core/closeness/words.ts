@@ -138,7 +138,8 @@ export function aspectInWords(asked: Garment, given: Garment, { aspect, status }
 		case 'print':
 		case 'metal': {
 			const [want, have] = [aspectValueInWords(asked, aspect), aspectValueInWords(given, aspect)];
-			return want === have ? `the same ${label}` : `${have}, not ${want}`;
+			if (want === have) return want === 'plain' ? 'plain as well' : `the same ${label}`;
+			return `${have}, not ${want}`;
 		}
 		default:
 			return facetInWords(aspect, asked.facets[aspect]?.value ?? '', given.facets[aspect]?.value ?? '');

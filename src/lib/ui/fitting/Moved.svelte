@@ -4,7 +4,7 @@
 	import type { FittingTable } from './table.svelte';
 
 	let { table }: { table: FittingTable } = $props();
-	const shown = 4;
+	const shown = 3;
 	const signed = (points: number) => `${points < 0 ? '−' : '+'}${Math.abs(points).toFixed(1)}`;
 </script>
 

@@ -128,12 +128,15 @@
 	}
 	.school {
 		grid-column: 1 / -1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
-		align-items: end;
+		position: relative;
 	}
+	/* Beside the label of the field, which is as wide as the column. */
 	.school :global(.bx--btn) {
-		padding-inline: 0.6rem;
+		position: absolute;
+		top: -0.5rem;
+		right: 0;
+		min-height: 1.75rem;
+		padding: 0 0.4rem;
 	}
 	.sum > div {
 		padding-top: 0.25rem;

@@ -40,7 +40,7 @@ export function fittingTable(onTable: () => OnTable) {
 	let pointedId = $state<string | undefined>();
 	let lightIds = $state.raw<readonly string[]>([]);
 	/** The score under the schools before they were changed, to say what moved. */
-	let scoreBefore = $state.raw<LookCloseness | undefined>();
+	let scoreBefore = $state.raw<{ score: LookCloseness; before: string } | undefined>();
 
 	const echo = $derived(onTable().echo);
 	const reference = $derived(onTable().reference);
@@ -50,7 +50,11 @@ export function fittingTable(onTable: () => OnTable) {
 	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
 	const worn = $derived(wornIn(echo, pieces));
 	const score = $derived(scoreEcho(echo, reference, pieces));
-	const moved = $derived(scoreBefore && movedBetween(scoreBefore, score, elements));
+	// Once the change is undone there is nothing more to tell of it.
+	const told = $derived(
+		scoreBefore && scoreBefore.before !== JSON.stringify(echo.schools) ? scoreBefore.score : undefined
+	);
+	const moved = $derived(told && movedBetween(told, score, elements));
 	const spend = $derived(spendOf(echo, onTable().currency));
 	const market = marketFor(
 		() => reference,
@@ -142,8 +146,8 @@ export function fittingTable(onTable: () => OnTable) {
 		light: (ids: readonly string[]) => (lightIds = ids),
 		/** Other schools for this echo; what they moved is told until it is put away. */
 		async changeSchools(schools: Partial<Schools>) {
-			const before = score;
-			if (await deeds.setSchools(schools)) scoreBefore = before;
+			const was = { score, before: JSON.stringify(echo.schools) };
+			if (await deeds.setSchools(schools)) scoreBefore = was;
 		},
 		/** What the last change of schools moved, and why; undefined when there is nothing to tell. */
 		get moved() {
@@ -151,7 +155,7 @@ export function fittingTable(onTable: () => OnTable) {
 		},
 		/** By how many points that changed the whole. */
 		get movedInAll() {
-			return scoreBefore ? score.score - scoreBefore.score : 0;
+			return told ? score.score - told.score : 0;
 		},
 		putMovedAway: () => (scoreBefore = undefined)
 	};

@@ -139,7 +139,7 @@
 			hideSteppers
 			min={0}
 			max={1000}
-			label={m.wardrobe.length}
+			labelText={m.wardrobe.length}
 			helperText={m.wardrobe.lengthHint}
 			bind:value={length}
 		/>
@@ -149,7 +149,7 @@
 			hideSteppers
 			min={0}
 			max={1000}
-			label={m.wardrobe.side}
+			labelText={m.wardrobe.side}
 			helperText={m.wardrobe.sideHint}
 			bind:value={side}
 		/>

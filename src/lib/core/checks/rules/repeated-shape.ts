@@ -2,7 +2,7 @@ import type { PieceFacts } from '../facts';
 import type { Rule } from '../model';
 
 const upper = ['top', 'layer', 'outer', 'suit', 'whole', 'head', 'scarf', 'neck', 'drape'];
-const lower = ['feet', 'bag', 'waist', 'legs', 'hosiery', 'hands'];
+const lower = ['feet', 'bag', 'waist', 'hosiery', 'hands'];
 /** Cloths that are noticed when they return; leather shoes and bag are no news. */
 const noticed = [
 	'velvet',
