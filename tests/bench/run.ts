@@ -2,6 +2,8 @@
 import { cpus } from 'node:os';
 import { composeDemo } from '../../demo/compose';
 import {
+	adaptLook,
+	becomingsOf,
 	checkLook,
 	closenessTo,
 	closest,
@@ -158,6 +160,27 @@ for (const [swatches, wanted] of [
 		'≥ .9'
 	);
 	for (const error of errors) report('  error', error);
+}
+{
+	const [client] = demo.clients;
+	const [reference] = demo.references;
+	const own = demo.pieces.filter(({ clientId }) => clientId === client?.id);
+	if (client && reference) {
+		report(
+			`what ${own.length} pieces can become, for one element`,
+			ms(median(reference.elements.map((one) => millisecondsOf(() => becomingsOf(own, one, { client })))))
+		);
+		report(
+			'a wearable version (the slowest of the demo)',
+			ms(
+				Math.max(
+					...demo.references.flatMap((one) =>
+						demo.clients.map((who) => millisecondsOf(() => adaptLook(one, who), 3))
+					)
+				)
+			)
+		);
+	}
 }
 {
 	const looks = demo.references.map(({ elements: worn }) => ({

@@ -97,14 +97,15 @@ export async function beginWearable(
 
 /** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
 export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Promise<void> {
-	const [reference, pieces, settings] = await Promise.all([
+	const [reference, client, pieces, settings] = await Promise.all([
 		database.references.get(echo.referenceId),
+		database.clients.get(echo.clientId),
 		database.pieces.where('clientId').equals(echo.clientId).toArray(),
 		database.settings.toCollection().first()
 	]);
 	if (!reference) throw new Error('The reference of this echo is gone.');
 	const when = { id: newId(), at: moment(), currency: settings?.currency ?? 'GBP' };
-	const judgement = judge(echo, reference, pieces, verdict, when);
+	const judgement = judge(echo, reference, pieces, verdict, when, client);
 	await change(label, (writer) =>
 		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
 	);

@@ -1,11 +1,12 @@
 import 'fake-indexeddb/auto';
+import { Dexie } from 'dexie';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { element, garment } from '../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../tests/records';
 import { choosing, emptyStudio } from '../core';
 import { database, openDatabase, type StudioDatabase } from './database';
-import { beginEcho, judgeEcho, removeClient, removePiece, removeReference } from './echoes';
+import { beginEcho, beginWearable, judgeEcho, removeClient, removePiece, removeReference } from './echoes';
 import { change, InvalidRecordError, nextToRedo, nextToUndo, redo, StaleWriteError, undo } from './journal';
 import { askMarket } from './market';
 import { readStudio, replaceStudio, startEmptyStudio } from './studio';
@@ -293,5 +294,52 @@ describe('the market as the browser sees it', () => {
 	it('passes on why the server refused', async () => {
 		answering({ message: 'The question was not valid.', problems: [] }, 400);
 		expect(await askMarket(query)).toEqual({ ok: false, message: 'The question was not valid.' });
+	});
+});
+
+describe('a store of an older version', () => {
+	it('is brought to the present one, records and all; its journal, which speaks of old shapes, goes', async () => {
+		const name = `older-${++count}`;
+		const older = new Dexie(name);
+		older.version(2).stores({
+			settings: 'id',
+			clients: 'id',
+			events: 'id, clientId, date',
+			pieces: 'id, clientId',
+			references: 'id',
+			echoes: 'id, clientId, referenceId',
+			recipes: 'id',
+			journal: '++sequence, undone'
+		});
+		const reference = makeReference([element(1, garment('blazer', ['navy']))]);
+		const { dismissed: _dismissed, ...oldEcho } = makeEcho(client, reference);
+		await older.table('clients').add(client);
+		await older.table('echoes').add(oldEcho);
+		await older.table('journal').add({ at: '2026-11-01T10:00:00.000Z', label: 'x', changes: [], undone: 0 });
+		older.close();
+
+		const now = openDatabase(name);
+		expect(await now.echoes.get(oldEcho.id)).toEqual({ ...oldEcho, dismissed: [] });
+		expect(await now.clients.get(client.id)).toEqual(client);
+		expect(await now.journal.count()).toBe(0);
+		await now.delete();
+	});
+});
+
+describe('a wearable version', () => {
+	it('is a reference and an echo of its own, undone as one', async () => {
+		const [kept, gone] = [element(1, garment('blazer', ['navy'])), element(2, garment('hoops', ['gold']))];
+		const reference = makeReference([kept, gone]);
+		const echo = makeEcho(client, reference, {
+			matches: choosing.leaveOut(choosing.leaveOut([], kept.id, uuid(71)), gone.id, uuid(72))
+		});
+		await replaceStudio({ ...emptyStudio(), clients: [client], references: [reference], echoes: [echo] });
+		const id = await beginWearable('Began', echo, { elements: [kept], changes: [] }, 'Wearable');
+		const begun = await database.echoes.get(id);
+		expect(begun?.matches.flatMap(({ elementIds }) => elementIds)).toEqual([kept.id]);
+		expect((await database.references.get(begun!.referenceId))?.elements).toEqual([kept]);
+		await undo();
+		expect(await database.echoes.count()).toBe(1);
+		expect(await database.references.count()).toBe(1);
 	});
 });

@@ -382,8 +382,7 @@ export const m = {
 			cap: 'A signature feature that is missed holds the whole down.',
 			inTheLook: 'In the look as a whole',
 			nothingLost: 'Nothing is lost here.',
-			foot: 'What is not noted counts a little less than a near miss would. Noting it settles the figure.',
-			method: 'The method'
+			foot: 'What is not noted counts a little less than a near miss would. Noting it settles the figure.'
 		},
 		wearable: {
 			title: 'A wearable version',
@@ -530,6 +529,7 @@ export const m = {
 		cautions: 'Take care',
 		heels: 'New heel heights need a try indoors first; mind stairs and wet quays.',
 		hems: 'Floor-length hems and drapes: keep clear of flames, wheels and stairs.',
+		schools: (schools: string) => `Under the schools: ${schools}`,
 		simulated: 'Shops and prices are simulated.'
 	},
 	studio: {

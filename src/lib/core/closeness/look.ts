@@ -8,7 +8,13 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { lossKinds } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
-import { askedAspects, closenessTo, type ClosenessTo, type PieceCloseness } from './piece';
+import {
+	askedAspects,
+	closenessTo,
+	type ClosenessOptions,
+	type ClosenessTo,
+	type PieceCloseness
+} from './piece';
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
@@ -60,6 +66,7 @@ export interface ScoreOptions {
 	schools?: Partial<Schools>;
 	/** By element, aspects in which another value is no loss. */
 	forgiven?: ReadonlyMap<string, readonly AspectId[]>;
+	client?: ClosenessOptions['client'];
 }
 
 /** An element's shares of the score by source, all elements together adding up to 1. */
@@ -166,7 +173,7 @@ function scoreElement(
 
 	// Several things may answer one element: the one that earns most counts.
 	const scored = worn.garments.map((garment) => {
-		const closeness = closenessOf(garment);
+		const closeness = closenessOf(garment, worn.movesDone);
 		return closeness.closeness < likeness.matchFloor
 			? nothing('too-far', closeness)
 			: scoreWorn(element, budget, worn, closeness);
@@ -195,7 +202,11 @@ export function elementScorer(
 	const { elements } = reference;
 	const budgets = budgetsOf(elements, options.schools ?? {});
 	const comparers = elements.map((element) =>
-		closenessTo(element, { schools: options.schools, forgiven: options.forgiven?.get(element.id) })
+		closenessTo(element, {
+			schools: options.schools,
+			client: options.client,
+			forgiven: options.forgiven?.get(element.id)
+		})
 	);
 	return (elementId, worn) => {
 		const at = elements.findIndex(({ id }) => id === elementId);

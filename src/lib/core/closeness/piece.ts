@@ -4,6 +4,10 @@ import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
 import { canAnswer, garmentType, typeHasFacet, typeSimilarity } from '../lexicon/taxonomy';
+import { nudeOn } from '../colour/nude';
+import { moveEffects } from '../lexicon/move-effects';
+import type { MoveId } from '../lexicon/moves';
+import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element } from '../model/reference';
 import { facetSimilarity, metalSimilarity, printSimilarity } from './similarity';
@@ -39,6 +43,10 @@ export interface ClosenessOptions {
 	schools?: Partial<Schools>;
 	/** Aspects in which another value is no loss, because it mends a mistake of the reference. */
 	forgiven?: readonly AspectId[];
+	/** Whom it is for: "nude" is asked in the tone of their skin. */
+	client?: Partial<Pick<Client, 'figure'>>;
+	/** Moves done with the garment: a sleeve that is rolled counts as it is then seen, where that is nearer. */
+	moves?: readonly MoveId[];
 }
 
 /** The aspects that a garment states. */
@@ -119,8 +127,22 @@ export function weighedAspects(
 export const signatureCap = (similarity: number) =>
 	likeness.signatureFloor + (1 - likeness.signatureFloor) * similarity;
 
-/** Tells how close a garment comes to one element. */
-export type ClosenessTo = (garment: Garment) => PieceCloseness;
+/** A feature as a move makes it seen, where that is nearer to what is asked than the feature is by itself. */
+function nearerBy(moves: readonly MoveId[], aspect: AspectId, asked: Garment, plain: Compared): Compared {
+	if (aspect === 'type' || aspect === 'palette' || aspect === 'print' || aspect === 'metal') return plain;
+	const want = asked.facets[aspect]?.value;
+	return moves.reduce<Compared>((best, move) => {
+		const made = moveEffects[move]?.[aspect];
+		const similarity =
+			made === undefined || want === undefined || best.status === 'impossible'
+				? 0
+				: facetSimilarity(aspect, want, made);
+		return similarity > best.similarity ? compared(similarity) : best;
+	}, plain);
+}
+
+/** Tells how close a garment comes to one element, by itself or with moves done. */
+export type ClosenessTo = (garment: Garment, moves?: readonly MoveId[]) => PieceCloseness;
 
 /**
  * How close garments come to an element: for each a weighted mean of similarities over the aspects that the element
@@ -131,24 +153,29 @@ export type ClosenessTo = (garment: Garment) => PieceCloseness;
  * state counts at a tabled prior and lowers the confidence.
  */
 export function closenessTo(element: Asked, options: ClosenessOptions = {}): ClosenessTo {
-	const asked = element.garment;
+	const asked = nudeOn(options.client?.figure?.skin, element.garment);
 	const schools = options.schools ?? {};
 	const weighed = weighedAspects(element, schools);
 	const colours =
 		asked.palette.length > 0
 			? paletteComparer(asked.palette, { familyFloor: schools.colours !== 'repeat-exactly' })
 			: undefined;
-	const compare = (aspect: AspectId, garment: Garment): Compared => {
+	const compare = (aspect: AspectId, garment: Garment, moves: readonly MoveId[]): Compared => {
 		if (options.forgiven?.includes(aspect)) return compared(1);
-		return aspect === 'palette' && colours && garment.palette.length > 0
-			? compared(colours(garment.palette))
-			: compareAspect(aspect, asked, garment, schools);
+		const plain =
+			aspect === 'palette' && colours && garment.palette.length > 0
+				? compared(colours(garment.palette))
+				: compareAspect(aspect, asked, garment, schools);
+		return moves.length > 0 ? nearerBy(moves, aspect, asked, plain) : plain;
 	};
 
-	return (garment) => {
+	return (garment, moves = options.moves ?? []) => {
 		if (!canAnswer(asked.type, garment.type))
 			return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
-		const aspects = weighed.map((one): AspectCloseness => ({ ...one, ...compare(one.aspect, garment) }));
+		const aspects = weighed.map((one): AspectCloseness => ({
+			...one,
+			...compare(one.aspect, garment, moves)
+		}));
 		// Taken off a whole, so that an exact copy comes to exactly 1; what leaves everything open is answered by anything.
 		let mean = 1;
 		let unsure = 0;

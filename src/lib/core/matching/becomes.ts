@@ -152,18 +152,15 @@ const byCloseness = (a: Becoming, b: Becoming) => b.closeness.closeness - a.clos
 
 export interface BecomesOptions extends ClosenessOptions {
 	/** Who is to wear it; without measurements the needs that hang on them are not known. */
-	client?: Pick<Client, 'measurements'>;
+	client?: Partial<Pick<Client, 'measurements' | 'figure'>>;
 }
 
 /**
  * What a piece can become in answer to an element, the closest first. A way whose needs fail for this piece and this
  * client is not given, so that the next best comes first; needs that cannot be told from what is known are given as such.
  */
-export const becomes = (
-	piece: Piece,
-	element: Asked,
-	{ client, ...options }: BecomesOptions = {}
-): Becoming[] => waysOf(piece, closenessTo(element, options), client?.measurements ?? {}).sort(byCloseness);
+export const becomes = (piece: Piece, element: Asked, options: BecomesOptions = {}): Becoming[] =>
+	waysOf(piece, closenessTo(element, options), options.client?.measurements ?? {}).sort(byCloseness);
 
 /** A way less close than this is not worth the turning (0..1). */
 const worthTurning = 0.45;
@@ -175,12 +172,12 @@ const worthTurning = 0.45;
 export function becomingsOf(
 	pieces: readonly Piece[],
 	element: Asked,
-	{ client, ...options }: BecomesOptions = {}
+	options: BecomesOptions = {}
 ): Becoming[] {
 	const closenessOf = closenessTo(element, options);
 	return pieces
 		.flatMap((piece) => {
-			const ways = waysOf(piece, closenessOf, client?.measurements ?? {}).filter(
+			const ways = waysOf(piece, closenessOf, options.client?.measurements ?? {}).filter(
 				({ closeness }) => closeness.closeness > worthTurning
 			);
 			if (ways.length === 0) return [];

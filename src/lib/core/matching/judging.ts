@@ -1,5 +1,6 @@
 import { methodVersion } from '../closeness/look';
 import { defaultSchools } from '../lexicon/schools';
+import type { Client } from '../model/client';
 import type { Echo, Judgement, Verdict } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
@@ -18,9 +19,10 @@ export function judge(
 	reference: Reference,
 	pieces: readonly Piece[],
 	verdict: Verdict,
-	when: { id: string; at: string; currency: string }
+	when: { id: string; at: string; currency: string },
+	client?: Pick<Client, 'figure'>
 ): Judgement {
-	const { score, band, losses } = scoreEcho(echo, reference, pieces);
+	const { score, band, losses } = scoreEcho(echo, reference, pieces, client);
 	return {
 		id: when.id,
 		verdict,

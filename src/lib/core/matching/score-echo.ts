@@ -1,7 +1,7 @@
 /** The score of an echo as it stands. */
 import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
-import { scoreLook, type LookCloseness } from '../closeness/look';
+import { scoreLook, type LookCloseness, type ScoreOptions } from '../closeness/look';
 import type { Echo, Item } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
@@ -42,11 +42,13 @@ export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 export const scoreEcho = (
 	echo: Pick<Echo, 'matches' | 'extras' | 'schools'>,
 	reference: Pick<Reference, 'elements'>,
-	pieces: readonly Piece[]
+	pieces: readonly Piece[],
+	client?: ScoreOptions['client']
 ): LookCloseness => {
 	const { schools } = echo;
 	return scoreLook(reference, wornIn(echo, pieces), {
 		schools,
+		client,
 		forgiven: forgivenIn(reference, wornPieces(echo, pieces), { schools })
 	});
 };

@@ -1,6 +1,7 @@
 import { garmentInWords } from '../closeness/words';
 import { placeOf } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
+import { transformationOf, type TransformationCaution } from '../lexicon/transformations';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Echo, Item } from '../model/echo';
 import type { Garment } from '../model/garment';
@@ -17,7 +18,7 @@ export interface SheetLine {
 	/** What is worn for it; empty for a gap. */
 	worn: { title: string; garment: Garment; item: Item }[];
 	state: 'items' | 'done' | 'left-out' | 'gap';
-	/** Moves to do, in words. */
+	/** What to do with it, in words: how it is turned into what it is worn as, and its moves. */
 	howToWear: string[];
 }
 
@@ -33,14 +34,17 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 				return resolved ? [{ title: resolved.title, garment: resolved.garment, item }] : [];
 			}),
 			state: match?.state ?? 'gap',
-			howToWear: element.moves
-				.filter((move) => match?.movesDone.includes(move))
-				.map((move) => moves[move].label)
+			howToWear: [
+				...(match?.items ?? []).flatMap((item) =>
+					item.source === 'piece' && item.becomes ? [transformationOf(item.becomes).how] : []
+				),
+				...element.moves.filter((move) => match?.movesDone.includes(move)).map((move) => moves[move].label)
+			]
 		};
 	});
 }
 
-export type SheetCaution = 'heels' | 'hems';
+export type SheetCaution = 'heels' | 'hems' | TransformationCaution;
 
 /** From this heel on, and from these hems on, the usual cautions are printed (common practice). */
 const highHeelCm = 6;
@@ -57,5 +61,16 @@ export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
 			legLength?.value === 'floor' ||
 			['saree', 'dupatta', 'lehenga', 'shawl', 'scarf'].includes(garmentType(type).id)
 	);
-	return [...(high ? (['heels'] as const) : []), ...(long ? (['hems'] as const) : [])];
+	const turned = lines
+		.flatMap(({ worn }) => worn)
+		.flatMap(({ item }) =>
+			item.source === 'piece' && item.becomes ? (transformationOf(item.becomes).cautions ?? []) : []
+		);
+	return [
+		...new Set<SheetCaution>([
+			...(high ? (['heels'] as const) : []),
+			...(long ? (['hems'] as const) : []),
+			...turned
+		])
+	];
 }

@@ -1,6 +1,8 @@
 import { v5 } from 'uuid';
 import { movesByTarget, moveOf, type MoveId } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
+import type { SkinId } from '../lexicon/skins';
+import { nudeOn } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import type { Element } from '../model/reference';
@@ -17,6 +19,8 @@ export interface ReadOptions {
 	words?: 'uk' | 'us';
 	/** How the stylist comes by what is said; default "seen". What is hedged ("probably") is inferred. */
 	provenance?: Provenance;
+	/** The client whose things are said: "nude" is the tone of their skin. */
+	skin?: SkinId;
 }
 
 /** Namespace of the ids that a reading gives its elements: the same text always has the same ids. */
@@ -114,10 +118,15 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	return { status: 'doubted', takenFor: 'said of no garment' };
 }
 
-function elementOf({ named, description }: Read, rank: number, text: string): Element {
+function elementOf(
+	{ named, description }: Read,
+	rank: number,
+	text: string,
+	skin: SkinId | undefined
+): Element {
 	return {
 		id: v5(`${rank}\n${text}`, namespace),
-		garment: garmentOf(description),
+		garment: nudeOn(skin, garmentOf(description)),
 		rank,
 		role: usualRole(named.type),
 		weightFactor: 1,
@@ -182,7 +191,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	});
 	return {
 		text,
-		elements: worn.map((read, i) => elementOf(read, i + 1, text)),
+		elements: worn.map((read, i) => elementOf(read, i + 1, text, options.skin)),
 		absent: [...new Set(denied.map(({ named }) => named.type.id))],
 		phrases,
 		questions

@@ -29,7 +29,7 @@
 				.sort((a, b) => a.createdOn.localeCompare(b.createdOn) || a.title.localeCompare(b.title));
 	});
 	const elements = $derived(inOrder(onTable.reference.elements));
-	const scoreOf = (echo: Echo) => scoreEcho(echo, onTable.reference, onTable.pieces);
+	const scoreOf = (echo: Echo) => scoreEcho(echo, onTable.reference, onTable.pieces, onTable.client);
 	const lookOf = (echo: Echo) => wornLook(echo, (item) => resolveItem(item, onTable.pieces)?.garment);
 
 	function answerOf(echo: Echo, element: Element): string {

@@ -21,7 +21,9 @@
 	let { echo, client, pieces, reference }: Props = $props();
 
 	const judgement = $derived(echo.judgements.at(-1));
-	const score = $derived(judgement?.score ?? (reference ? scoreEcho(echo, reference, pieces).score : 0));
+	const score = $derived(
+		judgement?.score ?? (reference ? scoreEcho(echo, reference, pieces, client).score : 0)
+	);
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 

@@ -84,7 +84,7 @@
 				</li>
 			{/each}
 		</ul>
-		<p class="soft foot">{m.fitting.why.foot} <a href="/about">{m.fitting.why.method}</a></p>
+		<p class="soft foot">{m.fitting.why.foot}</p>
 	{/if}
 </Modal>
 

@@ -314,3 +314,103 @@ it('a reference of make-up alone asks no shop', async () => {
 	expect(table.market.answer).toMatchObject({ ok: true });
 	expect(fetched).not.toHaveBeenCalled();
 });
+
+describe('what a piece can become', () => {
+	const gown = element(4, garment('shirt-dress', ['white'], { hemLength: 'mini' }));
+	const shirt: Piece = {
+		...makePiece(9, garment('shirt', ['white'], { fit: 'oversized' }), { name: 'Big shirt' }),
+		measuresCm: { length: 84 }
+	};
+	beforeEach(async () => {
+		const look = makeReference([gown]);
+		await database.references.put(look);
+		await database.pieces.put(shirt);
+		const tall = { ...client, measurements: { stature: 160 } };
+		onTable = { ...onTable, reference: look, client: tall, pieces: [shirt] };
+		flushSync();
+	});
+
+	it('comes after the wardrobe, with what it needs in figures', () => {
+		const [way] = table.tray.becoming;
+		expect(way).toMatchObject({ title: 'Big shirt, worn as a shirt dress', chosen: false });
+		expect(way?.becoming?.needs[0]).toMatchObject({ met: 'yes' });
+	});
+	it('is worn as that, and the piece is then taken', async () => {
+		await table.choose(gown, table.tray.becoming[0]!);
+		await settle();
+		expect(table.tray.becoming[0]?.chosen).toBe(true);
+		expect(table.garmentsOf(gown)[0]?.type).toBe('shirt-dress');
+		expect(table.score.score).toBeGreaterThan(80);
+		expect(table.tray.owned[0]?.wornFor).toBeUndefined();
+	});
+});
+
+describe('the schools', () => {
+	it('are changed in one go, and what that moved is told until it is put away', async () => {
+		await table.choose(jacket, table.tray.owned[1]!);
+		await settle();
+		await table.changeSchools({ closeness: 'colour-first', metals: 'mix-freely' });
+		await settle();
+		expect(table.echo.schools).toEqual({ closeness: 'colour-first', metals: 'mix-freely' });
+		expect(table.moved?.[0]?.words).toMatch(/instead of/);
+		expect(table.movedInAll).not.toBe(0);
+		table.putMovedAway();
+		flushSync();
+		expect(table.moved).toBeUndefined();
+	});
+	it('tell nothing more once the change is undone', async () => {
+		await table.choose(jacket, table.tray.owned[1]!);
+		await settle();
+		await table.changeSchools({ closeness: 'colour-first' });
+		await settle();
+		await undo();
+		await settle();
+		expect(table.moved).toBeUndefined();
+		expect(table.movedInAll).toBe(0);
+	});
+	it('that are the same change nothing', async () => {
+		expect(await table.setSchools({})).toBe(false);
+	});
+});
+
+describe('a finding that is let stand', () => {
+	beforeEach(async () => {
+		// A heel above the client's limit.
+		table.select(shoes.id);
+		flushSync();
+		await table.choose(shoes, table.tray.owned[0]!);
+		await settle();
+	});
+	it('is told no more, is kept with its reason, and can be raised again', async () => {
+		const finding = table.check.findings.find(({ rule }) => rule === 'client-limits')!;
+		await table.dismiss(finding, 'client-wants-it');
+		await settle();
+		expect(table.check.findings.some(({ rule }) => rule === 'client-limits')).toBe(false);
+		expect(table.echo.dismissed).toMatchObject([{ rule: 'client-limits', reason: 'client-wants-it' }]);
+		const [stands] = table.check.letStand;
+		await table.raiseAgain(stands!.dismissal, stands!.finding.title);
+		await settle();
+		expect(table.check.findings.some(({ rule }) => rule === 'client-limits')).toBe(true);
+		expect(table.check.letStand).toEqual([]);
+	});
+	it('is raised again by itself when it is about another piece', async () => {
+		const finding = table.check.findings.find(({ rule }) => rule === 'client-limits')!;
+		await table.dismiss(finding, 'meant');
+		await settle();
+		await table.clear(shoes);
+		await settle();
+		expect(table.check.letStand).toEqual([]);
+	});
+});
+
+describe('a wearable version', () => {
+	it('is proposed for this client, and obeys the heel that they wear', () => {
+		const high = makeReference([element(2, garment('court-shoes', ['black'], { heelHeight: 'very-high' }))]);
+		onTable = { ...onTable, reference: high };
+		flushSync();
+		const { changes, elements, score } = table.check.adapt();
+		expect(changes[0]?.words).toMatch(/^heel height: /);
+		expect(elements[0]?.garment.facets.heelHeight?.value).toBe('kitten');
+		expect(score).toBeLessThan(100);
+	});
+});

@@ -49,7 +49,7 @@ export function fittingTable(onTable: () => OnTable) {
 	const elements = $derived(inOrder(reference.elements));
 	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
 	const worn = $derived(wornIn(echo, pieces));
-	const score = $derived(scoreEcho(echo, reference, pieces));
+	const score = $derived(scoreEcho(echo, reference, pieces, client));
 	// Once the change is undone there is nothing more to tell of it.
 	const told = $derived(
 		scoreBefore && scoreBefore.before !== JSON.stringify(echo.schools) ? scoreBefore.score : undefined

@@ -75,16 +75,17 @@ export function fittingTray(source: () => TraySource) {
 	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
 	const wished = $derived(source().client.wishedEffects);
-	const options = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'], wished });
+	const options = $derived({
+		schools: JSON.parse(schoolsKey) as Echo['schools'],
+		client: source().client,
+		wished
+	});
 	const pieces = $derived(source().pieces);
 	const wardrobe = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
 	const rankedOwned = $derived(
 		element ? rankCandidates(element, wardrobe, ({ garment }) => garment, options) : []
 	);
-	const client = $derived(source().client);
-	const turned = $derived(
-		element ? becomingsOf(pieces.filter(wearable), element, { schools: options.schools, client }) : []
-	);
+	const turned = $derived(element ? becomingsOf(pieces.filter(wearable), element, options) : []);
 	const market = $derived(source().market);
 	const rankedListed = $derived.by(() => {
 		if (!element || !market?.ok) return [];

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Button, TextInput } from 'carbon-components-svelte';
-	import { readLook, type Provenance, type Reading } from '$lib/core';
+	import { readLook, type Provenance, type Reading, type ReadOptions } from '$lib/core';
 	import { studioWords } from '$lib/store/settings.svelte';
 	import { m } from '../messages';
 	import Gloss from './Gloss.svelte';
@@ -11,16 +11,18 @@
 		label: string;
 		/** How the stylist comes by what is said here. */
 		provenance: Provenance;
+		/** Whose things are said: what "nude" means. */
+		skin?: ReadOptions['skin'];
 		/** The reading, each time the line changes. */
 		onread?: (reading: Reading) => void;
 		/** Enter was pressed, or the button; without it, Enter is left to the form around. */
 		onenter?: (reading: Reading) => void;
 	}
-	let { text = $bindable(''), label, provenance, onread, onenter }: Props = $props();
+	let { text = $bindable(''), label, provenance, skin, onread, onenter }: Props = $props();
 
 	const uid = $props.id();
 	const words = studioWords();
-	const options = $derived({ words: words.value, provenance });
+	const options = $derived({ words: words.value, provenance, skin });
 	const reading = $derived(readLook(text, options));
 	const strange = $derived(reading.phrases.filter(({ status }) => status === 'unknown'));
 	const hopeless = $derived(text.trim() !== '' && reading.elements.length === 0);

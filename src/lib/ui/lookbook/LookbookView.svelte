@@ -6,6 +6,7 @@
 		boughtIn,
 		moneyInWords,
 		resolveItem,
+		schoolLabel,
 		scoreEcho,
 		sheetCautions,
 		sheetOf,
@@ -22,7 +23,10 @@
 	const { echo, reference, client, pieces, currency } = $derived(onTable);
 	const lines = $derived(sheetOf(echo, reference, pieces));
 	const cautions = $derived(sheetCautions(lines));
-	const score = $derived(scoreEcho(echo, reference, pieces).score);
+	const cautionWords = { heels: m.lookbook.heels, hems: m.lookbook.hems, ...m.fitting.becomes.cautions };
+	/** Schools that shaped the figure and the checks. */
+	const schools = $derived(Object.values(echo.schools).map(schoolLabel).join(', '));
+	const score = $derived(scoreEcho(echo, reference, pieces, client).score);
 	const bought = $derived(boughtIn(echo));
 	const spend = $derived(spendOf(echo, currency));
 	const source = (item: Item) =>
@@ -64,6 +68,7 @@
 				{m.lookbook.echo}<br /><span class="soft figures"
 					>{Math.round(score)} of 100, {bandOf(score).label}</span
 				>
+				{#if schools}<br /><span class="soft">{m.lookbook.schools(schools)}</span>{/if}
 			</figcaption>
 		</figure>
 		<section>
@@ -119,7 +124,7 @@
 	{#if cautions.length > 0}
 		<section>
 			<h2>{m.lookbook.cautions}</h2>
-			{#each cautions as caution (caution)}<p>{m.lookbook[caution]}</p>{/each}
+			{#each cautions as caution (caution)}<p>{cautionWords[caution]}</p>{/each}
 		</section>
 	{/if}
 </article>

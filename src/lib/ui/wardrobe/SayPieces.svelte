@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { garmentInWords, type Element, type Piece, type Reading } from '$lib/core';
+	import { garmentInWords, type Client, type Element, type Piece, type Reading } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
 	import SayLine from '../garment/SayLine.svelte';
 	import { m } from '../messages';
 
-	let { clientId }: { clientId: string } = $props();
+	let { client }: { client: Client } = $props();
 
 	let text = $state('');
 
@@ -15,7 +15,7 @@
 		return {
 			id: newId(),
 			rev: 0,
-			clientId,
+			clientId: client.id,
 			name: (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120),
 			parts: [{ id: newId(), name: '', garment }],
 			configurations: [],
@@ -44,4 +44,10 @@
 	}
 </script>
 
-<SayLine bind:text label={m.say.pieces} provenance="said" onenter={(reading) => void add(reading)} />
+<SayLine
+	bind:text
+	label={m.say.pieces}
+	provenance="said"
+	skin={client.figure.skin}
+	onenter={(reading) => void add(reading)}
+/>

@@ -70,7 +70,7 @@
 		</Button>
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
-	{#if saying}<div class="panel say"><SayPieces clientId={client.id} /></div>{/if}
+	{#if saying}<div class="panel say"><SayPieces {client} /></div>{/if}
 	{#if pieces.length === 0}
 		<p class="panel">{m.wardrobe.empty}</p>
 	{:else if found.length === 0}

@@ -1,4 +1,5 @@
 import { placeOf } from '../../lexicon/facets';
+import { skins } from '../../lexicon/skins';
 import type { Client } from '../../model/client';
 import type { Landmarks, PlateBody } from '../model';
 import { between, mirrored, xAt, type Point } from '../path';
@@ -29,14 +30,6 @@ const neutral = { stature: 168, bust: 92, waist: 76, hip: 98, shoulder: 39 };
 
 type Looks = Client['figure'];
 
-const skins: Record<Looks['skin'], string> = {
-	porcelain: '#f1ddd0',
-	fair: '#e8c9b3',
-	medium: '#d6ab8a',
-	olive: '#bd9169',
-	brown: '#8f6244',
-	deep: '#5b3b2a'
-};
 const hairs: Record<Looks['hair'], string> = {
 	black: '#1d1a19',
 	'dark-brown': '#35241b',
