@@ -2,14 +2,16 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rules } from '../src/lib/core/checks/rules';
-import { effects, features } from '../src/lib/core/lexicon/effects';
+import { effects } from '../src/lib/core/lexicon/effects';
+import { features } from '../src/lib/core/lexicon/features';
 import { eraMarks } from '../src/lib/core/lexicon/era-marks';
 import { moveNeeds } from '../src/lib/core/lexicon/move-needs';
 import { moves, type MoveId } from '../src/lib/core/lexicon/moves';
 import { schoolGuide, schoolLabel, schoolQuestions } from '../src/lib/core/lexicon/schools';
 import { familyStandIns, standIns } from '../src/lib/core/lexicon/stand-ins';
 import { garmentType, garmentTypes } from '../src/lib/core/lexicon/taxonomy';
-import { transformationIds, transformationOf, type Need } from '../src/lib/core/lexicon/transformations';
+import { transformationIds } from '../src/lib/core/lexicon/transformation-ids';
+import { transformationOf, type Need } from '../src/lib/core/lexicon/transformations';
 import { table } from './markdown';
 
 const named = (id: string) => garmentType(id).singular;

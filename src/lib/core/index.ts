@@ -40,7 +40,8 @@ export {
 	type SchoolQuestion,
 	type Schools
 } from './lexicon/schools';
-export { transformationIds, transformationOf, type TransformationId } from './lexicon/transformations';
+export { transformationIds, type TransformationId } from './lexicon/transformation-ids';
+export { transformationOf } from './lexicon/transformations';
 export { colourWords } from './lexicon/colours';
 export { effectIds, effects } from './lexicon/effects';
 export { metalColours, metalIds } from './lexicon/metals';

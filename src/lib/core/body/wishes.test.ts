@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { garment } from '../../../../tests/arbitraries';
-import { effectIds, features } from '../lexicon/effects';
+import { effectIds } from '../lexicon/effects';
+import { features } from '../lexicon/features';
 import { facetValue } from '../lexicon/facets';
 import { isGarmentType } from '../lexicon/taxonomy';
 import { wishesServed, wishScore } from './wishes';

@@ -1,4 +1,5 @@
-import { features, type EffectId, type Feature } from '../lexicon/effects';
+import type { EffectId } from '../lexicon/effects';
+import { features, type Feature } from '../lexicon/features';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';

@@ -28,6 +28,8 @@ export const thresholds = {
 	layerHemsCm: 7,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
+	/** A look this far below its dress code on average is too casual, though no piece is by itself. */
+	belowTogether: 0.5,
 	/** As many statements as one look carries without a school that wants more. */
 	statements: 1,
 	/** From here on heavy cloth is out of season, and from here on down bare or thin things are, in °C. */

@@ -21,4 +21,4 @@ export const darknessShare = 0.15;
 export const darknessRange = 60;
 
 /** Floors under the curve: burgundy and red are about 22 apart, yet one belongs to the other (common practice). */
-export const familyFloors = { same: 0.5, related: 0.32 };
+export const familyFloors = { same: 0.6, related: 0.4 };

@@ -3,7 +3,9 @@ import { aspectIds } from '../model/reference';
 import { aspectWeights, silhouetteWeights } from './aspect-weights';
 import { bandOf } from './bands';
 import { facetIds, facetOf, facetValue, placeOf, type FacetId } from './facets';
-import { closenessSchools, defaultSchools } from './schools';
+import { eraMarks, plainlyModern } from './era-marks';
+import { moveEffects } from './move-effects';
+import { closenessSchools, defaultSchools, schoolGuide, schoolLabel, schoolQuestions } from './schools';
 import { canAnswer, garmentType, garmentTypes, isGarmentType, typeSimilarity } from './taxonomy';
 import { familyStandIns, standIns } from './stand-ins';
 
@@ -127,5 +129,27 @@ describe('weights and schools', () => {
 		expect(bandOf(100).id).toBe('twin');
 		expect(bandOf(78).id).toBe('clear-echo');
 		expect(bandOf(0).id).toBe('another-look');
+	});
+});
+
+describe('the tables of the eye', () => {
+	it('mark eras by types that there are, and no mark is plainly modern', () => {
+		for (const types of Object.values(eraMarks))
+			for (const type of types) {
+				expect(isGarmentType(type), type).toBe(true);
+				expect(plainlyModern).not.toContain(type);
+			}
+		for (const type of plainlyModern) expect(isGarmentType(type), type).toBe(true);
+	});
+	it('say what moves make of features in values that there are', () => {
+		for (const effects of Object.values(moveEffects))
+			for (const [facet, value] of Object.entries(effects))
+				expect(facetValue(facet as FacetId, value), `${facet}: ${value}`).toBeDefined();
+	});
+	it('say of every question what it asks and changes', () => {
+		expect(Object.keys(schoolGuide)).toEqual(Object.keys(schoolQuestions));
+		expect(Object.keys(schoolQuestions)).toHaveLength(12);
+		for (const { asks, changes } of Object.values(schoolGuide)) expect(asks && changes).not.toBe('');
+		expect(schoolLabel('all-in-take-one-off')).toBe('all in take one off');
 	});
 });

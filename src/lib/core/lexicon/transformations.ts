@@ -1,5 +1,6 @@
 import type { BodyMeasure } from './measures';
 import type { FacetId } from './facets';
+import type { TransformationId } from './transformation-ids';
 
 /** What must be true of a piece, or of the client, before it can become another. */
 export type Need =
@@ -70,7 +71,7 @@ const broad = ['shawl', 'blanket-scarf', 'pashmina-shawl', 'dupatta', 'phulkari-
 const fullLegs = { legLength: ['full', 'floor', 'stacked'] } as const;
 
 /** What an owned piece can turn into (common practice; minutes are a practised hand's). One table. */
-export const transformations = {
+export const transformations: Record<TransformationId, Transformation> = {
 	'shirt-as-dress': {
 		label: 'worn as a shirt dress',
 		from: { families: ['shirts'], facets: { fit: ['oversized', 'relaxed'] } },
@@ -549,9 +550,7 @@ export const transformations = {
 		undone: 'never',
 		cautions: ['scissors']
 	}
-} as const satisfies Record<string, Transformation>;
+};
 
-export type TransformationId = keyof typeof transformations;
-export const transformationIds = Object.keys(transformations) as TransformationId[];
-/** The transformation under its id, with its fields widened. */
+/** The transformation under its id. */
 export const transformationOf = (id: TransformationId): Transformation => transformations[id];

@@ -10,13 +10,8 @@ import {
 } from '../closeness/piece';
 import { placeOf, type FacetId } from '../lexicon/facets';
 import { bodyMeasures } from '../lexicon/measures';
-import {
-	transformationIds,
-	transformationOf,
-	type Need,
-	type Transformation,
-	type TransformationId
-} from '../lexicon/transformations';
+import { transformationIds, type TransformationId } from '../lexicon/transformation-ids';
+import { transformationOf, type Need, type Transformation } from '../lexicon/transformations';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';

@@ -1,5 +1,6 @@
 import { facetValue, type FacetId } from '../lexicon/facets';
-import { transformationOf, type TransformationId } from '../lexicon/transformations';
+import { type TransformationId } from '../lexicon/transformation-ids';
+import { transformationOf } from '../lexicon/transformations';
 import { typeHasFacet } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { moveIds, type MoveId } from '../lexicon/moves';
-import { transformationIds, type TransformationId } from '../lexicon/transformations';
+import { transformationIds } from '../lexicon/transformation-ids';
 import {
 	dateSchema,
 	idSchema,
@@ -45,7 +45,7 @@ export const itemSchema = z.discriminatedUnion('source', [
 		partId: idSchema,
 		configurationId: idSchema.optional(),
 		/** What it is turned into for the look, as a shirt that is worn as a dress. */
-		becomes: z.enum(transformationIds as [TransformationId, ...TransformationId[]]).optional()
+		becomes: z.enum(transformationIds).optional()
 	}),
 	z.object({
 		source: z.literal('listing'),

@@ -3,7 +3,6 @@
 	import { today } from '$lib/store/clock';
 	import { live } from '$lib/store/live.svelte';
 	import { readStudio } from '$lib/store/studio';
-	import EchoCard from '../fitting/EchoCard.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import Welcome from './Welcome.svelte';
@@ -28,12 +27,15 @@
 			{@const client = clientOf(echo.clientId)}
 			{#if client && studio.value}
 				<li>
-					<EchoCard
-						{echo}
-						{client}
-						pieces={studio.value.pieces.filter(({ clientId }) => clientId === client.id)}
-						reference={studio.value.references.find(({ id }) => id === echo.referenceId)}
-					/>
+					<!-- Cards draw plates and work out scores: their code comes after the desk itself. -->
+					{#await import('../fitting/EchoCard.svelte') then { default: EchoCard }}
+						<EchoCard
+							{echo}
+							{client}
+							pieces={studio.value.pieces.filter(({ clientId }) => clientId === client.id)}
+							reference={studio.value.references.find(({ id }) => id === echo.referenceId)}
+						/>
+					{/await}
 				</li>
 			{/if}
 		{/each}

@@ -1,4 +1,5 @@
 import type { Rule } from '../model';
+import { thresholds } from '../thresholds';
 
 /** What a dress code asks for at least, on the scale of formality; the first that is named counts. */
 const codes: [word: RegExp, least: number][] = [
@@ -23,6 +24,19 @@ export const dressCode: Rule = {
 			({ formality, area, slot }) =>
 				formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1
 		);
+		const seen = pieces.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
+		const together = seen.reduce((sum, { formality = 0 }) => sum + formality, 0) / seen.length;
+		const [lowest] = [...seen].sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
+		// No single piece may be far below, and yet the whole be too casual.
+		if (below.length === 0 && lowest && together < least - thresholds.belowTogether)
+			return [
+				{
+					severity: 'hint' as const,
+					pieces: seen.map(({ id }) => id),
+					measured: `everything is on the casual side of “${event?.dressCode}”`,
+					swap: true
+				}
+			];
 		return below.map((piece) => ({
 			severity: 'warning' as const,
 			pieces: [piece.id],

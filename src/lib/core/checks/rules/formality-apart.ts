@@ -10,7 +10,7 @@ export const formalityApart: Rule = {
 	standing: 'settled',
 	silentUnder: { question: 'formality', schools: ['clash-on-purpose'] },
 	about: ['type', 'formality'],
-	find: ({ pieces, schools }) => {
+	find: ({ pieces, chosen }) => {
 		const dressed = pieces
 			.filter(({ formality, area }) => formality !== undefined && area >= 0.05)
 			.sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
@@ -20,10 +20,13 @@ export const formalityApart: Rule = {
 		const [low, high] = [lowest.formality ?? 0, highest.formality ?? 0];
 		if (high - low <= thresholds.formalityApart) return [];
 		// Something half way bridges the gap.
+		// A bag is carried beside the clothes, not between them.
 		const bridge = dressed.some(
-			({ formality = 0 }) => formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
+			({ slot, formality = 0 }) =>
+				slot !== 'bag' && formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
 		);
-		if (bridge && schools.formality === 'bridge-the-gap') return [];
+		// A bridge is enough, but for those who chose to keep everything together.
+		if (bridge && chosen.formality !== 'keep-together') return [];
 		return [
 			{
 				severity: bridge ? 'hint' : 'warning',

@@ -36,6 +36,8 @@ export const lowContrast: Rule = {
 			if (!above?.main || !below.main) return [];
 			const difference = Math.abs(above.main.lab.l - below.main.lab.l);
 			const apart = deltaE00(above.main.lab, below.main.lab);
+			// Neutrals mix with neutrals without fault.
+			if (above.neutral && below.neutral) return [];
 			// The same or a near miss is another rule's; clear hues of their own carry their contrast themselves.
 			if (difference >= thresholds.flatLightness || apart < thresholds.nearMiss) return [];
 			if ((above.strong || below.strong) && apart > 22) return [];
