@@ -29,7 +29,26 @@ const choose = (page: Page, card: number) =>
 		return Promise.race([redrawn, new Promise<undefined>((resolve) => setTimeout(resolve, 800))]);
 	}, card);
 
+/** Bytes of script and style that a page takes until something is seen, and until nothing more comes. */
+async function bytesOf(page: Page, url: string, seen: () => Promise<unknown>) {
+	const session = await page.context().newCDPSession(page);
+	await session.send('Network.enable');
+	const types = new Map<string, string>();
+	let bytes = 0;
+	session.on('Network.responseReceived', ({ requestId, type }) => types.set(requestId, type));
+	session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+		if (['Script', 'Stylesheet'].includes(types.get(requestId) ?? '')) bytes += encodedDataLength;
+	});
+	await page.goto(url);
+	await seen();
+	const first = bytes;
+	await page.waitForTimeout(1500);
+	return { first, all: bytes };
+}
+
 export interface BrowserFigures {
+	/** Script and style of the desk of the demo: until it is seen, and with its cards. */
+	bytes: { first: number; all: number };
 	openingMs: number;
 	choiceMs: number;
 }
@@ -43,6 +62,12 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 		executablePath,
 		args: chromiumFlags
 	});
+	const fresh = await browser.newContext();
+	const page = await fresh.newPage();
+	const bytes = await bytesOf(page, `${origin}/demo`, () =>
+		page.getByRole('heading', { name: 'Desk' }).waitFor()
+	);
+	await fresh.close();
 	const openings: number[] = [];
 	const choices: number[] = [];
 	for (let run = 0; run < 5; run++) {
@@ -65,5 +90,5 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 	}
 	await browser.close();
 	await close();
-	return { openingMs: median(openings), choiceMs: median(choices) };
+	return { bytes, openingMs: median(openings), choiceMs: median(choices) };
 }

@@ -9,6 +9,7 @@ import { bottomOf, moveFails } from '../matching/move-fails';
 import { factsOf, type Facts } from './facts';
 import type { CheckContext, CheckedPiece, Finding, Rule, Severity } from './model';
 import { rules } from './rules';
+import { seatedLook } from './seated';
 
 const bySeverity: Record<Severity, number> = { warning: 0, hint: 1, praise: 2 };
 
@@ -30,12 +31,15 @@ function findingsByState(
 ): Finding[] {
 	const looked = asked.filter(({ inStates }) => inStates);
 	if (looked.length === 0) return [];
-	const states = [
-		...statesOf(worn).map((state) => ({ state, facts: factsOf(inState(worn, state), context) })),
-		{ state: 'sitting' as const, facts: factsOf(worn, context, { sitting: true }) }
+	const sitting = seatedLook(worn);
+	const looks = [
+		...statesOf(worn).map((state) => ({ state, look: inState(worn, state) })),
+		...(sitting ? [{ state: 'sitting' as const, look: sitting }] : [])
 	];
-	return states.flatMap(({ state, facts }) =>
-		state === 'everything on' ? [] : findingsIn(facts, looked).map((finding) => ({ ...finding, state }))
+	return looks.flatMap(({ state, look }) =>
+		state === 'everything on'
+			? []
+			: findingsIn(factsOf(look, context), looked).map((finding) => ({ ...finding, state }))
 	);
 }
 

@@ -48,7 +48,6 @@ export interface Facts {
 	schools: Schools;
 	/** Schools that were chosen, without the defaults. */
 	chosen: Partial<Schools>;
-	sitting: boolean;
 	degree: CheckContext['degree'];
 	client: CheckContext['client'];
 	event: CheckContext['event'];
@@ -108,29 +107,19 @@ const looksMetallic = (slot: SlotId, main: MeasuredColour | undefined, shines: b
 	metalFirst.includes(slot) &&
 	metalLooks.some(({ lab, near, shining }) => deltaE00(lab, main.lab) < (shines ? shining : near));
 
-/** Hems from the shortest to the longest, as they ride up. */
-const ridesUp = ['micro', 'mini', 'above-knee', 'knee'];
-const narrowSkirts = ['pencil', 'straight', 'column', 'tulip'];
+type GarmentFacts = Omit<PieceFacts, Exclude<keyof CheckedPiece, 'garment'>>;
+const known = new WeakMap<Garment, GarmentFacts>();
 
-/** What shows of a narrow skirt when one sits down: a hem one step shorter (common practice: a hand's width). */
-function seated(garment: Garment): Garment {
-	const hem = garment.facets.hemLength;
-	const at = ridesUp.indexOf(hem?.value ?? '');
-	const narrow =
-		narrowSkirts.includes(
-			garment.facets.skirtShape?.value ?? garmentType(garment.type).usual.skirtShape ?? ''
-		) ||
-		['skin-tight', 'close'].includes(garment.facets.fit?.value ?? garmentType(garment.type).usual.fit ?? '');
-	return hem && at > 0 && narrow
-		? {
-				...garment,
-				facets: { ...garment.facets, hemLength: { ...hem, value: ridesUp[at - 1] ?? hem.value } }
-			}
-		: garment;
+/** What is seen of a garment, whoever wears it; remembered, since a look is checked again and again with one thing changed. */
+function factsOfGarment(garment: Garment): GarmentFacts {
+	const before = known.get(garment);
+	if (before) return before;
+	const facts = workedOut(garment);
+	known.set(garment, facts);
+	return facts;
 }
 
-function factsOfPiece(piece: CheckedPiece, sitting: boolean): PieceFacts {
-	const garment = sitting ? seated(piece.garment) : piece.garment;
+function workedOut(garment: Garment): GarmentFacts {
 	const type = garmentType(garment.type);
 	const colours = [...garment.palette].sort((a, b) => b.share - a.share).map(({ hex }) => measureColour(hex));
 	const [main] = colours;
@@ -151,7 +140,6 @@ function factsOfPiece(piece: CheckedPiece, sitting: boolean): PieceFacts {
 	const stated = (facet: FacetId) => garment.facets[facet]?.value;
 	const value = (facet: FacetId) => stated(facet) ?? type.usual[facet];
 	return {
-		...piece,
 		garment,
 		type,
 		slot: type.slot,
@@ -195,12 +183,15 @@ function takesTheEye({ type, facets, print: stated }: Garment, print: string | u
 /** From the top of the body down, as the eye reads neighbours. */
 const down: readonly SlotId[] = ['outer', 'suit', 'layer', 'drape', 'whole', 'top', 'legs'];
 
-export function factsOf(
-	worn: readonly CheckedPiece[],
-	context: CheckContext,
-	{ sitting = false } = {}
-): Facts {
-	const pieces = worn.map((piece) => factsOfPiece(piece, sitting));
+export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): Facts {
+	// Copied from one object, then set: spreading a second one over it costs ten times as much.
+	const pieces = worn.map(({ id, title, moves, bought, garment }): PieceFacts => ({
+		...factsOfGarment(garment),
+		id,
+		title,
+		moves,
+		bought
+	}));
 	const inSlots = (...wanted: SlotId[]) => pieces.filter(({ slot }) => wanted.includes(slot));
 	return {
 		pieces,
@@ -208,7 +199,6 @@ export function factsOf(
 		large: down.flatMap((slot) => inSlots(slot)).filter(({ area }) => area >= thresholds.largeArea),
 		schools: { ...defaultSchools, ...context.schools },
 		chosen: context.schools ?? {},
-		sitting,
 		degree: context.degree,
 		client: context.client,
 		event: context.event

@@ -37,13 +37,14 @@ export function lookCheck(source: () => CheckSource) {
 	let tryOn = $state.raw<Mend | undefined>();
 
 	const echo = $derived(source().echo);
+	const reference = $derived(source().reference);
 	const pieces = $derived(source().pieces);
 	const worn = $derived(wornPieces(echo, pieces));
 	const context = $derived({
 		client: source().client,
 		event: source().event,
 		schools: echo.schools,
-		degree: source().reference.recipe?.degree
+		degree: reference.recipe?.degree
 	});
 	const raised = $derived(checkLook(worn, context));
 	const isDismissed = (finding: Finding, { rule, pieces: said }: Dismissal) =>
@@ -53,7 +54,9 @@ export function lookCheck(source: () => CheckSource) {
 	const findings = $derived(
 		raised.filter((finding) => !echo.dismissed.some((dismissal) => isDismissed(finding, dismissal)))
 	);
-	const mistakes = $derived(mistakesOf(source().reference, { schools: echo.schools }));
+	// The reference's own mistakes hang on its elements and the schools, not on what is chosen.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const mistakes = $derived(mistakesOf(reference, { schools: JSON.parse(schoolsKey) as Echo['schools'] }));
 	const beneath = $derived(
 		worn.flatMap(({ id, title, garment }) => underneath(garment).map((one) => ({ ...one, id, for: title })))
 	);

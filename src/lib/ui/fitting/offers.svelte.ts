@@ -29,6 +29,7 @@ export function offersOnTable(source: () => OfferSource) {
 	const echo = $derived(source().echo);
 	const reference = $derived(source().reference);
 	const pieces = $derived(source().pieces);
+	const client = $derived(source().client);
 	const market = $derived(source().market);
 	// What an offer earns hangs on the look, the pieces and the shops, not on what is chosen.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
@@ -38,9 +39,11 @@ export function offersOnTable(source: () => OfferSource) {
 			.flatMap(optionsOfPiece)
 			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
 		const turned = (element: Element): Offer[] =>
-			becomingsOf(pieces.filter(wearable), element, { client: source().client }).map(
-				({ item, title, garment }) => ({ item, title, garment })
-			);
+			becomingsOf(pieces.filter(wearable), element, { client }).map(({ item, title, garment }) => ({
+				item,
+				title,
+				garment
+			}));
 		const listed = market?.ok ? market.answer : undefined;
 		const forSale = (elementId: string): Offer[] =>
 			(listed?.matches.find((one) => one.elementId === elementId)?.listings ?? []).flatMap(({ listing }) => {

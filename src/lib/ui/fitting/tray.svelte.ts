@@ -74,10 +74,11 @@ export function fittingTray(source: () => TraySource) {
 	const element = $derived(source().element);
 	// Rankings hang on the element, the pieces and the schools, not on what is chosen: a choice ranks nothing anew.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
-	const wished = $derived(source().client.wishedEffects);
+	const client = $derived(source().client);
+	const wished = $derived(client.wishedEffects);
 	const options = $derived({
 		schools: JSON.parse(schoolsKey) as Echo['schools'],
-		client: source().client,
+		client,
 		wished
 	});
 	const pieces = $derived(source().pieces);
@@ -112,7 +113,7 @@ export function fittingTray(source: () => TraySource) {
 			item,
 			garment,
 			closeness,
-			cautions: cautionsFor(source().client, garment),
+			cautions: cautionsFor(client, garment),
 			serves: servedInWords(wished, garment),
 			chosen: matchOf(echo, at.id)?.items.some((other) => sameItem(other, item)) ?? false,
 			wornFor: wornElsewhere(item, at)
