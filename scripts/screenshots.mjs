@@ -78,14 +78,14 @@ await inDemo('light', async (page, shoot) => {
 });
 await inDemo('light', async (page, shoot) => {
 	await place(page, 'Fitting table');
-	await page.getByLabel('Client').selectOption({ label: 'Corwin Tyehurst' });
-	await page.getByLabel('Reference').selectOption({ label: 'Rehearsal room' });
-	await page.getByRole('button', { name: 'Begin an echo' }).click();
-	await page.getByRole('button', { name: 'Match what I have' }).click();
+	await page.getByRole('link', { name: /Rehearsal room, boat-deck interview/ }).click();
 	await page.getByRole('button', { name: /^Check/ }).click();
-	await page.getByRole('button', { name: /Volume in two places/ }).click();
+	await page.locator('[data-finding]', { hasText: 'Rain spoils it' }).click();
 	await page.waitForTimeout(400);
 	await shoot('check');
+	await page.getByRole('button', { name: 'Tray', exact: true }).click();
+	await page.getByRole('button', { name: /^Why \d+\?$/ }).click();
+	await shoot('why');
 });
 await inDemo('dark', async (page, shoot) => {
 	await openTable(page);
