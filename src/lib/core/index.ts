@@ -140,10 +140,10 @@ export {
 } from './matching/items';
 export { adaptLook, type Adaptation, type AdaptedLook } from './matching/adapt';
 export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './matching/becomes';
-export { moveFails, bottomOf } from './matching/move-fails';
+export { moveFails, bottomOf } from './body/move-fails';
 export { scoreEcho, wornPieces } from './matching/score-echo';
 export * as choosing from './matching/choosing';
-export { inState, layerStates, statesOf, type LayerState } from './matching/layers';
+export { inState, layerStates, statesOf, type LayerState } from './body/layers';
 export { inOrder, moveElement, ranked } from './matching/order';
 export { judge } from './matching/judging';
 export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';

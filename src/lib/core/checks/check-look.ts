@@ -4,10 +4,11 @@ import { garmentType } from '../lexicon/taxonomy';
 import { moves, type MoveId } from '../lexicon/moves';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
-import { inState, statesOf } from '../matching/layers';
-import { bottomOf, moveFails } from '../matching/move-fails';
+import { inState, statesOf } from '../body/layers';
+import { bottomOf, moveFails } from '../body/move-fails';
 import { factsOf, type Facts } from './facts';
-import type { CheckContext, CheckedPiece, Finding, Rule, Severity } from './model';
+import type { CheckContext, CheckedPiece, Finding, Severity } from './model';
+import type { Rule } from './rule';
 import { rules } from './rules';
 import { seatedLook } from './seated';
 

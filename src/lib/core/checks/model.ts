@@ -1,12 +1,10 @@
 import type { MoveId } from '../lexicon/moves';
-import type { SchoolQuestion, Schools } from '../lexicon/schools';
-import type { LayerState } from '../matching/layers';
+import type { Schools } from '../lexicon/schools';
+import type { LayerState } from '../body/layers';
 import type { Client, Event } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { Listing } from '../model/market';
 import type { DegreeId } from '../model/recipe';
-import type { AspectId } from '../model/reference';
-import type { Facts } from './facts';
 
 /** Something worn, under an id of its own. */
 export interface CheckedPiece {
@@ -37,6 +35,9 @@ export type LookState = LayerState | 'sitting';
 /** A warning is settled practice or the client's own limit; a hint is a habit that many share; praise says what was done well. */
 export type Severity = 'warning' | 'hint' | 'praise';
 
+/** Settled practice, or a habit that not all share. */
+export type Standing = 'settled' | 'habit';
+
 /** What a rule has found. */
 export interface Violation {
 	severity: Severity;
@@ -51,31 +52,12 @@ export interface Violation {
 	leaveOff?: boolean;
 }
 
-/** One rule of the eye. */
-export interface Rule {
-	id: string;
-	title: string;
-	/** Why, as the trade gives it. */
-	reason: string;
-	/** Settled practice, or a habit that not all share. */
-	standing: 'settled' | 'habit';
-	/** Schools under which it is silent. */
-	silentUnder?: { question: SchoolQuestion; schools: readonly string[] };
-	/** Rules that say the same more plainly: where one of them speaks of a piece, this one keeps silent about it. */
-	yieldsTo?: readonly string[];
-	/** Is it looked for with layers off and sitting, too? */
-	inStates?: true;
-	/** What of the pieces concerned a mend may change, without which a look is no less an echo of its mood. */
-	about: readonly AspectId[];
-	find: (facts: Facts) => Violation[];
-}
-
 /** A finding of a rule about a look. */
 export interface Finding extends Violation {
 	rule: string;
 	title: string;
 	reason: string;
-	standing: Rule['standing'];
+	standing: Standing;
 	/** Only so: with the coat or the jacket off, or sitting. */
 	state?: Exclude<LookState, 'everything on'>;
 }

@@ -20,6 +20,7 @@
 	} from '$lib/core';
 	import { m } from '../messages';
 	import type { FittingTable } from './table.svelte';
+	import type { Candidate } from './tray.svelte';
 	import TrayCard from './TrayCard.svelte';
 
 	interface Props {
@@ -50,6 +51,17 @@
 		more = false;
 	});
 </script>
+
+{#snippet card(candidate: Candidate)}
+	<TrayCard
+		{candidate}
+		{element}
+		client={table.client}
+		compared={tray.comparing.includes(candidate)}
+		onchoose={(size) => void table.choose(element, candidate, size)}
+		oncompare={() => tray.toggleCompared(candidate.key)}
+	/>
+{/snippet}
 
 <div class="tray">
 	<header>
@@ -85,7 +97,7 @@
 				</fieldset>
 			{/if}
 		</div>
-		<div class="row">
+		<div class="row deeds">
 			{#if byHand && match?.state !== 'done'}
 				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}
 					>{m.fitting.markDone}</Button
@@ -122,14 +134,7 @@
 				{tray.narrowed ? m.fitting.nothingFound : m.fitting.wardrobeEmpty}
 			</p>{/if}
 		{#each tray.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
-			<TrayCard
-				{candidate}
-				{element}
-				client={table.client}
-				compared={tray.comparing.includes(candidate)}
-				onchoose={() => void table.choose(element, candidate)}
-				oncompare={() => tray.toggleCompared(candidate.key)}
-			/>
+			{@render card(candidate)}
 		{/each}
 		{#if !more && tray.owned.length > few}
 			<Button kind="ghost" size="small" on:click={() => (more = true)}
@@ -141,14 +146,7 @@
 		<section aria-label={m.fitting.becomes.title}>
 			<h3>{m.fitting.becomes.title} <span class="soft figures">{tray.becoming.length}</span></h3>
 			{#each tray.becoming.slice(0, more ? undefined : 3) as candidate (candidate.key)}
-				<TrayCard
-					{candidate}
-					{element}
-					client={table.client}
-					compared={tray.comparing.includes(candidate)}
-					onchoose={() => void table.choose(element, candidate)}
-					oncompare={() => tray.toggleCompared(candidate.key)}
-				/>
+				{@render card(candidate)}
 			{/each}
 		</section>
 	{/if}
@@ -176,14 +174,7 @@
 				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
 			{/if}
 			{#each tray.listed as candidate (candidate.key)}
-				<TrayCard
-					{candidate}
-					{element}
-					client={table.client}
-					compared={tray.comparing.includes(candidate)}
-					onchoose={(size) => void table.choose(element, candidate, size)}
-					oncompare={() => tray.toggleCompared(candidate.key)}
-				/>
+				{@render card(candidate)}
 			{/each}
 		</section>
 	{/if}
@@ -219,7 +210,11 @@
 		font-weight: 420;
 	}
 	header :global(.bx--btn--sm) {
-		padding-inline: 0.6rem;
+		padding-inline: 0.5rem;
+	}
+	/* What can be done with the match stays in one row. */
+	.deeds {
+		gap: 0;
 	}
 	.costs {
 		margin-left: 0.5rem;

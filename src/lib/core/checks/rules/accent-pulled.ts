@@ -1,6 +1,6 @@
 import { familiesRelated } from '../../colour/family';
 import { chromaOf } from '../../colour/spaces';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 export const accentPulled: Rule = {
 	id: 'accent-pulled',

@@ -1,6 +1,6 @@
 import { familiesRelated } from '../../colour/family';
 import type { PieceFacts } from '../facts';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const inCommon = (one: PieceFacts, other: PieceFacts) => {
 	const colour =

@@ -1,6 +1,7 @@
-import { moveFails } from '../../matching/move-fails';
+import { moveFails } from '../../body/move-fails';
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 
 const thick = ['chunky-knit', 'cable', 'quilted', 'padded', 'fur-like'];
 const fullSleeves = ['puff', 'leg-of-mutton', 'bishop', 'balloon', 'bell', 'dolman', 'kimono'];

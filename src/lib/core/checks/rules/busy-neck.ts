@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const busyCollars = ['pussy-bow', 'ruffled', 'lace', 'fur', 'sailor'];
 const busyNecks = ['roll', 'funnel', 'mock', 'high-neck', 'cowl', 'halter'];

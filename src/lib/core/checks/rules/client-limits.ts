@@ -1,5 +1,6 @@
 import { cautionsFor } from '../../body/cautions';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import type { PieceFacts } from '../facts';
 
 /** What a limit in words rules out, by what it speaks of. */

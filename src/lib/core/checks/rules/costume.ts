@@ -1,5 +1,5 @@
 import { eraMarks, plainlyModern } from '../../lexicon/era-marks';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const costume: Rule = {

@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 export const cropAndRise: Rule = {
 	id: 'crop-and-rise',

@@ -1,5 +1,6 @@
 import { deltaE00 } from '../../colour/difference';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const denimOnDenim: Rule = {

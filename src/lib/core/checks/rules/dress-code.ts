@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 /** What a dress code asks for at least, on the scale of formality; the first that is named counts. */

@@ -1,8 +1,6 @@
-import type { Rule } from '../model';
+import { cutForCm } from '../../body/heights';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
-
-/** Stature of the neutral figure, in cm. */
-const statureCm = 168;
 
 export const hemAndBoot: Rule = {
 	id: 'hem-and-boot',
@@ -17,7 +15,7 @@ export const hemAndBoot: Rule = {
 		if (!boots || !hemmed || shaft === undefined || hem === undefined) return [];
 		// Opaque tights close the gap between hem and shaft.
 		if (facts.in('hosiery').length > 0) return [];
-		const gapCm = Math.abs(hem - shaft) * statureCm;
+		const gapCm = Math.abs(hem - shaft) * cutForCm;
 		return gapCm <= thresholds.hemAtBootCm
 			? [
 					{

@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const longHair = ['loose-hair', 'box-braids', 'locs', 'half-up-hair', 'curtain-fringe'];
 

@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { accentPulled } from './accent-pulled';
 import { accentRepeated } from './accent-repeated';
 import { bagAndShoe } from './bag-and-shoe';

@@ -1,11 +1,11 @@
+import { cutForCm } from '../../body/heights';
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 /** Height of a hem above the floor as a share of stature. */
 const hemOf = (piece: PieceFacts) => piece.place('hemLength') ?? piece.place('topLength');
-/** Stature of the neutral figure, in cm. */
-const statureCm = 168;
 
 export const layerHems: Rule = {
 	id: 'layer-hems',
@@ -25,7 +25,7 @@ export const layerHems: Rule = {
 				const known = below.stated('hemLength') ?? below.stated('topLength');
 				const [one, other] = [hemOf(layer), hemOf(below)];
 				if (!stated || !known || one === undefined || other === undefined) return [];
-				const apartCm = Math.abs(one - other) * statureCm;
+				const apartCm = Math.abs(one - other) * cutForCm;
 				return apartCm > 0.5 && apartCm <= thresholds.layerHemsCm
 					? [
 							{

@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../facts';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const rich = ['velvet', 'fur', 'faux-fur', 'sequin', 'brocade', 'lame', 'feather'];
 const richTextures = ['velvet', 'sequinned', 'fur-like', 'beaded', 'metallic', 'mirror-work'];

@@ -1,5 +1,5 @@
 import { familiesRelated } from '../../colour/family';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 export const longLine: Rule = {
 	id: 'long-line',

@@ -1,7 +1,8 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 /** What gives one colour life: a weave, a shine, a print. */

@@ -1,5 +1,5 @@
 import { metalGroups } from '../../lexicon/metals';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 export const metalsTogether: Rule = {
 	id: 'metals-together',

@@ -1,6 +1,7 @@
 import { deltaE00 } from '../../colour/difference';
 import { colourName } from '../../colour/words';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const nearMiss: Rule = {

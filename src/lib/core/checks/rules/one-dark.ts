@@ -1,5 +1,5 @@
 import { familiesRelated } from '../../colour/family';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 const breaks = ['velvet', 'satin', 'leather', 'patent-leather', 'sequin', 'lace', 'lame', 'silk'];

@@ -1,5 +1,6 @@
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 const warmCloth = [

@@ -1,7 +1,8 @@
 import { familiesRelated } from '../../colour/family';
 import { printGroups } from '../../lexicon/prints';
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 
 const scaleOf = (piece: PieceFacts) => piece.garment.print?.scale?.value ?? 'medium';
 const shareColour = (one: PieceFacts, other: PieceFacts) =>

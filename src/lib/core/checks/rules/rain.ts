@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const spoilt = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia'];
 

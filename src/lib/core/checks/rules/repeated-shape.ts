@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../facts';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const upper = ['top', 'layer', 'outer', 'suit', 'whole', 'head', 'scarf', 'neck', 'drape'];
 const lower = ['feet', 'bag', 'waist', 'hosiery', 'hands'];

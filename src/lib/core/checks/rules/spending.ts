@@ -1,5 +1,6 @@
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 
 /** Worth the money (common practice): what is worn weekly and for years. */
 const staples = (piece: PieceFacts) =>

@@ -1,5 +1,5 @@
 import { underneath } from '../underneath';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 export const straps: Rule = {
 	id: 'straps',

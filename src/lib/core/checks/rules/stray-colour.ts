@@ -1,7 +1,7 @@
 import { familiesRelated } from '../../colour/family';
 import { chromaOf } from '../../colour/spaces';
 import { colourName } from '../../colour/words';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 /** Pieces that should belong to the outfit rather than carry a colour of their own. */

@@ -1,4 +1,4 @@
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const takeOneOff: Rule = {

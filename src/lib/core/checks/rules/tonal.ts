@@ -1,6 +1,6 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const tonal: Rule = {

@@ -1,5 +1,5 @@
 import { familiesRelated, type ColourFamily } from '../../colour/family';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 export const tooManyColours: Rule = {

@@ -1,5 +1,6 @@
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 
 const lengthOf = (piece: PieceFacts) => piece.value('legLength') ?? 'full';
 const isCuffed = (piece: PieceFacts) =>

@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../facts';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 
 const tailoredTypes = ['tie', 'brogues', 'oxford-shoes', 'derby-shoes', 'monk-strap-shoes', 'dinner-jacket'];
 const isTailored = ({ type, garment }: PieceFacts) =>

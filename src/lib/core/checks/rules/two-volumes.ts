@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../facts';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 const looseLegs = ['wide', 'baggy', 'balloon', 'relaxed'];

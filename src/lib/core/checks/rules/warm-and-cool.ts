@@ -1,5 +1,5 @@
 import { chromaOf, hueOf, type Lab } from '../../colour/spaces';
-import type { Rule } from '../model';
+import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 const isWithin = (hue: number, [from, to]: readonly [number, number]) => hue >= from && hue <= to;

@@ -1,7 +1,8 @@
 import { wishesServed } from '../../body/wishes';
 import { effects } from '../../lexicon/effects';
 import type { PieceFacts } from '../facts';
-import type { Rule, Violation } from '../model';
+import type { Violation } from '../model';
+import type { Rule } from '../rule';
 
 export const wishedEffects: Rule = {
 	id: 'wished-effects',
