@@ -101,15 +101,8 @@ export {
 } from './closeness/words';
 
 // The eye
-export {
-	checkLook,
-	mendsOf,
-	withChange,
-	type Change,
-	type Mend,
-	type MendOptions,
-	type Spare
-} from './checks/check-look';
+export { checkLook } from './checks/check-look';
+export { mendsOf, withChange, type Change, type Mend, type MendOptions, type Spare } from './checks/mends';
 export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './checks/model';
 export { asWorn, forgivenIn, mistakesOf } from './checks/mistakes';
 export { rules } from './checks/rules';

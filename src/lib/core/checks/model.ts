@@ -13,6 +13,8 @@ export interface CheckedPiece {
 	title: string;
 	garment: Garment;
 	moves: readonly MoveId[];
+	/** Its own length in cm, from the shoulder point or the waist, where it was measured. */
+	lengthCm?: number;
 	/** What is told of it where it is bought for the look. */
 	bought?: Pick<Listing, 'tier' | 'condition'>;
 }
@@ -22,7 +24,8 @@ export interface CheckContext {
 	client?: Pick<
 		Client,
 		'limits' | 'avoidMaterials' | 'allergies' | 'wishedEffects' | 'coloursRefused' | 'ethics'
-	>;
+	> &
+		Partial<Pick<Client, 'measurements' | 'figure'>>;
 	event?: Pick<Event, 'weather' | 'dressCode'> & Partial<Pick<Event, 'title'>>;
 	schools?: Partial<Schools>;
 	/** How far an era or a mood is to be taken. */
