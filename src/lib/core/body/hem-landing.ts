@@ -52,13 +52,12 @@ function inWords(heightCm: number, statureCm: number): string {
 const hangsFrom = (garment: Garment): number =>
 	garmentType(garment.type).slot === 'legs' ? heights.waist : heights.shoulderPoint;
 
-/** How long a garment is: as measured, or as a hem of its name is cut for a stature of 168 cm. */
-function lengthOf(garment: Garment, { lengthCm }: HemOptions): { cm: number; measured: boolean } | undefined {
-	if (lengthCm !== undefined) return { cm: lengthCm, measured: true };
+/** How long a garment is, in cm: as a hem of its name is cut for a stature of 168 cm; undefined where none is named. */
+export function usualLengthCm(garment: Garment): number | undefined {
 	const facet = hemFacets.find((id) => garment.facets[id]);
 	const value = facet && garment.facets[facet]?.value;
 	if (!facet || value === undefined) return undefined;
-	return { cm: (hangsFrom(garment) - placeOf(facet, value)) * cutForCm, measured: false };
+	return (hangsFrom(garment) - placeOf(facet, value)) * cutForCm;
 }
 
 /**
@@ -72,17 +71,17 @@ export function hemLanding(
 	options: HemOptions = {}
 ): HemLanding | undefined {
 	const { stature, inseam } = body;
-	const length = lengthOf(garment, options);
-	if (stature === undefined || length === undefined) return undefined;
+	const lengthCm = options.lengthCm ?? usualLengthCm(garment);
+	if (stature === undefined || lengthCm === undefined) return undefined;
 	// Trousers hang from the crotch: a measured inside leg says where that is better than the share does.
 	const legs = garment.facets.legLength !== undefined && inseam !== undefined;
 	const shift = legs ? inseam - heights.crotch * stature : 0;
-	const onBodyCm = hangsFrom(garment) * stature + shift - length.cm;
+	const onBodyCm = hangsFrom(garment) * stature + shift - lengthCm;
 	return {
 		aboveFloorCm: onBodyCm + (options.heelCm ?? 0),
 		atStature: onBodyCm / stature,
 		words: onBodyCm + (options.heelCm ?? 0) < -at ? 'on the floor, trailing' : inWords(onBodyCm, stature),
-		measured: length.measured
+		measured: options.lengthCm !== undefined
 	};
 }
 

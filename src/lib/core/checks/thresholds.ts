@@ -54,6 +54,8 @@ export const thresholds = {
 	statementsAllIn: 3,
 	/** As many marks of one era as each degree bears without a plainly modern piece; all in bears any. */
 	eraMarks: { touch: 2, half: 3, most: 4, 'all-in': undefined } as Record<DegreeId, number | undefined>,
+	/** A floor-length hem of unknown length wants at least this heel, in cm. */
+	heelForLongHemsCm: 4,
 	/** Heels from here on are high for standing long, in cm. */
 	highHeelCm: 10.5
 } as const;

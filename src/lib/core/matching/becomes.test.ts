@@ -135,6 +135,21 @@ describe('other pieces', () => {
 	});
 });
 
+describe('what is not noted of a piece', () => {
+	it('is asked, not claimed', () => {
+		const [way] = becomes(makePiece(1, garment('kaftan', ['teal'])), asked('duster-coat', ['teal'])).filter(
+			({ id }) => id === 'dress-as-coat'
+		);
+		expect(way?.needs).toEqual([{ words: 'a front that buttons or opens', met: 'unknown' }]);
+	});
+	it('rules the way out when it is noted and wrong', () => {
+		const pulledOn = makePiece(1, garment('kaftan', ['teal'], { closure: 'pull-on' }));
+		expect(becomes(pulledOn, asked('duster-coat', ['teal'])).map(({ id }) => id)).not.toContain(
+			'dress-as-coat'
+		);
+	});
+});
+
 describe('what a piece is turned into', () => {
 	const piece = bigShirt(80);
 	const [way] = becomes(piece, asked('shirt-dress'), client({ stature: 160 }));

@@ -1,6 +1,5 @@
 /** What an owned piece can turn into. */
-import { seatCoverCm } from '../body/hem-landing';
-import { cutForCm, heights } from '../body/heights';
+import { seatCoverCm, usualLengthCm } from '../body/hem-landing';
 import {
 	closenessTo,
 	type Asked,
@@ -8,7 +7,7 @@ import {
 	type ClosenessTo,
 	type PieceCloseness
 } from '../closeness/piece';
-import { placeOf, type FacetId } from '../lexicon/facets';
+import type { FacetId } from '../lexicon/facets';
 import { bodyMeasures } from '../lexicon/measures';
 import { transformationIds, type TransformationId } from '../lexicon/transformation-ids';
 import { transformationOf, type Need, type Transformation } from '../lexicon/transformations';
@@ -59,16 +58,6 @@ const measured = (words: string, needed: number, has: number | undefined): Check
 	};
 };
 
-/** Length from the shoulder point in cm: as measured, else as its length is usually cut. */
-function lengthOf(garment: Garment, piece: Pick<Piece, 'measuresCm'>): number | undefined {
-	const own = piece.measuresCm.length;
-	if (own !== undefined) return own;
-	const [facet, value] = garment.facets.hemLength
-		? (['hemLength', garment.facets.hemLength.value] as const)
-		: (['topLength', garment.facets.topLength?.value] as const);
-	return value === undefined ? undefined : (heights.shoulderPoint - placeOf(facet, value)) * cutForCm;
-}
-
 /** Longest way across: a length as it is, the diagonal of a square with a measured side. */
 function reachOf({ measuresCm: { length, side } }: Pick<Piece, 'measuresCm'>, by: 'length' | 'diagonal') {
 	if (by === 'length' || side === undefined) return length;
@@ -91,7 +80,9 @@ function checkNeed(
 		}
 		case 'not': {
 			const value = valueOf(garment, need.facet);
-			return { words: need.words, met: value !== undefined && need.values.includes(value) ? 'no' : 'yes' };
+			// What is not noted is not claimed: it is looked at.
+			if (value === undefined) return { words: need.words, met: 'unknown' };
+			return { words: need.words, met: need.values.includes(value) ? 'no' : 'yes' };
 		}
 		case 'at-least-cm':
 			return measured('length', need.cm, piece.measuresCm.length);
@@ -109,7 +100,11 @@ function checkNeed(
 			const needed = seatCoverCm(measurements);
 			if (needed === undefined)
 				return { words: 'to end a hand below the seat; the client’s height is missing', met: 'unknown' };
-			return measured('from the shoulder, to end a hand below the seat', needed, lengthOf(garment, piece));
+			return measured(
+				'from the shoulder, to end a hand below the seat',
+				needed,
+				piece.measuresCm.length ?? usualLengthCm(garment)
+			);
 		}
 	}
 }

@@ -44,6 +44,8 @@ export const wearable = (piece: Piece) => piece.state === 'ready' || piece.state
 export interface ResolvedItem {
 	title: string;
 	garment: Garment;
+	/** Its own length where it was measured, and is worn as what it is. */
+	lengthCm?: number;
 }
 
 /** What an item is, looked up among the client's pieces; undefined when its piece or part is gone. */
@@ -56,7 +58,9 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 			({ item: { partId, configurationId } }) =>
 				partId === item.partId && configurationId === item.configurationId
 		);
-	if (!option || !item.becomes) return option;
+	if (!option) return undefined;
+	if (!item.becomes)
+		return { title: option.title, garment: option.garment, lengthCm: piece.measuresCm.length };
 	return {
 		title: `${option.title}, ${transformationOf(item.becomes).label}`,
 		garment: transformed(option.garment, item.becomes)

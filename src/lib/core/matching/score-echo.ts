@@ -2,7 +2,7 @@
 import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
 import { scoreLook, type LookCloseness, type ScoreOptions } from '../closeness/look';
-import type { Echo, Item } from '../model/echo';
+import type { Echo, Item, Match } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
 import { resolveItem, wornIn } from './items';
@@ -12,43 +12,30 @@ const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
 
 /** What an echo wears, each thing under the first element that it answers, extras under their own id. */
 export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: readonly Piece[]): CheckedPiece[] {
-	const matched = echo.matches.flatMap((match) =>
-		match.items.flatMap((item): CheckedPiece[] => {
-			const resolved = resolveItem(item, pieces);
-			const [id] = match.elementIds;
-			return resolved && id
-				? [
-						{
-							id,
-							title: resolved.title,
-							garment: resolved.garment,
-							moves: match.movesDone,
-							...boughtAs(item)
-						}
-					]
-				: [];
-		})
-	);
-	const extras = echo.extras.flatMap(({ id, item }): CheckedPiece[] => {
+	const worn = (id: string | undefined, item: Item, moves: Match['movesDone']): CheckedPiece[] => {
 		const resolved = resolveItem(item, pieces);
-		return resolved
-			? [{ id, title: resolved.title, garment: resolved.garment, moves: [], ...boughtAs(item) }]
-			: [];
-	});
-	return [...matched, ...extras];
+		return id && resolved ? [{ id, ...resolved, moves, ...boughtAs(item) }] : [];
+	};
+	return [
+		...echo.matches.flatMap(({ elementIds: [id], items, movesDone }) =>
+			items.flatMap((item) => worn(id, item, movesDone))
+		),
+		...echo.extras.flatMap(({ id, item }) => worn(id, item, []))
+	];
 }
 
-/** How close an echo comes to its reference under its schools; a mended mistake of the reference is no loss under spirit. */
-export const scoreEcho = (
+/** By what an echo is scored: its schools, whom it is for, and what it mends of the reference under the school of spirit. */
+export const scoringOf = (
 	echo: Pick<Echo, 'matches' | 'extras' | 'schools'>,
 	reference: Pick<Reference, 'elements'>,
 	pieces: readonly Piece[],
 	client?: ScoreOptions['client']
-): LookCloseness => {
+): ScoreOptions => {
 	const { schools } = echo;
-	return scoreLook(reference, wornIn(echo, pieces), {
-		schools,
-		client,
-		forgiven: forgivenIn(reference, wornPieces(echo, pieces), { schools })
-	});
+	return { schools, client, forgiven: forgivenIn(reference, wornPieces(echo, pieces), { schools }) };
 };
+
+/** How close an echo comes to its reference. */
+export const scoreEcho = (
+	...[echo, reference, pieces, client]: Parameters<typeof scoringOf>
+): LookCloseness => scoreLook(reference, wornIn(echo, pieces), scoringOf(echo, reference, pieces, client));

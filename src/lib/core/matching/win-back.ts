@@ -1,7 +1,12 @@
 /** The cheapest points to win back. */
-import { elementScorer, scoreLook, type LookCloseness, type Worn } from '../closeness/look';
+import {
+	elementScorer,
+	scoreLook,
+	type LookCloseness,
+	type ScoreOptions,
+	type Worn
+} from '../closeness/look';
 import type { MoveId } from '../lexicon/moves';
-import type { Schools } from '../lexicon/schools';
 import type { Money } from '../model/basics';
 import type { Item, Match } from '../model/echo';
 import type { Garment } from '../model/garment';
@@ -22,15 +27,15 @@ export interface WorthyOffer extends Offer {
 }
 
 /**
- * What offers earn for each element. Hangs on the reference, the offers and the schools alone, not on what is worn: worked
+ * What offers earn for each element. Hangs on the reference, the offers, the schools and the client alone, not on what is worn: worked
  * out once for many choices.
  */
 export function worthOfOffers(
 	reference: Pick<Reference, 'elements'>,
 	offersFor: (elementId: string) => readonly Offer[],
-	schools?: Partial<Schools>
+	options: ScoreOptions = {}
 ): Map<string, WorthyOffer[]> {
-	const scorer = elementScorer(reference, { schools });
+	const scorer = elementScorer(reference, options);
 	return new Map(
 		reference.elements.map(({ id, moves }) => [
 			id,
@@ -72,10 +77,10 @@ export function winBacks(
 	matches: readonly Match[],
 	worn: readonly Worn[],
 	offersFor: (elementId: string) => readonly WorthyOffer[],
-	{ schools, least = 0.5 }: { schools?: Partial<Schools>; least?: number } = {}
+	{ least = 0.5, ...options }: ScoreOptions & { least?: number } = {}
 ): WinBack[] {
-	const now: LookCloseness = scoreLook(reference, worn, { schools });
-	const scorer = elementScorer(reference, { schools });
+	const now: LookCloseness = scoreLook(reference, worn, options);
+	const scorer = elementScorer(reference, options);
 	return reference.elements
 		.flatMap((element): WinBack[] => {
 			const before = now.elements.find(({ elementId }) => elementId === element.id)?.earned ?? 0;

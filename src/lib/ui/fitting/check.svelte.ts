@@ -100,7 +100,8 @@ export function lookCheck(source: () => CheckSource) {
 		mendsOf: (finding: Finding): Mend[] =>
 			mendsOf(finding, worn, {
 				context,
-				reference: source().reference,
+				reference,
+				elementsOf: (id) => echo.matches.find(({ elementIds }) => elementIds[0] === id)?.elementIds ?? [],
 				sparesFor: (id) =>
 					[...source().offersFor(id)]
 						.filter(({ cost, earned }) => !cost && earned > 0)

@@ -39,7 +39,10 @@ export function offersOnTable(source: () => OfferSource) {
 			.flatMap(optionsOfPiece)
 			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
 		const turned = (element: Element): Offer[] =>
-			becomingsOf(pieces.filter(wearable), element, { client }).map(({ item, title, garment }) => ({
+			becomingsOf(pieces.filter(wearable), element, {
+				schools: JSON.parse(schoolsKey) as Echo['schools'],
+				client
+			}).map(({ item, title, garment }) => ({
 				item,
 				title,
 				garment
@@ -65,7 +68,7 @@ export function offersOnTable(source: () => OfferSource) {
 				const element = reference.elements.find(({ id }) => id === elementId);
 				return [...owned, ...(element ? turned(element) : []), ...forSale(elementId)];
 			},
-			JSON.parse(schoolsKey) as Echo['schools']
+			{ schools: JSON.parse(schoolsKey) as Echo['schools'], client }
 		);
 	});
 	const worn = $derived(echo.matches.flatMap(({ items }) => items));

@@ -3,7 +3,8 @@ import {
 	matchOf,
 	movedBetween,
 	resolveItem,
-	scoreEcho,
+	scoreLook,
+	scoringOf,
 	spendOf,
 	winBacks,
 	wornIn,
@@ -49,7 +50,8 @@ export function fittingTable(onTable: () => OnTable) {
 	const elements = $derived(inOrder(reference.elements));
 	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
 	const worn = $derived(wornIn(echo, pieces));
-	const score = $derived(scoreEcho(echo, reference, pieces, client));
+	const scoring = $derived(scoringOf(echo, reference, pieces, client));
+	const score = $derived(scoreLook(reference, worn, scoring));
 	// Once the change is undone there is nothing more to tell of it.
 	const told = $derived(
 		scoreBefore && scoreBefore.before !== JSON.stringify(echo.schools) ? scoreBefore.score : undefined
@@ -70,7 +72,7 @@ export function fittingTable(onTable: () => OnTable) {
 	}));
 
 	const offers = offersOnTable(() => ({ echo, reference, client, pieces, market: market.answer }));
-	const cheapest = $derived(winBacks(reference, echo.matches, worn, offers.for, { schools: echo.schools }));
+	const cheapest = $derived(winBacks(reference, echo.matches, worn, offers.for, scoring));
 
 	const check = lookCheck(() => ({
 		echo,
