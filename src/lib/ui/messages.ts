@@ -134,10 +134,11 @@ export const m = {
 		size: 'Size label',
 		state: 'State',
 		place: 'Where it hangs',
-		length: 'Length in cm',
-		lengthHint: 'From the shoulder, or the waist; a scarf’s long side',
-		side: 'Side of a square in cm',
-		sideHint: 'Of a square scarf',
+		measures: {
+			length: { label: 'Length in cm', hint: 'From the shoulder, or the waist; a scarf’s long side' },
+			side: { label: 'Side of a square in cm', hint: 'Of a square scarf' }
+		},
+		measureBad: 'Write centimetres between 0 and 1000, or leave it empty',
 		note: 'Note',
 		part: (n: number) => `Part ${n}`,
 		states: { ready: 'ready', 'needs-care': 'needs care', away: 'away', retired: 'retired' } as Record<

@@ -33,16 +33,14 @@ export function offersOnTable(source: () => OfferSource) {
 	const market = $derived(source().market);
 	// What an offer earns hangs on the look, the pieces and the shops, not on what is chosen.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const scoring = $derived({ schools: JSON.parse(schoolsKey) as Echo['schools'], client });
 	const worths = $derived.by(() => {
 		const owned = pieces
 			.filter(wearable)
 			.flatMap(optionsOfPiece)
 			.map(({ item, title, garment }): Offer => ({ item, title, garment }));
 		const turned = (element: Element): Offer[] =>
-			becomingsOf(pieces.filter(wearable), element, {
-				schools: JSON.parse(schoolsKey) as Echo['schools'],
-				client
-			}).map(({ item, title, garment }) => ({
+			becomingsOf(pieces.filter(wearable), element, scoring).map(({ item, title, garment }) => ({
 				item,
 				title,
 				garment
@@ -68,7 +66,7 @@ export function offersOnTable(source: () => OfferSource) {
 				const element = reference.elements.find(({ id }) => id === elementId);
 				return [...owned, ...(element ? turned(element) : []), ...forSale(elementId)];
 			},
-			{ schools: JSON.parse(schoolsKey) as Echo['schools'], client }
+			scoring
 		);
 	});
 	const worn = $derived(echo.matches.flatMap(({ items }) => items));

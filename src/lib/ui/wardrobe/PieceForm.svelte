@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { garmentInWords, garmentSchema, readMoney, type Garment, type Piece } from '$lib/core';
+	import { garmentInWords, garmentSchema, pieceSchema, readMoney, type Garment, type Piece } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
@@ -35,8 +35,6 @@
 	/** One garment a part; a new piece has one part, not yet known. */
 	let parts = $state<{ id: string; name: string; garment: Garment | undefined }[]>([]);
 	let price = $state('');
-	let length = $state<number | null>(null);
-	let side = $state<number | null>(null);
 	let tried = $state(false);
 	/** Counts openings: each begins with an empty line to say it in. */
 	let opening = $state(0);
@@ -45,8 +43,6 @@
 		draft = piece ? $state.snapshot(piece) : fresh();
 		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
 		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
-		length = piece?.measuresCm.length ?? null;
-		side = piece?.measuresCm.side ?? null;
 		tried = false;
 		opening++;
 	}
@@ -58,27 +54,23 @@
 		return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
 	});
 
-	/** The piece's own measures, those that the form does not show as they were. */
-	function measures(): Piece['measuresCm'] {
-		const { length: _length, side: _side, ...others } = draft.measuresCm;
-		return { ...others, ...(length === null ? {} : { length }), ...(side === null ? {} : { side }) };
-	}
-	const measureBad = (cm: number | null) => cm !== null && (cm < 0 || cm > 1000);
+	/** Lengths of the piece itself that decide what it can become and where it ends. */
+	const ownMeasures = ['length', 'side'] as const;
+	const measureBad = (measure: (typeof ownMeasures)[number]) =>
+		!pieceSchema.shape.measuresCm.safeParse({ [measure]: draft.measuresCm[measure] ?? 0 }).success;
 
 	async function save() {
 		tried = true;
 		const garments = parts.map(({ garment }) => garment);
 		if (
 			priceBad ||
-			measureBad(length) ||
-			measureBad(side) ||
+			ownMeasures.some(measureBad) ||
 			garments.some((garment) => !garmentSchema.safeParse(garment).success)
 		)
 			return;
 		const next = {
 			...$state.snapshot(draft),
 			name: draft.name.trim() || suggestedName,
-			measuresCm: measures(),
 			acquired: { ...$state.snapshot(draft.acquired), price: readMoney(price, currency) },
 			parts: $state.snapshot(parts)
 		} as Piece;
@@ -133,26 +125,22 @@
 					text={m.wardrobe.states[state] ?? state}
 				/>{/each}
 		</Select>
-		<NumberInput
-			size="sm"
-			allowEmpty
-			hideSteppers
-			min={0}
-			max={1000}
-			labelText={m.wardrobe.length}
-			helperText={m.wardrobe.lengthHint}
-			bind:value={length}
-		/>
-		<NumberInput
-			size="sm"
-			allowEmpty
-			hideSteppers
-			min={0}
-			max={1000}
-			labelText={m.wardrobe.side}
-			helperText={m.wardrobe.sideHint}
-			bind:value={side}
-		/>
+		{#each ownMeasures as measure (measure)}
+			<NumberInput
+				size="sm"
+				allowEmpty
+				hideSteppers
+				labelText={m.wardrobe.measures[measure].label}
+				helperText={m.wardrobe.measures[measure].hint}
+				value={draft.measuresCm[measure] ?? null}
+				invalid={measureBad(measure)}
+				invalidText={m.wardrobe.measureBad}
+				on:change={({ detail }) => {
+					if (detail === null) delete draft.measuresCm[measure];
+					else draft.measuresCm[measure] = detail;
+				}}
+			/>
+		{/each}
 		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
 		<div class="wide">
 			<TextArea rows={2} maxlength={4000} labelText={m.wardrobe.note} bind:value={draft.note} />

@@ -1,0 +1,274 @@
+import { describe, expect, it } from 'vitest';
+import { checkLook, type CheckContext, type Client } from '../../src/lib/core';
+import { piecesOf } from '../outfits';
+
+const who = (rest: Partial<NonNullable<CheckContext['client']>> = {}): CheckContext => ({
+	client: {
+		limits: { never: [] },
+		avoidMaterials: [],
+		allergies: [],
+		wishedEffects: [],
+		coloursRefused: [],
+		ethics: { fur: true, leather: true },
+		...rest
+	}
+});
+const wishes = (...wishedEffects: Client['wishedEffects']) => who({ wishedEffects });
+const severities = (rule: string, look: string, context: CheckContext = {}) =>
+	checkLook(piecesOf(look), context, { only: [rule] }).map(({ severity }) => severity);
+
+/** Each rule beside the nearest look in which it has nothing to say: what makes the difference is what it measures. */
+describe('a rule tells a look from its neighbour', () => {
+	it.each<[rule: string, why: string, off: string, right: string, context?: CheckContext]>([
+		[
+			'warm-and-cool',
+			'a print that holds both ties them',
+			'orange jumper; teal pleated skirt',
+			'orange jumper; teal pleated skirt; orange and teal floral scarf'
+		],
+		['warm-and-cool', 'neutrals go with both', 'orange jumper; teal skirt', 'orange jumper; navy skirt'],
+		[
+			'too-many-colours',
+			'related colours are one',
+			'red jumper; cobalt blue trousers; yellow handbag; green court shoes',
+			'red jumper; pink trousers; yellow handbag; green court shoes'
+		],
+		[
+			'heavy-white',
+			'something dark answers it',
+			'oversized white shirt; olive trousers; tan sandals',
+			'oversized white shirt; olive trousers; black sandals'
+		],
+		[
+			'socks',
+			'they repeat a colour of the outfit',
+			'grey trousers; navy jumper; black loafers; yellow socks',
+			'grey trousers; yellow jumper; black loafers; yellow socks'
+		],
+		[
+			'bag-and-shoe',
+			'one of them returns',
+			'grey suit; green handbag; red court shoes',
+			'grey suit; green handbag; red court shoes; red scarf'
+		],
+		[
+			'hem-and-boot',
+			'tights close the gap',
+			'knee-length grey skirt; black knee-high boots',
+			'knee-length grey skirt; black knee-high boots; black opaque tights'
+		],
+		[
+			'hem-and-boot',
+			'a midi covers the shaft',
+			'knee-length skirt; knee-high boots',
+			'midi skirt; knee-high boots'
+		],
+		[
+			'rides-up',
+			'slip shorts hold it',
+			'black bodycon mini dress',
+			'black bodycon mini dress; black slip shorts'
+		],
+		['rides-up', 'a hem at the knee stays', 'black bodycon mini dress', 'black bodycon dress, knee length'],
+		[
+			'bunches',
+			'fine knit tucks flat',
+			'chunky-knit cream jumper tucked in; blue jeans',
+			'fine-knit cream jumper tucked in; blue jeans'
+		],
+		[
+			'bunches',
+			'a loose layer has room',
+			'bishop-sleeve ivory blouse; tailored navy blazer',
+			'bishop-sleeve ivory blouse; oversized navy blazer'
+		],
+		[
+			'lone-texture',
+			'satin keeps velvet company',
+			'grey sweatshirt; blue jeans; black velvet belt',
+			'black satin camisole; blue jeans; black velvet belt'
+		],
+		[
+			'costume',
+			'one plainly modern piece mends it',
+			'red swing dress; white gloves; cat-eye sunglasses; pearl necklace; red kitten heels',
+			'red swing dress; white gloves; cat-eye sunglasses; pearl necklace; white trainers'
+		],
+		[
+			'formality-apart',
+			'something between bridges it',
+			'hoodie; dinner trousers; patent oxford shoes',
+			'knitted polo; tailored trousers; patent oxford shoes'
+		],
+		[
+			'shows-through',
+			'a camisole underneath',
+			'sheer ivory organza blouse; black trousers',
+			'ivory silk blouse; black trousers'
+		],
+		[
+			'straps',
+			'a strapless bra does not show',
+			'strapless red gown; black bra',
+			'strapless red gown; strapless bra'
+		],
+		[
+			'prints-together',
+			'they share a colour and a kind of line',
+			'striped navy shirt; pink floral skirt',
+			'striped navy shirt; navy checked skirt'
+		],
+		[
+			'denim-on-denim',
+			'clearly different washes are a choice',
+			'mid-blue denim shirt; mid-wash blue jeans',
+			'light-wash denim shirt; dark-wash jeans'
+		],
+		[
+			'metals-together',
+			'each metal twice is meant',
+			'gold necklace; silver watch; gold hoops',
+			'gold necklace; silver watch; gold hoops; silver bangle',
+			{ schools: { metals: 'mix-no-odd-one' } }
+		],
+		[
+			'busy-neck',
+			'a bare neck',
+			'ivory pussy-bow blouse; pearl necklace',
+			'ivory pussy-bow blouse; pearl earrings'
+		],
+		['hidden-earrings', 'hair that is up', 'loose hair; gold studs', 'hair in a low bun; gold studs'],
+		[
+			'logos',
+			'no lettering',
+			'slogan t-shirt; jeans',
+			'white t-shirt; jeans',
+			{ schools: { logos: 'never' } }
+		],
+		[
+			'one-colour',
+			'the family throughout',
+			'burgundy jumper; grey trousers',
+			'burgundy jumper; wine trousers',
+			{ schools: { colours: 'one-colour' } }
+		],
+		[
+			'fitted',
+			'a belt holds it',
+			'oversized grey jumper',
+			'oversized grey jumper, belted',
+			{ schools: { sizing: 'fitted-to-the-body' } }
+		],
+		[
+			'trouser-end',
+			'long enough to stack',
+			'cropped black jeans; white trainers',
+			'full-length black jeans; white trainers',
+			{ schools: { hems: 'stacked' } }
+		],
+		[
+			'trouser-end',
+			'tucked in as wanted',
+			'black slim jeans; black knee-high boots',
+			'black slim jeans tucked into boots; black knee-high boots',
+			{ schools: { hems: 'boot-over' } }
+		],
+		[
+			'wished-effects',
+			'a V neck lengthens',
+			'black roll-neck jumper',
+			'black V-neck jumper',
+			wishes('longer-neck')
+		],
+		[
+			'wished-effects',
+			'a layer makes up for bare arms',
+			'sleeveless navy dress',
+			'sleeveless navy dress; long-sleeved navy blazer',
+			wishes('cover')
+		],
+		[
+			'long-line',
+			'the shoe goes on from the trouser',
+			'black trousers; white trainers',
+			'black trousers; black loafers',
+			wishes('longer-leg')
+		],
+		[
+			'waist-unmarked',
+			'a belt marks it',
+			'relaxed white shirt; trousers',
+			'relaxed white shirt; trousers; belt',
+			wishes('marked-waist')
+		],
+		[
+			'client-limits',
+			'no wool in it',
+			'grey wool jumper',
+			'grey cotton jumper',
+			who({ avoidMaterials: ['wool'] })
+		],
+		[
+			'out-of-season',
+			'for that weather',
+			'wool coat; jeans',
+			'linen shirt; jeans',
+			{ event: { dressCode: '', weather: { airC: 28, rain: false } } }
+		],
+		[
+			'rain',
+			'leather takes it',
+			'suede boots',
+			'leather boots',
+			{ event: { dressCode: '', weather: { airC: 9, rain: true } } }
+		],
+		[
+			'white-at-table',
+			'no food',
+			'white linen trousers',
+			'navy linen trousers',
+			{ event: { title: 'Long lunch', dressCode: '' } }
+		],
+		[
+			'dress-code',
+			'dressed for it',
+			'hoodie; jeans',
+			'cocktail dress; high-heeled sandals',
+			{ event: { dressCode: 'cocktail' } }
+		]
+	])('%s: %s', (rule, _why, off, right, context) => {
+		const faults = (look: string) => severities(rule, look, context).filter((one) => one !== 'praise');
+		expect(faults(off).length, off).toBeGreaterThan(0);
+		expect(faults(right), right).toEqual([]);
+	});
+});
+
+describe('praise', () => {
+	it.each([
+		['accent-pulled', 'navy dress; red belt', 'navy floral dress with red flowers; red belt'],
+		['tonal', 'grey jumper; red trousers', 'pale grey jumper; charcoal trousers'],
+		['bag-and-shoe', 'burgundy handbag; navy court shoes', 'burgundy handbag; burgundy court shoes'],
+		['repeated-shape', 'tan suede jacket; black leather boots', 'tan suede jacket; tan suede boots'],
+		['two-notes', 'grey blazer; white t-shirt', 'grey blazer; ivory lace camisole']
+	])('%s is said only of the look that earns it', (rule, plain, earned) => {
+		expect(severities(rule, plain)).not.toContain('praise');
+		expect(severities(rule, earned)).toContain('praise');
+	});
+});
+
+describe('severity is honest', () => {
+	it('a habit never warns', () => {
+		const looks = [
+			'oversized grey hoodie; black wide-leg trousers',
+			'leopard coat; sequin skirt',
+			'loose hair; studs'
+		];
+		for (const look of looks)
+			for (const { standing, severity } of checkLook(piecesOf(look)))
+				if (standing === 'habit') expect(severity).not.toBe('warning');
+	});
+	it('an empty look has nothing to say, and one without colours or details makes nothing up', () => {
+		expect(checkLook([])).toEqual([]);
+		expect(checkLook(piecesOf('jumper; trousers; shoes'))).toEqual([]);
+	});
+});
