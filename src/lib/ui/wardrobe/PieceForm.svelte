@@ -59,6 +59,11 @@
 	const measureBad = (measure: (typeof ownMeasures)[number]) =>
 		!pieceSchema.shape.measuresCm.safeParse({ [measure]: draft.measuresCm[measure] ?? 0 }).success;
 
+	function setMeasure(measure: (typeof ownMeasures)[number], cm: number | null) {
+		const { [measure]: _before, ...others } = draft.measuresCm;
+		draft.measuresCm = cm === null ? others : { ...others, [measure]: cm };
+	}
+
 	async function save() {
 		tried = true;
 		const garments = parts.map(({ garment }) => garment);
@@ -135,10 +140,7 @@
 				value={draft.measuresCm[measure] ?? null}
 				invalid={measureBad(measure)}
 				invalidText={m.wardrobe.measureBad}
-				on:change={({ detail }) => {
-					if (detail === null) delete draft.measuresCm[measure];
-					else draft.measuresCm[measure] = detail;
-				}}
+				on:change={({ detail }) => setMeasure(measure, detail)}
 			/>
 		{/each}
 		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
