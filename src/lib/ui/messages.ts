@@ -105,6 +105,8 @@ export const m = {
 		neverHint: 'Separate with commas',
 		avoid: 'Materials to avoid',
 		allergies: 'Allergies',
+		ethics: 'Materials for ethics’ sake',
+		wears: { fur: 'Wears fur, feather and skins', leather: 'Wears leather and suede' },
 		allergyNote: 'For allergies, follow the client’s clinician and the maker’s label.',
 		effects: 'Wished effects',
 		maxHeel: 'Highest heel, cm',

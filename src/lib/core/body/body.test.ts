@@ -44,13 +44,19 @@ describe('cautions for a client', () => {
 
 	it('asks to check metal for a nickel allergy', () => {
 		const client = makeClient({ allergies: ['nickel'] });
-		expect(cautionsFor(client, garment('hoops', [], {}, { metal: 'gold' }))[0]).toMatch(/label/);
+		expect(cautionsFor(client, garment('hoops', [], {}, { metal: 'gold' }))[0]).toMatchObject({
+			kind: 'look',
+			words: expect.stringMatching(/label/)
+		});
+		expect(cautionsFor(client, garment('hoops', [], {}, { metal: 'steel' }))[0]).toMatchObject({
+			kind: 'likely'
+		});
 		expect(cautionsFor(client, garment('blouse', ['ivory']))).toEqual([]);
 	});
 
 	it('holds heels against the limit', () => {
 		const client = makeClient({ limits: { never: [], maxHeelCm: 5 } });
-		expect(cautionsFor(client, garment('stilettos', ['black'], { heelHeight: 'high' }))[0]).toMatch(
+		expect(cautionsFor(client, garment('stilettos', ['black'], { heelHeight: 'high' }))[0]?.words).toMatch(
 			/limit of 5 cm/
 		);
 		expect(cautionsFor(client, garment('kitten-heels', ['black'], { heelHeight: 'kitten' }))).toEqual([]);

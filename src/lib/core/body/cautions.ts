@@ -1,30 +1,69 @@
 import { placeOf } from '../lexicon/facets';
+import { nickelBearing } from '../lexicon/metals';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 
-/**
- * What speaks against a garment for this client's body and limits, in words: materials they avoid, metal next to
- * a nickel allergy, a heel above their limit. Labels and the client's clinician have the last word.
- */
-export function cautionsFor(
-	client: Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'>,
-	garment: Garment
-): string[] {
-	const cautions: string[] = [];
-	const cloth = [garment.facets.material?.value, garment.facets.texture?.value].filter(Boolean).join(' ');
-	for (const avoided of [...client.avoidMaterials, ...client.allergies]) {
-		const word = avoided.toLowerCase();
-		const kin = word === 'wool' ? /wool|merino|cashmere|mohair|tweed|flannel|felt|boucle/ : undefined;
-		if (cloth && (kin ? kin.test(cloth) : cloth.includes(word)))
-			cautions.push(`${cloth.split(' ')[0]}: this client avoids ${avoided}`);
-	}
-	const metal = garmentType(garment.type).division === 'jewellery' || garment.metal !== undefined;
-	if (metal && client.allergies.some((allergy) => allergy.toLowerCase() === 'nickel'))
-		cautions.push('nickel allergy: check the label of all metal that touches skin');
-	const heel = garment.facets.heelHeight?.value;
-	const most = client.limits.maxHeelCm;
-	if (heel !== undefined && most !== undefined && placeOf('heelHeight', heel) > most)
-		cautions.push(`about ${placeOf('heelHeight', heel)} cm of heel, over the limit of ${most} cm`);
-	return cautions;
+export interface Caution {
+	words: string;
+	/** against: what the client ruled out · likely: it often holds what harms them · look: the label decides */
+	kind: 'against' | 'likely' | 'look';
 }
+
+/** Other materials that a word for one rules out too. */
+const kinOf: Record<string, RegExp> = {
+	wool: /wool|merino|cashmere|mohair|alpaca|tweed|flannel|felt|boucle|camel-hair/
+};
+const leathers = ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling'];
+const furs = ['fur', 'feather', 'exotic-skin'];
+
+type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> & Partial<Pick<Client, 'ethics'>>;
+
+function againstCloth({ avoidMaterials, allergies }: Limits, { facets }: Garment): string[] {
+	const cloth = [facets.material?.value, facets.texture?.value].filter((value) => value !== undefined);
+	if (cloth.length === 0) return [];
+	return [...avoidMaterials, ...allergies]
+		.filter((avoided) => {
+			const word = avoided.toLowerCase();
+			return cloth.some((value) => kinOf[word]?.test(value) ?? value.includes(word));
+		})
+		.map((avoided) => `${cloth[0] ?? ''}: this client avoids ${avoided}`);
+}
+
+function againstEthics({ ethics }: Limits, { type, facets }: Garment): string[] {
+	// What a leather jacket is made of is in its name, and need not be stated.
+	const material = facets.material?.value ?? garmentType(type).usual.material ?? '';
+	return [
+		...(ethics?.fur === false && furs.includes(material) ? ['no fur, feather or skin for this client'] : []),
+		...(ethics?.leather === false && leathers.includes(material) ? ['no leather for this client'] : [])
+	];
+}
+
+function overHeelLimit({ limits }: Limits, { facets }: Garment): string[] {
+	const heel = facets.heelHeight?.value;
+	const most = limits.maxHeelCm;
+	if (heel === undefined || most === undefined || placeOf('heelHeight', heel) <= most) return [];
+	return [`about ${placeOf('heelHeight', heel)} cm of heel, over the limit of ${most} cm`];
+}
+
+function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[] {
+	const touches = garmentType(type).division === 'jewellery' || metal !== undefined;
+	if (!touches || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
+	return metal && nickelBearing.includes(metal.value)
+		? [{ words: `nickel allergy: ${metal.value} often holds nickel; ask the maker`, kind: 'likely' }]
+		: [{ words: 'nickel allergy: check the label of all metal that touches skin', kind: 'look' }];
+}
+
+/**
+ * What speaks against a garment for this client's body, limits and ethics: materials they avoid, fur and leather that they
+ * do not wear, metal next to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
+ * word.
+ */
+export const cautionsFor = (client: Limits, garment: Garment): Caution[] => [
+	...[
+		...againstCloth(client, garment),
+		...againstEthics(client, garment),
+		...overHeelLimit(client, garment)
+	].map((words): Caution => ({ words, kind: 'against' })),
+	...metalOnSkin(client, garment)
+];

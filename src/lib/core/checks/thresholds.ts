@@ -21,13 +21,15 @@ export const thresholds = {
 	/** Neighbours whose lightness differs by less fall flat. */
 	flatLightness: 9,
 	/** All large areas below this are one dark. */
-	darkLightness: 27,
+	darkLightness: 31,
 	/** Fits from here on stand off the body (place on the facet's scale: relaxed). */
 	looseFit: 4,
 	/** A hem that ends within this of the hem under it looks unplanned, in cm on a neutral figure. */
 	layerHemsCm: 7,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
+	/** Further apart than this nothing bridges them: joggers under a dinner jacket. */
+	beyondBridging: 4.2,
 	/** A look this far below its dress code on average is too casual, though no piece is by itself. */
 	belowTogether: 0.5,
 	/** As many statements as one look carries without a school that wants more. */

@@ -1,16 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { readLook } from '../reading/read-look';
 import { deltaE00 } from './difference';
-import { familiesRelated, familyOf, type ColourFamily } from './family';
+import { familiesRelated, type ColourFamily } from './family';
 import { colourSimilarity, measureColour } from './similarity';
 import { labOfHex } from './spaces';
+import { colourDifferenceInWords, colourName } from './words';
 
 const hexOf = (word: string) => {
 	const hex = readLook(`${word} dress`).elements[0]?.garment.palette[0]?.hex;
 	if (!hex) throw new Error(`no colour read in "${word}"`);
 	return hex;
 };
-const family = (word: string) => familyOf(labOfHex(hexOf(word)));
+const family = (word: string) => measureColour(hexOf(word)).family;
 const alike = (a: string, b: string) => colourSimilarity(measureColour(hexOf(a)), measureColour(hexOf(b)));
 
 /** Where the trade's words part though the colours lie close (common practice). */
@@ -69,6 +70,16 @@ describe('colour families at the hard places', () => {
 		expect(alike('navy', 'midnight blue')).toBeGreaterThan(alike('navy', 'black'));
 		expect(alike('olive', 'khaki')).toBeGreaterThan(alike('olive', 'brown'));
 	});
+	it('tells the metals of shoes and bags from the plain colours near them', () => {
+		expect(family('gold')).toBe('gold');
+		expect(alike('gold', 'rose gold')).toBeGreaterThan(alike('gold', 'mustard'));
+		expect(alike('gold', 'silver')).toBeGreaterThan(alike('gold', 'grey'));
+		expect(alike('silver', 'light grey')).toBeLessThan(0.6);
+		expect(colourName(hexOf('gold'))).toBe('gold');
+		expect(colourDifferenceInWords(hexOf('gold'), hexOf('mustard'))).toMatch(/^mustard for gold, related/);
+	});
+	it('keeps a metal what it is, whatever depth is said of it', () =>
+		expect(hexOf('pale silver')).toBe(hexOf('silver')));
 	it('reads gold and silver of jewellery as metals, not as yellow and grey', () => {
 		for (const metal of ['gold', 'silver']) {
 			const { garment } = readLook(`${metal} hoops`).elements[0]!;

@@ -1,6 +1,13 @@
-import { colourCurve, darknessRange, darknessShare, familyFloors } from '../lexicon/colour-curve';
+import {
+	colourCurve,
+	darknessRange,
+	darknessShare,
+	familyFloors,
+	metallicLikeness
+} from '../lexicon/colour-curve';
 import { deltaE00 } from './difference';
 import { familiesRelated, familyOf, type ColourFamily } from './family';
+import { metallicOf } from './metallic';
 import { labOfHex, type Lab } from './spaces';
 
 /** A hex colour with what the comparison needs of it, worked out once. */
@@ -8,6 +15,8 @@ export interface MeasuredColour {
 	hex: string;
 	lab: Lab;
 	family: ColourFamily;
+	/** Has it the look of a metal? */
+	metallic: boolean;
 }
 
 const measured = new Map<string, MeasuredColour>();
@@ -17,7 +26,8 @@ export function measureColour(hex: string): MeasuredColour {
 	let colour = measured.get(hex);
 	if (!colour) {
 		const lab = labOfHex(hex);
-		colour = { hex, lab, family: familyOf(lab) };
+		const metallic = metallicOf(hex);
+		colour = { hex, lab, family: metallic?.family ?? familyOf(lab), metallic: metallic !== undefined };
 		measured.set(hex, colour);
 	}
 	return colour;
@@ -38,13 +48,17 @@ export interface ColourSimilarityOptions {
 	familyFloor?: boolean;
 }
 
-/** Likeness of two colours, 0..1: the curve over CIEDE2000, floored within a family, and darkness for itself. */
+/**
+ * Likeness of two colours, 0..1: the curve over CIEDE2000, floored within a family, and darkness for itself. Metals are
+ * seen as metals: one for another is something, and a plain colour loses what it has not of their shine.
+ */
 export function colourSimilarity(
 	asked: MeasuredColour,
 	given: MeasuredColour,
 	{ familyFloor = true }: ColourSimilarityOptions = {}
 ): number {
 	const onCurve = similarityOfDifference(deltaE00(asked.lab, given.lab));
+	if (onCurve === 1 && asked.metallic === given.metallic) return 1;
 	const floor = !familyFloor
 		? 0
 		: asked.family === given.family
@@ -53,7 +67,8 @@ export function colourSimilarity(
 				? familyFloors.related
 				: 0;
 	const darkness = Math.max(0, 1 - Math.abs(asked.lab.l - given.lab.l) / darknessRange);
-	const hue = Math.max(onCurve, floor);
-	// Within the just noticeable range the colour is the same, its darkness included.
-	return onCurve === 1 ? 1 : (1 - darknessShare) * hue + darknessShare * darkness * Math.sqrt(hue);
+	const shine = asked.metallic && given.metallic ? metallicLikeness.other : 0;
+	const hue = Math.max(onCurve, floor, shine);
+	const likeness = (1 - darknessShare) * hue + darknessShare * darkness * Math.sqrt(hue);
+	return asked.metallic === given.metallic ? likeness : likeness * metallicLikeness.plain;
 }

@@ -1,13 +1,13 @@
 import { colourWords } from '../lexicon/colours';
 import { deltaE00 } from './difference';
 import { familiesRelated, familyOf } from './family';
+import { metallicOf } from './metallic';
 import { similarityOfDifference, measureColour } from './similarity';
 import { chromaOf, labOfHex, type Lab } from './spaces';
 
-/** Metals are named from the metal, never from a colour alone. */
-const metalWords = new Set(['gold', 'old gold', 'silver']);
+/** Metals are named from the metal, never from a colour that is near theirs. */
 const anchors = colourWords
-	.filter((entry) => !metalWords.has(entry.word))
+	.filter(({ hex }) => !metallicOf(hex))
 	.map((entry) => ({ ...entry, lab: labOfHex(entry.hex) }));
 
 const names = new Map<string, string>();
@@ -16,6 +16,8 @@ const names = new Map<string, string>();
 export function colourName(hex: string): string {
 	const known = names.get(hex);
 	if (known !== undefined) return known;
+	const metallic = metallicOf(hex);
+	if (metallic) return metallic.word;
 	const lab = labOfHex(hex);
 	const family = familyOf(lab);
 	const own = anchors.filter((anchor) => anchor.family === family);

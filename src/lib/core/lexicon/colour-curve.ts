@@ -22,3 +22,6 @@ export const darknessRange = 60;
 
 /** Floors under the curve: burgundy and red are about 22 apart, yet one belongs to the other (common practice). */
 export const familyFloors = { same: 0.6, related: 0.4 };
+
+/** What the shine of a metal counts for: gold for silver still glints; mustard for gold does not (common practice). */
+export const metallicLikeness = { other: 0.35, plain: 0.55 };

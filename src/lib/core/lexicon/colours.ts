@@ -60,7 +60,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'denim',
-		'light denim / light-wash denim / light wash / light-wash / pale wash / bleached denim / light blue denim / bleach wash #9db4cc, mid denim / mid-wash denim / mid wash / mid-wash / medium wash / stonewash / stonewashed / stone-washed / stonewash denim / denim blue / blue denim / vintage wash / blue wash #56759a, dark denim / dark-wash denim / dark wash / dark-wash / indigo denim / raw denim / rinse denim / dark blue denim / rinsed denim / dark indigo #2b3c5a, acid wash / acid-wash / acid-washed / marble wash #8da3bb, chambray / chambray blue #87a0bd, indigo / indigo blue #33436b'
+		'light denim / light-wash denim / light wash / light-wash / pale wash / bleached denim / light blue denim / bleach wash #9db4cc, mid denim / mid-wash denim / mid wash / mid-wash / medium wash / stonewash / stonewashed / stone-washed / stonewash denim / denim blue / blue denim / vintage wash / blue wash #56759a, dark denim / dark-wash denim / dark wash / dark-wash / indigo denim / raw denim / rinse denim / dark blue denim / rinsed denim / dark indigo #2b3c5a, faded denim / faded blue / washed-out blue / washed blue #84a0bc, acid wash / acid-wash / acid-washed / marble wash #8da3bb, chambray / chambray blue #87a0bd, indigo / indigo blue #33436b'
 	),
 	...words(
 		'blue',
@@ -102,6 +102,9 @@ export const colourWords: ColourWord[] = [
 		'purple',
 		'purple / royal purple #6a3388, plum #57264f, damson #4a2145, aubergine / eggplant / blackberry / deep purple #3b1d36, violet #6d4aa8, amethyst #8a60b0, lilac / pale purple / pale lilac #c2a9d6, wisteria #a99ad0, lavender / pale violet #bcb2de, mauve / heather / thistle #a98ba8, orchid #a25aa8'
 	),
-	...words('gold', 'gold / golden / metallic gold / antique gold #c9a227, old gold / burnished gold #a5853a'),
-	...words('silver', 'silver / metallic silver #c0c4c8')
+	...words(
+		'gold',
+		'gold / golden / metallic gold / antique gold #c9a227, old gold / burnished gold #a5853a, rose gold / pink gold #c99a86, metallic bronze #8c6b3f, metallic copper #b2693f'
+	),
+	...words('silver', 'silver / metallic silver / chrome #c0c4c8, pewter #8b8d8f')
 ];

@@ -136,7 +136,7 @@ const source: Partial<Record<FacetId, string>> = {
 		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
 		peter-pan: peter-pan collared, peter pan collared
 		sailor: sailor-collared, middy collar
-		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar
+		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar, ~frilled, ~frilly
 		shawl: shawl-collared, shawl collar, shawl-collar
 		hood: hooded, with a hood, detachable hood
 		fur: fur-collared, fur-trimmed, fur trim
@@ -234,7 +234,7 @@ const source: Partial<Record<FacetId, string>> = {
 		open: open-toe, open-toed, open
 		peep: peep-toe, peep-toed`,
 	heelShape: `
-		stiletto: stiletto-heeled, needle-heeled, pin-heeled
+		stiletto: stiletto, stiletto-heeled, stiletto-heel, needle-heeled, pin-heeled
 		kitten: kitten-heeled
 		spool: spool-heeled, louis-heeled, louis
 		block: block-heeled, chunky-heeled, ~chunky

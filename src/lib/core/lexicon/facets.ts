@@ -107,7 +107,7 @@ export const facets = {
 		['lower', 'higher'],
 		'low@0.03 ankle@0.08 mid-calf@0.15 knee@0.26 over-knee@0.33'
 	),
-	size: ordinal('size', 'shape', ['smaller', 'larger'], 'micro small medium large oversized'),
+	size: ordinal('size', 'shape', ['smaller', 'larger'], 'micro@0 small@0.5 medium@2 large@3.5 oversized@4'),
 	sheen: ordinal('sheen', 'cloth', ['more matte', 'shinier'], 'matte soft-sheen satin shiny glittering'),
 	weight: ordinal('weight', 'cloth', ['lighter', 'heavier'], 'light medium heavy'),
 	opacity: ordinal('opacity', 'cloth', ['sheerer', 'more opaque'], 'sheer semi-sheer opaque', 0.6),

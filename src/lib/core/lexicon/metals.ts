@@ -55,3 +55,6 @@ export const metalColours: Record<string, string> = Object.fromEntries(
 	metals.map(({ id, hex }) => [id, hex])
 );
 export const metalIds = metals.map(({ id }) => id);
+
+/** Metals that often hold or are plated over nickel (common practice; the maker's label has the last word). */
+export const nickelBearing: string[] = ['steel', 'brass', 'gunmetal', 'black', 'mixed'];

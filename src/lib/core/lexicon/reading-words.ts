@@ -58,6 +58,16 @@ export interface Tone {
 /** Common practice; the numbers are this project's. */
 export const tones: readonly Tone[] = [
 	{ words: listed('dark, darker, deep, deeper, darkest, inky, rich deep'), lighten: -0.38, chroma: 0.85 },
+	{
+		words: listed('slightly darker, a shade darker, one shade darker, a touch darker, a little darker'),
+		lighten: -0.15,
+		chroma: 0.95
+	},
+	{
+		words: listed('slightly lighter, a shade lighter, one shade lighter, a touch lighter, a little lighter'),
+		lighten: 0.17,
+		chroma: 0.9
+	},
 	{ words: listed('light, lighter, pale, paler, pastel, lightest, palest, icy'), lighten: 0.5, chroma: 0.6 },
 	{
 		words: listed('bright, vivid, vibrant, bold, electric, neon, acid, hot, fluorescent, intense, saturated'),

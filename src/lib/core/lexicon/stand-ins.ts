@@ -68,7 +68,7 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['loafers', 'brogues', 0.6, 'a flat leather shoe']
 ];
 
-/** Families any of whose types do for any of the other's, where no nearer likeness is known; they open no gate. */
+/** Families any of whose types do for any of the other's, where no nearer likeness is known. */
 export const familyStandIns: [a: string, b: string, similarity: number, reason: string][] = [
 	['coats', 'jackets', 0.5, 'an outer layer of another length'],
 	['jackets', 'tailored', 0.4, 'a jacket, firmer or softer'],

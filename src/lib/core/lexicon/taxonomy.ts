@@ -147,10 +147,12 @@ export function typeSimilarity(asked: string, given: string): number {
 
 /**
  * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
- * stand-in is declared (a cardigan for a jumper).
+ * stand-in is declared of them or their families (a cardigan for a jumper).
  */
 export const canAnswer = (asked: string, given: string): boolean =>
-	slotsMeet(garmentType(asked).slot, garmentType(given).slot) || declared.has(`${asked} ${given}`);
+	slotsMeet(garmentType(asked).slot, garmentType(given).slot) ||
+	declared.has(`${asked} ${given}`) ||
+	declaredFamilies.has(`${garmentType(asked).family} ${garmentType(given).family}`);
 
 /** Are two types worn on a part of the body in common? */
 export const slotsMeetOf = (a: string, b: string): boolean =>

@@ -1,5 +1,6 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { hexOfLab, labOfHex } from '../colour/spaces';
+import { metallicOf } from '../colour/metallic';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
@@ -50,8 +51,9 @@ const impliedColour = new Map(
 	})
 );
 
-/** A colour deepened, lightened or muted by the word before it. */
+/** A colour deepened, lightened or muted by a word; a metal stays the metal that it is. */
 export function toned(hex: string, { lighten, chroma }: Tone): string {
+	if (metallicOf(hex)) return hex;
 	const { l, a, b } = labOfHex(hex);
 	const lightness = lighten < 0 ? l * (1 + lighten) : l + (100 - l) * lighten;
 	return hexOfLab({ l: lightness, a: a * chroma, b: b * chroma });
@@ -307,10 +309,16 @@ class Describer {
 		}
 	}
 
-	/** "dark jeans": of denim, a depth alone is a wash; "washed" and "faded" say its wear. */
-	takeWash(part: Part, { lighten }: Tone): void {
+	/** "dark jeans": of denim, a depth alone is a wash, after a colour its depth; "washed" and "faded" say its wear. */
+	takeWash(part: Part, tone: Tone): void {
 		const [worn] = sensesOf(part.span, 'facet').filter(({ facet }) => facet === 'distress');
 		if (worn) return this.take(part, takeFacet('distress', worn.value));
+		const [colour, other] = this.description.colours;
+		if (colour && !other) {
+			colour.hex = toned(colour.hex, tone);
+			return this.note(part, 'understood', 'its depth');
+		}
+		const { lighten } = tone;
 		const word = lighten < 0 ? 'dark denim' : lighten > 0.3 ? 'light denim' : undefined;
 		if (word) return this.take(part, takeColour(hexOfWord.get(word) ?? ''));
 		this.note(part, 'idle', 'carries nothing to compare');

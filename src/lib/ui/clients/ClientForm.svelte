@@ -156,6 +156,12 @@
 			helperText={m.clients.allergyNote}
 			bind:value={allergies}
 		/>
+		<fieldset class="wide ethics">
+			<legend class="bx--label">{m.clients.ethics}</legend>
+			{#each ['fur', 'leather'] as const as material (material)}
+				<Checkbox labelText={m.clients.wears[material]} bind:checked={draft.ethics[material]} />
+			{/each}
+		</fieldset>
 		<fieldset class="wide effects">
 			<legend class="bx--label">{m.clients.effects}</legend>
 			{#each effectIds as effect (effect)}
@@ -182,6 +188,10 @@
 </FormDialog>
 
 <style>
+	.ethics {
+		display: flex;
+		gap: var(--cds-spacing-06);
+	}
 	.effects {
 		columns: 3;
 	}

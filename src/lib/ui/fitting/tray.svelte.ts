@@ -113,7 +113,7 @@ export function fittingTray(source: () => TraySource) {
 			item,
 			garment,
 			closeness,
-			cautions: cautionsFor(client, garment),
+			cautions: cautionsFor(client, garment).map(({ words }) => words),
 			serves: servedInWords(wished, garment),
 			chosen: matchOf(echo, at.id)?.items.some((other) => sameItem(other, item)) ?? false,
 			wornFor: wornElsewhere(item, at)

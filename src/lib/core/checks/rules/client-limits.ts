@@ -43,17 +43,14 @@ export const clientLimits: Rule = {
 					({ word, shown }) => word.test(limit) && shown(piece) && !(covered && piece.slot === 'top')
 				)
 			);
-			const cautions = [
-				...broken.map((limit) => `never: ${limit}`),
-				...cautionsFor(client, piece.garment).filter((caution) => !caution.startsWith('nickel')),
-				...(client.ethics.fur || piece.value('material') !== 'fur' ? [] : ['no fur for this client'])
-			];
-			return cautions.length > 0
+			const cautions = cautionsFor(client, piece.garment).filter(({ kind }) => kind !== 'look');
+			const said = [...broken.map((limit) => `never: ${limit}`), ...cautions.map(({ words }) => words)];
+			return said.length > 0
 				? [
 						{
 							severity: 'warning',
 							pieces: [piece.id],
-							measured: `${piece.title}: ${cautions.join('; ')}`,
+							measured: `${piece.title}: ${said.join('; ')}`,
 							swap: true,
 							leaveOff: piece.area < 0.1
 						}

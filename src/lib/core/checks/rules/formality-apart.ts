@@ -21,10 +21,12 @@ export const formalityApart: Rule = {
 		if (high - low <= thresholds.formalityApart) return [];
 		// Something half way bridges the gap.
 		// A bag is carried beside the clothes, not between them.
-		const bridge = dressed.some(
-			({ slot, formality = 0 }) =>
-				slot !== 'bag' && formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
-		);
+		const bridge =
+			high - low <= thresholds.beyondBridging &&
+			dressed.some(
+				({ slot, formality = 0 }) =>
+					slot !== 'bag' && formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
+			);
 		// A bridge is enough, but for those who chose to keep everything together.
 		if (bridge && chosen.formality !== 'keep-together') return [];
 		return [

@@ -11,7 +11,9 @@ export const hemAndBoot: Rule = {
 	find: (facts) => {
 		const [boots] = facts.in('feet').filter((piece) => piece.type.family === 'boots');
 		const hemmed = facts.in('legs', 'whole').find((piece) => piece.stated('hemLength') !== undefined);
-		const [shaft, hem] = [boots?.place('shaft'), hemmed?.place('hemLength')];
+		// Of plain “boots” nobody knows how high they are.
+		const known = boots && (boots.stated('shaft') !== undefined || !boots.type.general);
+		const [shaft, hem] = [known ? boots.place('shaft') : undefined, hemmed?.place('hemLength')];
 		if (!boots || !hemmed || shaft === undefined || hem === undefined) return [];
 		// Opaque tights close the gap between hem and shaft.
 		if (facts.in('hosiery').length > 0) return [];

@@ -1,6 +1,14 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 
 const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'voile'];
+
+/** Said to be sheer, or a top of sheer cloth; a dress or skirt of such cloth is made up over a lining. */
+function isSheer({ slot, stated }: PieceFacts): boolean {
+	const opacity = stated('opacity');
+	if (opacity !== undefined) return opacity === 'sheer' || opacity === 'semi-sheer';
+	return slot === 'top' && sheerCloth.includes(stated('material') ?? '');
+}
 
 export const showsThrough: Rule = {
 	id: 'shows-through',
@@ -10,13 +18,15 @@ export const showsThrough: Rule = {
 	about: ['opacity', 'material'],
 	find: (facts) =>
 		facts
-			.in('top', 'whole')
+			.in('top', 'whole', 'legs')
+			.filter(isSheer)
 			.filter(
 				(piece) =>
-					['sheer', 'semi-sheer'].includes(piece.stated('opacity') ?? '') ||
-					(piece.stated('opacity') === undefined && sheerCloth.includes(piece.stated('material') ?? ''))
+					!facts.pieces.some(
+						(other) =>
+							other !== piece && (other.slot === 'under' || (other.slot === piece.slot && !isSheer(other)))
+					)
 			)
-			.filter((piece) => !facts.pieces.some((other) => other.slot === 'under' && other !== piece))
 			.map((piece) => ({
 				severity: 'warning' as const,
 				pieces: [piece.id],

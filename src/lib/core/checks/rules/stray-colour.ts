@@ -1,11 +1,24 @@
 import { familiesRelated } from '../../colour/family';
 import { chromaOf } from '../../colour/spaces';
 import { colourName } from '../../colour/words';
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
 /** Pieces that should belong to the outfit rather than carry a colour of their own. */
 const belong = ['bag', 'feet', 'waist', 'hands', 'hosiery'];
+
+/** Small bags of the evening are worn as jewels are. */
+const eveningBags = ['clutch', 'minaudiere', 'potli'];
+
+/** Is it a bag beside a neutral shoe, or a shoe beside a neutral bag? The two belong to each other. */
+function apartFromPartner({ slot, type }: PieceFacts, pieces: readonly PieceFacts[]): boolean {
+	const partner = { bag: 'feet', feet: 'bag' }[slot as string];
+	return (
+		!eveningBags.includes(type.id) &&
+		pieces.some((other) => other.slot === partner && other.neutral && !eveningBags.includes(other.type.id))
+	);
+}
 
 export const strayColour: Rule = {
 	id: 'stray-colour',
@@ -32,8 +45,12 @@ export const strayColour: Rule = {
 					)
 				);
 			})
-			// Where all else is neutral, one strong colour is the accent.
-			.filter((piece) => pieces.some((other) => other !== piece && other.strong && other.area > 0.05))
+			// Where all else is neutral, one strong colour is the accent, but for a bag and a shoe that go apart.
+			.filter(
+				(piece) =>
+					pieces.some((other) => other !== piece && other.strong && other.area > 0.05) ||
+					apartFromPartner(piece, pieces)
+			)
 			.map((piece) => ({
 				severity: 'hint' as const,
 				pieces: [piece.id],

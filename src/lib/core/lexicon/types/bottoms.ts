@@ -109,6 +109,7 @@ export const bottoms: FamilySource[] = [
 			tiered skirt / tiered skirts / prairie skirt, peasant skirt, ra-ra skirt, boho skirt / skirtShape=tiered hemLength=maxi
 			handkerchief skirt / handkerchief skirts / asymmetric skirt / hemDetail=handkerchief
 			tulle skirt / tulle skirts / tutu, ballet skirt / skirtShape=full material=tulle
+			ball skirt / ball skirts / ball gown skirt, ballgown skirt, prom skirt / skirtShape=full hemLength=floor formality=cocktail
 			midi skirt / midi skirts / midi / hemLength=midi
 			maxi skirt / maxi skirts / maxi / hemLength=maxi
 
