@@ -18,8 +18,9 @@ function onlyGarment(phrase: string) {
 	return element.garment;
 }
 
-export function labelledPairs(): LabelledPair[] {
-	const file = new URL('./unit/data/pairs.txt', import.meta.url);
+/** `pairs`: of every grade; `close-calls`: what is told apart only on a second look. */
+export function labelledPairs(name: 'pairs' | 'close-calls' = 'pairs'): LabelledPair[] {
+	const file = new URL(`./unit/data/${name}.txt`, import.meta.url);
 	return readFileSync(file, 'utf8')
 		.split('\n')
 		.filter((line) => line.trim() && !line.startsWith('#'))
@@ -51,6 +52,29 @@ export function kendallTauB(x: readonly number[], y: readonly number[]): number 
 			else disagree++;
 		}
 	return (agree - disagree) / Math.sqrt((agree + disagree + tiedX) * (agree + disagree + tiedY));
+}
+
+/**
+ * Of the things offered for one and the same reference: those of different grades, two by two, and how many of these
+ * closeness puts in the order of the grades.
+ */
+export function orderedWithin(pairs: readonly LabelledPair[]): {
+	inOrder: number;
+	compared: number;
+	errors: string[];
+} {
+	const errors: string[] = [];
+	let compared = 0;
+	for (const better of pairs)
+		for (const worse of pairs) {
+			if (better.asked !== worse.asked || better.grade <= worse.grade) continue;
+			compared++;
+			if (better.closeness <= worse.closeness)
+				errors.push(
+					`${better.given} (${better.closeness.toFixed(2)}) should be nearer than ${worse.given} (${worse.closeness.toFixed(2)}): ${better.asked}`
+				);
+		}
+	return { inOrder: compared - errors.length, compared, errors };
 }
 
 /** Pairs that closeness puts two grades or more out of place, by the middles of the grades. */

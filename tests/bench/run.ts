@@ -25,7 +25,7 @@ import {
 } from '../../src/lib/core';
 import { simulatedStock } from '../../src/lib/server/market/stock';
 import { labelledOutfits, scoreEye } from '../outfits';
-import { kendallTauB, labelledPairs, misplaced } from '../pairs';
+import { kendallTauB, labelledPairs, misplaced, orderedWithin } from '../pairs';
 import { labelledPhrases, scoreReading } from '../phrases';
 import { browserFigures } from './browser';
 
@@ -148,6 +148,13 @@ for (const [swatches, wanted] of [
 	);
 	report(`likeness of ${pairs.length} graded pairs, Kendall’s tau-b`, tau.toFixed(3), '≥ .85');
 	for (const error of misplaced(pairs)) report('  two grades out', error);
+	const closeCalls = labelledPairs('close-calls');
+	const ordered = orderedWithin(closeCalls);
+	report(
+		'close calls for one reference in the order of their grades',
+		`${ordered.inOrder} of ${ordered.compared}`
+	);
+	for (const error of ordered.errors) report('  out of order', error);
 }
 {
 	const outfits = labelledOutfits();

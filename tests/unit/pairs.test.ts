@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { kendallTauB, labelledPairs, misplaced } from '../pairs';
+import { kendallTauB, labelledPairs, misplaced, orderedWithin } from '../pairs';
 
 describe('Kendall’s tau-b', () => {
 	it('is as worked by hand', () => {
@@ -28,6 +28,15 @@ describe('closeness', () => {
 		for (const { grade, closeness, asked, given } of pairs)
 			expect(closeness === 0, `${given} for ${asked}`).toBe(grade === 0);
 	});
+
+	it.each(['pairs', 'close-calls'] as const)(
+		'orders what is offered for one reference as a stylist does: %s',
+		(name) => {
+			const { inOrder, compared } = orderedWithin(labelledPairs(name));
+			expect(compared).toBeGreaterThan(100);
+			expect(inOrder / compared).toBeGreaterThanOrEqual(name === 'pairs' ? 0.95 : 0.9);
+		}
+	);
 
 	it('puts hardly any pair two grades out of place', () => {
 		expect(misplaced(pairs).length).toBeLessThanOrEqual(pairs.length * 0.05);

@@ -59,7 +59,7 @@ const source: Partial<Record<FacetId, string>> = {
 		high: high-heeled, high-heel, heeled, tall, high
 		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	shaft: `
-		low: low-cut, low
+		low: low-cut, low, low-top
 		ankle: ankle-high, ankle, ankle-length, short, high-top
 		mid-calf: mid-calf, calf-high, calf-length, mid-height
 		knee: knee-high, knee, knee-length, tall, long, to the knee

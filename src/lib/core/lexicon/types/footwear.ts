@@ -44,7 +44,7 @@ export const footwear: FamilySource[] = [
 
 			trainers / trainers / us:sneakers, trainer, us:sneaker, us:tennis shoes, runners, running shoes, kicks
 			canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
-			high-tops / high-tops / high-top trainers, us:high-top sneakers, hi-tops, basketball shoes
+			high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
 			chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
 			football boots / football boots / us:cleats, spikes`
 	},
