@@ -55,7 +55,7 @@ export { deltaE00 } from './colour/difference';
 export { familyOf, type ColourFamily } from './colour/family';
 export { mainSwatch, paletteSimilarity } from './colour/palette';
 export { hexOfLab, labOfHex, type Lab } from './colour/spaces';
-export { colourDifferenceInWords, colourName } from './colour/words';
+export { colourDifferenceInWords, colourName, colourOfWord } from './colour/words';
 
 // Reading
 export type { Question, Reading, ReadPhrase, ReadStatus } from './reading/model';

@@ -105,8 +105,13 @@ export const m = {
 		neverHint: 'Separate with commas',
 		avoid: 'Materials to avoid',
 		allergies: 'Allergies',
+		refused: 'Colours refused',
+		refusedHint: 'In words, with commas between: “orange” means every orange, “mustard” what is near it.',
+		unknownColours: (words: string) =>
+			`Not known as a colour: ${words}. It is kept as a note; use the words that reading a look knows.`,
 		ethics: 'Materials for ethics’ sake',
 		wears: { fur: 'Wears fur, feather and skins', leather: 'Wears leather and suede' },
+		wearsNo: { fur: 'no fur, feather or skins', leather: 'no leather or suede' },
 		allergyNote: 'For allergies, follow the client’s clinician and the maker’s label.',
 		effects: 'Wished effects',
 		maxHeel: 'Highest heel, cm',

@@ -1,3 +1,4 @@
+import { isColourOf } from '../colour/words';
 import { placeOf } from '../lexicon/facets';
 import { nickelBearing } from '../lexicon/metals';
 import { garmentType } from '../lexicon/taxonomy';
@@ -17,7 +18,8 @@ const kinOf: Record<string, RegExp> = {
 const leathers = ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling'];
 const furs = ['fur', 'feather', 'exotic-skin'];
 
-type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> & Partial<Pick<Client, 'ethics'>>;
+type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> &
+	Partial<Pick<Client, 'ethics' | 'coloursRefused'>>;
 
 function againstCloth({ avoidMaterials, allergies }: Limits, { facets }: Garment): string[] {
 	const cloth = [facets.material?.value, facets.texture?.value].filter((value) => value !== undefined);
@@ -39,6 +41,11 @@ function againstEthics({ ethics }: Limits, { type, facets }: Garment): string[] 
 	];
 }
 
+function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): string[] {
+	const seen = coloursRefused.filter((word) => palette.some(({ hex }) => isColourOf(word, hex)));
+	return seen.map((word) => `${word}: a colour that this client refuses`);
+}
+
 function overHeelLimit({ limits }: Limits, { facets }: Garment): string[] {
 	const heel = facets.heelHeight?.value;
 	const most = limits.maxHeelCm;
@@ -55,14 +62,15 @@ function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[]
 }
 
 /**
- * What speaks against a garment for this client's body, limits and ethics: materials they avoid, fur and leather that they
- * do not wear, metal next to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
+ * What speaks against a garment for this client's body, limits and ethics: materials they avoid, fur, leather and
+ * colours that they refuse, metal next to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
  * word.
  */
 export const cautionsFor = (client: Limits, garment: Garment): Caution[] => [
 	...[
 		...againstCloth(client, garment),
 		...againstEthics(client, garment),
+		...againstColours(client, garment),
 		...overHeelLimit(client, garment)
 	].map((words): Caution => ({ words, kind: 'against' })),
 	...metalOnSkin(client, garment)

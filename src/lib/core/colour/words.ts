@@ -1,4 +1,4 @@
-import { colourWords } from '../lexicon/colours';
+import { colourWords, type ColourWord } from '../lexicon/colours';
 import { deltaE00 } from './difference';
 import { familiesRelated, familyOf } from './family';
 import { metallicOf } from './metallic';
@@ -30,6 +30,25 @@ export function colourName(hex: string): string {
 	);
 	names.set(hex, nearest.word);
 	return nearest.word;
+}
+
+/** The entry of a colour word, whichever of its names is said; undefined for a word that names no colour. */
+export const colourOfWord = (said: string): ColourWord | undefined => {
+	const name = said.trim().toLowerCase();
+	return colourWords.find(({ word, also }) => word === name || also.includes(name));
+};
+
+/** As near to the colour that a word names is meant by it too: clearly related, in CIEDE2000. */
+const meantWithin = 10;
+
+/** Is a colour one that the word names? A family's own name means all of it, any other word its neighbourhood. */
+export function isColourOf(said: string, hex: string): boolean {
+	const named = colourOfWord(said);
+	if (!named) return false;
+	const colour = measureColour(hex);
+	return named.word === named.family
+		? colour.family === named.family
+		: deltaE00(colour.lab, named.lab) <= meantWithin;
 }
 
 const step = (size: number, small: string, middle: string, large: string) =>

@@ -3,7 +3,7 @@
  * in the details). On the scale of the facet: 0 sport, 1 casual, 2 smart casual, 3 business, 4 cocktail, 5 formal.
  */
 export const formalityOfType: Record<string, number> = {
-	'dress-shirt': 3,
+	'dress-shirt': 3.3,
 	'evening-shirt': 5,
 	'oxford-shirt': 2,
 	'flannel-shirt': 1,
@@ -136,6 +136,6 @@ export const formalityOfCloth: Record<string, number> = {
 	sequin: 1.2,
 	lace: 0.5,
 	brocade: 0.8,
-	'patent-leather': 0.4,
+	'patent-leather': 1,
 	crepe: 0.3
 };

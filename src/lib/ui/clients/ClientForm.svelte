@@ -1,6 +1,14 @@
 <script lang="ts">
 	import { Checkbox, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { bodyMeasureIds, bodyMeasures, effectIds, effects, type BodyMeasure, type Client } from '$lib/core';
+	import {
+		bodyMeasureIds,
+		bodyMeasures,
+		effectIds,
+		effects,
+		colourOfWord,
+		type BodyMeasure,
+		type Client
+	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
@@ -37,6 +45,7 @@
 	let never = $state('');
 	let avoid = $state('');
 	let allergies = $state('');
+	let refused = $state('');
 	let tried = $state(false);
 
 	function begin() {
@@ -45,6 +54,7 @@
 		never = next.limits.never.join(', ');
 		avoid = next.avoidMaterials.join(', ');
 		allergies = next.allergies.join(', ');
+		refused = next.coloursRefused.join(', ');
 		tried = false;
 	}
 
@@ -53,6 +63,7 @@
 			.split(',')
 			.map((word) => word.trim())
 			.filter(Boolean);
+	const unknownColours = $derived(listed(refused).filter((word) => !colourOfWord(word)));
 	const nameMissing = $derived(tried && draft.name.trim() === '');
 	const outOfRange = (measure: BodyMeasure) => {
 		const cm = draft.measurements[measure];
@@ -66,7 +77,8 @@
 			...$state.snapshot(draft),
 			limits: { ...draft.limits, never: listed(never) },
 			avoidMaterials: listed(avoid),
-			allergies: listed(allergies)
+			allergies: listed(allergies),
+			coloursRefused: listed(refused)
 		};
 		// What the fields themselves show; anything else the store refuses with its place.
 		if (nameMissing || bodyMeasureIds.some(outOfRange)) return;
@@ -156,6 +168,16 @@
 			helperText={m.clients.allergyNote}
 			bind:value={allergies}
 		/>
+		<div class="wide">
+			<TextInput
+				size="sm"
+				labelText={m.clients.refused}
+				helperText={m.clients.refusedHint}
+				warn={unknownColours.length > 0}
+				warnText={m.clients.unknownColours(unknownColours.join(', '))}
+				bind:value={refused}
+			/>
+		</div>
 		<fieldset class="wide ethics">
 			<legend class="bx--label">{m.clients.ethics}</legend>
 			{#each ['fur', 'leather'] as const as material (material)}

@@ -37,7 +37,7 @@
 
 	const facts = $derived.by(() => {
 		if (!client) return [];
-		const { measurements, allergies, avoidMaterials, limits, wishedEffects } = client;
+		const { measurements, allergies, avoidMaterials, limits, wishedEffects, ethics, coloursRefused } = client;
 		return [
 			['Height', measurements.stature && `${measurements.stature} cm`],
 			[
@@ -47,6 +47,14 @@
 			[m.clients.allergies, allergies.join(', ')],
 			[m.clients.avoid, avoidMaterials.join(', ')],
 			[m.clients.never, limits.never.join(', ')],
+			[m.clients.refused, coloursRefused.join(', ')],
+			[
+				m.clients.ethics,
+				(['fur', 'leather'] as const)
+					.filter((material) => !ethics[material])
+					.map((material) => m.clients.wearsNo[material])
+					.join(', ')
+			],
 			[m.schools.edit, Object.values(client.schools).map(schoolLabel).join(', ')],
 			[m.clients.effects, wishedEffects.map((id) => effects[id].label).join(', ')]
 		].filter((entry): entry is [string, string] => Boolean(entry[1]));

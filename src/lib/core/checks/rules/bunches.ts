@@ -5,6 +5,9 @@ import type { Rule } from '../rule';
 
 const thick = ['chunky-knit', 'cable', 'quilted', 'padded', 'fur-like'];
 const fullSleeves = ['puff', 'leg-of-mutton', 'bishop', 'balloon', 'bell', 'dolman', 'kimono'];
+const isThick = (piece: PieceFacts) =>
+	thick.includes(piece.value('texture') ?? '') ||
+	(piece.type.family === 'knitwear' && piece.stated('weight') === 'heavy');
 const isClose = (piece: PieceFacts) => ['skin-tight', 'close', 'tailored'].includes(piece.value('fit') ?? '');
 
 export const bunches: Rule = {
@@ -28,11 +31,7 @@ export const bunches: Rule = {
 			.filter((piece) => isClose(piece) && piece.value('sleeveLength') !== 'sleeveless');
 		const under = facts
 			.in('top', 'whole')
-			.filter(
-				(piece) =>
-					fullSleeves.includes(piece.value('sleeveShape') ?? '') ||
-					thick.includes(piece.value('texture') ?? '')
-			);
+			.filter((piece) => fullSleeves.includes(piece.value('sleeveShape') ?? '') || isThick(piece));
 		const packed = over.flatMap((layer) =>
 			under.map((piece): Violation => ({
 				severity: 'hint',

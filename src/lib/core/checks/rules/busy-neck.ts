@@ -1,7 +1,20 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 
 const busyCollars = ['pussy-bow', 'ruffled', 'lace', 'fur', 'sailor'];
 const busyNecks = ['roll', 'funnel', 'mock', 'high-neck', 'cowl', 'halter'];
+/** They lie on the neck or at its base; others hang below it, or are not known to be short. */
+const short = ['pearl-necklace', 'choker', 'collar-necklace', 'kundan-set'];
+const hanging = ['long-beads', 'rani-haar', 'pendant', 'layered-necklaces', 'lariat'];
+
+const collarOf = (piece: PieceFacts) => {
+	const collar = piece.value('collar') ?? '';
+	return busyCollars.includes(collar) ? `${collar} collar` : undefined;
+};
+const neckOf = (piece: PieceFacts) => {
+	const neckline = piece.value('neckline') ?? '';
+	return busyNecks.includes(neckline) ? `${neckline} neck` : undefined;
+};
 
 export const busyNeck: Rule = {
 	id: 'busy-neck',
@@ -10,24 +23,16 @@ export const busyNeck: Rule = {
 	standing: 'habit',
 	about: ['type', 'neckline', 'collar'],
 	find: (facts) => {
+		const [busy] = facts.in('top', 'whole').filter((piece) => collarOf(piece) ?? neckOf(piece));
 		const necklaces = facts
 			.in('neck')
-			.filter(
-				({ type }) => !['long-beads', 'rani-haar', 'pendant', 'layered-necklaces', 'lariat'].includes(type.id)
-			);
-		const [busy] = facts
-			.in('top', 'whole')
-			.filter(
-				(piece) =>
-					busyCollars.includes(piece.value('collar') ?? '') ||
-					busyNecks.includes(piece.value('neckline') ?? '')
-			);
+			.filter(({ type }) => (busy && collarOf(busy) ? !hanging.includes(type.id) : short.includes(type.id)));
 		return busy && necklaces.length > 0
 			? [
 					{
 						severity: 'hint',
 						pieces: [...necklaces.map(({ id }) => id), busy.id],
-						measured: `the ${necklaces[0]?.title} lies on the ${busy.value('collar') && busyCollars.includes(busy.value('collar') ?? '') ? `${busy.value('collar')} collar` : `${busy.value('neckline')} neck`} of the ${busy.title}`,
+						measured: `the ${necklaces[0]?.title} lies on the ${collarOf(busy) ?? neckOf(busy)} of the ${busy.title}`,
 						leaveOff: true
 					}
 				]
