@@ -121,7 +121,7 @@ describe('a rule tells a look from its neighbour', () => {
 		[
 			'denim-on-denim',
 			'clearly different washes are a choice',
-			'mid-blue denim shirt; mid-wash blue jeans',
+			'mid-wash denim shirt; slightly darker mid-wash jeans',
 			'light-wash denim shirt; dark-wash jeans'
 		],
 		[

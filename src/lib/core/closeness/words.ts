@@ -89,8 +89,8 @@ export function garmentName(garment: Garment): string {
 		...saidFacets(garment, saidBefore),
 		garmentType(garment.type).singular
 	].filter((word): word is string => Boolean(word));
-	// "gold, gold": a metal and a colour of the same name are said once.
-	return words.filter((word, i) => word !== words[i - 1]).join(' ');
+	// "gold, gold", "dark denim, denim jacket": what two parts of the name say is said once.
+	return words.join(' ').replace(/\b(\S+) \1\b/g, '$1');
 }
 
 /** A garment as a phrase: its name and what is out of the ordinary: "black crepe trousers, high rise, floor length". */

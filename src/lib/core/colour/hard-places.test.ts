@@ -65,6 +65,15 @@ describe('colour families at the hard places', () => {
 			for (const other of washes.slice(i + 1))
 				expect(deltaE00(labOfHex(hexOf(one)), labOfHex(hexOf(other)))).toBeGreaterThan(14);
 	});
+	it.each([
+		['blue jeans', 'mid-wash jeans'],
+		['pale blue denim shirt', 'light-wash denim shirt'],
+		['dark blue jeans', 'dark-wash jeans'],
+		['deep blue denim skirt', 'dark denim skirt']
+	])('%s are in the wash of %s', (said, wash) => {
+		const hexes = [said, wash].map((text) => readLook(text).elements[0]?.garment.palette[0]?.hex);
+		expect(hexes[0]).toBe(hexes[1]);
+	});
 	it('counts a neighbour of the same family above one of another that lies as near', () => {
 		expect(alike('burgundy', 'oxblood')).toBeGreaterThan(alike('burgundy', 'plum'));
 		expect(alike('navy', 'midnight blue')).toBeGreaterThan(alike('navy', 'black'));

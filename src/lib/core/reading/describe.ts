@@ -59,6 +59,28 @@ export function toned(hex: string, { lighten, chroma }: Tone): string {
 	return hexOfLab({ l: lightness, a: a * chroma, b: b * chroma });
 }
 
+const wash = (word: 'light denim' | 'mid denim' | 'dark denim') => hexOfWord.get(word) ?? '';
+/** Blue said of denim is its wash: "blue jeans" are mid-wash, "pale blue jeans" light ones. */
+const washOfBlue = new Map([
+	[hexOfWord.get('blue'), wash('mid denim')],
+	[wash('mid denim'), wash('mid denim')],
+	[hexOfWord.get('sky blue'), wash('light denim')],
+	[hexOfWord.get('powder blue'), wash('light denim')]
+]);
+
+/** The wash that a depth alone says: "dark jeans"; undefined where it says none. */
+function washOfDepth({ lighten }: Tone): string | undefined {
+	if (lighten <= -0.3) return wash('dark denim');
+	return lighten > 0.3 ? wash('light denim') : undefined;
+}
+
+/** A colour of denim, with the word of depth before it. */
+function denimColour(hex: string, tone?: Tone): string {
+	const own = washOfBlue.get(hex);
+	if (!tone) return own ?? hex;
+	return (own && washOfDepth(tone)) ?? toned(own ?? hex, tone);
+}
+
 const colourWord = (hex: string) => colourWords.find((colour) => colour.hex === hex)?.word ?? hex;
 
 /** A heel's height in the nearest of the trade's words. */
@@ -298,7 +320,8 @@ class Describer {
 			const tone = senseOf(part.span, 'tone')?.tone;
 			const nextColour = next && senseOf(next.span, 'colour');
 			if (tone && next && nextColour && !next.denied && !metalFirst.has(description.type.division)) {
-				this.take(next, takeColour(toned(nextColour.hex, tone), clause.before === 'on'));
+				const deep = isDenim(description) ? denimColour : toned;
+				this.take(next, takeColour(deep(nextColour.hex, tone), clause.before === 'on'));
 				this.takeClothToo(next);
 				this.note(part, 'understood', 'its depth');
 				i++;
@@ -318,9 +341,8 @@ class Describer {
 			colour.hex = toned(colour.hex, tone);
 			return this.note(part, 'understood', 'its depth');
 		}
-		const { lighten } = tone;
-		const word = lighten < 0 ? 'dark denim' : lighten > 0.3 ? 'light denim' : undefined;
-		if (word) return this.take(part, takeColour(hexOfWord.get(word) ?? ''));
+		const said = washOfDepth(tone);
+		if (said) return this.take(part, takeColour(said));
 		this.note(part, 'idle', 'carries nothing to compare');
 	}
 
@@ -358,11 +380,16 @@ class Describer {
 	takeWord(part: Part, clause: Clause): void {
 		const { description } = this;
 		const { type } = description;
-		const wash = senseOf(part.span, 'tone')?.tone;
-		if (wash && isDenim(description) && !senseOf(part.span, 'colour')) return this.takeWash(part, wash);
+		const tone = senseOf(part.span, 'tone')?.tone;
+		if (tone && isDenim(description) && !senseOf(part.span, 'colour')) return this.takeWash(part, tone);
 		const [first] = takings(part, description);
 		const taking =
-			first?.says.aspect === 'palette' && clause.before === 'on' ? takeColour(first.says.value, true) : first;
+			first?.says.aspect === 'palette'
+				? takeColour(
+						isDenim(description) ? denimColour(first.says.value) : first.says.value,
+						clause.before === 'on'
+					)
+				: first;
 		if (taking) {
 			this.take(part, taking);
 			if (taking.says.aspect === 'palette') this.takeClothToo(part);
