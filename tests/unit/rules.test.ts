@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checkLook, type CheckContext, type Client } from '../../src/lib/core';
+import { checkLook, type CheckContext, type CheckedPiece, type Client } from '../../src/lib/core';
 import { piecesOf } from '../outfits';
 
 const who = (rest: Partial<NonNullable<CheckContext['client']>> = {}): CheckContext => ({
@@ -235,6 +235,87 @@ describe('a rule tells a look from its neighbour', () => {
 			'hoodie; jeans',
 			'cocktail dress; high-heeled sandals',
 			{ event: { dressCode: 'cocktail' } }
+		],
+		[
+			'rain',
+			'a hem off the floor stays dry',
+			'floor-length wool skirt; leather boots',
+			'knee-length wool skirt; leather boots',
+			{ event: { dressCode: '', weather: { airC: 9, rain: true } } }
+		],
+		['gapes', 'jersey gives', 'skin-tight buttoned cotton shirt', 'skin-tight buttoned jersey shirt'],
+		['gapes', 'a zip holds', 'skin-tight shirt dress', 'skin-tight bodycon dress'],
+		[
+			'prepare',
+			'nobody packs',
+			'linen suit',
+			'wool suit',
+			{ event: { title: 'Train to the coast', dressCode: '' } }
+		],
+		[
+			'formality-apart',
+			'trousers between them',
+			'joggers; dinner jacket',
+			'tailored trousers; dinner jacket'
+		],
+		[
+			'stray-colour',
+			'the bag answers the shoe',
+			'grey suit; lime green court shoes; black handbag',
+			'grey suit; lime green court shoes; green handbag'
+		],
+		[
+			'stray-colour',
+			'an evening bag is a jewel',
+			'black dress; black court shoes; red tote',
+			'black dress; black court shoes; red clutch'
+		],
+		['shows-through', 'a gown is made up over a lining', 'chiffon blouse', 'chiffon evening gown'],
+		[
+			'shows-through',
+			'a camisole beneath',
+			'sheer black blouse; jeans',
+			'sheer black blouse; black camisole; jeans'
+		],
+		[
+			'busy-neck',
+			'a necklace that hangs below it',
+			'black roll-neck jumper; pearl necklace',
+			'black roll-neck jumper; gold pendant'
+		],
+		[
+			'bunches',
+			'thin knit has room',
+			'thick jumper; fitted blazer',
+			'fine-knit merino jumper; fitted blazer'
+		],
+		[
+			'hem-and-boot',
+			'of plain boots nobody knows the height',
+			'knee-length skirt; knee-high boots',
+			'knee-length skirt; boots'
+		],
+		[
+			'client-limits',
+			'a refused colour, and its neighbours not',
+			'orange dress',
+			'red dress',
+			who({ coloursRefused: ['orange'] })
+		],
+		[
+			'client-limits',
+			'no leather, whatever the name says of it',
+			'black biker jacket',
+			'black denim jacket',
+			who({ ethics: { fur: true, leather: false } })
+		],
+		['client-limits', 'mohair is wool', 'mohair jumper', 'cotton jumper', who({ avoidMaterials: ['wool'] })],
+		[
+			'client-limits',
+			'steel often holds nickel',
+			'steel necklace',
+			'platinum necklace',
+			who({ allergies: ['nickel'] })
 		]
 	])('%s: %s', (rule, _why, off, right, context) => {
 		const faults = (look: string) => severities(rule, look, context).filter((one) => one !== 'praise');
@@ -253,6 +334,30 @@ describe('praise', () => {
 	])('%s is said only of the look that earns it', (rule, plain, earned) => {
 		expect(severities(rule, plain)).not.toContain('praise');
 		expect(severities(rule, earned)).toContain('praise');
+	});
+});
+
+describe('to prepare before the day', () => {
+	const [shoes] = piecesOf('high-heeled black court shoes');
+	const told = (more: Partial<CheckedPiece>) =>
+		checkLook([{ ...shoes!, ...more }], {}, { only: ['prepare'] }).map(({ severity, measured }) => ({
+			severity,
+			measured
+		}));
+	it('is nothing for what is ready', () => expect(told({ state: 'ready' })).toEqual([]));
+	it('is care for what needs it', () =>
+		expect(told({ state: 'needs-care' })).toMatchObject([
+			{ severity: 'hint', measured: expect.stringContaining('needs care') }
+		]));
+	it('is getting back what is away', () =>
+		expect(told({ state: 'away' })).toMatchObject([
+			{ severity: 'warning', measured: expect.stringContaining('back in time') }
+		]));
+	it('is wearing in new heels, and not what others wore before', () => {
+		expect(told({ bought: { tier: 'save', condition: 'new' } })).toMatchObject([
+			{ measured: expect.stringContaining('wear it in') }
+		]);
+		expect(told({ bought: { tier: 'save', condition: 'good' } })).toEqual([]);
 	});
 });
 

@@ -185,12 +185,13 @@ const down: readonly SlotId[] = ['outer', 'suit', 'layer', 'drape', 'whole', 'to
 
 export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): Facts {
 	// Copied from one object, then set: spreading a second one over it costs ten times as much.
-	const pieces = worn.map(({ id, title, moves, lengthCm, bought, garment }): PieceFacts => ({
+	const pieces = worn.map(({ id, title, moves, lengthCm, state, bought, garment }): PieceFacts => ({
 		...factsOfGarment(garment),
 		id,
 		title,
 		moves,
 		lengthCm,
+		state,
 		bought
 	}));
 	const inSlots = (...wanted: SlotId[]) => pieces.filter(({ slot }) => wanted.includes(slot));

@@ -4,6 +4,7 @@ import type { LayerState } from '../body/layers';
 import type { Client, Event } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { Listing } from '../model/market';
+import type { Piece } from '../model/piece';
 import type { DegreeId } from '../model/recipe';
 
 /** Something worn, under an id of its own. */
@@ -15,6 +16,8 @@ export interface CheckedPiece {
 	moves: readonly MoveId[];
 	/** Its own length in cm, from the shoulder point or the waist, where it was measured. */
 	lengthCm?: number;
+	/** Whether an owned piece is at hand and fit to be worn. */
+	state?: Piece['state'];
 	/** What is told of it where it is bought for the look. */
 	bought?: Pick<Listing, 'tier' | 'condition'>;
 }

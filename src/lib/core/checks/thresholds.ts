@@ -58,6 +58,8 @@ export const thresholds = {
 	eraMarks: { touch: 2, half: 3, most: 4, 'all-in': undefined } as Record<DegreeId, number | undefined>,
 	/** A floor-length hem of unknown length wants at least this heel, in cm. */
 	heelForLongHemsCm: 4,
+	/** New shoes from this heel on want breaking in, in cm. */
+	breakInHeelCm: 4,
 	/** Heels from here on are high for standing long, in cm. */
 	highHeelCm: 10.5
 } as const;

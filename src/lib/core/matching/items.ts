@@ -46,6 +46,8 @@ export interface ResolvedItem {
 	garment: Garment;
 	/** Its own length where it was measured, and is worn as what it is. */
 	lengthCm?: number;
+	/** Whether an owned piece is at hand and fit to be worn. */
+	state?: Piece['state'];
 }
 
 /** What an item is, looked up among the client's pieces; undefined when its piece or part is gone. */
@@ -60,10 +62,16 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 		);
 	if (!option) return undefined;
 	if (!item.becomes)
-		return { title: option.title, garment: option.garment, lengthCm: piece.measuresCm.length };
+		return {
+			title: option.title,
+			garment: option.garment,
+			lengthCm: piece.measuresCm.length,
+			state: piece.state
+		};
 	return {
 		title: `${option.title}, ${transformationOf(item.becomes).label}`,
-		garment: transformed(option.garment, item.becomes)
+		garment: transformed(option.garment, item.becomes),
+		state: piece.state
 	};
 }
 

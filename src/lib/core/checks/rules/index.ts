@@ -11,6 +11,7 @@ import { denimOnDenim } from './denim-on-denim';
 import { dressCode } from './dress-code';
 import { fitted } from './fitted';
 import { formalityApart } from './formality-apart';
+import { gapes } from './gapes';
 import { heavyWhite } from './heavy-white';
 import { hemAndBoot } from './hem-and-boot';
 import { hemAndHeel } from './hem-and-heel';
@@ -26,6 +27,7 @@ import { nearMiss } from './near-miss';
 import { oneColour } from './one-colour';
 import { oneDark } from './one-dark';
 import { outOfSeason } from './out-of-season';
+import { prepare } from './prepare';
 import { printsTogether } from './prints-together';
 import { rain } from './rain';
 import { repeatedShape } from './repeated-shape';
@@ -83,6 +85,7 @@ export const rules: readonly Rule[] = [
 	trouserEnd,
 	highForLong,
 	ridesUp,
+	gapes,
 	bunches,
 	statementCount,
 	takeOneOff,
@@ -97,5 +100,6 @@ export const rules: readonly Rule[] = [
 	busyNeck,
 	hiddenEarrings,
 	logos,
+	prepare,
 	spending
 ];

@@ -1,16 +1,23 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 
 const spoilt = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia'];
 
+const onTheFloor = ({ stated }: PieceFacts) =>
+	stated('hemLength') === 'floor' ||
+	['floor', 'stacked'].includes(stated('legLength') ?? '') ||
+	stated('hemDetail') === 'trained';
+
 export const rain: Rule = {
 	id: 'rain',
 	title: 'Rain spoils it',
-	reason: 'Rain marks suede, satin and straw; say so before the day, and have the other shoe ready.',
+	reason:
+		'Rain marks suede, satin and straw, and climbs a hem that trails; say so before the day, and have the other shoe ready.',
 	standing: 'settled',
 	about: ['material'],
 	find: (facts) => {
 		if (!facts.event?.weather?.rain) return [];
-		return facts
+		const marked = facts
 			.in('feet', 'bag', 'head', 'outer')
 			.filter((piece) => spoilt.includes(piece.value('material') ?? ''))
 			.map((piece) => ({
@@ -19,5 +26,15 @@ export const rain: Rule = {
 				measured: `${piece.value('material')} in the rain: the ${piece.title}`,
 				swap: true
 			}));
+		const dragged = facts
+			.in('legs', 'whole', 'drape', 'outer')
+			.filter((piece) => onTheFloor(piece))
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `the hem of the ${piece.title} is on the wet floor`,
+				swap: true
+			}));
+		return [...marked, ...dragged];
 	}
 };

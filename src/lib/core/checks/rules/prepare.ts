@@ -1,0 +1,51 @@
+import type { PieceFacts } from '../facts';
+import type { Rule } from '../rule';
+import { thresholds } from '../thresholds';
+
+/** Cloths that come out of a suitcase creased. */
+const creases = ['linen', 'hemp', 'cotton', 'poplin', 'lawn', 'voile', 'silk', 'viscose', 'taffeta', 'khadi'];
+/** Leathers that give only with wear. */
+const stiff = ['leather', 'patent-leather', 'exotic-skin'];
+
+const isTravelling = (told: string) =>
+	/travel|journey|flight|train|ferry|cruise|suitcase|away|abroad/i.test(told);
+/** New shoes with a heel, or of a leather that has yet to give. */
+const wantsBreakingIn = ({ slot, bought, place, stated }: PieceFacts) =>
+	slot === 'feet' &&
+	bought?.condition === 'new' &&
+	((stated('heelHeight') !== undefined && (place('heelHeight') ?? 0) >= thresholds.breakInHeelCm) ||
+		stiff.includes(stated('material') ?? ''));
+
+export const prepare: Rule = {
+	id: 'prepare',
+	title: 'To prepare before the day',
+	reason:
+		'What needs pressing, what creases in a suitcase and what needs breaking in spoils a look that is right on the rail.',
+	standing: 'settled',
+	about: [],
+	find: ({ pieces, event }) => {
+		const packed = isTravelling(event?.title ?? '');
+		return pieces.flatMap((piece) => {
+			const { id, title, state } = piece;
+			if (state === 'away' || state === 'retired')
+				return [
+					{
+						severity: 'warning' as const,
+						pieces: [id],
+						measured: `${title} is ${state === 'away' ? 'away, and must be back in time' : 'no longer worn'}`,
+						swap: true
+					}
+				];
+			const told = [
+				...(state === 'needs-care' ? ['needs care: press, clean or mend it, by its label'] : []),
+				...(wantsBreakingIn(piece) ? ['is new: wear it in at home first, a little longer each day'] : []),
+				...(packed && creases.includes(piece.value('material') ?? '')
+					? ['creases in a suitcase: roll it, and steam it on arrival']
+					: [])
+			];
+			return told.length > 0
+				? [{ severity: 'hint' as const, pieces: [id], measured: `${title} ${told.join('; ')}` }]
+				: [];
+		});
+	}
+};
