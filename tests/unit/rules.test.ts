@@ -309,6 +309,26 @@ describe('a rule tells a look from its neighbour', () => {
 			'black denim jacket',
 			who({ ethics: { fur: true, leather: false } })
 		],
+		...[
+			['strapless', 'strapless black top', 'sleeveless black top'],
+			['upper arms', 'sleeveless black dress', 'long-sleeved black dress'],
+			['bare shoulders', 'bardot top', 'crew-neck top'],
+			['backless', 'backless black dress', 'black dress'],
+			['see-through', 'sheer black blouse', 'black blouse'],
+			['anything that rustles', 'taffeta skirt', 'wool skirt'],
+			['polka dots', 'polka-dot blouse', 'striped blouse'],
+			['skinny jeans', 'skinny jeans', 'wide-leg jeans'],
+			['jeans', 'flared jeans', 'tailored trousers'],
+			['red trousers', 'red trousers', 'red skirt'],
+			['roll necks', 'roll-neck jumper', 'crew-neck jumper'],
+			['silver', 'silver necklace', 'gold necklace']
+		].map(([limit = '', off = '', right = '']): [string, string, string, string, CheckContext] => [
+			'client-limits',
+			`never ${limit}`,
+			off,
+			right,
+			who({ limits: { never: [limit] } })
+		]),
 		['client-limits', 'mohair is wool', 'mohair jumper', 'cotton jumper', who({ avoidMaterials: ['wool'] })],
 		[
 			'client-limits',

@@ -142,6 +142,7 @@ export { judge } from './matching/judging';
 export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
 
 // Body and money
+export { isKnownLimit } from './checks/limits';
 export { cautionsFor, type Caution } from './body/cautions';
 export { bestSize, type SizeAdvice } from './body/sizes';
 export { hemLanding, type HemLanding } from './body/hem-landing';

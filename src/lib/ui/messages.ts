@@ -105,10 +105,12 @@ export const m = {
 		neverHint: 'Separate with commas',
 		avoid: 'Materials to avoid',
 		allergies: 'Allergies',
+		unknownLimits: (words: string) =>
+			`Kept, but no check knows it: ${words}. Say it as a garment, a feature, a colour or what must not show.`,
 		refused: 'Colours refused',
 		refusedHint: 'In words, with commas between: “orange” means every orange, “mustard” what is near it.',
 		unknownColours: (words: string) =>
-			`Not known as a colour: ${words}. It is kept as a note; use the words that reading a look knows.`,
+			`Not known as a colour: ${words}. Kept, but not checked; use a colour word that reading a look knows.`,
 		ethics: 'Materials for ethics’ sake',
 		wears: { fur: 'Wears fur, feather and skins', leather: 'Wears leather and suede' },
 		wearsNo: { fur: 'no fur, feather or skins', leather: 'no leather or suede' },

@@ -6,6 +6,7 @@
 		effectIds,
 		effects,
 		colourOfWord,
+		isKnownLimit,
 		type BodyMeasure,
 		type Client
 	} from '$lib/core';
@@ -14,6 +15,7 @@
 	import { perform } from '../frame/perform';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
+	import WordsField from './WordsField.svelte';
 
 	interface Props {
 		open: boolean;
@@ -42,28 +44,14 @@
 		figure: { skin: 'medium', hair: 'dark-brown', hairShape: 'up' }
 	});
 	let draft = $state(fresh());
-	let never = $state('');
-	let avoid = $state('');
-	let allergies = $state('');
-	let refused = $state('');
 	let tried = $state(false);
 
 	function begin() {
 		const next = client ? $state.snapshot(client) : fresh();
 		draft = next;
-		never = next.limits.never.join(', ');
-		avoid = next.avoidMaterials.join(', ');
-		allergies = next.allergies.join(', ');
-		refused = next.coloursRefused.join(', ');
 		tried = false;
 	}
 
-	const listed = (text: string) =>
-		text
-			.split(',')
-			.map((word) => word.trim())
-			.filter(Boolean);
-	const unknownColours = $derived(listed(refused).filter((word) => !colourOfWord(word)));
 	const nameMissing = $derived(tried && draft.name.trim() === '');
 	const outOfRange = (measure: BodyMeasure) => {
 		const cm = draft.measurements[measure];
@@ -73,13 +61,7 @@
 
 	async function save() {
 		tried = true;
-		const next: Client = {
-			...$state.snapshot(draft),
-			limits: { ...draft.limits, never: listed(never) },
-			avoidMaterials: listed(avoid),
-			allergies: listed(allergies),
-			coloursRefused: listed(refused)
-		};
+		const next: Client = $state.snapshot(draft);
 		// What the fields themselves show; anything else the store refuses with its place.
 		if (nameMissing || bodyMeasureIds.some(outOfRange)) return;
 		const saved = await perform(() =>
@@ -159,23 +141,23 @@
 			on:change={({ detail }) => (draft.limits.maxHeelCm = detail ?? undefined)}
 		/>
 		<div class="wide">
-			<TextInput size="sm" labelText={m.clients.never} helperText={m.clients.neverHint} bind:value={never} />
+			<WordsField
+				label={m.clients.never}
+				hint={m.clients.neverHint}
+				bind:words={draft.limits.never}
+				known={isKnownLimit}
+				unknownText={m.clients.unknownLimits}
+			/>
 		</div>
-		<TextInput size="sm" labelText={m.clients.avoid} bind:value={avoid} />
-		<TextInput
-			size="sm"
-			labelText={m.clients.allergies}
-			helperText={m.clients.allergyNote}
-			bind:value={allergies}
-		/>
+		<WordsField label={m.clients.avoid} bind:words={draft.avoidMaterials} />
+		<WordsField label={m.clients.allergies} hint={m.clients.allergyNote} bind:words={draft.allergies} />
 		<div class="wide">
-			<TextInput
-				size="sm"
-				labelText={m.clients.refused}
-				helperText={m.clients.refusedHint}
-				warn={unknownColours.length > 0}
-				warnText={m.clients.unknownColours(unknownColours.join(', '))}
-				bind:value={refused}
+			<WordsField
+				label={m.clients.refused}
+				hint={m.clients.refusedHint}
+				bind:words={draft.coloursRefused}
+				known={(word) => colourOfWord(word) !== undefined}
+				unknownText={m.clients.unknownColours}
 			/>
 		</div>
 		<fieldset class="wide ethics">

@@ -1,4 +1,5 @@
 import type { PieceFacts } from '../facts';
+import type { Violation } from '../model';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
@@ -25,12 +26,12 @@ export const prepare: Rule = {
 	about: [],
 	find: ({ pieces, event }) => {
 		const packed = isTravelling(event?.title ?? '');
-		return pieces.flatMap((piece) => {
+		return pieces.flatMap((piece): Violation[] => {
 			const { id, title, state } = piece;
 			if (state === 'away' || state === 'retired')
 				return [
 					{
-						severity: 'warning' as const,
+						severity: 'warning',
 						pieces: [id],
 						measured: `${title} is ${state === 'away' ? 'away, and must be back in time' : 'no longer worn'}`,
 						swap: true
@@ -44,7 +45,7 @@ export const prepare: Rule = {
 					: [])
 			];
 			return told.length > 0
-				? [{ severity: 'hint' as const, pieces: [id], measured: `${title} ${told.join('; ')}` }]
+				? [{ severity: 'hint', pieces: [id], measured: `${title} ${told.join('; ')}` }]
 				: [];
 		});
 	}

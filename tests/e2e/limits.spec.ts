@@ -1,0 +1,52 @@
+import { expect, goTo, openDemo, test } from './studio';
+
+/** Opens the form of a client of the demo. */
+async function editClient(page: Parameters<typeof openDemo>[0], name: string) {
+	await goTo(page, 'Clients');
+	await page.getByRole('heading', { name }).click();
+	await page.getByRole('button', { name: 'Edit client' }).click();
+	return page.getByRole('dialog');
+}
+
+test('what a client refuses is typed in words, told where no check knows it, and found on the table', async ({
+	page
+}) => {
+	await openDemo(page);
+	const form = await editClient(page, 'Tamsin Orrowby');
+	const never = form.getByLabel('Never wears or shows');
+	await never.fill('strapless, drop earrings, hullabaloo');
+	await expect(form).toContainText('Kept, but no check knows it: hullabaloo');
+	const refused = form.getByLabel('Colours refused');
+	await refused.fill('burgundy, ');
+	await refused.pressSequentially('glimmerish');
+	await expect(refused).toHaveValue('burgundy, glimmerish');
+	await expect(form).toContainText('Not known as a colour: glimmerish');
+	await refused.fill('burgundy');
+	await form.getByText('Wears leather and suede').click();
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(form).toBeHidden();
+	await expect(page.getByText('no leather or suede')).toBeVisible();
+
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await page.keyboard.press('k');
+	const findings = page.getByRole('button', { name: /Against the client’s limits/ });
+	await expect(
+		findings.filter({ hasText: 'burgundy: a colour that this client refuses' }).first()
+	).toBeVisible();
+	await expect(findings.filter({ hasText: 'never: drop earrings' })).toBeVisible();
+	await expect(findings.filter({ hasText: 'no leather for this client' }).first()).toBeVisible();
+});
+
+test('the words of one client do not stay in the form of the next', async ({ page }) => {
+	await openDemo(page);
+	const form = await editClient(page, 'Tamsin Orrowby');
+	await expect(form.getByLabel('Materials to avoid')).toHaveValue('wool');
+	await form.getByLabel('Materials to avoid').fill('wool, mohair');
+	await form.getByRole('button', { name: 'Cancel' }).click();
+	const again = await editClient(page, 'Tamsin Orrowby');
+	await expect(again.getByLabel('Materials to avoid')).toHaveValue('wool');
+	await again.getByRole('button', { name: 'Cancel' }).click();
+	const other = await editClient(page, 'Corwin Tyehurst');
+	await expect(other.getByLabel('Materials to avoid')).not.toHaveValue(/wool, mohair/);
+});
