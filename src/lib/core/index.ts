@@ -134,6 +134,7 @@ export {
 export { adaptLook, type Adaptation, type AdaptedLook } from './matching/adapt';
 export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './matching/becomes';
 export { moveFails, bottomOf } from './body/move-fails';
+export { canForgive, scoreWorn } from './matching/score-worn';
 export { scoreEcho, scoringOf, wornPieces } from './matching/score-echo';
 export * as choosing from './matching/choosing';
 export { inState, layerStates, statesOf, type LayerState } from './body/layers';

@@ -1,11 +1,12 @@
 /** The score of an echo as it stands. */
 import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
-import { scoreLook, type LookCloseness, type ScoreOptions } from '../closeness/look';
+import type { LookCloseness, ScoreOptions } from '../closeness/look';
 import type { Echo, Item, Match } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
-import { resolveItem, wornIn } from './items';
+import { resolveItem } from './items';
+import { scoreWorn } from './score-worn';
 
 const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
 	item.source === 'listing' ? { bought: { tier: item.listing.tier, condition: item.listing.condition } } : {};
@@ -38,4 +39,4 @@ export const scoringOf = (
 /** How close an echo comes to its reference. */
 export const scoreEcho = (
 	...[echo, reference, pieces, client]: Parameters<typeof scoringOf>
-): LookCloseness => scoreLook(reference, wornIn(echo, pieces), scoringOf(echo, reference, pieces, client));
+): LookCloseness => scoreWorn(echo, reference, pieces, scoringOf(echo, reference, pieces, client));

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import {
 		bandOf,
+		canForgive,
 		resolveItem,
-		scoreEcho,
+		scoreWorn,
 		type Client,
 		type Echo,
 		type Piece,
@@ -21,9 +22,16 @@
 	let { echo, client, pieces, reference }: Props = $props();
 
 	const judgement = $derived(echo.judgements.at(-1));
-	const score = $derived(
-		judgement?.score ?? (reference ? scoreEcho(echo, reference, pieces, client).score : 0)
-	);
+	/** The eye, where the score asks for it, comes after the card. */
+	const score = $derived.by(async () => {
+		if (judgement) return judgement.score;
+		if (!reference) return 0;
+		if (!canForgive(echo)) return scoreWorn(echo, reference, pieces, { client }).score;
+		// Read before the wait, so that a change of them is seen.
+		const judged = [echo, reference, pieces, client] as const;
+		const { scoreEcho } = await import('./live-score');
+		return scoreEcho(...judged).score;
+	});
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 
@@ -32,8 +40,13 @@
 	<span>
 		<strong>{echo.title}</strong>
 		<span class="soft">{client.name}</span>
-		<span class="score figures">{Math.round(score)}</span>
-		<span class="soft">{bandOf(score).label}</span>
+		{#await score}
+			<span class="score figures">&nbsp;</span>
+			<span class="soft">&nbsp;</span>
+		{:then score}
+			<span class="score figures">{Math.round(score)}</span>
+			<span class="soft">{bandOf(score).label}</span>
+		{/await}
 		{#if judgement}<span class="soft figures">{m.fitting.byYou(judgement.verdict.ownRating)}</span>{/if}
 	</span>
 </a>
