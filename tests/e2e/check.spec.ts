@@ -56,3 +56,26 @@ test('another school counts other things, in place', async ({ page }) => {
 	await page.keyboard.press('Control+z');
 	await expect.poll(() => scoreOf(page)).toBe(before);
 });
+
+test('what goes underneath is put on from the wardrobe, handed over, and taken off again', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /1950s day, radio picnic/ }).click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
+	await page.keyboard.press('k');
+	const beneath = page.getByRole('region', { name: 'What goes underneath' });
+	await beneath.getByRole('button', { name: 'Wear Net petticoat' }).press('Enter');
+	await expect(beneath).toContainText('Worn: Net petticoat');
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'Hand over' }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'underneath' })).toContainText('Net petticoat');
+	await page.getByRole('link', { name: 'Back to the fitting table' }).click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
+	await page.keyboard.press('k');
+	await beneath.getByRole('button', { name: 'Take it off' }).click();
+	await expect(beneath.getByRole('button', { name: 'Wear Net petticoat' })).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(beneath).toContainText('Worn: Net petticoat');
+});

@@ -140,7 +140,7 @@ export * as choosing from './matching/choosing';
 export { inState, layerStates, statesOf, type LayerState } from './body/layers';
 export { inOrder, moveElement, ranked } from './matching/order';
 export { judge } from './matching/judging';
-export { sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
+export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './matching/sheet';
 
 // Body and money
 export { isKnownLimit } from './checks/limits';

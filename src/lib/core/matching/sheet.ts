@@ -44,6 +44,16 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 	});
 }
 
+/** What is worn though no element asks for it, underpinnings among it; what is gone from the wardrobe drops out. */
+export const extrasOf = (
+	echo: Pick<Echo, 'extras'>,
+	pieces: readonly Piece[]
+): { id: string; kind: Echo['extras'][number]['kind']; title: string; item: Item; garment: Garment }[] =>
+	echo.extras.flatMap(({ id, kind, item }) => {
+		const resolved = resolveItem(item, pieces);
+		return resolved ? [{ id, kind, title: resolved.title, item, garment: resolved.garment }] : [];
+	});
+
 export type SheetCaution = 'heels' | 'hems' | TransformationCaution;
 
 /** From this heel on, and from these hems on, the usual cautions are printed (common practice). */

@@ -4,6 +4,7 @@
 	import { m } from '../messages';
 	import FindingItem from './FindingItem.svelte';
 	import type { FittingTable } from './table.svelte';
+	import Underneath from './Underneath.svelte';
 	import WearableVersion from './WearableVersion.svelte';
 
 	let { table }: { table: FittingTable } = $props();
@@ -45,14 +46,7 @@
 			{/each}
 		</section>
 	{/if}
-	{#if check.beneath.length > 0}
-		<section aria-label={m.fitting.check.beneath}>
-			<h3>{m.fitting.check.beneath}</h3>
-			{#each check.beneath as { id, type, words, for: title } (id + type)}
-				<p><span class="soft">{title}:</span> {words}</p>
-			{/each}
-		</section>
-	{/if}
+	{#if check.beneath.length > 0}<Underneath {table} />{/if}
 	{#if check.mistakes.length > 0}
 		<section aria-label={m.fitting.check.reference}>
 			<h3>{m.fitting.check.reference}</h3>

@@ -1,9 +1,12 @@
 import {
 	adaptLook,
 	checkLook,
+	extrasOf,
 	mendsOf,
 	mistakesOf,
+	optionsOfPiece,
 	underneath,
+	wearable,
 	withChange,
 	wornPieces,
 	type Dismissal,
@@ -57,8 +60,18 @@ export function lookCheck(source: () => CheckSource) {
 	// The reference's own mistakes hang on its elements and the schools, not on what is chosen.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
 	const mistakes = $derived(mistakesOf(reference, { schools: JSON.parse(schoolsKey) as Echo['schools'] }));
+	const onHand = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
+	const extras = $derived(extrasOf(echo, pieces));
 	const beneath = $derived(
-		worn.flatMap(({ id, title, garment }) => underneath(garment).map((one) => ({ ...one, id, for: title })))
+		worn.flatMap(({ id, title, garment }) =>
+			underneath(garment).map((one) => ({
+				...one,
+				id,
+				for: title,
+				worn: extras.find((extra) => extra.garment.type === one.type),
+				owned: onHand.filter((option) => option.garment.type === one.type)
+			}))
+		)
 	);
 
 	const offerOf = (id: string, key: string) =>
@@ -81,7 +94,7 @@ export function lookCheck(source: () => CheckSource) {
 		get mistakes() {
 			return mistakes;
 		},
-		/** What goes underneath, proposed. */
+		/** What goes underneath, proposed: what is worn of it, and what the wardrobe has. */
 		get beneath() {
 			return beneath;
 		},

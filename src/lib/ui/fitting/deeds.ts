@@ -91,6 +91,15 @@ export function tableDeeds(source: () => DeedSource) {
 			const offer = source().check.offerIn(how);
 			return offer ? choose(element, offer) : nothing;
 		},
+		/** Puts an owned thing on that no element asks for. */
+		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
+			edit(m.did.putOn(title), (draft) => {
+				draft.extras.push({ id: newId(), item, kind: 'underpinning', note: '' });
+			}),
+		takeOff: ({ id, title }: { id: string; title: string }) =>
+			edit(m.did.tookOff(title), (draft) => {
+				draft.extras = draft.extras.filter((extra) => extra.id !== id);
+			}),
 		/** Lets a finding stand, with the reason why. */
 		dismiss: ({ rule, pieces, title }: Finding, reason: Dismissal['reason']) =>
 			edit(m.did.letStand(title), (draft) => {

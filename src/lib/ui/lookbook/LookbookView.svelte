@@ -4,6 +4,7 @@
 	import {
 		bandOf,
 		boughtIn,
+		extrasOf,
 		moneyInWords,
 		resolveItem,
 		schoolLabel,
@@ -22,6 +23,7 @@
 
 	const { echo, reference, client, pieces, currency } = $derived(onTable);
 	const lines = $derived(sheetOf(echo, reference, pieces));
+	const extras = $derived(extrasOf(echo, pieces));
 	const cautions = $derived(sheetCautions(lines));
 	const cautionWords = { heels: m.lookbook.heels, hems: m.lookbook.hems, ...m.fitting.becomes.cautions };
 	/** Schools that shaped the figure and the checks. */
@@ -85,6 +87,13 @@
 						{/each}
 						{#if line.howToWear.length > 0}<span>{m.lookbook.howToWear}: {line.howToWear.join(', ')}</span
 							>{/if}
+					</li>
+				{/each}
+				{#each extras as { id, kind, title, item } (id)}
+					<li>
+						<span class="soft">{m.lookbook.extras[kind]}</span>
+						<strong>{title}</strong>
+						<span>{source(item)}</span>
 					</li>
 				{/each}
 			</ol>
