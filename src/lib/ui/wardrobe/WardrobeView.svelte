@@ -98,11 +98,11 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
 		gap: 1px;
-		background: var(--line);
-		border: 1px solid var(--line);
+		padding: 1px;
 		list-style: none;
 	}
 	.rail li {
 		background: var(--panel);
+		box-shadow: 0 0 0 1px var(--line);
 	}
 </style>
