@@ -13,7 +13,13 @@ export interface Caution {
 
 /** Other materials that a word for one rules out too. */
 const kinOf: Record<string, RegExp> = {
-	wool: /wool|merino|cashmere|mohair|alpaca|tweed|flannel|felt|boucle|camel-hair/
+	wool: /wool|merino|cashmere|mohair|alpaca|tweed|flannel|felt|boucle|camel-hair/,
+	latex: /rubber|elastane/,
+	synthetics: /nylon|polyester|elastane|technical|imitation-leather/,
+	feathers: /feather|down-fill/,
+	down: /down-fill|feather/,
+	fur: /fur|shearling/,
+	leather: /^(?!imitation).*leather|suede|exotic-skin|shearling/
 };
 const leathers = ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling'];
 const furs = ['fur', 'feather', 'exotic-skin'];

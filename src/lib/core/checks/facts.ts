@@ -173,6 +173,7 @@ function takesTheEye({ type, facets, print: stated }: Garment, print: string | u
 	return (
 		richCloth.includes(facets.material?.value ?? garmentType(type).usual.material ?? '') ||
 		richTextures.includes(facets.texture?.value ?? '') ||
+		facets.hemDetail?.value === 'feathered' ||
 		boldPrints.includes(print ?? '') ||
 		(print !== undefined && stated?.scale?.value === 'large') ||
 		facets.sheen?.value === 'glittering' ||

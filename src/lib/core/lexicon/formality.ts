@@ -4,8 +4,10 @@
  */
 export const formalityOfType: Record<string, number> = {
 	'dress-shirt': 3.3,
-	'evening-shirt': 5,
+	'evening-shirt': 4.2,
 	'oxford-shirt': 2,
+	camisole: 2.2,
+	'corset-top': 2.8,
 	'flannel-shirt': 1,
 	'denim-shirt': 1,
 	'sports-top': 0,

@@ -1,4 +1,10 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
+
+/** Cut close to the waist: so said, or usually so and not said to fall straight. */
+const followsWaist = (piece: PieceFacts) =>
+	['skin-tight', 'close', 'tailored'].includes(piece.value('fit') ?? '') &&
+	(piece.stated('fit') !== undefined || !['straight', 'column'].includes(piece.stated('skirtShape') ?? ''));
 
 export const waistUnmarked: Rule = {
 	id: 'waist-unmarked',
@@ -16,7 +22,7 @@ export const waistUnmarked: Rule = {
 			facts.pieces.some(
 				(piece) =>
 					piece.moves.some((move) => ['tucked', 'half-tucked', 'belted', 'knotted'].includes(move)) ||
-					['skin-tight', 'close', 'tailored'].includes(piece.value('fit') ?? '') ||
+					followsWaist(piece) ||
 					['cropped', 'waist'].includes(piece.value('topLength') ?? '') ||
 					['marked', 'empire'].includes(piece.stated('waistline') ?? '') ||
 					['wrap', 'peplum'].includes(piece.value('skirtShape') ?? '') ||

@@ -17,7 +17,7 @@ export const bottoms: FamilySource[] = [
 			cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants / leg=slim legLength=ankle
 			chinos / chinos / us:khakis, chino, khaki trousers
 			cords / cords / corduroy trousers, corduroys / material=corduroy
-			leather trousers / leather trousers / us:leather pants / leg=slim material=leather
+			leather trousers / leather trousers / leather leggings, us:leather pants / leg=slim material=leather
 			stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
 			wide-leg trousers / wide-leg trousers / palazzo trousers, us:wide-leg pants, us:palazzo pants, Oxford bags / leg=wide legLength=floor

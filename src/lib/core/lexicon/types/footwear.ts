@@ -59,7 +59,7 @@ export const footwear: FamilySource[] = [
 		types: `
 			*sandals / sandals / flat sandals, sandal
 
-			heeled sandals / heeled sandals / strappy heels, strappy sandals, barely-there heels / heelHeight=high
+			heeled sandals / heeled sandals / strappy heels, strappy heeled sandals, barely-there heels / heelHeight=high
 			platform sandals / platform sandals / / heelHeight=high sole=platform
 			wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
 
