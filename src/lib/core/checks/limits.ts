@@ -54,17 +54,14 @@ const ofTheBody: { word: RegExp; breaks: (piece: PieceFacts) => boolean }[] = [
 	{ word: /midriff|belly|stomach|tummy/i, breaks: () => false }
 ];
 
-const carriesMeaning = ({ senses }: Span) =>
-	senses.some(({ kind }) => ['type', 'facet', 'colour', 'print', 'metal'].includes(kind));
-
-function isOf(piece: PieceFacts, sense: Sense, { text }: Span): boolean {
+function isOf(piece: PieceFacts, sense: Sense, text: string): boolean {
 	switch (sense.kind) {
 		case 'type': {
 			const named = garmentType(sense.type);
 			return named.id === piece.type.id || (named.general && named.family === piece.type.family);
 		}
 		case 'facet':
-			return sense.free && piece.value(sense.facet) === sense.value;
+			return piece.value(sense.facet) === sense.value;
 		case 'colour':
 			return piece.colours.some(({ hex }) => isColourOf(text, hex));
 		case 'print':
@@ -76,19 +73,35 @@ function isOf(piece: PieceFacts, sense: Sense, { text }: Span): boolean {
 	}
 }
 
-const read = new Map<string, Span[]>();
-/** The words of a limit that say something of a piece; remembered, since a look is checked again and again. */
-function meaningIn(limit: string): Span[] {
-	const known = read.get(limit);
-	if (known) return known;
-	const spans = spansOf(limit).filter(carriesMeaning);
-	read.set(limit, spans);
-	return spans;
+/** A phrase of a limit and what it may mean of a piece. */
+type Meant = Pick<Span, 'text' | 'senses'>;
+
+function readLimit(limit: string): Meant[] {
+	const spans = spansOf(limit);
+	/** Features that only mean something beside their part: the puff of "puff sleeves". */
+	const ofParts = spans.flatMap(({ senses }) =>
+		senses.flatMap((sense) => (sense.kind === 'detail' ? sense.detail.facets : []))
+	);
+	const saysSomething = (sense: Sense) =>
+		sense.kind === 'facet'
+			? sense.free || ofParts.includes(sense.facet)
+			: ['type', 'colour', 'print', 'metal'].includes(sense.kind);
+	return spans
+		.map(({ text, senses }) => ({ text, senses: senses.filter(saysSomething) }))
+		.filter(({ senses }) => senses.length > 0);
+}
+
+const read = new Map<string, Meant[]>();
+/** What a limit means; remembered, since a look is checked again and again. */
+function meaningOf(limit: string): Meant[] {
+	const known = read.get(limit) ?? readLimit(limit);
+	read.set(limit, known);
+	return known;
 }
 
 /** Can a limit be held against a piece? What is not understood is kept and read by people only. */
 export const isKnownLimit = (limit: string): boolean =>
-	ofTheBody.some(({ word }) => word.test(limit)) || meaningIn(limit).length > 0;
+	ofTheBody.some(({ word }) => word.test(limit)) || meaningOf(limit).length > 0;
 
 /**
  * Does a piece break a limit ("strapless", "polka dots", "red trousers")? A limit of the body goes by what shows; of any
@@ -97,6 +110,8 @@ export const isKnownLimit = (limit: string): boolean =>
 export function breaksLimit(limit: string, piece: PieceFacts): boolean {
 	const body = ofTheBody.filter(({ word }) => word.test(limit));
 	if (body.length > 0) return body.some(({ breaks }) => breaks(piece));
-	const meant = meaningIn(limit);
-	return meant.length > 0 && meant.every((span) => span.senses.some((sense) => isOf(piece, sense, span)));
+	const meant = meaningOf(limit);
+	return (
+		meant.length > 0 && meant.every(({ text, senses }) => senses.some((sense) => isOf(piece, sense, text)))
+	);
 }

@@ -59,6 +59,12 @@
 		return cm !== undefined && (cm < min || cm > max);
 	};
 
+	/** Notes a figure, or takes it out: what is not known has no entry. */
+	function note<K extends string>(figures: Partial<Record<K, number>>, name: K, figure: number | null) {
+		if (figure === null) delete figures[name];
+		else figures[name] = figure;
+	}
+
 	async function save() {
 		tried = true;
 		const next: Client = $state.snapshot(draft);
@@ -126,7 +132,7 @@
 				value={draft.measurements[measure] ?? null}
 				invalid={outOfRange(measure)}
 				invalidText="{min}–{max} {m.cm}"
-				on:change={({ detail }) => (draft.measurements[measure] = detail ?? undefined)}
+				on:change={({ detail }) => note(draft.measurements, measure, detail)}
 			/>
 		{/each}
 		<NumberInput
@@ -138,7 +144,7 @@
 			max={20}
 			labelText={m.clients.maxHeel}
 			value={draft.limits.maxHeelCm ?? null}
-			on:change={({ detail }) => (draft.limits.maxHeelCm = detail ?? undefined)}
+			on:change={({ detail }) => note(draft.limits, 'maxHeelCm', detail)}
 		/>
 		<div class="wide">
 			<WordsField

@@ -16,7 +16,7 @@ export const bottoms: FamilySource[] = [
 			dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal
 			cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants / leg=slim legLength=ankle
 			chinos / chinos / us:khakis, chino, khaki trousers
-			cords / cords / corduroy trousers, corduroys / material=corduroy
+			cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy
 			leather trousers / leather trousers / leather leggings, us:leather pants / leg=slim material=leather
 			stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 

@@ -72,13 +72,26 @@ export interface Figure {
 /** Half the breadth of an ellipse of this girth whose depth is .72 of its breadth (Ramanujan's perimeter). */
 const halfBreadth = (girth: number) => girth / 5.44;
 
+/** The measures that are known; one that was taken out again may still stand there without a figure. */
+const noted = (measurements: PlateBody['measurements'] = {}): Partial<typeof neutral> =>
+	Object.fromEntries(Object.entries(measurements).filter(([, cm]) => cm !== undefined));
+
+/** The neutral figure at a stature: what is not known of a body is in proportion to its height. */
+function neutralOf(stature = neutral.stature): typeof neutral {
+	const share = stature / neutral.stature;
+	const { bust, waist, hip, shoulder } = neutral;
+	return { stature, bust: bust * share, waist: waist * share, hip: hip * share, shoulder: shoulder * share };
+}
+
 /**
  * The body in plate units. A heel lifts everything above the foot by most of its height.
  *
  * @param heelHeight value of the facet "heelHeight" of what is worn on the feet, if anything
  */
 export function figureOf(body: PlateBody, heelHeight?: string): Figure {
-	const measures = { ...neutral, ...body.measurements };
+	const known = noted(body.measurements);
+	const usual = neutralOf(known.stature);
+	const measures = { ...usual, ...known };
 	const unit = plateSize.stature / measures.stature;
 	const heel = heelHeight === undefined ? 0 : placeOf('heelHeight', heelHeight) * unit * 0.85;
 	const sole = plateSize.floorY;
@@ -96,9 +109,10 @@ export function figureOf(body: PlateBody, heelHeight?: string): Figure {
 	const shoulder = (measures.shoulder / 2 + 0.6) * unit;
 	const { chin, shoulder: shoulderY, crotch, knee, ankle } = landmarks;
 	/** Larger girths go with fuller limbs. */
-	const fullness = (girth: number, usual: number) => Math.sqrt(girth / (usual * unit));
-	const arms = fullness(bust, halfBreadth(neutral.bust));
-	const legs = fullness(hip, halfBreadth(neutral.hip));
+	const fullness = (girth: number, inProportion: number) =>
+		Math.sqrt(girth / (halfBreadth(inProportion) * unit));
+	const arms = fullness(bust, usual.bust);
+	const legs = fullness(hip, usual.hip);
 	const neck = 22 * Math.sqrt(arms);
 	const trunk: Point[] = [
 		[neck - 1, chin - 10],
