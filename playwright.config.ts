@@ -3,10 +3,10 @@ import { chromiumFlags } from './scripts/chromium.mjs';
 
 const port = 4589;
 
-/** Journeys through the built app in Debian's Chromium: one worker, no pixel comparison. */
+/** Journeys through the built app in Debian's Chromium: two at a time, each in a browser of its own, no pixel comparison. */
 export default defineConfig({
 	testDir: 'tests/e2e',
-	workers: 1,
+	workers: 2,
 	timeout: 120_000,
 	expect: { timeout: 15_000 },
 	forbidOnly: Boolean(process.env.CI),

@@ -97,7 +97,7 @@ test('a finding is let stand with a reason, stays so over a reload, and is raise
 }) => {
 	await openEcho(page, /Rehearsal room, boat-deck interview/);
 	await page.keyboard.press('k');
-	const finding = page.locator('[data-finding]', { hasText: 'Rain spoils it' });
+	const finding = page.locator('[data-finding]', { hasText: 'in the rain' });
 	await finding.click();
 	await page.getByLabel('Let it stand').selectOption({ label: 'it is seen to' });
 	await expect(finding).toBeHidden();
@@ -114,7 +114,7 @@ test('a finding is let stand with a reason, stays so over a reload, and is raise
 test('one key tries a mend on, one key takes it', async ({ page }) => {
 	await openEcho(page, /Rehearsal room, boat-deck interview/);
 	await page.keyboard.press('k');
-	const finding = page.locator('[data-finding]', { hasText: 'Rain spoils it' });
+	const finding = page.locator('[data-finding]', { hasText: 'in the rain' });
 	await finding.focus();
 	await page.keyboard.press('Enter');
 	const plate = page.getByRole('img', { name: /^Echo:/ });
