@@ -60,7 +60,10 @@ describe('a colour that a client refuses', () => {
 		['mustard', 'yellow', false],
 		['green', 'olive', false],
 		['navy', 'midnight', true],
-		['beige', 'camel', false]
+		['beige', 'camel', false],
+		['mustard', 'gold', false],
+		['gold', 'gold', true],
+		['gold', 'mustard', false]
 	])('%s: %s is one, %s', (refused, colour, found) =>
 		expect(cautionsFor(refusing(refused), garment('dress', [colour])).length > 0).toBe(found)
 	);

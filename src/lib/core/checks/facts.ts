@@ -86,13 +86,15 @@ function formalityOf(
 	return Math.min(5, Math.max(0, base + cloth));
 }
 
+/** No shoe is by itself as dressed up as a gown: the dressiest go with a silk blouse, too. */
+const mostOfShoes = 4.3;
 /** A metallic shoe is an evening one, and a heel dresses any shoe up. */
 function dressedUp(
 	formality: number | undefined,
 	{ feet, metallic, heelCm }: { feet: boolean; metallic: boolean; heelCm: number }
 ): number | undefined {
 	if (formality === undefined || !feet) return formality;
-	return Math.min(5, formality + (metallic ? 1.8 : 0) + (heelCm >= 6 ? 0.5 : 0));
+	return Math.min(mostOfShoes, formality + (metallic ? 1.8 : 0) + (heelCm >= 6 ? 0.5 : 0));
 }
 
 /** Slots where gold, silver and their kin are metals first and colours second. */

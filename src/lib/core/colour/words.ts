@@ -46,6 +46,8 @@ export function isColourOf(said: string, hex: string): boolean {
 	const named = colourOfWord(said);
 	if (!named) return false;
 	const colour = measureColour(hex);
+	// Gold lies near mustard, and is not refused with it.
+	if (colour.metallic !== measureColour(named.hex).metallic) return false;
 	return named.word === named.family
 		? colour.family === named.family
 		: deltaE00(colour.lab, named.lab) <= meantWithin;
