@@ -41,8 +41,8 @@ export function aspectValueInWords(garment: Garment, aspect: AspectId): string |
 }
 
 /** Facets said before the garment, in the trade's order; the rest follow it where they are out of the ordinary. */
-const saidFirst: FacetId[] = ['size'];
-const saidBefore: FacetId[] = ['texture', 'material'];
+const saidFirst: FacetId[] = ['size', 'opacity'];
+const saidBefore: FacetId[] = ['hemDetail', 'texture', 'material'];
 const saidAfter: FacetId[] = [
 	'fit',
 	'rise',
@@ -52,7 +52,9 @@ const saidAfter: FacetId[] = [
 	'hemLength',
 	'legLength'
 ];
-const unsaid = new Set(['regular', 'smooth', 'medium', 'plain']);
+const unsaid = new Set(['regular', 'smooth', 'medium', 'plain', 'opaque', 'clean']);
+/** Details of a hem that are said as what the garment is: "fringed", not "slit" or "raw". */
+const asAdjective = /(fring|tassell|feather|fray|ruffl|scallop)ed$/;
 
 function facetAsAdjective(id: FacetId, value: string): string {
 	const label = valueLabel(id, value);
@@ -74,7 +76,8 @@ const expected = (garment: Garment, id: FacetId, value: string): boolean => {
 const saidFacets = (garment: Garment, ids: FacetId[]) =>
 	ids.flatMap((id) => {
 		const value = garment.facets[id]?.value;
-		return value === undefined || expected(garment, id, value) ? [] : [facetAsAdjective(id, value)];
+		const silent = value === undefined || expected(garment, id, value);
+		return silent || (id === 'hemDetail' && !asAdjective.test(value)) ? [] : [facetAsAdjective(id, value)];
 	});
 
 /** A garment by its name: "navy wool pea coat", "gold drop earrings". */
