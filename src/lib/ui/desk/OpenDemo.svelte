@@ -3,16 +3,18 @@
 	import { InlineNotification, Loading } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { database } from '$lib/store/database';
-	import { readDemo, restoreBackup } from '$lib/store/studio';
+	import { restoreBackup } from '$lib/store/studio';
+	import type { Read, StudioDocument } from '$lib/core';
 	import { m } from '../messages';
 
+	/** The demo as it is being read. */
+	let { reading }: { reading: Promise<Read<StudioDocument>> } = $props();
 	let failure = $state('');
 	let occupied = $state(false);
 
 	// A studio of one's own is never overwritten from here; Studio asks before it does.
 	onMount(async () => {
 		try {
-			const reading = readDemo();
 			const settings = await database.settings.toCollection().first();
 			if (settings && !settings.demo) {
 				occupied = true;
