@@ -80,7 +80,7 @@ await inDemo('light', async (page, shoot) => {
 	await place(page, 'Fitting table');
 	await page.getByRole('link', { name: /Rehearsal room, boat-deck interview/ }).click();
 	await page.getByRole('button', { name: /^Check/ }).click();
-	await page.locator('[data-finding]', { hasText: 'Rain spoils it' }).click();
+	await page.locator('[data-finding]', { hasText: 'in the rain' }).click();
 	await page.waitForTimeout(400);
 	await shoot('check');
 	await page.getByRole('button', { name: 'Tray', exact: true }).click();

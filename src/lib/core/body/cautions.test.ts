@@ -87,6 +87,10 @@ describe('nickel', () => {
 		expect(kinds(cautionsFor(allergic, garment('belt', ['black'], {}, { metal: 'steel' })))).toEqual([
 			'likely'
 		]));
+	it('is only to be looked up in the fittings of a bag', () =>
+		expect(kinds(cautionsFor(allergic, garment('handbag', ['tan'], {}, { metal: 'brass' })))).toEqual([
+			'look'
+		]));
 });
 
 it('no client without limits is warned of anything', () => {

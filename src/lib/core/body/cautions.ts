@@ -1,6 +1,7 @@
 import { isColourOf } from '../colour/words';
 import { placeOf } from '../lexicon/facets';
 import { nickelBearing } from '../lexicon/metals';
+import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
@@ -59,10 +60,15 @@ function overHeelLimit({ limits }: Limits, { facets }: Garment): string[] {
 	return [`about ${placeOf('heelHeight', heel)} cm of heel, over the limit of ${most} cm`];
 }
 
+/** Where metal lies on the skin though it is no jewel: buckles, frames, slides. */
+const onSkin: readonly SlotId[] = ['waist', 'eyes', 'hair', 'head'];
+
 function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[] {
-	const touches = garmentType(type).division === 'jewellery' || metal !== undefined;
-	if (!touches || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
-	return metal && nickelBearing.includes(metal.value)
+	const { division, slot } = garmentType(type);
+	const jewellery = division === 'jewellery';
+	if (!(jewellery || metal) || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
+	// The metal of a bag or a zip seldom lies on the skin.
+	return metal && (jewellery || onSkin.includes(slot)) && nickelBearing.includes(metal.value)
 		? [{ words: `nickel allergy: ${metal.value} often holds nickel; ask the maker`, kind: 'likely' }]
 		: [{ words: 'nickel allergy: check the label of all metal that touches skin', kind: 'look' }];
 }

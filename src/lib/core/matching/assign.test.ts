@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
-import { makePiece, uuid } from '../../../../tests/records';
+import { makePiece, makeReference, uuid } from '../../../../tests/records';
 import { scoreLook } from '../closeness/look';
+import { skins } from '../lexicon/skins';
 import type { Garment } from '../model/garment';
 import type { Match } from '../model/echo';
 import type { Element } from '../model/reference';
@@ -244,4 +245,19 @@ describe('the cheapest points to win back', () => {
 			[1000, 2]
 		]);
 	});
+});
+
+it('matches nude in the tone of the client’s skin', () => {
+	const asked = makeReference([element(1, garment('court-shoes', ['nude']))]);
+	const shoes = (n: number, skin: 'fair' | 'deep') =>
+		optionsOfPiece(makePiece(n, garment('court-shoes', [skins[skin]])));
+	const wardrobe = [...shoes(1, 'fair'), ...shoes(2, 'deep')];
+	const chosenFor = (skin: 'fair' | 'deep') => {
+		let n = 0;
+		const client = { figure: { skin, hair: 'black' as const, hairShape: 'up' as const } };
+		const [match] = matchWardrobe(asked, [], wardrobe, { client, newId: () => uuid(900 + n++) });
+		return match?.items[0];
+	};
+	expect(chosenFor('fair')).toMatchObject({ pieceId: wardrobe[0]?.piece.id });
+	expect(chosenFor('deep')).toMatchObject({ pieceId: wardrobe[1]?.piece.id });
 });

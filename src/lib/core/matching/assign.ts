@@ -1,7 +1,6 @@
 /** The best use of a whole wardrobe for a look at once. */
 import munkres from 'munkres-js';
-import { elementScorer, type ElementScorer } from '../closeness/look';
-import type { Schools } from '../lexicon/schools';
+import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
 import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/echo';
@@ -116,7 +115,7 @@ export function matchWardrobe(
 	reference: Pick<Reference, 'elements'>,
 	matches: readonly Match[],
 	options: readonly OwnedOption[],
-	{ schools, newId }: { schools?: Partial<Schools>; newId: () => string }
+	{ schools, client, newId }: Pick<ScoreOptions, 'schools' | 'client'> & { newId: () => string }
 ): Match[] {
 	const kept = matches.filter(
 		(match) =>
@@ -129,7 +128,7 @@ export function matchWardrobe(
 		(option) =>
 			!worn.some((item) => item.source === 'piece' && partOf({ ...option, item }) === partOf(option))
 	);
-	const scorer = elementScorer(reference, { schools });
+	const scorer = elementScorer(reference, { schools, client });
 	const worth = new Map<string, number>();
 	for (const element of elements)
 		for (const option of free) worth.set(keyOf(element, option), worthOf(scorer, element, option));

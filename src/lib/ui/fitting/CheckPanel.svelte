@@ -72,14 +72,14 @@
 	ul {
 		list-style: none;
 	}
-	section {
+	.check :global(section) {
 		display: grid;
 		gap: 0.25rem;
 		padding: 0.75rem 0.75rem 0.75rem calc(0.75rem + 3px);
 		border-bottom: 1px solid var(--line);
 		font-size: var(--step-0);
 	}
-	h3 {
+	.check :global(h3) {
 		font-size: var(--step-0);
 	}
 	.stands {

@@ -37,16 +37,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 0.5rem;
-		padding: 0.75rem 0.75rem 0.75rem calc(0.75rem + 3px);
-		border-bottom: 1px solid var(--line);
-		font-size: var(--step-0);
-	}
-	h3 {
-		font-size: var(--step-0);
-	}
 	.row {
 		margin-top: 0.25rem;
 		gap: 0.5rem;

@@ -5,6 +5,7 @@ import {
 	garmentInWords,
 	matchWardrobe,
 	schoolGuide,
+	type Client,
 	type Dismissal,
 	type Echo,
 	type Element,
@@ -28,6 +29,7 @@ import type { Candidate } from './tray.svelte';
 export interface DeedSource {
 	echo: Echo;
 	reference: Reference;
+	client: Client;
 	elements: readonly Element[];
 	wardrobe: readonly OwnedOption[];
 	check: LookCheck;
@@ -118,6 +120,7 @@ export function tableDeeds(source: () => DeedSource) {
 				m.did.matchedAll,
 				matchWardrobe(source().reference, matches(), source().wardrobe, {
 					schools: source().echo.schools,
+					client: source().client,
 					newId
 				})
 			),

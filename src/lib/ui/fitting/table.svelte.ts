@@ -85,6 +85,7 @@ export function fittingTable(onTable: () => OnTable) {
 	const deeds = tableDeeds(() => ({
 		echo,
 		reference,
+		client,
 		elements,
 		wardrobe: tray.wardrobe,
 		check,
