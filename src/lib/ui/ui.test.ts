@@ -15,6 +15,7 @@ import {
 } from '../core';
 import { referenceLook, wornLook } from './fitting/looks';
 import { notices } from './frame/notices.svelte';
+import { noted } from './frame/noted';
 import { m } from './messages';
 import { contentsInWords } from './studio/contents';
 
@@ -140,4 +141,11 @@ it('a studio’s contents are counted in words', () => {
 it('every type and aspect has a word to show', () => {
 	for (const { singular, familyLabel } of garmentTypes) expect(singular && familyLabel).toBeTruthy();
 	expect(aspectIds.length).toBeGreaterThan(20);
+});
+
+it('a figure that is taken out leaves no entry behind, and the others as they were', () => {
+	const figures = { waist: 70, hip: 96 };
+	expect(noted(figures, 'hip', 98)).toEqual({ waist: 70, hip: 98 });
+	expect(Object.keys(noted(figures, 'hip', null))).toEqual(['waist']);
+	expect(figures).toEqual({ waist: 70, hip: 96 });
 });

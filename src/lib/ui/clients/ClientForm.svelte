@@ -12,6 +12,7 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
+	import { noted } from '../frame/noted';
 	import { perform } from '../frame/perform';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
@@ -58,12 +59,6 @@
 		const { min, max } = bodyMeasures[measure];
 		return cm !== undefined && (cm < min || cm > max);
 	};
-
-	/** Notes a figure, or takes it out: what is not known has no entry. */
-	function note<K extends string>(figures: Partial<Record<K, number>>, name: K, figure: number | null) {
-		if (figure === null) delete figures[name];
-		else figures[name] = figure;
-	}
 
 	async function save() {
 		tried = true;
@@ -132,7 +127,7 @@
 				value={draft.measurements[measure] ?? null}
 				invalid={outOfRange(measure)}
 				invalidText="{min}–{max} {m.cm}"
-				on:change={({ detail }) => note(draft.measurements, measure, detail)}
+				on:change={({ detail }) => (draft.measurements = noted(draft.measurements, measure, detail))}
 			/>
 		{/each}
 		<NumberInput
@@ -144,7 +139,7 @@
 			max={20}
 			labelText={m.clients.maxHeel}
 			value={draft.limits.maxHeelCm ?? null}
-			on:change={({ detail }) => note(draft.limits, 'maxHeelCm', detail)}
+			on:change={({ detail }) => (draft.limits = noted(draft.limits, 'maxHeelCm', detail))}
 		/>
 		<div class="wide">
 			<WordsField

@@ -3,6 +3,7 @@
 	import { garmentInWords, garmentSchema, pieceSchema, readMoney, type Garment, type Piece } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
+	import { noted } from '../frame/noted';
 	import { perform } from '../frame/perform';
 	import GarmentFields from '../garment/GarmentFields.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
@@ -60,8 +61,7 @@
 		!pieceSchema.shape.measuresCm.safeParse({ [measure]: draft.measuresCm[measure] ?? 0 }).success;
 
 	function setMeasure(measure: (typeof ownMeasures)[number], cm: number | null) {
-		const { [measure]: _before, ...others } = draft.measuresCm;
-		draft.measuresCm = cm === null ? others : { ...others, [measure]: cm };
+		draft.measuresCm = noted(draft.measuresCm, measure, cm);
 	}
 
 	async function save() {
