@@ -9,7 +9,7 @@ const creases = ['linen', 'hemp', 'cotton', 'poplin', 'lawn', 'voile', 'silk', '
 const stiff = ['leather', 'patent-leather', 'exotic-skin'];
 
 const isTravelling = (told: string) =>
-	/travel|journey|flight|train|ferry|cruise|suitcase|away|abroad/i.test(told);
+	/\b(travel\w*|journey|flight|train|ferry|cruise|suitcase|abroad|weekend away|going away)\b/i.test(told);
 /** New shoes with a heel, or of a leather that has yet to give. */
 const wantsBreakingIn = ({ slot, bought, place, stated }: PieceFacts) =>
 	slot === 'feet' &&
