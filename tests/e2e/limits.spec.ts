@@ -29,6 +29,7 @@ test('what a client refuses is typed in words, told where no check knows it, and
 
 	await goTo(page, 'Fitting table');
 	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
 	await page.keyboard.press('k');
 	const findings = page.getByRole('button', { name: /Against the client’s limits/ });
 	await expect(
