@@ -38,6 +38,19 @@ export function labelledOutfits(): LabelledOutfit[] {
 		});
 }
 
+/** A check for a client who has no limits but those that are told. */
+export const forClient = (rest: Partial<NonNullable<CheckContext['client']>> = {}): CheckContext => ({
+	client: {
+		limits: { never: [] },
+		avoidMaterials: [],
+		allergies: [],
+		wishedEffects: [],
+		coloursRefused: [],
+		ethics: { fur: true, leather: true },
+		...rest
+	}
+});
+
 export interface EyeScore {
 	precision: number;
 	recall: number;

@@ -1,19 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { checkLook, type CheckContext, type CheckedPiece, type Client } from '../../src/lib/core';
-import { piecesOf } from '../outfits';
+import { forClient, piecesOf } from '../outfits';
 
-const who = (rest: Partial<NonNullable<CheckContext['client']>> = {}): CheckContext => ({
-	client: {
-		limits: { never: [] },
-		avoidMaterials: [],
-		allergies: [],
-		wishedEffects: [],
-		coloursRefused: [],
-		ethics: { fur: true, leather: true },
-		...rest
-	}
-});
-const wishes = (...wishedEffects: Client['wishedEffects']) => who({ wishedEffects });
+const wishes = (...wishedEffects: Client['wishedEffects']) => forClient({ wishedEffects });
 const severities = (rule: string, look: string, context: CheckContext = {}) =>
 	checkLook(piecesOf(look), context, { only: [rule] }).map(({ severity }) => severity);
 
@@ -206,7 +195,7 @@ describe('a rule tells a look from its neighbour', () => {
 			'no wool in it',
 			'grey wool jumper',
 			'grey cotton jumper',
-			who({ avoidMaterials: ['wool'] })
+			forClient({ avoidMaterials: ['wool'] })
 		],
 		[
 			'out-of-season',
@@ -270,6 +259,12 @@ describe('a rule tells a look from its neighbour', () => {
 			'black dress; black court shoes; red tote',
 			'black dress; black court shoes; red clutch'
 		],
+		[
+			'stray-colour',
+			'gold is a metal, and mustard is none',
+			'cobalt blue dress; cobalt blue court shoes; mustard tote',
+			'cobalt blue dress; cobalt blue court shoes; gold tote'
+		],
 		['shows-through', 'a gown is made up over a lining', 'chiffon blouse', 'chiffon evening gown'],
 		[
 			'shows-through',
@@ -300,14 +295,14 @@ describe('a rule tells a look from its neighbour', () => {
 			'a refused colour, and its neighbours not',
 			'orange dress',
 			'red dress',
-			who({ coloursRefused: ['orange'] })
+			forClient({ coloursRefused: ['orange'] })
 		],
 		[
 			'client-limits',
 			'no leather, whatever the name says of it',
 			'black biker jacket',
 			'black denim jacket',
-			who({ ethics: { fur: true, leather: false } })
+			forClient({ ethics: { fur: true, leather: false } })
 		],
 		...[
 			['strapless', 'strapless black top', 'sleeveless black top'],
@@ -327,15 +322,21 @@ describe('a rule tells a look from its neighbour', () => {
 			`never ${limit}`,
 			off,
 			right,
-			who({ limits: { never: [limit] } })
+			forClient({ limits: { never: [limit] } })
 		]),
-		['client-limits', 'mohair is wool', 'mohair jumper', 'cotton jumper', who({ avoidMaterials: ['wool'] })],
+		[
+			'client-limits',
+			'mohair is wool',
+			'mohair jumper',
+			'cotton jumper',
+			forClient({ avoidMaterials: ['wool'] })
+		],
 		[
 			'client-limits',
 			'steel often holds nickel',
 			'steel necklace',
 			'platinum necklace',
-			who({ allergies: ['nickel'] })
+			forClient({ allergies: ['nickel'] })
 		]
 	])('%s: %s', (rule, _why, off, right, context) => {
 		const faults = (look: string) => severities(rule, look, context).filter((one) => one !== 'praise');

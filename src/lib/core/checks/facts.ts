@@ -99,15 +99,15 @@ function dressedUp(
 
 /** Slots where gold, silver and their kin are metals first and colours second. */
 const metalFirst: readonly SlotId[] = ['feet', 'bag', 'waist', 'head', 'hands'];
-/** Nearer than this to a metal's colour a thing is of that metal's look, sooner where it shines; greys are not silver. */
+/** What shines, and lies nearer than this to a metal's colour, is of that metal's look though no word said so. */
 const metalLooks = [
-	{ lab: measureColour(metalColours.gold ?? '').lab, near: 9, shining: 14 },
-	{ lab: measureColour(metalColours.silver ?? '').lab, near: 3, shining: 8 }
+	{ lab: measureColour(metalColours.gold ?? '').lab, near: 14 },
+	{ lab: measureColour(metalColours.silver ?? '').lab, near: 8 }
 ];
 const looksMetallic = (slot: SlotId, main: MeasuredColour | undefined, shines: boolean) =>
 	main !== undefined &&
 	metalFirst.includes(slot) &&
-	metalLooks.some(({ lab, near, shining }) => deltaE00(lab, main.lab) < (shines ? shining : near));
+	(main.metallic || (shines && metalLooks.some(({ lab, near }) => deltaE00(lab, main.lab) < near)));
 
 type GarmentFacts = Omit<PieceFacts, Exclude<keyof CheckedPiece, 'garment'>>;
 const known = new WeakMap<Garment, GarmentFacts>();

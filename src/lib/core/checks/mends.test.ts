@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
+import { forClient } from '../../../../tests/outfits';
 import { checkLook } from './check-look';
 import { mendsOf, withChange } from './mends';
 import type { CheckedPiece, CheckContext } from './model';
@@ -18,17 +19,7 @@ const piece = (
 const trousers = garment('wide-leg-trousers', ['black'], { legLength: 'floor' });
 const flats = garment('ballet-flats', ['black'], { heelHeight: 'flat' });
 const heels = garment('court-shoes', ['black'], { heelHeight: 'mid' });
-const body = (stature: number): CheckContext => ({
-	client: {
-		limits: { never: [] },
-		avoidMaterials: [],
-		allergies: [],
-		wishedEffects: [],
-		coloursRefused: [],
-		ethics: { fur: true, leather: true },
-		measurements: { stature }
-	}
-});
+const body = (stature: number): CheckContext => forClient({ measurements: { stature } });
 const hem = (worn: CheckedPiece[], context?: CheckContext) =>
 	checkLook(worn, context, { only: ['hem-and-heel'] });
 

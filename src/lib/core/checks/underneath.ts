@@ -12,7 +12,8 @@ export interface Underpinning {
 	instead?: true;
 }
 
-const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'voile'];
+/** Cloths that show what is beneath them. */
+export const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'voile'];
 
 /** The underpinnings that a top or a one-piece wants, by its neck, back, cloth and hem (common practice). */
 export function underneath(garment: Garment): Underpinning[] {

@@ -1,7 +1,6 @@
 import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
-
-const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'voile'];
+import { sheerCloth } from '../underneath';
 
 /** Said to be sheer, or a top of sheer cloth; a dress or skirt of such cloth is made up over a lining. */
 function isSheer({ slot, stated }: PieceFacts): boolean {
