@@ -49,7 +49,7 @@ export default defineConfig({
 			treeshake: {
 				moduleSideEffects: [
 					{
-						test: /\/src\/lib\/core\/(index|lexicon|reading|recipes|plate)/,
+						test: /\/src\/lib\/core\//,
 						sideEffects: false
 					}
 				]

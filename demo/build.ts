@@ -1,17 +1,17 @@
-/** Writes the demo studio as a backup file that the app serves: static/demo/studio.zip. */
-import { mkdirSync, writeFileSync } from 'node:fs';
+/** Writes the demo studio as the document that the app opens at /demo: static/demo/studio.json. */
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { packStudio, readDocument } from '../src/lib/core/index';
+import { readDocument } from '../src/lib/core/index';
 import { composeDemo } from './compose';
 
-const document = composeDemo();
-const checked = readDocument(JSON.stringify(document));
+const text = JSON.stringify(composeDemo());
+// It is opened as it is, so it is read here as a backup is read when it comes in.
+const checked = readDocument(text);
 if (!checked.ok) {
 	console.error([checked.message, ...checked.problems].join('\n'));
 	process.exit(1);
 }
 const folder = join(import.meta.dirname, '../static/demo');
-const parts: Uint8Array[] = [];
-packStudio(document, (bytes) => parts.push(bytes));
+rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
-writeFileSync(join(folder, 'studio.zip'), Buffer.concat(parts));
+writeFileSync(join(folder, 'studio.json'), text);

@@ -3,17 +3,18 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { v5 } from 'uuid';
 import {
+	addDays,
 	choosing,
 	clientSchema,
 	colourWords,
 	documentOf,
 	facetIds,
+	freshSettings,
 	garmentTypes,
 	inOrder,
 	judge,
 	optionsOfPiece,
 	readLook,
-	settingsId,
 	type AspectId,
 	type Client,
 	type Echo,
@@ -36,9 +37,7 @@ const namespace = 'a1f2c7de-3b0e-4a58-9d24-5e0c1b7f9a10';
 const idOf = (...names: string[]) => v5(names.join('\n'), namespace);
 /** The day that the demo is written on; the app moves all dates from it to the day it is opened. */
 const writtenOn = '2026-01-15';
-const dayMs = 86_400_000;
-const dayAt = (days: number) =>
-	new Date(Date.parse(`${writtenOn}T12:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
+const dayAt = (days: number) => addDays(writtenOn, days);
 const pounds = (text: string | number) => ({ amountMinor: Math.round(Number(text) * 100), currency: 'GBP' });
 
 const here = import.meta.dirname;
@@ -314,20 +313,12 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 export function composeDemo(): StudioDocument {
 	const parts = {
 		settings: [
-			{
-				id: settingsId,
-				rev: 1,
-				studioName: 'Studio Saltmere',
-				currency: 'GBP',
-				units: 'cm' as const,
-				words: 'uk' as const,
-				timeZone: 'Europe/London',
-				demo: true
-			}
+			freshSettings({ rev: 1, studioName: 'Studio Saltmere', demo: true })
 		],
 		clients: clients(),
 		events: events(),
 		pieces: filesIn('wardrobes').flatMap(wardrobe),
+		photos: [],
 		recipes: [],
 		references: filesIn('references').map(reference)
 	};

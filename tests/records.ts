@@ -1,73 +1,55 @@
 /** Small valid records for tests. */
-import type { Client, Echo, Element, Garment, Listing, Piece, Reference, Shop } from '../src/lib/core';
+import {
+	freshClient,
+	freshEcho,
+	freshPiece,
+	freshReference,
+	type Client,
+	type Echo,
+	type Element,
+	type Garment,
+	type Listing,
+	type Piece,
+	type Reference,
+	type Shop
+} from '../src/lib/core';
 
 export const uuid = (n: number) => `10000000-0000-4000-8000-${n.toString(16).padStart(12, '0')}`;
 const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
 
-export const makeClient = (rest: Partial<Client> = {}): Client => ({
-	id: uuid(1000),
-	rev: 1,
-	name: 'A client',
-	brief: '',
-	wishedEffects: [],
-	measurements: {},
-	sizes: {},
-	limits: { never: [] },
-	avoidMaterials: [],
-	allergies: [],
-	ethics: { fur: true, leather: true },
-	metals: [],
-	coloursLoved: [],
-	coloursRefused: [],
-	schools: {},
-	figure: { skin: 'medium', hair: 'brown', hairShape: 'bob' },
-	...rest
-});
+export const makeClient = (rest: Partial<Client> = {}): Client =>
+	freshClient({
+		id: uuid(1000),
+		rev: 1,
+		name: 'A client',
+		figure: { skin: 'medium', hair: 'brown', hairShape: 'bob' },
+		...rest
+	});
 
-export const makePiece = (n: number, garment: Garment, rest: Partial<Piece> = {}): Piece => ({
-	id: uuid(n),
-	rev: 1,
-	clientId: uuid(1000),
-	name: `Piece ${n}`,
-	parts: [{ id: uuid(n + 5000), name: '', garment }],
-	configurations: [],
-	acquired: { how: 'new' },
-	sizeLabel: '',
-	measuresCm: {},
-	photos: [],
-	state: 'ready',
-	place: '',
-	note: '',
-	...rest
-});
+export const makePiece = (n: number, garment: Garment, rest: Partial<Piece> = {}): Piece =>
+	freshPiece({
+		id: uuid(n),
+		rev: 1,
+		clientId: uuid(1000),
+		name: `Piece ${n}`,
+		parts: [{ id: uuid(n + 5000), name: '', garment }],
+		acquired: { how: 'new' },
+		...rest
+	});
 
-export const makeReference = (elements: Element[], rest: Partial<Reference> = {}): Reference => ({
-	id: uuid(2000),
-	rev: 1,
-	kind: 'person',
-	title: 'A look',
-	credit: { who: '', source: '' },
-	boards: [],
-	photos: [],
-	elements,
-	note: '',
-	...rest
-});
+export const makeReference = (elements: Element[], rest: Partial<Reference> = {}): Reference =>
+	freshReference({ id: uuid(2000), rev: 1, kind: 'person', title: 'A look', elements, ...rest });
 
-export const makeEcho = (client: Client, reference: Reference, rest: Partial<Echo> = {}): Echo => ({
-	id: uuid(3000),
-	rev: 1,
-	clientId: client.id,
-	referenceId: reference.id,
-	title: 'An echo',
-	createdOn: '2026-01-02',
-	schools: {},
-	matches: [],
-	extras: [],
-	dismissed: [],
-	judgements: [],
-	...rest
-});
+export const makeEcho = (client: Client, reference: Reference, rest: Partial<Echo> = {}): Echo =>
+	freshEcho({
+		id: uuid(3000),
+		rev: 1,
+		clientId: client.id,
+		referenceId: reference.id,
+		title: 'An echo',
+		createdOn: '2026-01-02',
+		...rest
+	});
 
 export const makeShop = (n: number, rest: Partial<Shop> = {}): Shop => ({
 	id: uuid(4000 + n),

@@ -1,10 +1,10 @@
-import { formatISO } from 'date-fns';
+import { dayOf } from '../core';
 
 /** The one place that reads the clock; tests set another. */
 export const clock = { now: (): Date => new Date() };
 
-/** Today as an ISO local date. */
-export const today = (): string => formatISO(clock.now(), { representation: 'date' });
+/** Today as the machine's calendar shows it. */
+export const today = (): string => dayOf(clock.now());
 /** This moment as an ISO string in UTC. */
 export const moment = (): string => clock.now().toISOString();
 /** A new record id. */

@@ -1,6 +1,6 @@
 import { Dexie, type Table, type Transaction } from 'dexie';
 import type { Patch } from 'immer';
-import { migrate, tableNames, type RecordOf, type TableName } from '../core';
+import { migrate, recordTypes, schemaVersion, tableNames, type RecordOf, type TableName } from '../core';
 
 /** One record's part in a change; patches of the whole record (empty path) stand for its making or removal. */
 export interface RecordChange {
@@ -8,6 +8,8 @@ export interface RecordChange {
 	id: string;
 	forward: Patch[];
 	inverse: Patch[];
+	/** The rev that the record had reached when this was last done or undone. */
+	rev?: number;
 }
 
 /** A change as the stylist made it: undone and done again as one. */
@@ -19,43 +21,111 @@ export interface JournalEntry {
 	changes: RecordChange[];
 	/** 0 done, 1 undone: an indexed number. */
 	undone: 0 | 1;
+	/** The tab in which it was done; a tab takes back its own. */
+	tab: string;
+}
+
+/** The bytes of a photo, once for all records that hold the same ones. */
+export interface PhotoBytes {
+	hash: string;
+	bytes: Blob;
+	addedAt: string;
+}
+
+/** What belongs to this browser and not to the studio: it is neither backed up nor undone. */
+export interface DeviceNote {
+	key: 'last-backup';
+	value: string;
 }
 
 export type StudioDatabase = Dexie & { [T in TableName]: Table<RecordOf<T>, string> } & {
 	journal: Table<JournalEntry, number>;
+	photoBytes: Table<PhotoBytes, string>;
+	device: Table<DeviceNote, string>;
 };
+
+/** Tables that are no records, with the version in which they came. */
+const ownTables = [
+	{ name: 'journal', indexes: '++sequence, undone', since: 1 },
+	{ name: 'photoBytes', indexes: 'hash', since: 4 },
+	{ name: 'device', indexes: 'key', since: 4 }
+];
+
+/** The tables of a version with their indexes, as Dexie takes them. */
+const storesOf = (version: number): Record<string, string> => ({
+	...Object.fromEntries(
+		tableNames
+			.filter((name) => recordTypes[name].since <= version)
+			.map((name) => [name, ['id', ...recordTypes[name].indexes].join(', ')])
+	),
+	...Object.fromEntries(
+		ownTables.filter(({ since }) => since <= version).map(({ name, indexes }) => [name, indexes])
+	)
+});
 
 /**
  * Brings the stored records from one schema version to the next, by the steps that imports take. The journal's patches
  * speak of records of the old shape: they go.
  */
-async function migrateRecords(upgrade: Transaction, from: number, to: number) {
-	const tables = tableNames.filter((name) => upgrade.storeNames.includes(name));
+async function migrateRecords(upgrade: Transaction, to: number) {
+	const tables = tableNames.filter((name) => recordTypes[name].since <= to);
 	const rows = await Promise.all(tables.map((name) => upgrade.table(name).toArray()));
 	const document = Object.fromEntries(tables.map((name, i) => [name, rows[i]]));
-	const migrated = migrate({ ...document, schemaVersion: from }, to);
+	const migrated = migrate({ ...document, schemaVersion: to - 1 }, to);
 	await Promise.all(tables.map((name) => upgrade.table(name).bulkPut(migrated[name] as object[])));
 	await upgrade.table('journal').clear();
 }
 
+/** The store was written by a newer Prime Echo than this one: it is left alone. */
+export class NewerStoreError extends Error {
+	constructor() {
+		super(
+			'This browser’s studio was written by a newer Prime Echo. Nothing was changed. Reload the page; if this stays, update Prime Echo.'
+		);
+		this.name = 'NewerStoreError';
+	}
+}
+
+/** What can happen to the store from outside, told to whoever shows it. */
+export interface StoreEvents {
+	/** Another tab runs a newer Prime Echo, or deletes the store: this tab has closed it for good. */
+	onclosed: (why: 'newer' | 'deleted') => void;
+	/** The store cannot be brought up while another tab holds it open. */
+	onblocked: () => void;
+}
+const nobody: StoreEvents = { onclosed: () => undefined, onblocked: () => undefined };
+
+/** Dexie counts in tenths, to have room for its own repairs. */
+const dexieFactor = 10;
+
 /** Opens the browser's store; the name is overridden in tests only. */
-export function openDatabase(name = 'prime-echo'): StudioDatabase {
+export function openDatabase(name = 'prime-echo', events: StoreEvents = nobody): StudioDatabase {
 	const database = new Dexie(name) as StudioDatabase;
-	database.version(1).stores({
-		settings: 'id',
-		clients: 'id',
-		events: 'id, clientId, date',
-		pieces: 'id, clientId',
-		references: 'id',
-		echoes: 'id, clientId, referenceId',
-		journal: '++sequence, undone'
+	for (let version = 1; version <= schemaVersion; version++) {
+		const declared = database.version(version).stores(storesOf(version));
+		if (version > 1) declared.upgrade((upgrade) => migrateRecords(upgrade, version));
+	}
+	// Dexie would open a newer store as it is, and write records of the old shape into it.
+	database.on('ready', () => {
+		if (Math.floor(database.backendDB().version / dexieFactor) > schemaVersion) throw new NewerStoreError();
 	});
-	database.version(2).stores({ recipes: 'id' });
-	database.version(3).upgrade((upgrade) => migrateRecords(upgrade, 2, 3));
+	// Dexie would close and open again at the next query; a tab of an older build must not come back.
+	database.on('versionchange', ({ newVersion }) => {
+		database.close({ disableAutoOpen: true });
+		events.onclosed(newVersion ? 'newer' : 'deleted');
+		return false;
+	});
+	database.on('blocked', () => events.onblocked());
 	return database;
 }
 
-export const database = openDatabase();
+/** What has become of the store of this tab; shown over everything else. */
+export const storeEvents: StoreEvents = { ...nobody };
+
+export const database = openDatabase('prime-echo', {
+	onclosed: (why) => storeEvents.onclosed(why),
+	onblocked: () => storeEvents.onblocked()
+});
 
 /** The tables that hold a studio's records, for a transaction over all of them. */
 export const recordTables = (db: StudioDatabase) => tableNames.map((name) => db.table(name));

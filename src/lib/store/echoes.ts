@@ -1,16 +1,9 @@
 /** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
-import {
-	choosing,
-	judge,
-	type AdaptedLook,
-	type Echo,
-	type Piece,
-	type Reference,
-	type Verdict
-} from '../core';
+import { freshEcho, judge, type AdaptedLook, type Echo, type Reference, type Verdict } from '../core';
 import { moment, newId, today } from './clock';
 import { database } from './database';
 import { change } from './journal';
+import { StaleWriteError } from './writer';
 
 /** Begins an echo of a reference for a client; returns its id. */
 export async function beginEcho(
@@ -20,20 +13,9 @@ export async function beginEcho(
 	title: string
 ): Promise<string> {
 	const client = await database.clients.get(clientId);
-	const echo: Echo = {
-		id: newId(),
-		rev: 0,
-		clientId,
-		referenceId,
-		title,
-		createdOn: today(),
-		// It keeps the schools under which it was begun; later changes of the client's do not move its figures.
-		schools: { ...client?.schools },
-		matches: [],
-		extras: [],
-		dismissed: [],
-		judgements: []
-	};
+	// It keeps the schools under which it was begun; later changes of the client's do not move its figures.
+	const schools = { ...client?.schools };
+	const echo = freshEcho({ id: newId(), clientId, referenceId, title, createdOn: today(), schools });
 	await change(label, (writer) => writer.create('echoes', echo));
 	return echo.id;
 }
@@ -43,14 +25,7 @@ export async function beginEcho(
  * dressed down or made plain. Verdicts stay with the first. Returns its id.
  */
 export async function anotherEcho(label: string, echo: Echo, title: string): Promise<string> {
-	const another: Echo = {
-		...echo,
-		id: newId(),
-		rev: 0,
-		title,
-		createdOn: today(),
-		judgements: []
-	};
+	const another: Echo = { ...echo, id: newId(), rev: 0, title, createdOn: today(), judgements: [] };
 	await change(label, (writer) => writer.create('echoes', another));
 	return another.id;
 }
@@ -66,14 +41,17 @@ export async function beginWearable(
 	title: string
 ): Promise<string> {
 	const reference = await database.references.get(echo.referenceId);
-	if (!reference) throw new Error('The reference of this echo is gone.');
+	if (!reference) throw new StaleWriteError('references');
 	const adapted: Reference = {
 		...reference,
 		id: newId(),
 		rev: 0,
 		title: title.slice(0, 120),
 		elements,
-		note: [reference.note, ...changes.map(({ words, why }) => `${words} (${why})`)].filter(Boolean).join('\n')
+		note: [reference.note, ...changes.map(({ words, why }) => `${words} (${why})`)]
+			.filter(Boolean)
+			.join('\n')
+			.slice(0, 4000)
 	};
 	const kept = new Set(elements.map(({ id }) => id));
 	const begun: Echo = {
@@ -103,43 +81,15 @@ export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Pr
 		database.pieces.where('clientId').equals(echo.clientId).toArray(),
 		database.settings.toCollection().first()
 	]);
-	if (!reference) throw new Error('The reference of this echo is gone.');
-	const when = { id: newId(), at: moment(), currency: settings?.currency ?? 'GBP' };
+	if (!reference) throw new StaleWriteError('references');
+	const when = {
+		id: newId(),
+		at: moment(),
+		currency: settings?.currency ?? 'GBP',
+		rates: settings?.rates ?? {}
+	};
 	const judgement = judge(echo, reference, pieces, verdict, when, client);
 	await change(label, (writer) =>
 		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
 	);
-}
-
-/** Removes a piece, and takes it out of the echoes that use it, as one change. Judged echoes keep what they judged. */
-export async function removePiece(label: string, piece: Piece): Promise<void> {
-	const echoes = await database.echoes.where('clientId').equals(piece.clientId).toArray();
-	await change(label, async (writer) => {
-		for (const echo of echoes)
-			await writer.edit('echoes', echo.id, (draft) => {
-				const left = choosing.withoutPiece(echo.matches, piece.id);
-				if (JSON.stringify(left) !== JSON.stringify(echo.matches)) draft.matches = left;
-			});
-		await writer.remove('pieces', piece.id);
-	});
-}
-
-/** Removes a client with their wardrobe, events and echoes, as one change. */
-export async function removeClient(label: string, clientId: string): Promise<void> {
-	await change(label, async (writer) => {
-		for (const table of ['pieces', 'events', 'echoes'] as const) {
-			const ids = await database.table(table).where('clientId').equals(clientId).primaryKeys();
-			for (const id of ids) await writer.remove(table, String(id));
-		}
-		await writer.remove('clients', clientId);
-	});
-}
-
-/** Removes a reference with its echoes, as one change. */
-export async function removeReference(label: string, referenceId: string): Promise<void> {
-	await change(label, async (writer) => {
-		const ids = await database.echoes.where('referenceId').equals(referenceId).primaryKeys();
-		for (const id of ids) await writer.remove('echoes', id);
-		await writer.remove('references', referenceId);
-	});
 }

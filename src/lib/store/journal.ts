@@ -2,8 +2,8 @@
  * All writes to the studio go through here. A change is written together with its inverse in one transaction, so
  * that it can be undone after a reload, and a crash in the middle leaves nothing half done.
  */
-import { applyPatches, enablePatches, produceWithPatches, type Draft } from 'immer';
-import { problemsInWords, tableSchemas, type RecordOf, type TableName } from '../core';
+import { applyPatches, enablePatches, type Patch } from 'immer';
+import { brokenLinkInWords, type AnyRecord } from '../core';
 import { moment } from './clock';
 import {
 	database,
@@ -12,147 +12,157 @@ import {
 	type RecordChange,
 	type StudioDatabase
 } from './database';
+import { brokenBy } from './integrity';
+import { otherTabs, thisTab } from './tab';
+import { StaleWriteError, validated, writerInto, type Touched, type Writer } from './writer';
+
+export { InvalidRecordError, StaleWriteError, type Writer } from './writer';
 
 enablePatches();
 
 /** Undo reaches this far back. */
 const longestJournal = 300;
 
-/** A record was changed elsewhere (another tab) since the writer read it. */
-export class StaleWriteError extends Error {
-	constructor(table: TableName) {
-		super(
-			`This was changed elsewhere in the meantime, so nothing was saved. Look at it again, then repeat the change. (${table})`
-		);
-		this.name = 'StaleWriteError';
-	}
-}
-
-/** A record would not be valid; `problems` says where. */
-export class InvalidRecordError extends Error {
+/** A change cannot be taken back or done again, because of what was done since. */
+export class UndoRefusedError extends Error {
 	constructor(
-		table: TableName,
-		readonly problems: string[]
+		readonly label: string,
+		/** What was done since, latest last; or what would be left hanging. */
+		readonly since: string[]
 	) {
-		super(`Not saved (${table}): ${problems.join('; ')}`);
-		this.name = 'InvalidRecordError';
+		super(`“${label}” cannot be changed by itself any more. In the way: ${since.slice(0, 3).join('; ')}`);
+		this.name = 'UndoRefusedError';
 	}
-}
-
-type Box<T> = { record: T | undefined };
-
-export interface Writer {
-	create<T extends TableName>(table: T, record: RecordOf<T>): Promise<void>;
-	/** Changes a record in place. With `rev`, refuses when the stored record is no longer of that rev. */
-	edit<T extends TableName>(
-		table: T,
-		id: string,
-		recipe: (draft: Draft<RecordOf<T>>) => void,
-		rev?: number
-	): Promise<void>;
-	remove(table: TableName, id: string): Promise<void>;
-}
-
-function validated<T extends TableName>(table: T, record: unknown): RecordOf<T> {
-	const checked = tableSchemas[table].safeParse(record);
-	if (!checked.success) throw new InvalidRecordError(table, problemsInWords(checked.error, record));
-	return checked.data as RecordOf<T>;
-}
-
-function writerInto(db: StudioDatabase, changes: RecordChange[]): Writer {
-	const write = async <T extends TableName>(
-		table: T,
-		id: string,
-		recipe: (box: Box<RecordOf<T>>) => void
-	) => {
-		const stored = (await db.table(table).get(id)) as RecordOf<T> | undefined;
-		const [after, forward, inverse] = produceWithPatches({ record: stored } as Box<RecordOf<T>>, (box) =>
-			recipe(box as Box<RecordOf<T>>)
-		);
-		if (forward.length === 0) return;
-		changes.push({ table, id, forward, inverse });
-		await put(db, table, id, after.record, stored?.rev);
-	};
-	return {
-		create: (table, record) => write(table, record.id, (box) => void (box.record = record)),
-		edit: (table, id, recipe, rev) =>
-			write(table, id, (box) => {
-				if (!box.record || (rev !== undefined && box.record.rev !== rev)) throw new StaleWriteError(table);
-				recipe(box.record as Draft<RecordOf<typeof table>>);
-			}),
-		remove: (table, id) => write(table, id, (box) => void (box.record = undefined))
-	};
-}
-
-/** Stores a record under the next rev, or removes it when there is none. */
-async function put<T extends TableName>(
-	db: StudioDatabase,
-	table: T,
-	id: string,
-	record: RecordOf<T> | undefined,
-	storedRev = 0
-): Promise<void> {
-	if (record === undefined) await db.table(table).delete(id);
-	else await db.table(table).put(validated(table, { ...record, rev: storedRev + 1 }));
 }
 
 const inTransaction = <T>(db: StudioDatabase, work: () => Promise<T>): Promise<T> =>
 	db.transaction('rw', [...recordTables(db), db.journal], work);
 
+/** A journal as one tab sees it. */
+export interface Undoing {
+	db?: StudioDatabase;
+	tab?: string;
+	/** Other tabs that are open: what they did is theirs to take back. */
+	others?: ReadonlySet<string>;
+}
+const isOwn = ({ tab = thisTab, others = new Set() }: Undoing) => (entry: JournalEntry) =>
+	entry.tab === tab || !others.has(entry.tab);
+
 /**
- * Makes one change under one label, of as many records as it takes. Throws InvalidRecordError or StaleWriteError,
- * and then nothing is changed.
+ * Makes one change under one label, of as many records as it takes. Returns its number in the journal, by which it can
+ * be undone; undefined when nothing changed. Throws InvalidRecordError or StaleWriteError, and then nothing is changed.
  */
 export async function change(
 	label: string,
 	work: (writer: Writer) => Promise<void>,
-	db: StudioDatabase = database
-): Promise<void> {
-	await inTransaction(db, async () => {
-		const changes: RecordChange[] = [];
-		await work(writerInto(db, changes));
-		if (changes.length === 0) return;
-		await db.journal.where('undone').equals(1).delete();
-		const sequence = await db.journal.add({ at: moment(), label, changes, undone: 0 });
+	db: StudioDatabase = database,
+	tab: string = thisTab
+): Promise<number | undefined> {
+	return inTransaction(db, async () => {
+		const { writer, changes, touched } = writerInto(db);
+		await work(writer);
+		if (changes.length === 0) return undefined;
+		const [broken] = await brokenBy(db, touched());
+		// What was chosen is gone by now: another tab was quicker.
+		if (broken) throw new StaleWriteError(broken.table);
+		await db.journal
+			.where('undone')
+			.equals(1)
+			.filter((entry) => entry.tab === tab)
+			.delete();
+		const sequence = await db.journal.add({ at: moment(), label, changes, undone: 0, tab });
 		await db.journal
 			.where('sequence')
 			.belowOrEqual(sequence - longestJournal)
 			.delete();
+		return sequence;
 	});
 }
 
-async function replay(
-	db: StudioDatabase,
-	entry: JournalEntry,
-	direction: 'forward' | 'inverse'
-): Promise<void> {
-	const changes = direction === 'forward' ? entry.changes : [...entry.changes].reverse();
-	for (const { table, id, ...patches } of changes) {
-		const stored = await db.table(table).get(id);
-		const { record } = applyPatches({ record: stored } as Box<RecordOf<TableName>>, patches[direction]);
-		await put(db, table, id, record, stored?.rev);
+/** The place in a record that a patch is about; the length of a list is the list itself. */
+const placeOf = ({ path }: Patch) => (path.at(-1) === 'length' ? path.slice(0, -1) : path);
+const startsWith = (path: Patch['path'], start: Patch['path']) => start.every((step, i) => path[i] === step);
+const meet = (a: Patch, b: Patch) => {
+	const [one, other] = [placeOf(a), placeOf(b)];
+	return startsWith(one, other) || startsWith(other, one);
+};
+
+/** Do two changes concern the same place of the same record? */
+const overlap = (a: readonly RecordChange[], b: readonly RecordChange[]) =>
+	a.some(({ table, id, forward }) =>
+		b.some(
+			(other) =>
+				other.table === table &&
+				other.id === id &&
+				forward.some((patch) => other.forward.some((after) => meet(patch, after)))
+		)
+	);
+
+async function replay(db: StudioDatabase, entry: JournalEntry, direction: 'forward' | 'inverse'): Promise<void> {
+	const since = await db.journal
+		.where('sequence')
+		.above(entry.sequence ?? 0)
+		.filter((later) => later.undone === 0 && overlap(entry.changes, later.changes))
+		.toArray();
+	if (since.length > 0)
+		throw new UndoRefusedError(
+			entry.label,
+			since.map(({ label }) => label)
+		);
+
+	const ordered = direction === 'forward' ? entry.changes : [...entry.changes].reverse();
+	const touched: Touched[] = [];
+	const reached: RecordChange[] = [];
+	for (const change of ordered) {
+		const { table, id } = change;
+		const stored = (await db.table(table).get(id)) as AnyRecord | undefined;
+		const { record } = applyPatches({ record: stored }, change[direction]) as { record?: AnyRecord };
+		// A record that goes and comes again never has a rev that it had before.
+		const highest = Math.max(stored?.rev ?? 0, change.rev ?? 0, record?.rev ?? 0);
+		const after = record && validated(table, record, highest + 1);
+		if (after) await db.table(table).put(after);
+		else await db.table(table).delete(id);
+		touched.push({ table, id, before: stored, after });
+		reached.push({ ...change, rev: after?.rev ?? highest });
 	}
-	await db.journal.update(entry.sequence ?? 0, { undone: direction === 'inverse' ? 1 : 0 });
+	const broken = await brokenBy(db, touched);
+	if (broken.length > 0) throw new UndoRefusedError(entry.label, broken.map(brokenLinkInWords));
+	await db.journal.update(entry.sequence ?? 0, {
+		undone: direction === 'inverse' ? 1 : 0,
+		changes: direction === 'forward' ? reached : reached.reverse()
+	});
 }
 
-export const nextToUndo = (db: StudioDatabase = database): Promise<JournalEntry | undefined> =>
-	db.journal.where('undone').equals(0).last();
+/** The latest change that this tab may take back. */
+export const nextToUndo = ({ db = database, ...from }: Undoing = {}): Promise<JournalEntry | undefined> =>
+	db.journal.where('undone').equals(0).reverse().filter(isOwn(from)).first();
 
-export const nextToRedo = (db: StudioDatabase = database): Promise<JournalEntry | undefined> =>
-	db.journal.where('undone').equals(1).first();
+/** The change that this tab took back last of those that are next to be done again. */
+export const nextToRedo = ({ db = database, ...from }: Undoing = {}): Promise<JournalEntry | undefined> =>
+	db.journal.where('undone').equals(1).filter(isOwn(from)).first();
 
-/** Takes back the latest change; returns its label, or undefined when there is none. */
-export const undo = (db: StudioDatabase = database): Promise<string | undefined> =>
-	inTransaction(db, async () => {
-		const entry = await nextToUndo(db);
-		if (entry) await replay(db, entry, 'inverse');
-		return entry?.label;
+/**
+ * Takes back this tab's latest change, or the one of the given number. Returns its label, or undefined when there is none
+ * (any more). Throws UndoRefusedError when something done since stands in the way; then nothing is changed.
+ */
+export async function undo(from: Undoing & { sequence?: number } = {}): Promise<string | undefined> {
+	const { db = database, sequence } = from;
+	const others = from.others ?? (await otherTabs());
+	return inTransaction(db, async () => {
+		const entry = sequence === undefined ? await nextToUndo({ ...from, others }) : await db.journal.get(sequence);
+		if (!entry || entry.undone === 1) return undefined;
+		await replay(db, entry, 'inverse');
+		return entry.label;
 	});
+}
 
-/** Does the latest undone change again; returns its label, or undefined when there is none. */
-export const redo = (db: StudioDatabase = database): Promise<string | undefined> =>
-	inTransaction(db, async () => {
-		const entry = await nextToRedo(db);
+/** Does this tab's latest undone change again; returns its label, or undefined when there is none. Throws as `undo` does. */
+export async function redo(from: Undoing = {}): Promise<string | undefined> {
+	const { db = database } = from;
+	const others = from.others ?? (await otherTabs());
+	return inTransaction(db, async () => {
+		const entry = await nextToRedo({ ...from, others });
 		if (entry) await replay(db, entry, 'forward');
 		return entry?.label;
 	});
+}

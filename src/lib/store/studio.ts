@@ -2,28 +2,21 @@
 import {
 	documentOf,
 	emptyStudio,
+	freshSettings,
 	movedToToday,
-	settingsId,
 	tableNames,
 	type Read,
 	type Settings,
 	type Studio,
 	type StudioDocument
 } from '../core';
-import { packInWorker, unpackInWorker } from '../workers/archive';
-import { today } from './clock';
-import { database, recordTables, type StudioDatabase } from './database';
+import { openInWorker, packInWorker, type OpenedBackup } from '../workers/archive';
+import { moment, today } from './clock';
+import { database, recordTables, type PhotoBytes, type StudioDatabase } from './database';
+import { bytesOfPhoto } from './photos';
 
-const newSettings = (): Settings => ({
-	id: settingsId,
-	rev: 1,
-	studioName: 'My studio',
-	currency: 'GBP',
-	units: 'cm',
-	words: 'uk',
-	timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-	demo: false
-});
+const newSettings = (): Settings =>
+	freshSettings({ rev: 1, timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone });
 
 /** All records, read at one moment. */
 export async function readStudio(db: StudioDatabase = database): Promise<Studio> {
@@ -34,10 +27,21 @@ export async function readStudio(db: StudioDatabase = database): Promise<Studio>
 	});
 }
 
+/** How much of each kind there is. */
+export async function countStudio(db: StudioDatabase = database): Promise<Record<keyof Studio, number>> {
+	const counts = await Promise.all(tableNames.map(async (table) => [table, await db.table(table).count()]));
+	return Object.fromEntries(counts);
+}
+
 /** Puts a whole studio in place of the present one; all or nothing. Undo does not reach behind it. */
-export async function replaceStudio(studio: Studio, db: StudioDatabase = database): Promise<void> {
-	await db.transaction('rw', [...recordTables(db), db.journal], async () => {
+export async function replaceStudio(
+	studio: Studio,
+	db: StudioDatabase = database,
+	photoBytes: readonly PhotoBytes[] = []
+): Promise<void> {
+	await db.transaction('rw', [...recordTables(db), db.journal, db.photoBytes], async () => {
 		await db.journal.clear();
+		await db.photoBytes.bulkPut([...photoBytes]);
 		for (const table of tableNames) {
 			await db.table(table).clear();
 			await db.table(table).bulkAdd(studio[table]);
@@ -45,42 +49,95 @@ export async function replaceStudio(studio: Studio, db: StudioDatabase = databas
 	});
 }
 
-/** An empty studio of one's own. */
-export const startEmptyStudio = (db: StudioDatabase = database) =>
-	replaceStudio({ ...emptyStudio(), settings: [newSettings()] }, db);
+/** An empty studio of one's own; refused where there are records already. */
+export async function startEmptyStudio(db: StudioDatabase = database): Promise<void> {
+	await db.transaction('rw', [...recordTables(db), db.journal, db.photoBytes], async () => {
+		const counts = await countStudio(db);
+		if (Object.values(counts).some((count) => count > 0))
+			throw new Error('There is a studio in this browser already. Nothing was changed; open it from the desk.');
+		await db.settings.add(newSettings());
+	});
+}
+
+/** Settings for a studio that has records and lost them; its records are left as they are. */
+export const mendSettings = (db: StudioDatabase = database): Promise<void> =>
+	db.transaction('rw', recordTables(db), async () => {
+		const counts = await countStudio(db);
+		const isEmpty = Object.values(counts).every((count) => count === 0);
+		if (!isEmpty && counts.settings === 0) await db.settings.add(newSettings());
+	});
 
 /** Takes everything out of this browser; afterwards the app is as on its first day. */
-export const clearStudio = (db: StudioDatabase = database) => replaceStudio(emptyStudio(), db);
+export async function clearStudio(db: StudioDatabase = database): Promise<void> {
+	await replaceStudio(emptyStudio(), db);
+	await db.photoBytes.clear();
+	await db.device.clear();
+}
+
+/** Photos are handed to the packer one by one. */
+async function* storedPhotos(photos: Studio['photos'], db: StudioDatabase) {
+	for (const hash of new Set(photos.map((photo) => photo.hash))) {
+		const bytes = await bytesOfPhoto({ hash }, db);
+		if (!bytes) throw new Error('The bytes of a photo are gone, so no whole backup can be made.');
+		yield { hash, bytes };
+	}
+}
 
 /** The studio as a backup file; `onProgress` gets shares 0..1. */
 export async function backUpStudio(
-	onProgress: (share: number) => void
+	onProgress: (share: number) => void,
+	signal?: AbortSignal,
+	db: StudioDatabase = database
 ): Promise<{ blob: Blob; name: string }> {
-	const studio = await readStudio();
-	const blob = await packInWorker(documentOf(studio, today()), onProgress);
+	const studio = await readStudio(db);
+	const blob = await packInWorker(
+		documentOf(studio, today()),
+		storedPhotos(studio.photos, db),
+		onProgress,
+		signal
+	);
 	return { blob, name: `prime-echo-${today()}.zip` };
 }
 
-/** Reads and checks a backup; changes nothing. */
-export async function readBackup(file: Blob): Promise<Read<StudioDocument>> {
+/** Remembers that a backup was taken. */
+export const noteBackup = (db: StudioDatabase = database) =>
+	db.device.put({ key: 'last-backup', value: moment() });
+/** The moment of the last backup from this browser. */
+export const lastBackup = async (db: StudioDatabase = database): Promise<string | undefined> =>
+	(await db.device.get('last-backup'))?.value;
+
+/** Reads and checks a backup; changes nothing. Whoever opened it closes it. */
+export async function readBackup(file: Blob, signal?: AbortSignal): Promise<Read<OpenedBackup>> {
 	if (file.size === 0) return { ok: false, message: 'The file is empty.', problems: [] };
-	return unpackInWorker(Promise.resolve(file));
+	return openInWorker(file, signal);
 }
 
-/** Puts a backup that was read in place of the present studio. */
-export const restoreBackup = ({ format: _f, schemaVersion: _v, writtenOn: _w, ...studio }: StudioDocument) =>
-	replaceStudio(studio);
+/** Puts a backup that was read in place of the present studio: photos first, one by one, then all records at once. */
+export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = database): Promise<void> {
+	for await (const { hash, bytes } of opened.photos())
+		await db.photoBytes.put({ hash, bytes, addedAt: moment() });
+	await restoreDocument(opened.document, db);
+}
 
-/** Reads the demo studio that ships with the app, through the same reading as a backup, its dates moved to today. */
+/** Puts the records of a document in place of the present ones. */
+export const restoreDocument = (
+	{ format: _f, schemaVersion: _v, writtenOn: _w, ...studio }: StudioDocument,
+	db: StudioDatabase = database
+) => replaceStudio(studio, db);
+
+/** Reads the demo studio that ships with the app, checked when it was built; its dates are moved to today. */
 export async function readDemo(): Promise<Read<StudioDocument>> {
-	const file = fetch('/demo/studio.zip').then((response) => {
+	try {
+		const response = await fetch('/demo/studio.json');
 		if (!response.ok) throw new Error(String(response.status));
-		return response.blob();
-	});
-	const read = await unpackInWorker(file).catch((): Read<StudioDocument> => ({
-		ok: false,
-		message: 'The demo studio could not be loaded. Is the server still running?',
-		problems: []
-	}));
-	return read.ok ? { ok: true, value: movedToToday(read.value, today()) } : read;
+		const document = (await response.json()) as StudioDocument;
+		return { ok: true, value: movedToToday(document, today()) };
+	} catch {
+		return {
+			ok: false,
+			message:
+				'The demo studio could not be loaded: the server does not answer. Start it with “npm start”, then try again.',
+			problems: []
+		};
+	}
 }

@@ -1,20 +1,51 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { Read, StudioDocument } from '../core';
 import type { ArchiveWorker } from './archive.worker';
+import { sessionWorker } from './session';
 
-async function withWorker<T>(work: (archive: Remote<ArchiveWorker>) => Promise<T>): Promise<T> {
-	const worker = new Worker(new URL('./archive.worker.ts', import.meta.url), { type: 'module' });
-	try {
-		return await work(wrap<ArchiveWorker>(worker));
-	} finally {
-		worker.terminate();
-	}
+const inArchiveWorker = sessionWorker<ArchiveWorker>(
+	() => new Worker(new URL('./archive.worker.ts', import.meta.url), { type: 'module' })
+);
+
+/** A photo's bytes under their content hash. */
+export interface PhotoFile {
+	hash: string;
+	bytes: Blob;
+}
+
+/** A backup that was read: its records, and its photos one by one. Whoever opened it closes it. */
+export interface OpenedBackup {
+	document: StudioDocument;
+	photos: () => AsyncGenerator<PhotoFile>;
+	close: () => Promise<void>;
 }
 
 /** Packs a studio into a ZIP off the main thread; `onProgress` gets shares 0..1. */
-export const packInWorker = (document: StudioDocument, onProgress: (share: number) => void): Promise<Blob> =>
-	withWorker((archive) => archive.pack(document, proxy(onProgress)));
+export const packInWorker = (
+	document: StudioDocument,
+	photos: AsyncIterable<PhotoFile>,
+	onProgress: (share: number) => void,
+	signal?: AbortSignal
+): Promise<Blob> =>
+	inArchiveWorker(async (worker) => {
+		const archive = await worker.write(document.writtenOn);
+		await archive.addRecords(document, proxy(onProgress));
+		for await (const { hash, bytes } of photos) await archive.addBytes(hash, bytes);
+		return archive.close();
+	}, signal);
 
-/** Reads and checks a backup off the main thread; the worker starts while the file is still coming. */
-export const unpackInWorker = (file: Promise<Blob>): Promise<Read<StudioDocument>> =>
-	withWorker(async (archive): Promise<Read<StudioDocument>> => archive.unpack(await file));
+/** Reads and checks a backup off the main thread. */
+export const openInWorker = (file: Blob, signal?: AbortSignal): Promise<Read<OpenedBackup>> =>
+	inArchiveWorker(async (worker): Promise<Read<OpenedBackup>> => {
+		const { read, number } = await worker.read(file);
+		if (!read.ok) return read;
+		async function* photos() {
+			for (;;) {
+				const photo = await inArchiveWorker((same) => same.nextPhoto(number));
+				if (!photo) return;
+				yield photo;
+			}
+		}
+		const close = () => inArchiveWorker((same) => same.close(number));
+		return { ok: true, value: { document: read.value, photos, close } };
+	}, signal);

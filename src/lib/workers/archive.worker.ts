@@ -1,23 +1,35 @@
 /// <reference lib="webworker" />
-import { expose } from 'comlink';
-import { packStudio, unpackStudio, type Read, type StudioDocument } from '../core';
+import { expose, proxy } from 'comlink';
+import { openArchive, openBackup, type OpenedArchive, type Read } from '../core/exchange';
+import type { StudioDocument } from '../core/model';
 
-/** Packs and unpacks backups away from the page, so that it stays at hand while a large studio is written. */
+type PhotoStream = ReturnType<OpenedArchive['photos']>;
+
+/** Backups that are open, under a number each, with the photos that are still to come. */
+const opened = new Map<number, { archive: OpenedArchive; photos: PhotoStream }>();
+let last = 0;
+
+/** Writes and reads backups away from the page, so that it stays at hand while a large studio is written. */
 const archive = {
-	pack(document: StudioDocument, onProgress: (share: number) => void): Blob {
-		const parts: BlobPart[] = [];
-		packStudio(document, (bytes) => parts.push(bytes as Uint8Array<ArrayBuffer>), onProgress);
-		return new Blob(parts, { type: 'application/zip' });
+	write: (writtenOn: string) => proxy(openArchive(writtenOn)),
+
+	/** Reads and checks the records of a backup, and keeps it open under `number` for its photos. */
+	async read(file: Blob): Promise<{ read: Read<StudioDocument>; number: number }> {
+		const backup = await openBackup(file);
+		if (!backup.ok) return { read: backup, number: 0 };
+		opened.set(++last, { archive: backup.value, photos: backup.value.photos() });
+		return { read: { ok: true, value: backup.value.document }, number: last };
 	},
 
-	async unpack(file: Blob): Promise<Read<StudioDocument>> {
-		const archive = unpackStudio();
-		const reader = file.stream().getReader();
-		for (;;) {
-			const { done, value } = await reader.read();
-			if (done) return archive.finish();
-			archive.push(value);
-		}
+	/** The next photo of an open backup; undefined after the last. */
+	async nextPhoto(number: number): Promise<{ hash: string; bytes: Blob } | undefined> {
+		const next = await opened.get(number)?.photos.next();
+		return next && !next.done ? next.value : undefined;
+	},
+
+	async close(number: number): Promise<void> {
+		await opened.get(number)?.archive.close();
+		opened.delete(number);
 	}
 };
 

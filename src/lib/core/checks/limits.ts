@@ -19,7 +19,7 @@ const ofTheBody: { word: RegExp; breaks: (piece: PieceFacts) => boolean }[] = [
 	{
 		word: /bare shoulders?|off.the.shoulder/i,
 		breaks: (piece) =>
-			['off-shoulder', 'bardot', 'one-shoulder', 'strapless', 'halter'].includes(
+			['off-shoulder', 'one-shoulder', 'strapless', 'halter'].includes(
 				piece.value('neckline') ?? ''
 			)
 	},

@@ -1,7 +1,8 @@
 import type { MoveId } from '../lexicon/moves';
 import type { Schools } from '../lexicon/schools';
 import type { LayerState } from '../body/layers';
-import type { Client, Event } from '../model/client';
+import type { Client } from '../model/client';
+import type { Event } from '../model/event';
 import type { Garment } from '../model/garment';
 import type { Listing } from '../model/market';
 import type { Piece } from '../model/piece';

@@ -21,7 +21,7 @@ export function underneath(garment: Garment): Underpinning[] {
 	const value = (facet: FacetId) => garment.facets[facet]?.value ?? usual[facet] ?? '';
 	const found: Underpinning[] = [];
 	if (slot === 'top' || slot === 'whole') {
-		if (['strapless', 'off-shoulder', 'bardot', 'one-shoulder'].includes(value('neckline')))
+		if (['strapless', 'off-shoulder', 'one-shoulder'].includes(value('neckline')))
 			found.push({ type: 'strapless-bra', words: 'a strapless bra, or cups sewn in', instead: true });
 		else if (value('neckline') === 'halter' || value('back') === 'racer')
 			found.push({

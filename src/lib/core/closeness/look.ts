@@ -5,7 +5,6 @@ import type { MoveId } from '../lexicon/moves';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
 import { slots } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import type { lossKinds } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
 import {
@@ -28,7 +27,16 @@ export interface Worn {
 	movesDone: MoveId[];
 }
 
-export type LossKind = (typeof lossKinds)[number];
+/** By what points are lost. */
+export type LossKind =
+	| 'gap'
+	| 'left-out'
+	| 'too-far'
+	| 'aspect'
+	| 'signature'
+	| 'colour-story'
+	| 'silhouette'
+	| 'moves';
 
 export interface Loss {
 	elementId: string;

@@ -1,14 +1,36 @@
-import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
+/** A backup: a ZIP (APPNOTE) with the records in `studio.json` and the bytes of each photo under its content hash. */
+import {
+	BlobReader,
+	BlobWriter,
+	configure,
+	ERR_INVALID_CRC32,
+	ZipReader,
+	ZipWriter,
+	type Entry,
+	type FileEntry
+} from '@zip.js/zip.js/lib/zip-core-external.js';
+import { contentHashSchema } from '../model/photo';
 import { tableNames, type StudioDocument } from '../model/studio';
-import { runningCrc, statedCrc } from './checksum';
-import { readDocument, type Read } from './document';
+import { noonOf } from '../time/days';
+import { readDocument, refused, type Read } from './document';
+import { briefly } from './problems';
+
+// The browser's own streams compress; whoever wants this off the main thread runs all of it in a worker.
+configure({ useWebWorkers: false, useCompressionStream: true });
 
 const recordsFile = 'studio.json';
-/** More than any studio's records; a file that unpacks to more is refused before it fills the memory. */
-const mostRecordBytes = 256 * 1024 * 1024;
+const photoFolder = 'photos/';
+const photoFile = (hash: string) => photoFolder + hash;
 
-/** The end of the archive that is kept to read its directory from: room for some thousands of files. */
-const tailBytes = 1024 * 1024;
+/** More than any studio's records; a file that unpacks to more is refused before it fills the memory. */
+const mostRecordBytes = 192 * 1024 * 1024;
+/** Records shrink ten to thirty times when they are packed; what shrinks more than this is made to fill the memory. */
+const mostRatio = 100;
+/** Below this, no ratio is suspicious. */
+const harmlessBytes = 16 * 1024 * 1024;
+/** The largest photo that is taken in, and as many as are counted before a file is taken for no backup. */
+const mostPhotoBytes = 32 * 1024 * 1024;
+const mostEntries = 20_001;
 
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
 function* jsonPieces(document: StudioDocument): Generator<string> {
@@ -26,113 +48,183 @@ function* jsonPieces(document: StudioDocument): Generator<string> {
 	yield '}\n';
 }
 
-/**
- * Packs a studio as a backup: a ZIP (APPNOTE, deflate) holding `studio.json`. Bytes are handed on as they come.
- *
- * @param onProgress called with the share of records written, 0..1
- */
-export function packStudio(
-	document: StudioDocument,
-	onBytes: (bytes: Uint8Array) => void,
-	onProgress: (share: number) => void = () => undefined
-): void {
-	const zip = new Zip((error, bytes) => {
-		if (error) throw error;
-		onBytes(bytes);
-	});
-	const records = new ZipDeflate(recordsFile, { level: 6 });
-	// ZIP knows no zone and no time before 1980; the day of writing is all that is wanted.
-	records.mtime = new Date(`${document.writtenOn}T12:00:00`);
-	zip.add(records);
-	const total = tableNames.reduce((sum, table) => sum + document[table].length, 0) || 1;
-	let done = 0;
-	for (const piece of jsonPieces(document)) {
-		records.push(strToU8(piece));
-		if (++done % 50 === 0) onProgress(Math.min(1, done / total));
-	}
-	records.push(new Uint8Array(0), true);
-	zip.end();
-	onProgress(1);
-}
+/** Joins small texts, so that the compressor is not called once a record. */
+const chunkLetters = 64 * 1024;
 
-const notABackup = (problems: string[] = []) => ({
-	ok: false as const,
-	message: 'This is not a Prime Echo backup: a backup is a .zip file with studio.json in it.',
-	problems
-});
-
-/** The last bytes of what came before and what comes now. */
-function withTail(before: Uint8Array, now: Uint8Array): Uint8Array<ArrayBuffer> {
-	const whole = new Uint8Array(before.length + now.length);
-	whole.set(before);
-	whole.set(now, before.length);
-	return whole.slice(-tailBytes);
-}
-
-/** Takes a backup apart as its bytes come; `finish` gives the studio, or says what is wrong. */
-export function unpackStudio(): { push(bytes: Uint8Array): void; finish(): Read<StudioDocument> } {
-	const decoder = new TextDecoder('utf-8', { fatal: true });
-	let text = '';
-	let size = 0;
-	let seen: 'none' | 'open' | 'whole' = 'none';
-	let failure: string | undefined;
-	let tail = new Uint8Array(0);
-	const crc = runningCrc();
-	const unzip = new Unzip((file) => {
-		if (file.name !== recordsFile || seen !== 'none') return;
-		seen = 'open';
-		file.ondata = (error, bytes, final) => {
-			if (failure) return;
-			if (error) {
-				failure = `studio.json cannot be unpacked: ${error.message}.`;
-				return;
+function recordStream(document: StudioDocument, onWritten: (records: number) => void): ReadableStream<Uint8Array> {
+	const encoder = new TextEncoder();
+	const pieces = jsonPieces(document);
+	let written = 0;
+	return new ReadableStream({
+		pull(controller) {
+			let text = '';
+			while (text.length < chunkLetters) {
+				const { done, value } = pieces.next();
+				if (done) {
+					if (text !== '') controller.enqueue(encoder.encode(text));
+					controller.close();
+					onWritten(written);
+					return;
+				}
+				text += value;
+				written++;
 			}
-			size += bytes.length;
-			crc.add(bytes);
-			if (size > mostRecordBytes) {
-				failure = 'studio.json unpacks to more than 256 MB, which no studio needs.';
-				file.terminate();
-				return;
-			}
-			try {
-				text += decoder.decode(bytes, { stream: !final });
-			} catch {
-				failure = 'studio.json is damaged: it is not UTF-8 text.';
-			}
-			if (final) seen = 'whole';
-		};
-		file.start();
-	});
-	unzip.register(UnzipInflate);
-
-	return {
-		push(bytes) {
-			if (failure) return;
-			tail = withTail(tail, bytes);
-			try {
-				unzip.push(bytes);
-			} catch (error) {
-				failure = `The file is damaged: ${(error as Error).message}.`;
-			}
-		},
-		finish() {
-			if (failure) return { ok: false, message: failure, problems: [] };
-			try {
-				unzip.push(new Uint8Array(0), true);
-			} catch {
-				// The end of a file that is no archive; what is missing is said below.
-			}
-			if (failure) return { ok: false, message: failure, problems: [] };
-			if (seen === 'none') return notABackup();
-			if (seen === 'open')
-				return { ok: false, message: 'The backup is cut off: studio.json does not end.', problems: [] };
-			if (statedCrc(tail, recordsFile) !== crc.value())
-				return {
-					ok: false,
-					message: 'The backup is damaged: studio.json is not as it was written.',
-					problems: []
-				};
-			return readDocument(text);
+			controller.enqueue(encoder.encode(text));
+			onWritten(written);
 		}
+	});
+}
+
+/** An archive that is being written: open, add records, add bytes, close. */
+export interface ArchiveWriter {
+	addRecords(document: StudioDocument, onProgress?: (share: number) => void): Promise<void>;
+	/** Photos are compressed already; they are stored as they are. */
+	addBytes(hash: string, bytes: Blob): Promise<void>;
+	close(): Promise<Blob>;
+}
+
+/**
+ * Opens a new backup. What is written goes into a Blob as it comes, which the browser may keep on disk: memory stays
+ * bounded by one photo.
+ *
+ * @example const archive = openArchive('2026-01-10'); await archive.addRecords(document); const file = await archive.close();
+ */
+export function openArchive(writtenOn: string): ArchiveWriter {
+	// ZIP knows no time before 1980, which a wrong clock may say, and no zone: noon of the day is the same everywhere.
+	const lastModDate = noonOf(writtenOn > '1980-01-01' ? writtenOn : '1980-01-01');
+	const zip = new ZipWriter(new BlobWriter('application/zip'), { lastModDate, extendedTimestamp: false });
+	return {
+		async addRecords(document, onProgress = () => undefined) {
+			const total = tableNames.reduce((sum, table) => sum + document[table].length, 0) || 1;
+			await zip.add(
+				recordsFile,
+				recordStream(document, (written) => onProgress(Math.min(1, written / total))),
+				{ level: 6 }
+			);
+		},
+		async addBytes(hash, bytes) {
+			await zip.add(photoFile(hash), new BlobReader(bytes), { level: 0 });
+		},
+		close: () => zip.close()
 	};
+}
+
+/** A backup that was opened: its records are checked, its photos are read one by one. */
+export interface OpenedArchive {
+	document: StudioDocument;
+	/** The bytes of each photo of the document, as they come; throws a RangeError on a damaged one. */
+	photos: () => AsyncGenerator<{ hash: string; bytes: Blob }>;
+	/** Gives the file free. */
+	close: () => Promise<void>;
+}
+
+const isFile = (entry: Entry): entry is FileEntry => !entry.directory;
+
+/** A file in an archive states a size that it does not keep to. */
+class TooLargeError extends Error {}
+
+/** Reads one file of an archive, stopping at `most` bytes, whatever size it states. */
+async function bytesOf(entry: FileEntry, bound: number, type = ''): Promise<Blob> {
+	const most = Math.min(bound, Math.max(harmlessBytes, mostRatio * entry.compressedSize));
+	if (entry.uncompressedSize > most) throw new TooLargeError();
+	const parts: BlobPart[] = [];
+	let size = 0;
+	const sink = new WritableStream<Uint8Array>({
+		write(chunk) {
+			size += chunk.byteLength;
+			if (size > most) throw new TooLargeError();
+			parts.push(new Blob([chunk as Uint8Array<ArrayBuffer>]));
+		}
+	});
+	await entry.getData(sink, { checkSignature: true });
+	return new Blob(parts, { type });
+}
+
+function damageInWords(name: string, error: unknown, mostMegabytes: number): string {
+	if (error instanceof TooLargeError)
+		return `${name} unpacks to far more than a studio needs (at most ${mostMegabytes} MB).`;
+	if ((error as Error).message === ERR_INVALID_CRC32)
+		return `The backup is damaged: ${name} is not as it was written.`;
+	return `The backup is damaged: ${name} cannot be unpacked.`;
+}
+
+const notABackup = refused(
+	'This is not a Prime Echo backup: a backup is a .zip file with studio.json in it.'
+);
+
+async function directoryOf(reader: ZipReader<Blob>): Promise<Entry[] | undefined> {
+	const entries: Entry[] = [];
+	try {
+		for await (const entry of reader.getEntriesGenerator()) {
+			entries.push(entry);
+			if (entries.length > mostEntries) return undefined;
+		}
+	} catch {
+		return undefined;
+	}
+	return entries;
+}
+
+/**
+ * Opens a backup and reads its records: they are read whole and checked; nothing is changed by it. A refusal says what is
+ * wrong and where. Photos that no record names are left aside.
+ */
+export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
+	const reader = new ZipReader(new BlobReader(file));
+	const entries = await directoryOf(reader);
+	const close = async () => {
+		await reader.close().catch(() => undefined);
+	};
+	const refuse = async (answer: Read<OpenedArchive>) => {
+		await close();
+		return answer;
+	};
+	if (!entries) return refuse(notABackup);
+	const [records, another] = entries.filter(isFile).filter(({ filename }) => filename === recordsFile);
+	if (!records) return refuse(notABackup);
+	if (another) return refuse(refused('The backup holds studio.json twice, so it is not clear which one counts.'));
+
+	let text: string;
+	try {
+		const bytes = await bytesOf(records, mostRecordBytes);
+		text = new TextDecoder('utf-8', { fatal: true }).decode(await bytes.arrayBuffer());
+	} catch (error) {
+		return refuse(
+			refused(
+				error instanceof TypeError
+					? 'studio.json is damaged: it is not UTF-8 text.'
+					: damageInWords(recordsFile, error, mostRecordBytes / 1024 / 1024)
+			)
+		);
+	}
+	const read = readDocument(text);
+	if (!read.ok) return refuse(read);
+
+	const photoEntries = new Map(
+		entries
+			.filter(isFile)
+			.filter(({ filename }) => filename.startsWith(photoFolder))
+			.map((entry) => [entry.filename.slice(photoFolder.length), entry])
+	);
+	const wanted = new Map(read.value.photos.map(({ hash, mediaType }) => [hash, mediaType]));
+	const missing = [...wanted.keys()].filter((hash) => !photoEntries.has(hash));
+	if (missing.length > 0)
+		return refuse(
+			refused('The backup names photos that it does not hold.', missing.slice(0, 3).map((hash) => photoFile(hash)))
+		);
+
+	async function* photos() {
+		for (const [hash, mediaType] of wanted) {
+			const entry = photoEntries.get(hash);
+			if (!entry || !contentHashSchema.safeParse(hash).success) continue;
+			let bytes: Blob;
+			try {
+				bytes = await bytesOf(entry, mostPhotoBytes, mediaType);
+			} catch (error) {
+				throw new RangeError(damageInWords(briefly(photoFile(hash)), error, mostPhotoBytes / 1024 / 1024));
+			}
+			yield { hash, bytes };
+		}
+	}
+	return { ok: true, value: { document: read.value, photos, close } };
 }

@@ -1,11 +1,14 @@
 import { schemaVersion } from '../model/basics';
+import { brokenLinkInWords, brokenLinks } from '../model/links';
 import { migrate } from '../model/migrations';
+import { freshSettings, settingsId } from '../model/settings';
 import { studioDocumentSchema, tableNames, type Studio, type StudioDocument } from '../model/studio';
 import { problemsInWords } from './problems';
 
+/** What was read, or why it is refused: a sentence, and the places that it speaks of. */
 export type Read<T> = { ok: true; value: T } | { ok: false; message: string; problems: string[] };
 
-const refused = (
+export const refused = (
 	message: string,
 	problems: string[] = []
 ): { ok: false; message: string; problems: string[] } => ({
@@ -13,6 +16,13 @@ const refused = (
 	message,
 	problems
 });
+
+/** As many problems as are told; the rest is counted. */
+const toldProblems = 5;
+const firstFew = (problems: readonly string[]) =>
+	problems.length > toldProblems
+		? [...problems.slice(0, toldProblems), `and ${problems.length - toldProblems} more`]
+		: [...problems];
 
 /** A studio as the document that is exported. `today` is the day of writing. */
 export const documentOf = (studio: Studio, today: string): StudioDocument => ({
@@ -22,28 +32,17 @@ export const documentOf = (studio: Studio, today: string): StudioDocument => ({
 	...studio
 });
 
-/** Records that name others which are not there, or ids given twice. */
-function brokenLinks(studio: StudioDocument): string[] {
-	const problems: string[] = [];
-	const ids = Object.fromEntries(
-		tableNames.map((table) => [table, new Set(studio[table].map(({ id }) => id))])
-	) as Record<(typeof tableNames)[number], Set<string>>;
-	for (const table of tableNames)
-		if (ids[table].size !== studio[table].length) problems.push(`${table}: two records have the same id`);
-	for (const piece of studio.pieces)
-		if (!ids.clients.has(piece.clientId))
-			problems.push(`pieces › “${piece.name}”: its client is not in the file`);
-	for (const event of studio.events)
-		if (!ids.clients.has(event.clientId))
-			problems.push(`events › “${event.title}”: its client is not in the file`);
-	for (const echo of studio.echoes) {
-		if (!ids.clients.has(echo.clientId))
-			problems.push(`echoes › “${echo.title}”: its client is not in the file`);
-		if (!ids.references.has(echo.referenceId))
-			problems.push(`echoes › “${echo.title}”: its reference is not in the file`);
-	}
-	return problems;
-}
+/** Ids that two records of a kind share. */
+const doubledIds = (studio: StudioDocument): string[] =>
+	tableNames
+		.filter((table) => new Set(studio[table].map(({ id }) => id)).size !== studio[table].length)
+		.map((table) => `${table}: two records have the same id`);
+
+/** A studio whose settings were lost has records all the same: it gets settings anew, and is never taken for an empty one. */
+const withSettings = (document: StudioDocument): StudioDocument =>
+	document.settings.some(({ id }) => id === settingsId)
+		? { ...document, settings: document.settings.filter(({ id }) => id === settingsId) }
+		: { ...document, settings: [freshSettings({ ...document.settings[0], id: settingsId, rev: 1 })] };
 
 /**
  * Reads the text of a studio document: JSON, right format, a version that this Prime Echo knows, every record
@@ -53,8 +52,8 @@ export function readDocument(text: string): Read<StudioDocument> {
 	let raw: unknown;
 	try {
 		raw = JSON.parse(text);
-	} catch (error) {
-		return refused('studio.json is damaged: it is no readable JSON.', [(error as Error).message]);
+	} catch {
+		return refused('studio.json is damaged: it is no readable JSON.');
 	}
 	if (typeof raw !== 'object' || raw === null || (raw as { format?: unknown }).format !== 'prime-echo-studio')
 		return refused('studio.json is not a Prime Echo studio.');
@@ -62,12 +61,14 @@ export function readDocument(text: string): Read<StudioDocument> {
 	try {
 		current = migrate(raw as Record<string, unknown>);
 	} catch (error) {
-		return refused((error as Error).message);
+		if (error instanceof RangeError) return refused(error.message);
+		throw error;
 	}
 	const checked = studioDocumentSchema.safeParse(current);
 	if (!checked.success)
 		return refused('Some records in studio.json are not valid.', problemsInWords(checked.error, current));
-	const links = brokenLinks(checked.data);
-	if (links.length > 0) return refused('Some records in studio.json belong to nothing.', links.slice(0, 5));
-	return { ok: true, value: checked.data };
+	const broken = [...doubledIds(checked.data), ...brokenLinks(checked.data).map(brokenLinkInWords)];
+	if (broken.length > 0)
+		return refused('Some records in studio.json belong to nothing.', firstFew([...new Set(broken)]));
+	return { ok: true, value: withSettings(checked.data) };
 }

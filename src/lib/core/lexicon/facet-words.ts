@@ -119,8 +119,7 @@ const source: Partial<Record<FacetId, string>> = {
 		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder
 		asymmetric: asymmetric neck, asymmetric neckline
 		strapless: strapless
-		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders
-		bardot: bardot, bardot-neck`,
+		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders, bardot, bardot-neck`,
 	collar: `
 		shirt: shirt-collared
 		button-down: button-down, button-down collar

@@ -121,7 +121,7 @@ export const facets = {
 	neckline: nominal(
 		'neckline',
 		'detail',
-		'crew round scoop jewel boat square | v deep-v wrap | sweetheart cowl plunge | roll funnel mock | keyhole henley | halter high-neck | one-shoulder asymmetric | strapless off-shoulder bardot'
+		'crew round scoop jewel boat square | v deep-v wrap | sweetheart cowl plunge | roll funnel mock | keyhole henley | halter high-neck | one-shoulder asymmetric | strapless off-shoulder'
 	),
 	collar: nominal(
 		'collar',

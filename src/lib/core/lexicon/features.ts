@@ -73,7 +73,7 @@ export const features: readonly Feature[] = [
 		'more-shoulder',
 		'for',
 		'a boat neck gives shoulder',
-		facet('neckline', 'boat', 'bardot', 'off-shoulder')
+		facet('neckline', 'boat', 'off-shoulder')
 	),
 	of('more-shoulder', 'against', 'a raglan softens the shoulder', facet('sleeveShape', 'raglan', 'dolman')),
 	of('softer-shoulder', 'for', 'a raglan softens the shoulder', facet('sleeveShape', 'raglan', 'dolman')),

@@ -27,8 +27,11 @@ export interface GarmentType {
 	usual: Partial<Record<FacetId, string>>;
 }
 
-/** "T-bar shoes" → "t-bar-shoes": the id of a type is its singular word. */
-const idOf = (singular: string) => singular.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+/** `id: singular / plural / …`; the id is what records keep, and stays when the words change. */
+function idAndRest(line: string): [id: string, rest: string] {
+	const at = line.indexOf(':');
+	return [line.slice(0, at).trim(), line.slice(at + 1)];
+}
 
 function wordsIn(text: string): GarmentType['words'] {
 	return text
@@ -47,11 +50,12 @@ function usualIn(text: string): GarmentType['usual'] {
 }
 
 function readType(line: string, family: FamilySource, kin: number): GarmentType {
-	const [name = '', plural = name, words = '', usual = ''] = line.split('/').map((part) => part.trim());
+	const [id, said] = idAndRest(line);
+	const [name = '', plural = name, words = '', usual = ''] = said.split('/').map((part) => part.trim());
 	const general = name.startsWith('*');
 	const singular = general ? name.slice(1) : name;
 	return {
-		id: idOf(singular),
+		id,
 		singular,
 		plural,
 		words: wordsIn(words),
@@ -80,9 +84,8 @@ const byId = new Map(garmentTypes.map((type) => [type.id, type]));
 const standsForFamily = new Set(
 	families.flatMap(({ types }) => {
 		const first = types.trim().split(/\n\s*\n/)[0] ?? '';
-		return first.startsWith('*') && !first.includes('\n')
-			? [idOf(first.slice(1).split('/')[0]?.trim() ?? '')]
-			: [];
+		const [id, said] = idAndRest(first);
+		return said.trim().startsWith('*') && !first.includes('\n') ? [id] : [];
 	})
 );
 

@@ -102,7 +102,7 @@ export const transformations: Record<TransformationId, Transformation> = {
 	'shirt-off-the-shoulder': {
 		label: 'pulled off the shoulder',
 		from: { families: ['shirts'], facets: { fit: ['oversized', 'relaxed'] } },
-		to: { type: 'bardot-top', facets: { neckline: 'off-shoulder' } },
+		to: { type: 'off-shoulder-top', facets: { neckline: 'off-shoulder' } },
 		needs: [opens, look('a collar that lies flat when it is folded in')],
 		how: 'Open the upper buttons, fold the collar in, draw it down over both shoulders and button it under the arm.',
 		minutes: 3,

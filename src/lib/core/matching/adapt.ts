@@ -7,7 +7,8 @@ import { wearableCloth } from '../lexicon/wearable-cloth';
 import { aspectLabel, garmentInWords } from '../closeness/words';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
-import type { Client, Event } from '../model/client';
+import type { Client } from '../model/client';
+import type { Event } from '../model/event';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
 

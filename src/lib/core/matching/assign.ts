@@ -1,8 +1,8 @@
 /** The best use of a whole wardrobe for a look at once. */
-import munkres from 'munkres-js';
+import { linearSumAssignment } from 'linear-sum-assignment';
 import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
 import { slots, slotsMeet } from '../lexicon/slots';
-import { garmentType } from '../lexicon/taxonomy';
+import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/echo';
 import type { Element, Reference } from '../model/reference';
 import { chooseItem } from './choosing';
@@ -10,18 +10,24 @@ import { sameItem, type OwnedOption } from './items';
 
 /**
  * The assignment of columns to rows that is worth most, each row and each column used at most once. Rows are left
- * empty rather than filled with what is worth nothing. By the Hungarian method (Kuhn 1955, Munkres 1957).
+ * empty rather than filled with what is worth nothing. By shortest augmenting paths (Jonker & Volgenant 1987).
  *
  * @param worths one row per thing to fill, one column per thing to fill it with; 0 where they do not go together
  * @returns for each row its column, or undefined
+ * @example bestAssignment([[3, 2], [2, 0]]) // [1, 0]: 2 + 2 is more than 3 + 0
  */
 export function bestAssignment(worths: readonly (readonly number[])[]): (number | undefined)[] {
 	const columns = worths[0]?.length ?? 0;
 	const chosen: (number | undefined)[] = worths.map(() => undefined);
 	if (columns === 0) return chosen;
-	const most = Math.max(0, ...worths.flat());
-	for (const [row, column] of munkres(worths.map((row) => row.map((worth) => most - worth))))
-		if ((worths[row]?.[column] ?? 0) > 0) chosen[row] = column;
+	const { rowAssignments } = linearSumAssignment(
+		worths.map((row) => [...row]),
+		{ maximaze: true }
+	);
+	chosen.forEach((_, row) => {
+		const column = rowAssignments[row] ?? -1;
+		if (column >= 0 && (worths[row]?.[column] ?? 0) > 0) chosen[row] = column;
+	});
 	return chosen;
 }
 
@@ -50,53 +56,44 @@ function worthOf(scorer: ElementScorer, element: Element, { garment }: OwnedOpti
 	return score.earned > 0 ? score.earned + 1e-6 * (score.closeness?.confidence ?? 0) : 0;
 }
 
-/** The best assignment of options that each answer one element. */
-function solve(
-	elements: readonly Element[],
-	options: readonly OwnedOption[],
-	worth: Map<string, number>
-): Solution {
-	const parts = [...new Set(options.map(partOf))];
-	const best = new Map<string, OwnedOption>();
-	const worths = elements.map((element) =>
-		parts.map((part) => {
-			let top = 0;
-			for (const option of options)
-				if (partOf(option) === part) {
-					const points = worth.get(keyOf(element, option)) ?? 0;
-					if (points > top) {
-						top = points;
-						best.set(`${element.id} ${part}`, option);
-					}
-				}
-			return top;
-		})
-	);
-	// Among the columns of a row, only its best few can matter: as many as there are rows.
-	const useful = new Set(
-		worths.flatMap((row) =>
-			row
-				.map((points, column) => ({ points, column }))
-				.sort((a, b) => b.points - a.points)
-				.slice(0, elements.length)
-				.map(({ column }) => column)
-		)
-	);
-	const columns = [...useful];
-	const assigned = bestAssignment(worths.map((row) => columns.map((column) => row[column] ?? 0)));
-	const chosen = elements.flatMap((element, row): Chosen[] => {
-		const column = columns[assigned[row] ?? -1];
-		const option = column === undefined ? undefined : best.get(`${element.id} ${parts[column]}`);
-		return option ? [{ element, option }] : [];
-	});
-	return {
-		chosen,
-		points: chosen.reduce((sum, { element, option }) => sum + (worth.get(keyOf(element, option)) ?? 0), 0)
-	};
+/** What can answer an element by itself: the best option of each part, worth most first, as many as can matter. */
+type Ladder = readonly Rung[];
+interface Rung {
+	option: OwnedOption;
+	part: string;
+	points: number;
 }
 
-const keyOf = (element: Element, { item }: OwnedOption) =>
-	`${element.id} ${item.pieceId} ${item.partId} ${item.configurationId ?? ''}`;
+function ladderOf(rungs: readonly Rung[], length: number): Ladder {
+	const best = new Map<string, Rung>();
+	for (const rung of rungs) {
+		const before = best.get(rung.part);
+		if (!before || rung.points > before.points) best.set(rung.part, rung);
+	}
+	return [...best.values()].sort((a, b) => b.points - a.points).slice(0, length);
+}
+
+/** The best assignment of options that each answer one element, without one part that is worn otherwise. */
+function solve(elements: readonly Element[], ladders: ReadonlyMap<string, Ladder>, without?: string): Solution {
+	const rows = elements.map(({ id }) => (ladders.get(id) ?? []).filter(({ part }) => part !== without));
+	const columns = [...new Set(rows.flatMap((row) => row.map(({ part }) => part)))];
+	const placeOf = new Map(columns.map((part, place) => [part, place]));
+	const worths = rows.map((row) => {
+		const worth = new Array<number>(columns.length).fill(0);
+		for (const { part, points } of row) worth[placeOf.get(part) ?? 0] = points;
+		return worth;
+	});
+	const assigned = bestAssignment(worths);
+	const chosen = elements.flatMap((element, row): (Chosen & { points: number })[] => {
+		const part = columns[assigned[row] ?? -1];
+		const rung = rows[row]?.find((one) => one.part === part);
+		return rung ? [{ element, option: rung.option, points: rung.points }] : [];
+	});
+	return { chosen, points: chosen.reduce((sum, { points }) => sum + points, 0) };
+}
+
+/** Differences below this come from rounding. */
+const leastGain = 1e-9;
 
 /** Does an option cover more of the body than the element asks for, as a dress does for a skirt? */
 const spans = (element: Element, option: OwnedOption) =>
@@ -129,39 +126,43 @@ export function matchWardrobe(
 			!worn.some((item) => item.source === 'piece' && partOf({ ...option, item }) === partOf(option))
 	);
 	const scorer = elementScorer(reference, { schools, client });
-	const worth = new Map<string, number>();
-	for (const element of elements)
-		for (const option of free) worth.set(keyOf(element, option), worthOf(scorer, element, option));
-
-	const separate = new Map([...worth].filter(([, points]) => points > 0));
-	for (const element of elements)
-		for (const option of free) if (spans(element, option)) separate.delete(keyOf(element, option));
-	let best = solve(elements, free, separate);
+	// Only the best few of an element can matter: as many as there are elements, and one more where one is taken away.
+	const ladders = new Map<string, Ladder>();
+	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
+	for (const element of elements) {
+		const rungs: Rung[] = [];
+		for (const option of free) {
+			if (!canAnswer(element.garment.type, option.garment.type)) continue;
+			const points = worthOf(scorer, element, option);
+			if (points <= 0) continue;
+			if (spans(element, option))
+				spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
+			else rungs.push({ option, part: partOf(option), points });
+		}
+		ladders.set(element.id, ladderOf(rungs, elements.length + 1));
+	}
+	let best = solve(elements, ladders);
 
 	// Each one-piece in turn, for all the elements that it covers and that do not meet one another.
-	for (const option of free) {
-		const answered: Element[] = [];
-		for (const element of elements)
-			if (
-				spans(element, option) &&
-				(worth.get(keyOf(element, option)) ?? 0) > 0 &&
-				answered.every((other) => !slotsMeet(slotOf(other), slotOf(element)))
-			)
-				answered.push(element);
-		if (answered.length === 0) continue;
+	for (const [option, answers] of spanning) {
+		const answered: typeof answers = [];
+		for (const answer of answers)
+			if (answered.every((other) => !slotsMeet(slotOf(other.element), slotOf(answer.element))))
+				answered.push(answer);
 		const covered: readonly string[] = coversOf(option);
 		const others = elements.filter(
 			(element) => !slots[slotOf(element)].covers.some((part) => covered.includes(part))
 		);
-		const rest = solve(
-			others,
-			free.filter((one) => partOf(one) !== partOf(option)),
-			separate
-		);
-		const points =
-			rest.points + answered.reduce((sum, element) => sum + (worth.get(keyOf(element, option)) ?? 0), 0);
-		if (points > best.points + 1e-9)
-			best = { chosen: [...answered.map((element) => ({ element, option })), ...rest.chosen], points };
+		const earned = answered.reduce((sum, { points }) => sum + points, 0);
+		// At most what each other element could have by itself: where that is not enough, nothing need be solved.
+		const atMost = others.reduce((sum, { id }) => sum + (ladders.get(id)?.[0]?.points ?? 0), earned);
+		if (atMost <= best.points + leastGain) continue;
+		const rest = solve(others, ladders, partOf(option));
+		if (earned + rest.points > best.points + leastGain)
+			best = {
+				chosen: [...answered.map(({ element }) => ({ element, option })), ...rest.chosen],
+				points: earned + rest.points
+			};
 	}
 	return best.chosen.reduce<Match[]>(
 		(all, { element, option }) => {

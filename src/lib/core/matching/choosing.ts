@@ -125,11 +125,3 @@ export function togglePin(matches: readonly Match[], elementId: string): Match[]
 export function giveReason(matches: readonly Match[], elementId: string, reason: Match['reason']): Match[] {
 	return matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, reason } : match));
 }
-
-/** Takes every use of a piece out of the matches, as when the piece is deleted. */
-export function withoutPiece(matches: readonly Match[], pieceId: string): Match[] {
-	const items = matches.flatMap((match) => match.items);
-	return items
-		.filter((item) => item.source === 'piece' && item.pieceId === pieceId)
-		.reduce<Match[]>((left, item) => withoutItem(left, item), [...matches]);
-}

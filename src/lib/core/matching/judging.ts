@@ -1,12 +1,19 @@
 import { methodVersion } from '../closeness/look';
 import { defaultSchools } from '../lexicon/schools';
 import type { Client } from '../model/client';
-import type { Echo, Judgement, Verdict } from '../model/echo';
+import type { Echo, Item, Judgement, Verdict } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
-import { spendOf } from '../money/spend';
+import { frozenReference } from '../model/snapshot';
+import { spendOf, type Rates } from '../money/spend';
 import { resolveItem } from './items';
 import { scoreEcho } from './score-echo';
+
+/** What is kept of a thing that was worn. */
+function frozenThing(item: Item, pieces: readonly Piece[]): Pick<Judgement['worn'][number], 'title' | 'garment'> {
+	const resolved = resolveItem(item, pieces);
+	return resolved ? { title: resolved.title, garment: resolved.garment } : { title: 'a piece that is gone' };
+}
 
 /**
  * Freezes an echo with the stylist's verdict: the reference, what was worn, prices, score and method as they are
@@ -19,7 +26,7 @@ export function judge(
 	reference: Reference,
 	pieces: readonly Piece[],
 	verdict: Verdict,
-	when: { id: string; at: string; currency: string },
+	when: { id: string; at: string; currency: string; rates?: Rates },
 	client?: Pick<Client, 'figure'>
 ): Judgement {
 	const { score, band, losses } = scoreEcho(echo, reference, pieces, client);
@@ -32,15 +39,15 @@ export function judge(
 		score,
 		band,
 		losses,
-		total: spendOf(echo, when.currency).total,
-		reference,
+		total: spendOf(echo, when.currency, when.rates).total,
+		reference: frozenReference(reference),
 		worn: echo.matches.flatMap((match) => {
 			const { elementIds } = match;
 			if (match.state !== 'items')
 				return [{ elementIds, title: match.state === 'done' ? 'done' : 'left out' }];
 			return match.items.map((item) => ({
 				elementIds,
-				...(resolveItem(item, pieces) ?? { title: 'a piece that is gone' }),
+				...frozenThing(item, pieces),
 				price: item.source === 'listing' ? item.listing.price : undefined
 			}));
 		})

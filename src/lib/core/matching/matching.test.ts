@@ -10,7 +10,7 @@ import {
 	uuid
 } from '../../../../tests/records';
 import type { Item, Match } from '../model/echo';
-import { chooseItem, clearMatch, giveReason, leaveOut, markDone, toggleMove, withoutPiece } from './choosing';
+import { chooseItem, clearMatch, giveReason, leaveOut, markDone, toggleMove } from './choosing';
 import { matchOf, optionsOfPiece, resolveItem, wornIn } from './items';
 import { judge } from './judging';
 import { inOrder, moveElement } from './order';
@@ -85,11 +85,6 @@ describe('choosing', () => {
 	it('marks hair as done', () => {
 		const bun = element(5, garment('low-bun'));
 		expect(markDone([], bun, uuid(901))[0]).toMatchObject({ state: 'done', elementIds: [bun.id] });
-	});
-
-	it('lets a deleted piece go from every match', () => {
-		const both = choose(choose([], top, dress, 1), necklace, pearls, 2);
-		expect(withoutPiece(both, dress.id).flatMap(({ elementIds }) => elementIds)).toEqual([necklace.id]);
 	});
 
 	it('leaves its input as it was', () => {

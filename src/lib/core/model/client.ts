@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { effectIds } from '../lexicon/effects';
 import { bodyMeasureIds, bodyMeasures } from '../lexicon/measures';
-import { dateSchema, idSchema, nameSchema, noteSchema, priceSchema, recordFields } from './basics';
+import { nameSchema, noteSchema, recordFields } from './basics';
+import { recordType } from './record-type';
 import { schoolsSchema } from './schools';
 
 const measurementsSchema = z.object(
@@ -49,16 +50,32 @@ export const clientSchema = z.object({
 });
 export type Client = z.infer<typeof clientSchema>;
 
-export const eventSchema = z.object({
-	...recordFields,
-	clientId: idSchema,
-	title: nameSchema,
-	date: dateSchema,
-	/** IANA zone of the place, as in "Europe/London". */
-	timeZone: z.string().min(1),
-	place: z.string().max(200),
-	dressCode: z.string().max(120),
-	weather: z.object({ airC: z.number().min(-40).max(50), rain: z.boolean() }).optional(),
-	budget: priceSchema.optional()
+/** A client of whom no more is known than a name. */
+export const freshClient = (given: Pick<Client, 'id'> & Partial<Client>): Client => ({
+	rev: 0,
+	name: '',
+	brief: '',
+	wishedEffects: [],
+	measurements: {},
+	sizes: {},
+	limits: { never: [] },
+	avoidMaterials: [],
+	allergies: [],
+	ethics: { fur: true, leather: true },
+	metals: [],
+	coloursLoved: [],
+	coloursRefused: [],
+	schools: {},
+	figure: { skin: 'medium', hair: 'dark-brown', hairShape: 'up' },
+	...given
 });
-export type Event = z.infer<typeof eventSchema>;
+
+export const clientType = recordType({
+	schema: clientSchema,
+	fresh: freshClient,
+	titleOf: ({ name }: Client) => name,
+	indexes: [],
+	links: [],
+	since: 1,
+	migrations: []
+});

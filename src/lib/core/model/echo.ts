@@ -11,10 +11,11 @@ import {
 	priceSchema,
 	recordFields
 } from './basics';
-import { garmentSchema } from './garment';
+import { ofClient } from './event';
 import { listingSchema, shopSchema } from './market';
-import { referenceSchema } from './reference';
+import { givenTwice, recordType, type OldRecord } from './record-type';
 import { schoolsSchema } from './schools';
+import { frozenGarmentSchema, frozenReferenceSchema } from './snapshot';
 
 /** Why a match or a substitute was taken. */
 export const matchReasons = [
@@ -88,41 +89,33 @@ export const verdictSchema = z.object({
 });
 export type Verdict = z.infer<typeof verdictSchema>;
 
-export const lossKinds = [
-	'gap',
-	'left-out',
-	'too-far',
-	'aspect',
-	'signature',
-	'colour-story',
-	'silhouette',
-	'moves'
-] as const;
-
-/** What was judged, as it was then: later edits of reference, pieces or prices do not rewrite it. */
+/**
+ * What was judged, as it was then: later edits of reference, pieces or prices do not rewrite it. It is kept in plain words
+ * and ids, so that it opens under any later lexicon.
+ */
 export const judgementSchema = z.object({
 	id: idSchema,
 	verdict: verdictSchema,
 	judgedAt: momentSchema,
-	methodVersion: z.string(),
-	schools: schoolsSchema,
+	methodVersion: z.string().max(20),
+	schools: z.record(z.string().max(40), z.string().max(60)),
 	score: z.number().min(0).max(100),
-	band: z.string(),
+	band: z.string().max(60),
 	losses: z.array(
 		z.object({
 			elementId: idSchema,
-			kind: z.enum(lossKinds),
-			aspect: z.string().optional(),
+			kind: z.string().max(40),
+			aspect: z.string().max(40).optional(),
 			points: z.number().min(0)
 		})
 	),
 	total: moneySchema.optional(),
-	reference: referenceSchema,
+	reference: frozenReferenceSchema,
 	worn: z.array(
 		z.object({
 			elementIds: z.array(idSchema),
-			title: z.string(),
-			garment: garmentSchema.optional(),
+			title: z.string().max(400),
+			garment: frozenGarmentSchema.optional(),
 			price: moneySchema.optional()
 		})
 	)
@@ -140,7 +133,7 @@ export const dismissalSchema = z.object({
 });
 export type Dismissal = z.infer<typeof dismissalSchema>;
 
-export const echoSchema = z.object({
+const echoFields = z.object({
 	...recordFields,
 	clientId: idSchema,
 	referenceId: idSchema,
@@ -148,12 +141,121 @@ export const echoSchema = z.object({
 	title: nameSchema,
 	createdOn: dateSchema,
 	schools: schoolsSchema,
-	matches: z.array(matchSchema),
-	extras: z.array(extraSchema),
+	matches: z.array(matchSchema).max(60),
+	extras: z.array(extraSchema).max(60),
 	/** Findings of the eye that are let stand. */
-	dismissed: z.array(dismissalSchema),
+	dismissed: z.array(dismissalSchema).max(400),
 	spendLimit: priceSchema.optional(),
 	/** Oldest first. */
-	judgements: z.array(judgementSchema)
+	judgements: z.array(judgementSchema).max(400)
+});
+type EchoFields = z.infer<typeof echoFields>;
+
+const idsInside = ({ matches, extras, judgements }: EchoFields) =>
+	[...matches, ...extras, ...judgements].map(({ id }) => id);
+
+export const echoSchema = echoFields.superRefine((echo, context) => {
+	const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
+	if (givenTwice(idsInside(echo)).length > 0) refuse('matches', 'two matches, extras or judgements have the same id');
+	if (givenTwice(echo.matches.flatMap(({ elementIds }) => elementIds)).length > 0)
+		refuse('matches', 'two matches answer the same element');
 });
 export type Echo = z.infer<typeof echoSchema>;
+
+/** An echo in which nothing is chosen yet. */
+export const freshEcho = (
+	given: Pick<Echo, 'id' | 'clientId' | 'referenceId' | 'title' | 'createdOn'> & Partial<Echo>
+): Echo => ({
+	rev: 0,
+	schools: {},
+	matches: [],
+	extras: [],
+	dismissed: [],
+	judgements: [],
+	...given
+});
+
+const itemsOf = ({ matches, extras }: EchoFields): Item[] => [
+	...matches.flatMap(({ items, backups }) => [...items, ...backups]),
+	...extras.map(({ item }) => item)
+];
+const owned = (echo: EchoFields) => itemsOf(echo).filter((item) => item.source === 'piece');
+const isGone = (item: Item, gone: ReadonlySet<string>) =>
+	item.source === 'piece' &&
+	[item.pieceId, item.partId, item.configurationId].some((id) => id !== undefined && gone.has(id));
+
+/** Takes out of an echo what is worn no more; a match that is left with nothing goes. */
+function withoutItems(draft: Echo, gone: ReadonlySet<string>) {
+	const left = (items: Item[]) => items.filter((item) => !isGone(item, gone));
+	draft.matches = draft.matches
+		.map((match) => ({ ...match, items: left(match.items), backups: left(match.backups) }))
+		.filter(({ state, items }) => state !== 'items' || items.length > 0);
+	draft.extras = draft.extras.filter(({ item }) => !isGone(item, gone));
+}
+
+/** Takes out of an echo what answered elements that are gone. */
+function withoutElements(draft: Echo, gone: ReadonlySet<string>) {
+	draft.matches = draft.matches
+		.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => !gone.has(id)) }))
+		.filter(({ elementIds }) => elementIds.length > 0);
+	draft.dismissed = draft.dismissed.filter(({ pieces }) => !pieces.some((id) => gone.has(id)));
+}
+
+/** Boards, photos and recipe of a judged reference were never shown again. */
+function withPlainReference(judgement: unknown): unknown {
+	if (typeof judgement !== 'object' || judgement === null || !('reference' in judgement)) return judgement;
+	const { boards: _boards, photos: _photos, recipe: _recipe, ...reference } = judgement.reference as OldRecord;
+	return { ...judgement, reference };
+}
+
+export const echoType = recordType({
+	schema: echoSchema,
+	fresh: freshEcho,
+	titleOf: ({ title }: Echo) => title,
+	indexes: ['clientId', 'referenceId', 'eventId', 'createdOn'],
+	links: [
+		ofClient<Echo>(),
+		{
+			to: 'references',
+			words: 'its reference, or an element of it,',
+			holders: ({ referenceId }: Echo) => [referenceId],
+			inner: ({ matches }: Echo) => matches.flatMap(({ elementIds }) => elementIds),
+			by: { index: 'referenceId', key: ({ id }) => id },
+			whenGone: 'remove',
+			whenInnerGone: withoutElements
+		},
+		{
+			to: 'events',
+			words: 'the event that it is for',
+			holders: ({ eventId }: Echo) => (eventId === undefined ? [] : [eventId]),
+			by: { index: 'eventId', key: ({ id }) => id },
+			whenGone: (draft: Echo) => {
+				delete draft.eventId;
+			}
+		},
+		{
+			to: 'pieces',
+			words: 'a piece that is worn in it, or a part of one,',
+			holders: (echo: Echo) => owned(echo).map(({ pieceId }) => pieceId),
+			inner: (echo: Echo) =>
+				owned(echo).flatMap(({ partId, configurationId }) =>
+					configurationId === undefined ? [partId] : [partId, configurationId]
+				),
+			by: { index: 'clientId', key: (piece) => piece.clientId as string },
+			whenGone: withoutItems,
+			whenInnerGone: withoutItems
+		}
+	],
+	since: 1,
+	migrations: [
+		{ version: 3, name: 'findings-let-stand', up: (echo) => ({ ...echo, dismissed: [] }) },
+		{
+			version: 4,
+			name: 'judgements-keep-what-is-needed',
+			up: ({ judgements, ...echo }) => ({
+				...echo,
+				judgements: Array.isArray(judgements) ? judgements.map(withPlainReference) : judgements
+			})
+		}
+	]
+});

@@ -12,14 +12,16 @@ import {
 	uuid
 } from '../../../../tests/records';
 import { dateSchema, momentSchema, moneySchema, priceSchema, schemaVersion } from './basics';
-import { clientSchema, eventSchema } from './client';
+import { clientSchema } from './client';
 import { echoSchema, verdictSchema } from './echo';
+import { eventSchema } from './event';
 import { garmentSchema } from './garment';
 import { listingSchema, shopSchema } from './market';
 import { configurationSchema, pieceSchema } from './piece';
 import { elementSchema, referenceSchema } from './reference';
 import { schoolsSchema } from './schools';
-import { emptyStudio, settingsSchema, studioDocumentSchema, tableNames, tableSchemas } from './studio';
+import { freshSettings, settingsSchema } from './settings';
+import { emptyStudio, recordTypes, studioDocumentSchema, tableNames } from './studio';
 
 const accepts = (schema: z.ZodType, value: unknown) => schema.safeParse(value).success;
 const where = (schema: z.ZodType, value: unknown) => {
@@ -119,7 +121,7 @@ describe('records', () => {
 		fc.assert(fc.property(elementArbitrary, (one) => accepts(elementSchema, one)));
 	});
 	it('an element’s place on a photo is in shares', () => {
-		const place = { photo: 'p', x: 0.1, y: 0.2, width: 0.3, height: 0.4 };
+		const place = { photo: uuid(9), x: 0.1, y: 0.2, width: 0.3, height: 0.4 };
 		expect(accepts(elementSchema, { ...element(1, garment('tie')), place })).toBe(true);
 		expect(accepts(elementSchema, { ...element(1, garment('tie')), place: { ...place, x: 120 } })).toBe(
 			false
@@ -175,16 +177,7 @@ describe('records', () => {
 		expect(where(schoolsSchema, { closeness: 'vibes' })).toEqual(['closeness']);
 	});
 	it('settings name currency and units', () => {
-		const settings = {
-			id: uuid(1),
-			rev: 1,
-			studioName: 'Mine',
-			currency: 'GBP',
-			units: 'cm',
-			words: 'uk',
-			timeZone: 'Europe/London',
-			demo: false
-		};
+		const settings = freshSettings({ studioName: 'Mine' });
 		expect(accepts(settingsSchema, settings)).toBe(true);
 		expect(where(settingsSchema, { ...settings, units: 'yards' })).toEqual(['units']);
 	});
@@ -204,7 +197,7 @@ describe('the studio document', () => {
 	});
 
 	it.each(tableNames)('%s can be published as JSON Schema 2020-12', (name) => {
-		const published = z.toJSONSchema(tableSchemas[name], { target: 'draft-2020-12' });
+		const published = z.toJSONSchema(recordTypes[name].schema, { target: 'draft-2020-12' });
 		expect(published.$schema).toBe('https://json-schema.org/draft/2020-12/schema');
 		expect(published.properties).toHaveProperty('rev');
 		expect(JSON.parse(JSON.stringify(published))).toEqual(published);

@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { dateSchema, idSchema, nameSchema, noteSchema, priceSchema, recordFields } from './basics';
+import { ofClient } from './event';
 import { garmentSchema } from './garment';
+import { ownPhotos, photoIdsSchema, withoutPhotoKeys } from './photo';
+import { givenTwice, recordType } from './record-type';
 
 /** A part of a piece that can be worn by itself: the jacket of a suit. Most pieces have one. */
 export const partSchema = z.object({ id: idSchema, name: z.string().max(80), garment: garmentSchema });
@@ -13,7 +16,7 @@ export const configurationSchema = z.object({
 	garments: z.array(z.object({ partId: idSchema, garment: garmentSchema })).min(1)
 });
 
-export const pieceSchema = z.object({
+const pieceFields = z.object({
 	...recordFields,
 	clientId: idSchema,
 	name: nameSchema,
@@ -27,12 +30,56 @@ export const pieceSchema = z.object({
 	sizeLabel: z.string().max(30),
 	/** Own measures of the piece in cm, as "length": 62. */
 	measuresCm: z.record(z.string().max(40), z.number().min(0).max(1000)),
-	/** Keys of photos, by content. */
-	photos: z.array(z.string().max(128)),
+	photos: photoIdsSchema,
 	state: z.enum(['ready', 'needs-care', 'away', 'retired']),
 	/** Where it hangs. */
 	place: z.string().max(80),
 	note: noteSchema
 });
-export type Piece = z.infer<typeof pieceSchema>;
 export type Part = z.infer<typeof partSchema>;
+
+const innerIds = ({ parts, configurations }: z.infer<typeof pieceFields>) => [
+	...parts.map(({ id }) => id),
+	...configurations.map(({ id }) => id)
+];
+
+export const pieceSchema = pieceFields.superRefine((piece, context) => {
+	if (givenTwice(innerIds(piece)).length > 0)
+		context.addIssue({ code: 'custom', path: ['parts'], message: 'two parts or configurations have the same id' });
+	const partIds = piece.parts.map(({ id }) => id);
+	piece.configurations.forEach(({ garments }, i) => {
+		if (garments.some(({ partId }) => !partIds.includes(partId)))
+			context.addIssue({
+				code: 'custom',
+				path: ['configurations', i],
+				message: 'it changes a part that the piece does not have'
+			});
+	});
+});
+export type Piece = z.infer<typeof pieceSchema>;
+
+/** A piece of which no more is known than its parts. */
+export const freshPiece = (given: Pick<Piece, 'id' | 'clientId' | 'parts'> & Partial<Piece>): Piece => ({
+	rev: 0,
+	name: '',
+	configurations: [],
+	acquired: { how: 'unknown' },
+	sizeLabel: '',
+	measuresCm: {},
+	photos: [],
+	state: 'ready',
+	place: '',
+	note: '',
+	...given
+});
+
+export const pieceType = recordType({
+	schema: pieceSchema,
+	fresh: freshPiece,
+	titleOf: ({ name }: Piece) => name,
+	indexes: ['clientId', '*photos'],
+	innerIds,
+	links: [ofClient<Piece>(), ownPhotos<Piece>()],
+	since: 1,
+	migrations: [{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys }]
+});

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { roleIds } from '../lexicon/roles';
 import { idSchema, nameSchema, noteSchema, recordFields } from './basics';
 import { garmentSchema, swatchSchema } from './garment';
+import { recordType } from './record-type';
 import { moveIds, type MoveId } from '../lexicon/moves';
 
 /** What a recipe's item is to it: the core makes it, the optional rounds it off, the never breaks it. */
@@ -45,3 +46,33 @@ export const recipeSchema = z.object({
 	madeFrom: z.array(idSchema)
 });
 export type Recipe = z.infer<typeof recipeSchema>;
+
+export const freshRecipe = (given: Pick<Recipe, 'id' | 'kind' | 'title'> & Partial<Recipe>): Recipe => ({
+	rev: 0,
+	silhouette: { volume: '', waist: '', hems: '' },
+	items: [],
+	colours: [],
+	cloth: [],
+	note: '',
+	madeFrom: [],
+	...given
+});
+
+export const recipeType = recordType({
+	schema: recipeSchema,
+	fresh: freshRecipe,
+	titleOf: ({ title }: Recipe) => title,
+	indexes: [],
+	links: [
+		{
+			to: 'references',
+			words: 'a reference that it was made from',
+			holders: ({ madeFrom }: Recipe) => madeFrom,
+			whenGone: (draft: Recipe, gone: ReadonlySet<string>) => {
+				draft.madeFrom = draft.madeFrom.filter((id) => !gone.has(id));
+			}
+		}
+	],
+	since: 2,
+	migrations: []
+});

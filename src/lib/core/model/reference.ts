@@ -4,7 +4,9 @@ import { moveIds, type MoveId } from '../lexicon/moves';
 import { roleIds } from '../lexicon/roles';
 import { idSchema, nameSchema, noteSchema, recordFields } from './basics';
 import { garmentSchema } from './garment';
+import { ownPhotos, photoIdsSchema, withoutPhotoKeys } from './photo';
 import { degreeIds } from './recipe';
+import { givenTwice, recordType } from './record-type';
 
 /** What of an element can be signature or open: its facets, and the four that are not facets. */
 export const aspectIds = ['type', ...facetIds, 'palette', 'print', 'metal'] as const;
@@ -25,7 +27,7 @@ export const elementSchema = z.object({
 	/** Region on a photo of the reference, in shares of its width and height. */
 	place: z
 		.object({
-			photo: z.string().max(128),
+			photo: idSchema,
 			x: z.number().min(0).max(1),
 			y: z.number().min(0).max(1),
 			width: z.number().gt(0).max(1),
@@ -37,18 +39,67 @@ export type Element = z.infer<typeof elementSchema>;
 
 export const referenceKinds = ['person', 'era', 'aesthetic'] as const;
 
-export const referenceSchema = z.object({
+const referenceFields = z.object({
 	...recordFields,
 	kind: z.enum(referenceKinds),
 	title: nameSchema,
 	/** Whose look it is and where it was seen. */
 	credit: z.object({ who: z.string().max(120), source: z.string().max(200) }),
 	boards: z.array(z.string().min(1).max(60)),
-	photos: z.array(z.string().max(128)),
+	photos: photoIdsSchema,
 	/** The recipe that it was made from, and how far that was taken. */
 	recipe: z.object({ id: idSchema, title: nameSchema, degree: z.enum(degreeIds) }).optional(),
 	elements: z.array(elementSchema).max(40),
 	note: noteSchema
 });
+const innerIds = ({ elements }: z.infer<typeof referenceFields>) => elements.map(({ id }) => id);
+
+export const referenceSchema = referenceFields.superRefine((reference, context) => {
+	if (givenTwice(innerIds(reference)).length > 0)
+		context.addIssue({ code: 'custom', path: ['elements'], message: 'two elements have the same id' });
+	reference.elements.forEach(({ place }, i) => {
+		if (place && !reference.photos.includes(place.photo))
+			context.addIssue({
+				code: 'custom',
+				path: ['elements', i, 'place'],
+				message: 'it lies on a photo that the reference does not have'
+			});
+	});
+});
 export type Reference = z.infer<typeof referenceSchema>;
 export type ReferenceKind = (typeof referenceKinds)[number];
+
+export const freshReference = (
+	given: Pick<Reference, 'id' | 'kind' | 'title'> & Partial<Reference>
+): Reference => ({
+	rev: 0,
+	credit: { who: '', source: '' },
+	boards: [],
+	photos: [],
+	elements: [],
+	note: '',
+	...given
+});
+
+const photosOfReference = ownPhotos<Reference>();
+
+export const referenceType = recordType({
+	schema: referenceSchema,
+	fresh: freshReference,
+	titleOf: ({ title }: Reference) => title,
+	indexes: ['*photos'],
+	innerIds,
+	// The recipe is named to be told of, with its title: many of them ship with the app and are no records.
+	links: [
+		{
+			...photosOfReference,
+			whenGone: (draft: Reference, gone: ReadonlySet<string>) => {
+				photosOfReference.whenGone(draft, gone);
+				for (const element of draft.elements)
+					if (element.place && gone.has(element.place.photo)) delete element.place;
+			}
+		}
+	],
+	since: 1,
+	migrations: [{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys }]
+});

@@ -20,23 +20,37 @@ export function sumOf(amounts: readonly Money[]): Money | undefined {
 
 const formats = new Map<string, Intl.NumberFormat>();
 
-/** "£24.50" */
+/** "£24.50"; nothing is never less than nothing: "£0.00". */
 export function moneyInWords({ amountMinor, currency }: Money): string {
 	let format = formats.get(currency);
 	if (!format) {
 		format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
 		formats.set(currency, format);
 	}
-	return format.format(amountMinor / 100);
+	return format.format((amountMinor || 0) / 100);
 }
 
-/** Reads what a stylist types for a price: "24", "24.5", "£24.50", "1,250". Undefined when it is no price. */
+/** The signs under which currencies are typed; where several share one, the studio's own if it is among them. */
+const signs: Readonly<Record<string, readonly string[]>> = {
+	'£': ['GBP'],
+	'€': ['EUR'],
+	'₹': ['INR'],
+	$: ['USD', 'CAD', 'AUD']
+};
+
+/**
+ * Reads what a stylist types for a price: "24", "24.5", "£24.50", "1,250", "€30". Undefined when it is no price.
+ *
+ * @param currency the studio's, for a price without a sign
+ */
 export function readMoney(text: string, currency: string): Money | undefined {
-	const plain = text
-		.trim()
-		.replace(/^[£$€₹]\s*/, '')
-		.replace(/,(?=\d{3}(\D|$))/g, '');
-	const [, whole, part = ''] = /^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(plain) ?? [];
+	const [, sign, plain = ''] = /^([£$€₹])?\s*(.*)$/.exec(text.trim()) ?? [];
+	const [, whole, part = ''] =
+		/^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(plain.trim().replace(/,(?=\d{3}(\D|$))/g, '')) ?? [];
 	if (whole === undefined) return undefined;
-	return { amountMinor: Number(whole) * 100 + Number(part.padEnd(2, '0')), currency };
+	const meant = sign ? (signs[sign] ?? []) : [currency];
+	return {
+		amountMinor: Number(whole) * 100 + Number(part.padEnd(2, '0')),
+		currency: meant.includes(currency) ? currency : (meant[0] ?? currency)
+	};
 }

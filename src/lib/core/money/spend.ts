@@ -7,8 +7,31 @@ export interface Spend {
 	goods: Money;
 	postage: Money;
 	total: Money;
-	/** Total minus limit; positive when over. Absent without a limit. */
+	/** Sums in currencies that the studio has no rate for; they are in none of the others. */
+	apart: Money[];
+	/** Total minus limit; positive when over. Absent without a limit, or where the limit cannot be compared. */
 	overLimitMinor?: number;
+}
+
+/** What one unit of another currency is worth in the studio's own. */
+export type Rates = Readonly<Record<string, number>>;
+
+/** An amount in the studio's currency, by its rate; undefined where the studio has none. */
+export function converted({ amountMinor, currency }: Money, to: string, rates: Rates): Money | undefined {
+	if (currency === to) return { amountMinor, currency };
+	const rate = rates[currency];
+	return rate === undefined ? undefined : { amountMinor: Math.round(amountMinor * rate), currency: to };
+}
+
+/** Amounts of any currencies added up in one, and what has no rate added up apart. */
+function addedUp(amounts: readonly Money[], to: string, rates: Rates): { sum: Money; apart: Money[] } {
+	const inOwn = amounts.flatMap((amount) => converted(amount, to, rates) ?? []);
+	const others = amounts.filter((amount) => !converted(amount, to, rates));
+	const currencies = [...new Set(others.map(({ currency }) => currency))];
+	return {
+		sum: sumOf(inOwn) ?? { amountMinor: 0, currency: to },
+		apart: currencies.flatMap((code) => sumOf(others.filter(({ currency }) => currency === code)) ?? [])
+	};
 }
 
 type BoughtItem = Extract<Item, { source: 'listing' }>;
@@ -32,28 +55,42 @@ function postageOf(shop: Shop, goodsMinor: number): Money {
 
 /**
  * What an echo costs to buy: prices, plus postage once per shop, against the echo's limit. Owned pieces cost
- * nothing. `currency` is the studio's, used when nothing is bought.
+ * nothing. Never throws: amounts in a currency without a rate are kept apart.
+ *
+ * @param currency the studio's, in which everything is added up
+ * @param rates by hand, from the studio's settings
  */
-export function spendOf(echo: Pick<Echo, 'matches' | 'extras' | 'spendLimit'>, currency: string): Spend {
+export function spendOf(
+	echo: Pick<Echo, 'matches' | 'extras' | 'spendLimit'>,
+	currency: string,
+	rates: Rates = {}
+): Spend {
 	const bought = boughtIn(echo);
-	const nothing: Money = { amountMinor: 0, currency };
-	const goods = sumOf(bought.map((item) => item.listing.price)) ?? nothing;
 	const shops = new Map(bought.map((item) => [item.shop.id, item.shop]));
-	const postage =
-		sumOf(
-			[...shops.values()].map((shop) => {
-				const ofShop = bought.filter((item) => item.shop.id === shop.id);
-				return postageOf(
-					shop,
-					ofShop.reduce((sum, item) => sum + item.listing.price.amountMinor, 0)
-				);
-			})
-		) ?? nothing;
-	const total = sumOf([goods, postage]) ?? nothing;
+	const goods = addedUp(
+		bought.map((item) => item.listing.price),
+		currency,
+		rates
+	);
+	const postage = addedUp(
+		[...shops.values()].map((shop) =>
+			postageOf(
+				shop,
+				bought
+					.filter((item) => item.shop.id === shop.id)
+					.reduce((sum, item) => sum + item.listing.price.amountMinor, 0)
+			)
+		),
+		currency,
+		rates
+	);
+	const total = addedUp([goods.sum, postage.sum, ...goods.apart, ...postage.apart], currency, rates);
+	const limit = echo.spendLimit && converted(echo.spendLimit, currency, rates);
 	return {
-		goods,
-		postage,
-		total,
-		overLimitMinor: echo.spendLimit && total.amountMinor - echo.spendLimit.amountMinor
+		goods: goods.sum,
+		postage: postage.sum,
+		total: total.sum,
+		apart: total.apart.filter(({ amountMinor }) => amountMinor !== 0),
+		overLimitMinor: limit && total.sum.amountMinor - limit.amountMinor
 	};
 }

@@ -10,19 +10,19 @@ export const accessories: FamilySource[] = [
 		facets: [...small],
 		usual: { size: 'medium' },
 		types: `
-			*belt / belts / leather belt
-			skinny belt / skinny belts / thin belt, narrow belt / size=small
-			wide belt / wide belts / waist belt, cinch belt, waspie / size=large
-			western belt / western belts / cowboy belt, big-buckle belt / size=large
-			corset belt / corset belts / obi belt, obi / size=oversized
+			belt: *belt / belts / leather belt
+			skinny-belt: skinny belt / skinny belts / thin belt, narrow belt / size=small
+			wide-belt: wide belt / wide belts / waist belt, cinch belt, waspie / size=large
+			western-belt: western belt / western belts / cowboy belt, big-buckle belt / size=large
+			corset-belt: corset belt / corset belts / obi belt, obi / size=oversized
 
-			sash / sashes / waist sash, ribbon belt / size=large
-			cummerbund / cummerbunds / / size=large
-			kamarbandh / kamarbandhs / kamarband, waist chain, hip chain / material=metal
+			sash: sash / sashes / waist sash, ribbon belt / size=large
+			cummerbund: cummerbund / cummerbunds / / size=large
+			kamarbandh: kamarbandh / kamarbandhs / kamarband, waist chain, hip chain / material=metal
 
-			chain belt / chain belts / / material=metal size=small
+			chain-belt: chain belt / chain belts / / material=metal size=small
 
-			braces / braces / us:suspenders, pair of braces`
+			braces: braces / braces / us:suspenders, pair of braces`
 	},
 	{
 		id: 'scarves',
@@ -33,21 +33,21 @@ export const accessories: FamilySource[] = [
 		facets: [...small, 'weight', 'hemDetail'],
 		usual: { size: 'medium' },
 		types: `
-			*scarf / scarves / long scarf, muffler, scarfs
-			skinny scarf / skinny scarves / thin scarf / size=small
-			neckerchief / neckerchiefs / bandana, square scarf, silk square, neck scarf, foulard, kerchief / size=small
+			scarf: *scarf / scarves / long scarf, muffler, scarfs
+			skinny-scarf: skinny scarf / skinny scarves / thin scarf / size=small
+			neckerchief: neckerchief / neckerchiefs / bandana, square scarf, silk square, neck scarf, foulard, kerchief / size=small
 
-			blanket scarf / blanket scarves / oversized scarf, big scarf / size=oversized
-			snood / snoods / infinity scarf, cowl scarf
-			shawl / shawls / stole, wrap, pashmina, evening wrap / size=large
+			blanket-scarf: blanket scarf / blanket scarves / oversized scarf, big scarf / size=oversized
+			snood: snood / snoods / infinity scarf, cowl scarf
+			shawl: shawl / shawls / stole, wrap, pashmina, evening wrap / size=large
 
-			fur stole / fur stoles / faux-fur stole, tippet / material=faux-fur
-			feather boa / feather boas / boa / material=feather
+			fur-stole: fur stole / fur stoles / faux-fur stole, tippet / material=faux-fur
+			feather-boa: feather boa / feather boas / boa / material=feather
 
-			jabot / jabots / ruff
-			cravat / cravats / ascot, day cravat / size=small
-			bow tie / bow ties / bowtie, dicky bow / size=small
-			tie / ties / us:necktie, knitted tie, skinny tie / size=small`
+			jabot: jabot / jabots / ruff
+			cravat: cravat / cravats / ascot, day cravat / size=small
+			bow-tie: bow tie / bow ties / bowtie, dicky bow / size=small
+			tie: tie / ties / us:necktie, knitted tie, skinny tie / size=small`
 	},
 	{
 		id: 'headwear',
@@ -58,40 +58,40 @@ export const accessories: FamilySource[] = [
 		facets: [...small, 'brim'],
 		usual: { size: 'medium' },
 		types: `
-			*hat / hats / brimmed hat
+			hat: *hat / hats / brimmed hat
 
-			fedora / fedoras / trilby, felt hat
-			wide-brimmed hat / wide-brimmed hats / floppy hat, picture hat / brim=wide
-			straw hat / straw hats / sun hat, panama hat, panama / material=straw brim=wide
-			boater / boaters / boater hat, skimmer / material=straw
-			cowboy hat / cowboy hats / western hat, rancher hat / brim=wide
+			fedora: fedora / fedoras / trilby, felt hat
+			wide-brimmed-hat: wide-brimmed hat / wide-brimmed hats / floppy hat, picture hat / brim=wide
+			straw-hat: straw hat / straw hats / sun hat, panama hat, panama / material=straw brim=wide
+			boater: boater / boaters / boater hat, skimmer / material=straw
+			cowboy-hat: cowboy hat / cowboy hats / western hat, rancher hat / brim=wide
 
-			bowler hat / bowler hats / bowler, us:derby, us:derby hat
-			top hat / top hats / topper
+			bowler-hat: bowler hat / bowler hats / bowler, us:derby, us:derby hat
+			top-hat: top hat / top hats / topper
 
-			beret / berets
-			cloche / cloches / cloche hat
-			bucket hat / bucket hats / rain hat / brim=narrow
-			pillbox hat / pillbox hats / pillbox / brim=none
+			beret: beret / berets
+			cloche: cloche / cloches / cloche hat
+			bucket-hat: bucket hat / bucket hats / rain hat / brim=narrow
+			pillbox-hat: pillbox hat / pillbox hats / pillbox / brim=none
 
-			beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap
+			beanie: beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap
 
-			baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
-			flat cap / flat caps / tweed cap
-			baseball cap / baseball caps / cap, us:ball cap, us:trucker hat
-			visor / visors / sun visor
+			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
+			flat-cap: flat cap / flat caps / tweed cap
+			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat
+			visor: visor / visors / sun visor
 
-			trapper hat / trapper hats / fur hat, ushanka / material=faux-fur
-			hood / hoods / balaclava
+			trapper-hat: trapper hat / trapper hats / fur hat, ushanka / material=faux-fur
+			hood: hood / hoods / balaclava
 
-			turban / turbans / head wrap, headwrap, gele
-			pagri / pagris / safa, dastar
-			headscarf / headscarves / head scarf
-			hijab / hijabs / shayla
+			turban: turban / turbans / head wrap, headwrap, gele
+			pagri: pagri / pagris / safa, dastar
+			headscarf: headscarf / headscarves / head scarf
+			hijab: hijab / hijabs / shayla
 
-			kufi / kufis / taqiyah, prayer cap
+			kufi: kufi / kufis / taqiyah, prayer cap
 
-			bridal veil / bridal veils / veil, mantilla`
+			bridal-veil: bridal veil / bridal veils / veil, mantilla`
 	},
 	{
 		id: 'hair-ornaments',
@@ -102,20 +102,20 @@ export const accessories: FamilySource[] = [
 		facets: [...small],
 		usual: { size: 'small' },
 		types: `
-			*headband / headbands / us:hairband, alice band, hair band, padded headband
-			hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
-			scrunchie / scrunchies / hair tie
+			headband: *headband / headbands / us:hairband, alice band, hair band, padded headband
+			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
+			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, hair grip, claw clip
-			hair comb / hair combs / decorative comb
-			hair pins / hair pins / hairpins, pearl pins
+			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, hair grip, claw clip
+			hair-comb: hair comb / hair combs / decorative comb
+			hair-pins: hair pins / hair pins / hairpins, pearl pins
 
-			tiara / tiaras / diadem, crown
-			flower crown / flower crowns / hair flowers, gajra, flower in the hair
-			fascinator / fascinators / cocktail hat / size=medium
+			tiara: tiara / tiaras / diadem, crown
+			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair
+			fascinator: fascinator / fascinators / cocktail hat / size=medium
 
-			maang tikka / maang tikkas / tikka, maangtikka, mang tikka
-			matha patti / matha pattis / mathapatti, head chain`
+			maang-tikka: maang tikka / maang tikkas / tikka, maangtikka, mang tikka
+			matha-patti: matha patti / matha pattis / mathapatti, head chain`
 	},
 	{
 		id: 'eyewear',
@@ -125,10 +125,10 @@ export const accessories: FamilySource[] = [
 		draws: 'eyewear',
 		facets: ['frame', 'size', 'material'],
 		types: `
-			*sunglasses / sunglasses / shades, sunnies, dark glasses
-			aviators / aviators / aviator sunglasses, pilot sunglasses / frame=aviator
-			cat-eye sunglasses / cat-eye sunglasses / cat eyes / frame=cat-eye
-			glasses / glasses / spectacles, eyeglasses, specs, spectacle frames`
+			sunglasses: *sunglasses / sunglasses / shades, sunnies, dark glasses
+			aviators: aviators / aviators / aviator sunglasses, pilot sunglasses / frame=aviator
+			cat-eye-sunglasses: cat-eye sunglasses / cat-eye sunglasses / cat eyes / frame=cat-eye
+			glasses: glasses / glasses / spectacles, eyeglasses, specs, spectacle frames`
 	},
 	{
 		id: 'gloves',
@@ -138,10 +138,10 @@ export const accessories: FamilySource[] = [
 		draws: 'gloves',
 		facets: ['sleeveLength', 'material', 'texture', 'sheen', 'formality'],
 		types: `
-			*gloves / gloves / glove
-			driving gloves / driving gloves
-			opera gloves / opera gloves / evening gloves, long gloves, elbow gloves / sleeveLength=elbow
-			fingerless gloves / fingerless gloves / arm warmers, wrist warmers
-			mittens / mittens / mitts`
+			gloves: *gloves / gloves / glove
+			driving-gloves: driving gloves / driving gloves
+			opera-gloves: opera gloves / opera gloves / evening gloves, long gloves, elbow gloves / sleeveLength=elbow
+			fingerless-gloves: fingerless gloves / fingerless gloves / arm warmers, wrist warmers
+			mittens: mittens / mittens / mitts`
 	}
 ];

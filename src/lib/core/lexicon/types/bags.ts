@@ -10,37 +10,37 @@ export const bags: FamilySource[] = [
 		facets: [...small, 'strap', 'closure', 'hemDetail'],
 		usual: { size: 'medium' },
 		types: `
-			*handbag / handbags / us:purse, bag, hand bag, us:pocketbook
+			handbag: *handbag / handbags / us:purse, bag, hand bag, us:pocketbook
 
-			top-handle bag / top-handle bags / ladylike bag, frame bag, grab bag / strap=top-handle
-			box bag / box bags / lunchbox bag / strap=top-handle
-			doctor's bag / doctor's bags / gladstone bag, bowling bag
-			satchel / satchels / messenger bag, school bag
-			briefcase / briefcases / document bag, laptop bag, work bag, attache case
+			top-handle-bag: top-handle bag / top-handle bags / ladylike bag, frame bag, grab bag / strap=top-handle
+			box-bag: box bag / box bags / lunchbox bag / strap=top-handle
+			doctor-s-bag: doctor's bag / doctor's bags / gladstone bag, bowling bag
+			satchel: satchel / satchels / messenger bag, school bag
+			briefcase: briefcase / briefcases / document bag, laptop bag, work bag, attache case
 
-			shoulder bag / shoulder bags / / strap=shoulder
-			baguette bag / baguette bags / baguette, pochette, underarm bag / strap=shoulder size=small
-			chain bag / chain bags / chain-strap bag, quilted chain bag / strap=shoulder
-			crossbody bag / crossbody bags / cross-body bag, crossbody, camera bag, sling bag / size=small strap=crossbody
-			saddle bag / saddle bags / / size=medium strap=crossbody
-			hobo bag / hobo bags / slouch bag, slouchy bag / strap=shoulder size=large
-			bucket bag / bucket bags / drawstring bag
-			belt bag / belt bags / uk:bumbag, us:fanny pack, bum bag, waist bag, hip bag / size=small
+			shoulder-bag: shoulder bag / shoulder bags / / strap=shoulder
+			baguette-bag: baguette bag / baguette bags / baguette, pochette, underarm bag / strap=shoulder size=small
+			chain-bag: chain bag / chain bags / chain-strap bag, quilted chain bag / strap=shoulder
+			crossbody-bag: crossbody bag / crossbody bags / cross-body bag, crossbody, camera bag, sling bag / size=small strap=crossbody
+			saddle-bag: saddle bag / saddle bags / / size=medium strap=crossbody
+			hobo-bag: hobo bag / hobo bags / slouch bag, slouchy bag / strap=shoulder size=large
+			bucket-bag: bucket bag / bucket bags / drawstring bag
+			belt-bag: belt bag / belt bags / uk:bumbag, us:fanny pack, bum bag, waist bag, hip bag / size=small
 
-			clutch / clutches / evening bag, clutch bag, envelope clutch / size=small strap=clutch
-			minaudiere / minaudieres / minaudière, box clutch, hard clutch / size=micro strap=clutch
-			wristlet / wristlets / / size=small
-			potli / potlis / potli bag, drawstring potli / size=small
-			wallet / wallets / uk:purse, card holder, us:billfold, coin purse / size=micro
+			clutch: clutch / clutches / evening bag, clutch bag, envelope clutch / size=small strap=clutch
+			minaudiere: minaudiere / minaudieres / minaudière, box clutch, hard clutch / size=micro strap=clutch
+			wristlet: wristlet / wristlets / / size=small
+			potli: potli / potlis / potli bag, drawstring potli / size=small
+			wallet: wallet / wallets / uk:purse, card holder, us:billfold, coin purse / size=micro
 
-			tote / totes / tote bag, shopper, shopping bag, canvas bag / size=large
-			basket bag / basket bags / straw bag, raffia bag, basket, wicker bag / material=straw
-			holdall / holdalls / us:duffel bag, weekend bag, weekender, gym bag, duffle bag, kit bag / size=oversized
+			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag / size=large
+			basket-bag: basket bag / basket bags / straw bag, raffia bag, basket, wicker bag / material=straw
+			holdall: holdall / holdalls / us:duffel bag, weekend bag, weekender, gym bag, duffle bag, kit bag / size=oversized
 
-			backpack / backpacks / rucksack, us:bookbag
+			backpack: backpack / backpacks / rucksack, us:bookbag
 
-			suitcase / suitcases / us:luggage, trunk, case / size=oversized
+			suitcase: suitcase / suitcases / us:luggage, trunk, case / size=oversized
 
-			umbrella / umbrellas / parasol, brolly`
+			umbrella: umbrella / umbrellas / parasol, brolly`
 	}
 ];

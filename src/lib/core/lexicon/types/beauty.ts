@@ -9,36 +9,36 @@ export const beauty: FamilySource[] = [
 		draws: 'hair',
 		facets: ['size', 'hairLength', 'hairTexture', 'sheen'],
 		types: `
-			*hairstyle / hairstyles / hair, hairdo
+			hairstyle: *hairstyle / hairstyles / hair, hairdo
 
-			loose hair / loose hair / hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry
-			side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
-			half-up hair / half-up hair / half up half down, half-up
-			curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
-			bob / bobs / bobbed hair, sharp bob / hairLength=chin
-			lob / lobs / long bob / hairLength=shoulder
+			loose-hair: loose hair / loose hair / hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry
+			side-parting: side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
+			half-up-hair: half-up hair / half-up hair / half up half down, half-up
+			curtain-fringe: curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
+			bob: bob / bobs / bobbed hair, sharp bob / hairLength=chin
+			lob: lob / lobs / long bob / hairLength=shoulder
 
-			low bun / low buns / chignon, nape bun, sleek bun
-			top knot / top knots / high bun, ballerina bun, bun, topknot
-			French twist / French twists / french pleat, french roll
-			beehive / beehives / bouffant
-			updo / updos / hair up, pinned-up hair, hair pinned up
+			low-bun: low bun / low buns / chignon, nape bun, sleek bun
+			top-knot: top knot / top knots / high bun, ballerina bun, bun, topknot
+			french-twist: French twist / French twists / french pleat, french roll
+			beehive: beehive / beehives / bouffant
+			updo: updo / updos / hair up, pinned-up hair, hair pinned up
 
-			finger waves / finger waves / set waves, marcel waves, waved hair
-			victory rolls / victory rolls / rolled hair, pin curls
+			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair
+			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls
 
-			ponytail / ponytails / pony
-			high ponytail / high ponytails / sleek ponytail
-			plait / plaits / us:braid, french plait, us:french braid, side plait, us:braids
-			box braids / box braids / cornrows, micro braids
-			locs / locs / dreadlocks
+			ponytail: ponytail / ponytails / pony
+			high-ponytail: high ponytail / high ponytails / sleek ponytail
+			plait: plait / plaits / us:braid, french plait, us:french braid, side plait, us:braids
+			box-braids: box braids / box braids / cornrows, micro braids
+			locs: locs / locs / dreadlocks
 
-			pixie crop / pixie crops / pixie cut, pixie, cropped hair / hairLength=cropped
-			buzz cut / buzz cuts / shaved head, crew cut / hairLength=cropped
-			quiff / quiffs / pompadour, ducktail
-			mullet / mullets / shag cut, shag
+			pixie-crop: pixie crop / pixie crops / pixie cut, pixie, cropped hair / hairLength=cropped
+			buzz-cut: buzz cut / buzz cuts / shaved head, crew cut / hairLength=cropped
+			quiff: quiff / quiffs / pompadour, ducktail
+			mullet: mullet / mullets / shag cut, shag
 
-			afro / afros / natural hair, rounded afro`
+			afro: afro / afros / natural hair, rounded afro`
 	},
 	{
 		id: 'make-up',
@@ -48,18 +48,18 @@ export const beauty: FamilySource[] = [
 		draws: 'lips',
 		facets: ['sheen', 'size'],
 		types: `
-			*lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
-			eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye
-			eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
-			mascara / mascara / lashes, false lashes
+			lipstick: *lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
+			eye-make-up: eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye
+			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
+			mascara: mascara / mascara / lashes, false lashes
 
-			brows / brows / eyebrows, thin brows, pencilled brows, bold brows
+			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows
 
-			blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks
-			foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
+			blusher: blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks
+			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
 
-			bindi / bindis / tilak
-			beauty spot / beauty spots / freckles, face gems`
+			bindi: bindi / bindis / tilak
+			beauty-spot: beauty spot / beauty spots / freckles, face gems`
 	},
 	{
 		id: 'nail-colour',
@@ -69,9 +69,9 @@ export const beauty: FamilySource[] = [
 		draws: 'nails',
 		facets: ['sheen', 'size', 'nailShape'],
 		types: `
-			*nail colour / nail colours / nails, nail varnish, us:nail polish, manicure, us:nail color, varnished nails
-			French manicure / French manicures / french tips
-			mehndi / mehndi / henna, mehendi`
+			nail-colour: *nail colour / nail colours / nails, nail varnish, us:nail polish, manicure, us:nail color, varnished nails
+			french-manicure: French manicure / French manicures / french tips
+			mehndi: mehndi / mehndi / henna, mehendi`
 	},
 	{
 		id: 'scents',
@@ -81,6 +81,6 @@ export const beauty: FamilySource[] = [
 		draws: 'none',
 		facets: ['scent'],
 		types: `
-			*scent / scents / perfume, fragrance, cologne, eau de parfum, us:eau de cologne, attar`
+			scent: *scent / scents / perfume, fragrance, cologne, eau de parfum, us:eau de cologne, attar`
 	}
 ];

@@ -10,43 +10,43 @@ export const footwear: FamilySource[] = [
 		facets: [...shod, 'closure'],
 		usual: { heelHeight: 'flat', toe: 'round' },
 		types: `
-			*shoes / shoes / shoe, footwear
+			shoes: *shoes / shoes / shoe, footwear
 
-			heels / heels / high heels, heeled shoes / heelHeight=high
-			court shoes / court shoes / us:pumps, court shoe, courts, us:pump / heelHeight=mid
-			stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
-			kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
-			block heels / block heels / block-heeled shoes, block-heel courts / heelHeight=mid heelShape=block
-			platform shoes / platform shoes / platforms, platform heels / heelHeight=very-high sole=platform
-			peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
-			slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
-			T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
-			Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
-			dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low
+			heels: heels / heels / high heels, heeled shoes / heelHeight=high
+			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump / heelHeight=mid
+			stilettos: stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
+			kitten-heels: kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
+			block-heels: block heels / block heels / block-heeled shoes, block-heel courts / heelHeight=mid heelShape=block
+			platform-shoes: platform shoes / platform shoes / platforms, platform heels / heelHeight=very-high sole=platform
+			peep-toes: peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
+			slingbacks: slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
+			t-bar-shoes: T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
+			mary-janes: Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
+			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low
 
-			flats / flats / flat shoes, flat
-			ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
-			mules / mules / mule, backless loafers / strap=mule
-			slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper
-			clogs / clogs / clog / sole=platform
-			espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
-			jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra / toe=pointed
+			flats: flats / flats / flat shoes, flat
+			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
+			mules: mules / mules / mule, backless loafers / strap=mule
+			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper
+			clogs: clogs / clogs / clog / sole=platform
+			espadrilles: espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
+			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra / toe=pointed
 
-			loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin
-			tassel loafers / tassel loafers / tasselled loafers
-			chunky loafers / chunky loafers / platform loafers / sole=lug
-			brogues / brogues / wingtips, us:wing tips, brogue
-			Oxford shoes / Oxford shoes / oxfords, Oxfords, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
-			derby shoes / derby shoes / derbies, us:bluchers / closure=lace-up
-			monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
-			saddle shoes / saddle shoes / two-tone brogues, spectator shoes, co-respondent shoes
-			boat shoes / boat shoes / sailing shoes
+			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin
+			tassel-loafers: tassel loafers / tassel loafers / tasselled loafers
+			chunky-loafers: chunky loafers / chunky loafers / platform loafers / sole=lug
+			brogues: brogues / brogues / wingtips, us:wing tips, brogue
+			oxford-shoes: Oxford shoes / Oxford shoes / oxfords, Oxfords, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
+			derby-shoes: derby shoes / derby shoes / derbies, us:bluchers / closure=lace-up
+			monk-strap-shoes: monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
+			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, co-respondent shoes
+			boat-shoes: boat shoes / boat shoes / sailing shoes
 
-			trainers / trainers / us:sneakers, trainer, us:sneaker, us:tennis shoes, runners, running shoes, kicks
-			canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
-			high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
-			chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
-			football boots / football boots / us:cleats, spikes`
+			trainers: trainers / trainers / us:sneakers, trainer, us:sneaker, us:tennis shoes, runners, running shoes, kicks
+			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
+			high-tops: high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
+			chunky-trainers: chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
+			football-boots: football boots / football boots / us:cleats, spikes`
 	},
 	{
 		id: 'sandals',
@@ -57,19 +57,19 @@ export const footwear: FamilySource[] = [
 		facets: [...shod, 'closure'],
 		usual: { heelHeight: 'flat', toe: 'open' },
 		types: `
-			*sandals / sandals / flat sandals, sandal
+			sandals: *sandals / sandals / flat sandals, sandal
 
-			heeled sandals / heeled sandals / strappy heels, strappy heeled sandals, barely-there heels / heelHeight=high
-			platform sandals / platform sandals / / heelHeight=high sole=platform
-			wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
+			heeled-sandals: heeled sandals / heeled sandals / strappy heels, strappy heeled sandals, barely-there heels / heelHeight=high
+			platform-sandals: platform sandals / platform sandals / / heelHeight=high sole=platform
+			wedge-sandals: wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
 
-			gladiator sandals / gladiator sandals / gladiators
-			fisherman sandals / fisherman sandals / jelly shoes, jellies
-			Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals
+			gladiator-sandals: gladiator sandals / gladiator sandals / gladiators
+			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jellies
+			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals
 
-			sliders / sliders / us:slides, pool sliders
-			flip-flops / flip-flops / toe-post sandals
-			sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
+			sliders: sliders / sliders / us:slides, pool sliders
+			flip-flops: flip-flops / flip-flops / toe-post sandals
+			sports-sandals: sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
 	},
 	{
 		id: 'boots',
@@ -80,26 +80,26 @@ export const footwear: FamilySource[] = [
 		facets: [...shod, 'shaft', 'closure'],
 		usual: { heelHeight: 'low', toe: 'round', shaft: 'ankle' },
 		types: `
-			*boots / boots / boot
+			boots: *boots / boots / boot
 
-			ankle boots / ankle boots / us:booties, ankle boot, shoe boots
-			sock boots / sock boots / stretch boots / shaft=ankle
-			Chelsea boots / Chelsea boots / chelseas, Chelsea boot, dealer boots
-			desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
+			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots
+			sock-boots: sock boots / sock boots / stretch boots / shaft=ankle
+			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea boot, dealer boots
+			desert-boots: desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
 
-			knee boots / knee boots / knee-high boots, tall boots, long boots / shaft=knee
-			riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
-			over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
-			go-go boots / go-go boots / / shaft=mid-calf heelShape=block
-			cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
+			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots / shaft=knee
+			riding-boots: riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
+			over-knee-boots: over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
+			go-go-boots: go-go boots / go-go boots / / shaft=mid-calf heelShape=block
+			cowboy-boots: cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
 
-			lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots / shaft=mid-calf closure=lace-up
-			biker boots / biker boots / engineer boots, moto boots, motorcycle boots / shaft=mid-calf
-			hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
-			platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
+			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots / shaft=mid-calf closure=lace-up
+			biker-boots: biker boots / biker boots / engineer boots, moto boots, motorcycle boots / shaft=mid-calf
+			hiking-boots: hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
+			platform-boots: platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
 
-			snow boots / snow boots / winter boots
-			sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
-			wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots / shaft=knee material=rubber`
+			snow-boots: snow boots / snow boots / winter boots
+			sheepskin-boots: sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
+			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots / shaft=knee material=rubber`
 	}
 ];

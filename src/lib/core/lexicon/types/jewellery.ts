@@ -9,19 +9,19 @@ export const jewellery: FamilySource[] = [
 		draws: 'earrings',
 		facets: [...small],
 		types: `
-			*earrings / earrings / earring
+			earrings: *earrings / earrings / earring
 
-			studs / studs / stud earrings, stud, diamond studs
-			clip earrings / clip earrings / clip-ons, button earrings
-			ear cuffs / ear cuffs / ear cuff
+			studs: studs / studs / stud earrings, stud, diamond studs
+			clip-earrings: clip earrings / clip earrings / clip-ons, button earrings
+			ear-cuffs: ear cuffs / ear cuffs / ear cuff
 
-			hoops / hoops / hoop earrings, hoop / size=medium
+			hoops: hoops / hoops / hoop earrings, hoop / size=medium
 
-			drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=large
-			chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
-			tassel earrings / tassel earrings / / size=large
-			jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large
-			chandbalis / chandbalis / chandbali, chand bali earrings / size=large`
+			drop-earrings: drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=large
+			chandelier-earrings: chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
+			tassel-earrings: tassel earrings / tassel earrings / / size=large
+			jhumkas: jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large
+			chandbalis: chandbalis / chandbalis / chandbali, chand bali earrings / size=large`
 	},
 	{
 		id: 'necklaces',
@@ -31,21 +31,21 @@ export const jewellery: FamilySource[] = [
 		draws: 'necklace',
 		facets: [...small],
 		types: `
-			*necklace / necklaces
+			necklace: *necklace / necklaces
 
-			chain necklace / chain necklaces / chain, link necklace, curb chain
-			layered necklaces / layered necklaces / layered chains
-			pendant / pendants / locket, pendant necklace, medallion
-			lariat / lariats / bolo tie
-			mangalsutra / mangalsutras
+			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
+			layered-necklaces: layered necklaces / layered necklaces / layered chains
+			pendant: pendant / pendants / locket, pendant necklace, medallion
+			lariat: lariat / lariats / bolo tie
+			mangalsutra: mangalsutra / mangalsutras
 
-			pearl necklace / pearl necklaces / pearls, string of pearls, strand of pearls / material=pearl
-			long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
+			pearl-necklace: pearl necklace / pearl necklaces / pearls, string of pearls, strand of pearls / material=pearl
+			long-beads: long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
 
-			choker / chokers / velvet choker / size=small
-			collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
-			kundan set / kundan sets / kundan necklace, polki set, temple jewellery, bridal set / size=large
-			rani haar / rani haars / long haar, haar / size=large`
+			choker: choker / chokers / velvet choker / size=small
+			collar-necklace: collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
+			kundan-set: kundan set / kundan sets / kundan necklace, polki set, temple jewellery, bridal set / size=large
+			rani-haar: rani haar / rani haars / long haar, haar / size=large`
 	},
 	{
 		id: 'bracelets',
@@ -55,18 +55,18 @@ export const jewellery: FamilySource[] = [
 		draws: 'bracelet',
 		facets: [...small],
 		types: `
-			*bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet
-			bangle / bangles / kada, churi, churiyan, choora, glass bangles
-			cuff / cuffs / cuff bracelet / size=large
+			bracelet: *bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet
+			bangle: bangle / bangles / kada, churi, churiyan, choora, glass bangles
+			cuff: cuff / cuffs / cuff bracelet / size=large
 
-			watch / watches / wristwatch, dress watch
-			sports watch / sports watches / diver's watch, digital watch / size=large
+			watch: watch / watches / wristwatch, dress watch
+			sports-watch: sports watch / sports watches / diver's watch, digital watch / size=large
 
-			cufflinks / cufflinks / cuff links
+			cufflinks: cufflinks / cufflinks / cuff links
 
-			haath phool / haath phools / hand harness, hathphool
+			haath-phool: haath phool / haath phools / hand harness, hathphool
 
-			anklet / anklets / payal, payals, ankle chain`
+			anklet: anklet / anklets / payal, payals, ankle chain`
 	},
 	{
 		id: 'rings',
@@ -76,10 +76,10 @@ export const jewellery: FamilySource[] = [
 		draws: 'ring',
 		facets: [...small],
 		types: `
-			*ring / rings / band ring
-			signet ring / signet rings / signet
-			stacking rings / stacking rings / stacked rings / size=small
-			cocktail ring / cocktail rings / statement ring / size=large`
+			ring: *ring / rings / band ring
+			signet-ring: signet ring / signet rings / signet
+			stacking-rings: stacking rings / stacking rings / stacked rings / size=small
+			cocktail-ring: cocktail ring / cocktail rings / statement ring / size=large`
 	},
 	{
 		id: 'brooches',
@@ -89,12 +89,12 @@ export const jewellery: FamilySource[] = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			*brooch / brooches / us:pin, lapel pin, badge, cameo
-			corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
-			pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
+			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo
+			corsage: corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
+			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
 
-			nose ring / nose rings / nath, nose stud, nathni
+			nose-ring: nose ring / nose rings / nath, nose stud, nathni
 
-			body chain / body chains / belly chain`
+			body-chain: body chain / body chains / belly chain`
 	}
 ];

@@ -17,13 +17,13 @@ export const layers: FamilySource[] = [
 			material: 'knit'
 		},
 		types: `
-			*cardigan / cardigans / cardi, cardie
-			shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
-			shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
-			long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
+			cardigan: *cardigan / cardigans / cardi, cardie
+			shrug: shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
+			shawl-collar-cardigan: shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
+			long-cardigan: long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
 
-			fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
-			track jacket / track jackets / tracksuit top, track top / closure=zip material=jersey`
+			fleece: fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
+			track-jacket: track jacket / track jackets / tracksuit top, track top / closure=zip material=jersey`
 	},
 	{
 		id: 'tailored',
@@ -41,22 +41,22 @@ export const layers: FamilySource[] = [
 			neckline: 'v'
 		},
 		types: `
-			*blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
-			suit jacket / suit jackets / lounge jacket, us:suit coat
-			tweed jacket / tweed jackets / hacking jacket / material=tweed
-			boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
-			peplum jacket / peplum jackets / / fit=close
+			blazer: *blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
+			suit-jacket: suit jacket / suit jackets / lounge jacket, us:suit coat
+			tweed-jacket: tweed jacket / tweed jackets / hacking jacket / material=tweed
+			boucle-jacket: boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
+			peplum-jacket: peplum jacket / peplum jackets / / fit=close
 
-			dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
-			smoking jacket / smoking jackets / / lapel=shawl material=velvet
-			tailcoat / tailcoats / tails / lapel=peak
-			morning coat / morning coats / cutaway coat / lapel=peak
+			dinner-jacket: dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
+			smoking-jacket: smoking jacket / smoking jackets / / lapel=shawl material=velvet
+			tailcoat: tailcoat / tailcoats / tails / lapel=peak
+			morning-coat: morning coat / morning coats / cutaway coat / lapel=peak
 
-			waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
-			long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
+			waistcoat: waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
+			long-waistcoat: long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
 
-			bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
-			spencer jacket / spencer jackets / spencer, mess jacket / topLength=waist`
+			bolero: bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
+			spencer-jacket: spencer jacket / spencer jackets / spencer, mess jacket / topLength=waist`
 	},
 	{
 		id: 'jackets',
@@ -67,31 +67,31 @@ export const layers: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'shoulder', 'collar', 'lapel', 'closure', 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'zip', neckline: 'v' },
 		types: `
-			*jacket / jackets
+			jacket: *jacket / jackets
 
-			leather jacket / leather jackets / / topLength=waist material=leather
-			biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather lapel=notch closure=asymmetric-zip
-			suede jacket / suede jackets / fringed jacket / material=suede
-			shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
+			leather-jacket: leather jacket / leather jackets / / topLength=waist material=leather
+			biker-jacket: biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather lapel=notch closure=asymmetric-zip
+			suede-jacket: suede jacket / suede jackets / fringed jacket / material=suede
+			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
 
-			denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
-			chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
-			safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
-			waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
-			harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
+			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
+			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
+			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
+			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
+			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
 
-			bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
-			varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
-			windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
+			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
+			varsity-jacket: varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
+			windbreaker: windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
 
-			quilted jacket / quilted jackets / liner jacket / texture=quilted
-			puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
-			gilet / gilets / body warmer, us:puffer vest, padded vest / sleeveLength=sleeveless
+			quilted-jacket: quilted jacket / quilted jackets / liner jacket / texture=quilted
+			puffer-jacket: puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
+			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest / sleeveLength=sleeveless
 
-			kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
-			cropped jacket / cropped jackets / / topLength=cropped
-			embroidered jacket / embroidered jackets / / texture=embroidered
-			cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveShape=cape sleeveLength=elbow`
+			kimono-jacket: kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
+			cropped-jacket: cropped jacket / cropped jackets / / topLength=cropped
+			embroidered-jacket: embroidered jacket / embroidered jackets / / texture=embroidered
+			cape-jacket: cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveShape=cape sleeveLength=elbow`
 	},
 	{
 		id: 'coats',
@@ -113,33 +113,33 @@ export const layers: FamilySource[] = [
 		],
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
-			*overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
+			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
 
-			pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
-			duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
-			chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
-			car coat / car coats / swagger coat / hemLength=mini lapel=notch
-			swing coat / swing coats / A-line coat, tent coat / fit=relaxed
-			princess coat / princess coats / fit-and-flare coat, dress coat / fit=close lapel=notch
-			cocoon coat / cocoon coats / / fit=oversized
-			camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
-			wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
-			greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
+			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
+			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
+			chesterfield-coat: chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
+			car-coat: car coat / car coats / swagger coat / hemLength=mini lapel=notch
+			swing-coat: swing coat / swing coats / A-line coat, tent coat / fit=relaxed
+			princess-coat: princess coat / princess coats / fit-and-flare coat, dress coat / fit=close lapel=notch
+			cocoon-coat: cocoon coat / cocoon coats / / fit=oversized
+			camel-hair-coat: camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
+			wrap-coat: wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
+			greatcoat: greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
 
-			trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
-			raincoat / raincoats / rain jacket, rain coat, slicker
-			duster coat / duster coats / duster / hemLength=midi closure=open weight=light
-			shop coat / shop coats / dust coat / weight=light lapel=notch
+			trench-coat: trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
+			raincoat: raincoat / raincoats / rain jacket, rain coat, slicker
+			duster-coat: duster coat / duster coats / duster / hemLength=midi closure=open weight=light
+			shop-coat: shop coat / shop coats / dust coat / weight=light lapel=notch
 
-			parka / parkas / anorak / hemLength=mini
-			puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
+			parka: parka / parkas / anorak / hemLength=mini
+			puffer-coat: puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
 
-			shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
-			faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
+			shearling-coat: shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
+			faux-fur-coat: faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
 
-			opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
-			cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
-			poncho / ponchos / serape / fit=oversized hemLength=micro
-			abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
+			opera-coat: opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
+			cape: cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
+			poncho: poncho / ponchos / serape / fit=oversized hemLength=micro
+			abaya: abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
 	}
 ];

@@ -17,49 +17,49 @@ export const onePieces: FamilySource[] = [
 			waistline: 'natural'
 		},
 		types: `
-			*dress / dresses / frock, day dress
+			dress: *dress / dresses / frock, day dress
 
-			slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
-			sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
-			shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
-			bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
-			wiggle dress / wiggle dresses / pencil dress / skirtShape=pencil fit=close
-			jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
-			T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
-			cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
-			mini dress / mini dresses / minidress / hemLength=mini
+			slip-dress: slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
+			sheath-dress: sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
+			shift-dress: shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
+			bodycon-dress: bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
+			wiggle-dress: wiggle dress / wiggle dresses / pencil dress / skirtShape=pencil fit=close
+			jumper-dress: jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
+			t-shirt-dress: T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
+			cheongsam: cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
+			mini-dress: mini dress / mini dresses / minidress / hemLength=mini
 
-			shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
-			wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
-			A-line dress / A-line dresses / / skirtShape=a-line
-			tea dress / tea dresses / forties dress / hemLength=midi
-			swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
-			sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
-			midi dress / midi dresses / / hemLength=midi
+			shirt-dress: shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
+			wrap-dress: wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
+			a-line-dress: A-line dress / A-line dresses / / skirtShape=a-line
+			tea-dress: tea dress / tea dresses / forties dress / hemLength=midi
+			swing-dress: swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
+			sundress: sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
+			midi-dress: midi dress / midi dresses / / hemLength=midi
 
-			drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
-			empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
-			babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
-			smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
-			prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
-			tiered dress / tiered dresses / / skirtShape=tiered
-			maxi dress / maxi dresses / / hemLength=maxi
+			drop-waist-dress: drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
+			empire-line-dress: empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
+			babydoll-dress: babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
+			smock-dress: smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
+			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
+			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
+			maxi-dress: maxi dress / maxi dresses / / hemLength=maxi
 
-			blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
-			pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
+			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
+			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
 
-			cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
-			evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
-			ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
-			wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
+			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
+			evening-gown: evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
+			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
+			wedding-dress: wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan / kaftans / caftan, djellaba, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
-			boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
-			kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
-			nightdress / nightdresses / us:nightgown, nightie
+			kaftan: kaftan / kaftans / caftan, djellaba, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
+			boubou: boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
+			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
+			nightdress: nightdress / nightdresses / us:nightgown, nightie
 
-			swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece / fit=skin-tight hemLength=micro
-			tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
+			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece / fit=skin-tight hemLength=micro
+			tennis-dress: tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
 	},
 	{
 		id: 'jumpsuits',
@@ -70,15 +70,15 @@ export const onePieces: FamilySource[] = [
 		facets: [...cloth, ...legged, ...bodiced],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
 		types: `
-			*jumpsuit / jumpsuits / all-in-one, catsuit
+			jumpsuit: *jumpsuit / jumpsuits / all-in-one, catsuit
 
-			playsuit / playsuits / us:romper / legLength=short sleeveLength=short
+			playsuit: playsuit / playsuits / us:romper / legLength=short sleeveLength=short
 
-			dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
-			boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
+			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
+			boiler-suit: boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
 
-			unitard / unitards / leotard / fit=skin-tight leg=skinny
-			wetsuit / wetsuits / ski suit / fit=close leg=skinny`
+			unitard: unitard / unitards / leotard / fit=skin-tight leg=skinny
+			wetsuit: wetsuit / wetsuits / ski suit / fit=close leg=skinny`
 	},
 	{
 		id: 'suits',
@@ -97,13 +97,13 @@ export const onePieces: FamilySource[] = [
 			leg: 'straight'
 		},
 		types: `
-			*suit / suits / two-piece suit, lounge suit, business suit
-			trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit
-			three-piece suit / three-piece suits / three piece
-			dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit, white tie / lapel=peak formality=formal
-			morning suit / morning suits / morning dress / formality=formal
-			zoot suit / zoot suits / / fit=oversized
-			safari suit / safari suits / leisure suit`
+			suit: *suit / suits / two-piece suit, lounge suit, business suit
+			trouser-suit: trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit
+			three-piece-suit: three-piece suit / three-piece suits / three piece
+			dinner-suit: dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit, white tie / lapel=peak formality=formal
+			morning-suit: morning suit / morning suits / morning dress / formality=formal
+			zoot-suit: zoot suit / zoot suits / / fit=oversized
+			safari-suit: safari suit / safari suits / leisure suit`
 	},
 	{
 		id: 'skirt-suits',
@@ -122,7 +122,7 @@ export const onePieces: FamilySource[] = [
 			closure: 'single-breasted'
 		},
 		types: `
-			*skirt suit / skirt suits / costume suit, two-piece skirt suit`
+			skirt-suit: *skirt suit / skirt suits / costume suit, two-piece skirt suit`
 	},
 	{
 		id: 'co-ords',
@@ -133,12 +133,12 @@ export const onePieces: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar', 'closure', 'legLength', 'leg', 'rise'],
 		usual: { fit: 'relaxed', topLength: 'hip', sleeveLength: 'long', legLength: 'full', leg: 'straight' },
 		types: `
-			*co-ord / co-ords / coord, matching set, co-ord set, two-piece, two-piece set, coordinated set
-			tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
-			pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
-			scrubs / scrubs / work scrubs
-			bikini / bikinis / two-piece swimsuit / legLength=micro sleeveLength=strapless topLength=cropped
-			gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
+			co-ord: *co-ord / co-ords / coord, matching set, co-ord set, two-piece, two-piece set, coordinated set
+			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
+			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
+			scrubs: scrubs / scrubs / work scrubs
+			bikini: bikini / bikinis / two-piece swimsuit / legLength=micro sleeveLength=strapless topLength=cropped
+			gym-set: gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},
 	{
 		id: 'skirt-sets',
@@ -155,9 +155,9 @@ export const onePieces: FamilySource[] = [
 			skirtShape: 'a-line'
 		},
 		types: `
-			*skirt set / skirt sets / skirt co-ord, matching top and skirt
-			kebaya set / kebaya sets / kebaya, batik kebaya / sleeveLength=long skirtShape=wrap hemLength=ankle
-			hanbok / hanboks / / topLength=cropped skirtShape=full hemLength=floor sleeveLength=long
-			iro and buba / iro and bubas / wrapper and blouse, wrapper set / skirtShape=wrap hemLength=ankle`
+			skirt-set: *skirt set / skirt sets / skirt co-ord, matching top and skirt
+			kebaya-set: kebaya set / kebaya sets / kebaya, batik kebaya / sleeveLength=long skirtShape=wrap hemLength=ankle
+			hanbok: hanbok / hanboks / / topLength=cropped skirtShape=full hemLength=floor sleeveLength=long
+			iro-and-buba: iro and buba / iro and bubas / wrapper and blouse, wrapper set / skirtShape=wrap hemLength=ankle`
 	}
 ];

@@ -52,7 +52,7 @@ export interface FamilySource {
 	/** Values that a type of this family has unless told otherwise; used for drawing and as first guesses, never for closeness. */
 	usual?: Partial<Record<FacetId, string>>;
 	/**
-	 * One type a line: `singular / plural / other words, comma-separated / facet=value …`; an empty line parts one kin,
+	 * One type a line: `id: singular / plural / other words, comma-separated / facet=value …`; an empty line parts one kin,
 	 * types that are cut alike and worn alike, from the next.
 	 * A leading `uk:` or `us:` marks a word that belongs to one side of the Atlantic; a leading `*` marks the word
 	 * that stands for the whole family ("boots"), which any of the family answers well.

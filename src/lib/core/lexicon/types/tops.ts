@@ -10,28 +10,28 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
-			*top / tops
+			top: *top / tops
 
-			T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt
-			long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
-			henley / henleys / grandad top, henley top / sleeveLength=long
-			sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
-			rash vest / rash vests / us:rash guard, swim top / fit=skin-tight sleeveLength=long
-			football shirt / football shirts / us:soccer jersey, football top / fit=relaxed
+			t-shirt: T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt
+			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
+			henley: henley / henleys / grandad top, henley top / sleeveLength=long
+			sports-top: sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
+			rash-vest: rash vest / rash vests / us:rash guard, swim top / fit=skin-tight sleeveLength=long
+			football-shirt: football shirt / football shirts / us:soccer jersey, football top / fit=relaxed
 
-			polo shirt / polo shirts / polo, golf shirt / neckline=v
-			rugby shirt / rugby shirts / rugby top / sleeveLength=long fit=relaxed neckline=v
+			polo-shirt: polo shirt / polo shirts / polo, golf shirt / neckline=v
+			rugby-shirt: rugby shirt / rugby shirts / rugby top / sleeveLength=long fit=relaxed neckline=v
 
-			vest top / vest tops / tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
-			racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
-			camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
-			crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
-			bandeau / bandeaus / tube top, bandeau top / sleeveLength=strapless neckline=strapless topLength=cropped
-			bodysuit / bodysuits / body / fit=skin-tight
+			vest-top: vest top / vest tops / tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
+			racer-vest: racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
+			camisole: camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
+			crop-top: crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
+			bandeau: bandeau / bandeaus / tube top, bandeau top / sleeveLength=strapless neckline=strapless topLength=cropped
+			bodysuit: bodysuit / bodysuits / body / fit=skin-tight
 
-			sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
-			hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
-			zip-up hoodie / zip-up hoodies / zip hoodie / sleeveLength=long fit=relaxed`
+			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
+			hoodie: hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
+			zip-up-hoodie: zip-up hoodie / zip-up hoodies / zip hoodie / sleeveLength=long fit=relaxed`
 	},
 	{
 		id: 'shirts',
@@ -42,30 +42,30 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar', 'closure'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'v', collar: 'shirt' },
 		types: `
-			*shirt / shirts / button-up, us:button-down, button-up shirt
-			dress shirt / dress shirts / formal shirt, business shirt
-			evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
-			Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
-			flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
-			denim shirt / denim shirts / chambray shirt, western shirt / material=denim
-			camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
-			grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
-			overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
+			shirt: *shirt / shirts / button-up, us:button-down, button-up shirt
+			dress-shirt: dress shirt / dress shirts / formal shirt, business shirt
+			evening-shirt: evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
+			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
+			flannel-shirt: flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
+			denim-shirt: denim shirt / denim shirts / chambray shirt, western shirt / material=denim
+			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
+			grandad-shirt: grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
+			overshirt: overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
 
-			blouse / blouses
-			pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
-			peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
-			Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
-			wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
-			smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
-			tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
-			kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
+			blouse: blouse / blouses
+			pussy-bow-blouse: pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
+			peasant-blouse: peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
+			peter-pan-blouse: Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
+			wrap-top: wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
+			smock-top: smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
+			tunic: tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
+			kaftan-top: kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
 
-			halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter collar=collarless
-			bardot top / bardot tops / off-the-shoulder top, off-shoulder top / neckline=bardot sleeveLength=short collar=collarless
-			one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless collar=collarless
-			peplum top / peplum tops / peplum blouse / fit=close collar=collarless neckline=round
-			corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart collar=collarless`
+			halter-top: halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter collar=collarless
+			off-shoulder-top: off-shoulder top / off-shoulder tops / off-the-shoulder top, bardot top / neckline=off-shoulder sleeveLength=short collar=collarless
+			one-shoulder-top: one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless collar=collarless
+			peplum-top: peplum top / peplum tops / peplum blouse / fit=close collar=collarless neckline=round
+			corset-top: corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart collar=collarless`
 	},
 	{
 		id: 'knitwear',
@@ -76,15 +76,15 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
-			*jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, uk:jersey
-			roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
-			V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
-			fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
-			Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
+			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, uk:jersey
+			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
+			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
+			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
+			fair-isle-jumper: Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
 
-			knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
-			knitted polo / knitted polos / polo jumper, knitted polo shirt, us:polo sweater / neckline=v
-			twinset / twinsets / twin set
-			knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, jumper vest / sleeveLength=sleeveless neckline=v`
+			knitted-top: knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
+			knitted-polo: knitted polo / knitted polos / polo jumper, knitted polo shirt, us:polo sweater / neckline=v
+			twinset: twinset / twinsets / twin set
+			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, jumper vest / sleeveLength=sleeveless neckline=v`
 	}
 ];

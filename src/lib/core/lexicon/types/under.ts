@@ -9,18 +9,18 @@ export const under: FamilySource[] = [
 		draws: 'tights',
 		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight', 'hemDetail'],
 		types: `
-			*tights / tights / us:pantyhose, hose, hosiery
-			sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights / opacity=sheer
-			opaque tights / opaque tights / thick tights / opacity=opaque
-			fishnet tights / fishnet tights / fishnets, fishnet stockings
-			footless tights / footless tights
-			stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
+			tights: *tights / tights / us:pantyhose, hose, hosiery
+			sheer-tights: sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights / opacity=sheer
+			opaque-tights: opaque tights / opaque tights / thick tights / opacity=opaque
+			fishnet-tights: fishnet tights / fishnet tights / fishnets, fishnet stockings
+			footless-tights: footless tights / footless tights
+			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
 
-			socks / socks / sock
-			ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
-			knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
-			over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
-			leg warmers / leg warmers / us:legwarmers / shaft=knee`
+			socks: socks / socks / sock
+			ankle-socks: ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
+			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
+			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
+			leg-warmers: leg warmers / leg warmers / us:legwarmers / shaft=knee`
 	},
 	{
 		id: 'underpinnings',
@@ -30,24 +30,24 @@ export const under: FamilySource[] = [
 		draws: 'under',
 		facets: ['fit', 'material', 'opacity', 'weight', 'hemLength', 'closure', 'texture'],
 		types: `
-			bra / bras
-			strapless bra / strapless bras / multiway bra
-			sports bra / sports bras
-			bralette / bralettes / soft bra, lace bra
+			bra: bra / bras
+			strapless-bra: strapless bra / strapless bras / multiway bra
+			sports-bra: sports bra / sports bras
+			bralette: bralette / bralettes / soft bra, lace bra
 
-			briefs / briefs / uk:pants, underpants, underwear, knickers, panties
-			boxer shorts / boxer shorts / boxers
-			slip shorts / slip shorts / anti-chafe shorts
+			briefs: briefs / briefs / uk:pants, underpants, underwear, knickers, panties
+			boxer-shorts: boxer shorts / boxer shorts / boxers
+			slip-shorts: slip shorts / slip shorts / anti-chafe shorts
 
-			undervest / undervests / us:undershirt, thermal vest, base layer, thermals
-			slip / slips / underslip, full slip
-			half slip / half slips / waist slip
-			petticoat / petticoats / crinoline, underskirt, net petticoat
-			saree petticoat / saree petticoats / sari petticoat, saree shapewear
+			undervest: undervest / undervests / us:undershirt, thermal vest, base layer, thermals
+			slip: slip / slips / underslip, full slip
+			half-slip: half slip / half slips / waist slip
+			petticoat: petticoat / petticoats / crinoline, underskirt, net petticoat
+			saree-petticoat: saree petticoat / saree petticoats / sari petticoat, saree shapewear
 
-			shapewear / shapewear / control slip, girdle
-			suspender belt / suspender belts / uk:suspenders, us:garter belt, garters
+			shapewear: shapewear / shapewear / control slip, girdle
+			suspender-belt: suspender belt / suspender belts / uk:suspenders, us:garter belt, garters
 
-			detachable collar / detachable collars / false collar, dickey`
+			detachable-collar: detachable collar / detachable collars / false collar, dickey`
 	}
 ];

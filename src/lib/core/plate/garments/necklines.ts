@@ -48,7 +48,6 @@ const necklines: Record<string, Neckline> = {
 	asymmetric: { kind: 'one' },
 	strapless: { kind: 'across', top: 66, run: 'straight' },
 	'off-shoulder': { kind: 'off' },
-	bardot: { kind: 'off' }
 };
 
 /** Types held by thin straps over bare shoulders, with the run of their upper edge. */

@@ -1,0 +1,9 @@
+/** The eye: `checkLook` and its rules, mends, the reference’s own mistakes, what goes underneath. */
+export { checkLook } from './check-look';
+export { mendsOf, withChange, type Change, type Mend, type MendOptions, type Spare } from './mends';
+export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './model';
+export { asWorn, forgivenIn, mistakesOf } from './mistakes';
+export { rules } from './rules';
+export { underneath, type Underpinning } from './underneath';
+export { thresholds } from './thresholds';
+export { isKnownLimit } from './limits';

@@ -1,0 +1,6 @@
+/** What goes out and comes in: documents, backups, the market’s questions and answers. */
+export { openArchive, openBackup, type ArchiveWriter, type OpenedArchive } from './archive';
+export { movedToToday } from './dates';
+export { documentOf, readDocument, type Read } from './document';
+export { marketAnswerSchema, marketQuerySchema, marketRefusalSchema, type MarketAnswer, type MarketQuery } from './market';
+export { briefly, problemsInWords } from './problems';

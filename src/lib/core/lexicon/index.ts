@@ -1,0 +1,18 @@
+/** The trade as data: types, facets, colours, metals, prints, moves, schools and the tables of weights. */
+export type { Facet, FacetId } from './facets';
+export { facetIds, facetOf, facetValue } from './facets';
+export type { GarmentType } from './taxonomy';
+export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './taxonomy';
+export { aspectWeightOf } from './aspect-weights';
+export { bandOf, bands } from './bands';
+export { bodyMeasureIds, bodyMeasures, type BodyMeasure } from './measures';
+export { closenessSchools, defaultSchools, schoolGuide, schoolLabel, schoolQuestions, type SchoolQuestion, type Schools } from './schools';
+export { transformationIds, type TransformationId } from './transformation-ids';
+export { transformationOf } from './transformations';
+export { colourWords } from './colours';
+export { effectIds, effects } from './effects';
+export { metalColours, metalIds } from './metals';
+export { moveIds, moveOf, moves, type MoveId } from './moves';
+export { printScales, prints } from './prints';
+export { roleIds, roles, type RoleId } from './roles';
+export { slotIds, slots, type SlotId } from './slots';

@@ -1,0 +1,64 @@
+import * as z from 'zod';
+import { nameSchema, recordFields, type Id } from './basics';
+import { recordType } from './record-type';
+
+const currencySchema = z.string().regex(/^[A-Z]{3}$/);
+
+/** A word that the stylist taught the studio: what is to be read in its place. */
+export const taughtWordSchema = z.object({
+	word: z.string().trim().min(1).max(40),
+	means: z.string().trim().min(1).max(80)
+});
+export type TaughtWord = z.infer<typeof taughtWordSchema>;
+
+export const settingsSchema = z.object({
+	...recordFields,
+	studioName: nameSchema,
+	currency: currencySchema,
+	/** What one unit of another currency is worth in the studio's own, as the stylist entered it. */
+	rates: z.record(currencySchema, z.number().gt(0).max(1_000_000)),
+	units: z.enum(['cm', 'in']),
+	/** Which side of the Atlantic a word like "vest" belongs to. */
+	words: z.enum(['uk', 'us']),
+	/** Words of this studio's own. */
+	taught: z.array(taughtWordSchema).max(500),
+	/** Do single letters act where a list has the focus? */
+	letters: z.boolean(),
+	timeZone: z.string().min(1).max(60),
+	demo: z.boolean()
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+/** There is one settings record; its id is fixed. */
+export const settingsId: Id = '5e77196e-0000-4000-8000-000000000001';
+
+export const freshSettings = (given: Partial<Settings> = {}): Settings => ({
+	id: settingsId,
+	rev: 0,
+	studioName: 'My studio',
+	currency: 'GBP',
+	rates: {},
+	units: 'cm',
+	words: 'uk',
+	taught: [],
+	letters: true,
+	timeZone: 'Europe/London',
+	demo: false,
+	...given
+});
+
+export const settingsType = recordType({
+	schema: settingsSchema,
+	fresh: freshSettings,
+	titleOf: ({ studioName }: Settings) => studioName,
+	indexes: [],
+	links: [],
+	since: 1,
+	migrations: [
+		{
+			version: 4,
+			name: 'rates-letters-and-taught-words',
+			up: (settings) => ({ rates: {}, taught: [], letters: true, ...settings })
+		}
+	]
+});

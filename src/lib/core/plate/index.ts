@@ -1,0 +1,6 @@
+/** The drawn figure as plain geometry. */
+export { drawPlate } from './draw';
+export { framingOf } from './framing';
+export { plateSvg } from './svg';
+export { hemLines, type HemLine } from './lengths';
+export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './model';

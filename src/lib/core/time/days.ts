@@ -1,0 +1,50 @@
+/**
+ * Days and moments. A day is a date without a time or a zone, "2026-12-06", and stays that day wherever it is read: it is
+ * never turned into a moment of the machine's zone, which would make a Sunday a Saturday west of Greenwich.
+ */
+import { addDays as daysAdded, differenceInCalendarDays, formatISO, parse } from 'date-fns';
+
+/** A day as in "2026-12-06". */
+export type Day = string;
+
+const dayPattern = /^\d{4}-\d{2}-\d{2}$/;
+const momentPattern = /^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/;
+
+export const isDay = (text: string): boolean => dayPattern.test(text);
+/** A moment in UTC, as in "2026-11-25T09:30:00.000Z". */
+export const isMoment = (text: string): boolean => momentPattern.test(text);
+
+/** Noon of the day on this machine: far enough from both midnights that no change of clocks moves it to another day. */
+export function noonOf(day: Day): Date {
+	if (!isDay(day)) throw new RangeError(`"${day.slice(0, 20)}" is no day of the form 2026-12-06`);
+	return parse(`${day} 12:00`, 'yyyy-MM-dd HH:mm', new Date(0));
+}
+
+/** The day of a moment as the machine's own calendar shows it. */
+export const dayOf = (moment: Date): Day => formatISO(moment, { representation: 'date' });
+
+/** The day that lies so many days later, or earlier. */
+export const addDays = (day: Day, days: number): Day => dayOf(daysAdded(noonOf(day), days));
+
+/** Days from one day to another; negative when the second is the earlier. */
+export const daysBetween = (from: Day, to: Day): number => differenceInCalendarDays(noonOf(to), noonOf(from));
+
+/** The same moment so many days later. */
+export const momentLater = (moment: string, days: number): string =>
+	new Date(Date.parse(moment) + days * 86_400_000).toISOString();
+
+/** How a day is said. @example dayInWords('2026-12-06', 'with-weekday') // "Sun 6 December" */
+export function dayInWords(day: Day, form: 'with-weekday' | 'with-year' = 'with-year'): string {
+	return noonOf(day).toLocaleDateString(
+		'en-GB',
+		form === 'with-weekday'
+			? { weekday: 'short', day: 'numeric', month: 'long' }
+			: { day: 'numeric', month: 'long', year: 'numeric' }
+	);
+}
+
+/** The month of a day, 1 to 12. */
+export const monthOf = (day: Day): number => Number(day.slice(5, 7));
+
+/** How a moment is said where the machine stands: its day. */
+export const momentInWords = (moment: string): string => dayInWords(dayOf(new Date(moment)));

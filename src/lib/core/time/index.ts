@@ -1,0 +1,2 @@
+/** Days and moments. */
+export { addDays, dayInWords, dayOf, daysBetween, isDay, isMoment, momentInWords, momentLater, monthOf, noonOf, type Day } from './days';

@@ -1,0 +1,113 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { element, garment } from '../../../tests/arbitraries';
+import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../tests/records';
+import { choosing, emptyStudio, freshEvent } from '../core';
+import { database } from './database';
+import { beginEcho, beginWearable, judgeEcho } from './echoes';
+import { change, undo } from './journal';
+import { replaceStudio } from './studio';
+
+const client = makeClient();
+const removed = (table: 'pieces' | 'clients' | 'references' | 'events', id: string) =>
+	change('Deleted', (writer) => writer.remove(table, id));
+
+describe('changes to several records', () => {
+	const top = element(1, garment('blouse', ['ivory']));
+	const reference = makeReference([top]);
+	const blouse = makePiece(1, garment('blouse', ['ivory']));
+	const item = { source: 'piece' as const, pieceId: blouse.id, partId: blouse.parts[0]?.id ?? '' };
+	const matches = choosing.chooseItem([], [top], { element: top, item, garment: top.garment }, uuid(77));
+	const echo = makeEcho(client, reference, { matches });
+
+	beforeEach(() =>
+		replaceStudio({
+			...emptyStudio(),
+			clients: [client],
+			pieces: [blouse],
+			references: [reference],
+			echoes: [echo]
+		})
+	);
+	afterEach(() => replaceStudio(emptyStudio()));
+
+	it('begin an echo', async () => {
+		const id = await beginEcho('Began', client.id, reference.id, 'Second try');
+		expect(await database.echoes.get(id)).toMatchObject({ title: 'Second try', matches: [], rev: 1 });
+	});
+
+	it('take a deleted piece out of its echoes, and undo brings both back', async () => {
+		await removed('pieces', blouse.id);
+		expect((await database.echoes.get(echo.id))?.matches).toEqual([]);
+		await undo();
+		expect((await database.echoes.get(echo.id))?.matches).toEqual(matches);
+		expect(await database.pieces.count()).toBe(1);
+	});
+
+	it('delete a client with wardrobe and echoes, and undo brings all back', async () => {
+		await removed('clients', client.id);
+		expect([
+			await database.clients.count(),
+			await database.pieces.count(),
+			await database.echoes.count()
+		]).toEqual([0, 0, 0]);
+		await undo();
+		expect([
+			await database.clients.count(),
+			await database.pieces.count(),
+			await database.echoes.count()
+		]).toEqual([1, 1, 1]);
+	});
+
+	it('delete a reference with its echoes', async () => {
+		await removed('references', reference.id);
+		expect(await database.echoes.count()).toBe(0);
+	});
+
+	it('let go of an event that is deleted, and keep the echo', async () => {
+		const event = freshEvent({ id: uuid(600), clientId: client.id, title: 'Opening', date: '2026-12-01' });
+		await change('Made an event', async (writer) => {
+			await writer.create('events', event);
+			await writer.edit('echoes', echo.id, (draft) => void (draft.eventId = event.id));
+		});
+		await removed('events', event.id);
+		expect((await database.echoes.get(echo.id))?.eventId).toBeUndefined();
+	});
+
+	it('take the answers out of echoes when an element is taken out of its reference, and undo brings them back', async () => {
+		await change('Emptied the reference', (writer) =>
+			writer.edit('references', reference.id, (draft) => void (draft.elements = []))
+		);
+		expect((await database.echoes.get(echo.id))?.matches).toEqual([]);
+		await undo();
+		expect((await database.echoes.get(echo.id))?.matches).toEqual(matches);
+	});
+
+	it('keep what was judged when the reference is edited later', async () => {
+		await judgeEcho('Judged', echo, { ownRating: 90, wouldWear: 'yes', note: 'Right.' });
+		await change('Emptied the reference', (writer) =>
+			writer.edit('references', reference.id, (draft) => void (draft.elements = []))
+		);
+		const [judgement] = (await database.echoes.get(echo.id))?.judgements ?? [];
+		expect(judgement).toMatchObject({ verdict: { ownRating: 90 }, score: 100 });
+		expect(judgement?.reference.elements).toHaveLength(1);
+	});
+});
+
+describe('a wearable version', () => {
+	it('is a reference and an echo of its own, undone as one', async () => {
+		const [kept, gone] = [element(1, garment('blazer', ['navy'])), element(2, garment('hoops', ['gold']))];
+		const reference = makeReference([kept, gone]);
+		const echo = makeEcho(client, reference, {
+			matches: choosing.leaveOut(choosing.leaveOut([], kept.id, uuid(71)), gone.id, uuid(72))
+		});
+		await replaceStudio({ ...emptyStudio(), clients: [client], references: [reference], echoes: [echo] });
+		const id = await beginWearable('Began', echo, { elements: [kept], changes: [] }, 'Wearable');
+		const begun = await database.echoes.get(id);
+		expect(begun?.matches.flatMap(({ elementIds }) => elementIds)).toEqual([kept.id]);
+		expect((await database.references.get(begun!.referenceId))?.elements).toEqual([kept]);
+		await undo();
+		expect(await database.echoes.count()).toBe(1);
+		expect(await database.references.count()).toBe(1);
+	});
+});
