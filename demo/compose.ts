@@ -312,9 +312,7 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 /** The whole demo studio as the document that a backup holds. */
 export function composeDemo(): StudioDocument {
 	const parts = {
-		settings: [
-			freshSettings({ rev: 1, studioName: 'Studio Saltmere', demo: true })
-		],
+		settings: [freshSettings({ rev: 1, studioName: 'Studio Saltmere', demo: true })],
 		clients: clients(),
 		events: events(),
 		pieces: filesIn('wardrobes').flatMap(wardrobe),

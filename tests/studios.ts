@@ -59,7 +59,9 @@ function texts(definition: Definition, checks: readonly Check[]): fc.Arbitrary<s
 	const formats = [definition.format, ...checks.map(({ format }) => format)];
 	if (formats.includes('uuid')) return fc.uuid({ version: 4 });
 	if (formats.includes('date'))
-		return fc.integer({ min: 0, max: 20_000 }).map((n) => new Date(n * 86_400_000).toISOString().slice(0, 10));
+		return fc
+			.integer({ min: 0, max: 20_000 })
+			.map((n) => new Date(n * 86_400_000).toISOString().slice(0, 10));
 	if (formats.includes('datetime'))
 		return fc.integer({ min: 0, max: 2e9 }).map((n) => new Date(n * 1000).toISOString());
 	const pattern = definition.pattern ?? checks.find((check) => check.pattern)?.pattern;
@@ -83,7 +85,9 @@ export function arbitraryOf(schema: z.ZodType): fc.Arbitrary<unknown> {
 						Object.entries(definition.shape ?? {}).map(([key, inner]) => [key, arbitraryOf(inner)])
 					)
 				)
-				.map((record) => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)));
+				.map((record) =>
+					Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined))
+				);
 		case 'array':
 			return fc.array(arbitraryOf(definition.element!), lengths(checks, 3));
 		case 'tuple':

@@ -14,11 +14,11 @@ import {
 	indexGarments,
 	labOfHex,
 	optionsOfPiece,
-	packStudio,
+	openArchive,
+	openBackup,
 	rankCandidates,
 	readLook,
 	scoreLook,
-	unpackStudio,
 	wornIn,
 	type Element,
 	type Garment
@@ -42,6 +42,18 @@ function millisecondsOf(work: () => unknown, runs = 9): number {
 			return performance.now() - started;
 		})
 	);
+}
+
+/** The same of work that is waited for. */
+async function millisecondsOfAsync(work: () => Promise<unknown>, runs = 9): Promise<number> {
+	await work();
+	const times: number[] = [];
+	for (let run = 0; run < runs; run++) {
+		const started = performance.now();
+		await work();
+		times.push(performance.now() - started);
+	}
+	return median(times);
 }
 
 const rows: [what: string, measured: string, wanted: string][] = [];
@@ -201,15 +213,17 @@ for (const [swatches, wanted] of [
 	report('types that draw', `${garmentTypes.length}`);
 }
 {
-	const parts: Uint8Array[] = [];
-	const out = millisecondsOf(() => {
-		parts.length = 0;
-		packStudio(demo, (bytes) => parts.push(bytes));
-	}, 5);
-	const back = millisecondsOf(() => {
-		const archive = unpackStudio();
-		for (const part of parts) archive.push(part);
-		if (!archive.finish().ok) throw new Error('The backup does not come in again');
+	const pack = async () => {
+		const archive = openArchive(demo.writtenOn);
+		await archive.addRecords(demo);
+		return archive.close();
+	};
+	const file = await pack();
+	const out = await millisecondsOfAsync(pack, 5);
+	const back = await millisecondsOfAsync(async () => {
+		const read = await openBackup(file);
+		if (!read.ok) throw new Error('The backup does not come in again');
+		await read.value.close();
 	}, 5);
 	report(`backup of ${demo.pieces.length} pieces, out and in again`, `${ms(out)} and ${ms(back)}`);
 }

@@ -1,5 +1,13 @@
 /** Whether what was just written still fits everything else that is stored. */
-import { brokenLinksOf, innerIdsOf, linksTo, recordTypeOf, type AnyRecord, type BrokenLink, type TableName } from '../core';
+import {
+	brokenLinksOf,
+	innerIdsOf,
+	linksTo,
+	recordTypeOf,
+	type AnyRecord,
+	type BrokenLink,
+	type TableName
+} from '../core';
 import type { StudioDatabase } from './database';
 import type { Touched } from './writer';
 
@@ -28,11 +36,11 @@ async function linksOutOf(db: StudioDatabase, table: TableName, record: AnyRecor
 async function namersOf(db: StudioDatabase, table: TableName, before: AnyRecord) {
 	const namers: { table: TableName; record: AnyRecord }[] = [];
 	for (const { from, link } of linksTo(table)) {
-		const rows = (await (link.by
-			? db.table(from).where(link.by.index).equals(link.by.key(before))
-			: db.table(from)
+		const rows = (await (
+			link.by ? db.table(from).where(link.by.index).equals(link.by.key(before)) : db.table(from)
 		).toArray()) as AnyRecord[];
-		for (const record of rows) if (link.holders(record).includes(before.id)) namers.push({ table: from, record });
+		for (const record of rows)
+			if (link.holders(record).includes(before.id)) namers.push({ table: from, record });
 	}
 	return namers;
 }

@@ -182,7 +182,6 @@ describe('changes', () => {
 	});
 });
 
-
 describe('undo by the entry', () => {
 	const brief = (text: string, tab?: string) =>
 		change(

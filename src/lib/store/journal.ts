@@ -45,8 +45,10 @@ export interface Undoing {
 	/** Other tabs that are open: what they did is theirs to take back. */
 	others?: ReadonlySet<string>;
 }
-const isOwn = ({ tab = thisTab, others = new Set() }: Undoing) => (entry: JournalEntry) =>
-	entry.tab === tab || !others.has(entry.tab);
+const isOwn =
+	({ tab = thisTab, others = new Set() }: Undoing) =>
+	(entry: JournalEntry) =>
+		entry.tab === tab || !others.has(entry.tab);
 
 /**
  * Makes one change under one label, of as many records as it takes. Returns its number in the journal, by which it can
@@ -98,7 +100,11 @@ const overlap = (a: readonly RecordChange[], b: readonly RecordChange[]) =>
 		)
 	);
 
-async function replay(db: StudioDatabase, entry: JournalEntry, direction: 'forward' | 'inverse'): Promise<void> {
+async function replay(
+	db: StudioDatabase,
+	entry: JournalEntry,
+	direction: 'forward' | 'inverse'
+): Promise<void> {
 	const since = await db.journal
 		.where('sequence')
 		.above(entry.sequence ?? 0)
@@ -149,7 +155,8 @@ export async function undo(from: Undoing & { sequence?: number } = {}): Promise<
 	const { db = database, sequence } = from;
 	const others = from.others ?? (await otherTabs());
 	return inTransaction(db, async () => {
-		const entry = sequence === undefined ? await nextToUndo({ ...from, others }) : await db.journal.get(sequence);
+		const entry =
+			sequence === undefined ? await nextToUndo({ ...from, others }) : await db.journal.get(sequence);
 		if (!entry || entry.undone === 1) return undefined;
 		await replay(db, entry, 'inverse');
 		return entry.label;

@@ -40,4 +40,3 @@ describe('the market as the browser sees it', () => {
 		expect(await askMarket(query)).toEqual({ ok: false, message: 'The question was not valid.' });
 	});
 });
-

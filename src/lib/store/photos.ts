@@ -55,4 +55,3 @@ export async function sweepPhotos(db: StudioDatabase = database): Promise<number
 		return unnamed.length;
 	});
 }
-

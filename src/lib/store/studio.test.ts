@@ -56,7 +56,6 @@ describe('the studio', () => {
 	});
 });
 
-
 describe('photos', () => {
 	const facts = { mediaType: 'image/png' as const, width: 2, height: 2 };
 	const picture = new Blob([new Uint8Array([1, 2, 3])]);
@@ -122,7 +121,9 @@ describe('photos', () => {
 	it('are gone after the studio is cleared', async () => {
 		await hang();
 		await clearStudio(db);
-		expect([await db.photos.count(), await db.photoBytes.count(), await db.clients.count()]).toEqual([0, 0, 0]);
+		expect([await db.photos.count(), await db.photoBytes.count(), await db.clients.count()]).toEqual([
+			0, 0, 0
+		]);
 	});
 
 	it('have a record that is valid', () => {
@@ -195,4 +196,3 @@ describe('a store of an older version', () => {
 		await now.delete();
 	});
 });
-

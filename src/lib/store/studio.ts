@@ -54,7 +54,9 @@ export async function startEmptyStudio(db: StudioDatabase = database): Promise<v
 	await db.transaction('rw', [...recordTables(db), db.journal, db.photoBytes], async () => {
 		const counts = await countStudio(db);
 		if (Object.values(counts).some((count) => count > 0))
-			throw new Error('There is a studio in this browser already. Nothing was changed; open it from the desk.');
+			throw new Error(
+				'There is a studio in this browser already. Nothing was changed; open it from the desk.'
+			);
 		await db.settings.add(newSettings());
 	});
 }

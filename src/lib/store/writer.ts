@@ -90,12 +90,16 @@ export function writerInto(db: StudioDatabase): {
 		const [after, forward, inverse] = produceWithPatches({ record: stored } as Box, (box) => recipe(box));
 		if (forward.length === 0) return;
 		changes.push({ table, id, forward, inverse });
-		const record =
-			after.record && validated(table, after.record, (stored?.rev ?? 0) + 1);
+		const record = after.record && validated(table, after.record, (stored?.rev ?? 0) + 1);
 		if (record) await db.table(table).put(record);
 		else await db.table(table).delete(id);
 		const key = `${table} ${id}`;
-		touched.set(key, { table, id, before: touched.has(key) ? touched.get(key)?.before : stored, after: record });
+		touched.set(key, {
+			table,
+			id,
+			before: touched.has(key) ? touched.get(key)?.before : stored,
+			after: record
+		});
 		await follow(table, stored, record);
 	}
 
@@ -117,9 +121,8 @@ export function writerInto(db: StudioDatabase): {
 		goneInside: ReadonlySet<string>
 	) {
 		for (const { from, link } of linksTo(table)) {
-			const rows = (await (link.by
-				? db.table(from).where(link.by.index).equals(link.by.key(before))
-				: db.table(from)
+			const rows = (await (
+				link.by ? db.table(from).where(link.by.index).equals(link.by.key(before)) : db.table(from)
 			).toArray()) as AnyRecord[];
 			for (const row of rows.filter((one) => link.holders(one).includes(before.id))) {
 				if (!after && link.whenGone === 'remove')

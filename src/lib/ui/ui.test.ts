@@ -13,7 +13,7 @@ import {
 	resolveItem,
 	verdictSchema
 } from '../core';
-import { referenceLook, wornLook } from './fitting/looks';
+import { referenceLook, wornLook } from './fitting/table/looks';
 import { notices } from './frame/notices.svelte';
 import { noted } from './frame/noted';
 import { m } from './messages';
@@ -87,9 +87,10 @@ describe('notices', () => {
 		notices.close(notices.shown[0]!.id);
 		expect(notices.shown).toHaveLength(0);
 	});
-	it('are at most three at a time, the latest kept', () => {
-		for (const title of ['one', 'two', 'three', 'four']) notices.show({ kind: 'error', title });
-		expect(notices.shown.map(({ title }) => title)).toEqual(['two', 'three', 'four']);
+	it('are one of each kind at a time, the latest', () => {
+		for (const title of ['one', 'two']) notices.show({ kind: 'error', title });
+		notices.show({ kind: 'info', title: 'three' });
+		expect(notices.shown.map(({ title }) => title)).toEqual(['two', 'three']);
 	});
 	it('closing one that is gone does nothing', () => {
 		notices.show({ kind: 'error', title: 'stays' });

@@ -34,7 +34,9 @@ export function sessionWorker<W>(start: () => Worker) {
 			worker.onerror = (event) => {
 				event.preventDefault();
 				end();
-				reject(new WorkerLostError('The part of Prime Echo that does this could not be started, or broke off.'));
+				reject(
+					new WorkerLostError('The part of Prime Echo that does this could not be started, or broke off.')
+				);
 			};
 			worker.onmessageerror = () => {
 				end();

@@ -3,6 +3,7 @@ export { checkLook } from './check-look';
 export { mendsOf, withChange, type Change, type Mend, type MendOptions, type Spare } from './mends';
 export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './model';
 export { asWorn, forgivenIn, mistakesOf } from './mistakes';
+export { barsFor, mayWear } from './bars';
 export { rules } from './rules';
 export { underneath, type Underpinning } from './underneath';
 export { thresholds } from './thresholds';

@@ -19,9 +19,7 @@ const ofTheBody: { word: RegExp; breaks: (piece: PieceFacts) => boolean }[] = [
 	{
 		word: /bare shoulders?|off.the.shoulder/i,
 		breaks: (piece) =>
-			['off-shoulder', 'one-shoulder', 'strapless', 'halter'].includes(
-				piece.value('neckline') ?? ''
-			)
+			['off-shoulder', 'one-shoulder', 'strapless', 'halter'].includes(piece.value('neckline') ?? '')
 	},
 	{
 		word: /mini|short skirts?|thighs?|above the knee|bare knees/i,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { forClient } from '../../../../tests/outfits';
+import { scoringOf } from '../matching/score-echo';
 import { checkLook } from './check-look';
 import { mendsOf, withChange } from './mends';
 import type { CheckedPiece, CheckContext } from './model';
@@ -53,6 +54,7 @@ describe('a mend', () => {
 		mendsOf(finding!, worn, {
 			context,
 			reference,
+			scoring: scoringOf(reference, context.schools ?? {}),
 			sparesFor: (id) => (id === worn[1]?.id ? [spare] : [])
 		}).find(({ change }) => change.kind === 'swap');
 

@@ -1,12 +1,11 @@
 /** Mends: concrete changes that were tried on the whole look, and after which a finding is gone. */
 import { bottomOf, moveFails } from '../body/move-fails';
-import { scoreLook } from '../closeness/look';
+import { scoreLook, type ScoreOptions } from '../closeness/look';
 import { moves, type MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
 import { checkLook } from './check-look';
-import { forgivenIn } from './mistakes';
 import type { CheckContext, CheckedPiece, Finding } from './model';
 
 /** A concrete change to one piece of a look. */
@@ -58,6 +57,8 @@ export interface MendOptions {
 	sparesFor?: (id: string) => readonly Spare[];
 	/** Pieces under ids of elements, to say what a mend does to the closeness. */
 	reference?: Pick<Reference, 'elements'>;
+	/** By what the closeness is scored. */
+	scoring?: ScoreOptions;
 	/** The elements that a piece answers; its own id without. */
 	elementsOf?: (id: string) => readonly string[];
 	/** As many mends as are given at most. */
@@ -71,7 +72,14 @@ export interface MendOptions {
 export function mendsOf(
 	finding: Finding,
 	worn: readonly CheckedPiece[],
-	{ context = {}, sparesFor = () => [], reference, elementsOf = (id) => [id], most = 3 }: MendOptions = {}
+	{
+		context = {},
+		sparesFor = () => [],
+		reference,
+		scoring,
+		elementsOf = (id) => [id],
+		most = 3
+	}: MendOptions = {}
 ): Mend[] {
 	if (finding.severity === 'praise') return [];
 	const pieceOf = (id: string) => worn.find((piece) => piece.id === id);
@@ -111,11 +119,7 @@ export function mendsOf(
 					movesDone: [...done]
 				}))
 			),
-			{
-				schools: context.schools,
-				client: context.client,
-				forgiven: forgivenIn(reference, pieces, context)
-			}
+			scoring
 		).score;
 	const before = checkLook(worn, context);
 	const [allowed, now] = [faults(before), score(worn)];

@@ -29,22 +29,30 @@ describe('the reference’s own mistake', () => {
 	it('is not there in a look without one', () => {
 		expect(mistakesOf({ elements: trailing.elements.slice(0, 2) })).toEqual([]);
 	});
-	it('is forgiven to an echo that mends it, under the school of spirit', () => {
+	it('is forgiven under the school of spirit: an echo that mends it loses nothing', () => {
 		const mended = [shirt!, trousers!, higher];
-		const forgiven = forgivenIn(trailing, mended, spirit);
+		const forgiven = forgivenIn(trailing, spirit);
 		expect(forgiven.get(higher.id)).toContain('heelHeight');
 		const options = { schools: spirit.schools };
 		expect(scoreLook(trailing, worn(...mended), options).score).toBeLessThan(100);
 		expect(scoreLook(trailing, worn(...mended), { ...options, forgiven }).score).toBeCloseTo(100, 10);
 	});
-	it('is not forgiven under the other schools, nor to an echo that makes it too, nor to one that leaves it out', () => {
-		expect(forgivenIn(trailing, [shirt!, trousers!, higher]).size).toBe(0);
-		expect(forgivenIn(trailing, [shirt!, trousers!, flats!], spirit).size).toBe(0);
-		expect(forgivenIn(trailing, [shirt!, higher], spirit).size).toBe(0);
+	it('is not forgiven under the other schools', () => {
+		expect(forgivenIn(trailing).size).toBe(0);
+		expect(forgivenIn(trailing, { schools: { closeness: 'piece-for-piece' } }).size).toBe(0);
+	});
+	it('makes no piece earn more or less by what else is worn', () => {
+		const forgiven = forgivenIn(trailing, spirit);
+		const earned = (...pieces: Parameters<typeof worn>) =>
+			scoreLook(trailing, worn(...pieces), { ...spirit, forgiven }).elements.find(
+				({ elementId }) => elementId === trousers!.id
+			)?.earned;
+		expect(earned(trousers!)).toBe(earned(shirt!, trousers!, flats!));
+		expect(earned(trousers!, higher)).toBe(earned(trousers!));
 	});
 	it('forgives nothing but what the mistake was about', () => {
 		const red = { ...higher, garment: garment('ballet-flats', ['red'], { heelHeight: 'mid' }) };
-		const forgiven = forgivenIn(trailing, [shirt!, trousers!, red], spirit);
+		const forgiven = forgivenIn(trailing, spirit);
 		const { losses } = scoreLook(trailing, worn(shirt!, trousers!, red), {
 			schools: spirit.schools,
 			forgiven

@@ -25,30 +25,18 @@ export const mistakesOf = (
 const aboutOf = new Map(rules.map(({ id, about }) => [id, about]));
 
 /**
- * What an echo may change without a loss, because it mends a mistake of the reference: by element, the aspects that the
- * mistake was about. Under the school of spirit only; the others ask for the look as it is.
- *
- * @param worn what the echo wears, each thing under the id of the element that it answers
+ * What an echo may change without a loss, because it is a mistake of the reference: by element, the aspects that the mistake
+ * is about. Decided from the reference alone, so that what one piece earns never hangs on another. Under the school of spirit
+ * only; the others ask for the look as it is.
  */
 export function forgivenIn(
 	reference: Pick<Reference, 'elements'>,
-	worn: readonly CheckedPiece[],
-	context: CheckContext = {}
+	context: Pick<CheckContext, 'schools' | 'degree'> = {}
 ): Map<string, AspectId[]> {
 	const forgiven = new Map<string, AspectId[]>();
 	if (context.schools?.closeness !== 'spirit') return forgiven;
-	const now = checkLook(worn, context);
-	for (const { rule, pieces } of mistakesOf(reference, context)) {
-		const answered = pieces.every((id) => worn.some((piece) => piece.id === id));
-		const again = now.some(
-			(finding) =>
-				finding.rule === rule &&
-				finding.severity !== 'praise' &&
-				finding.pieces.some((id) => pieces.includes(id))
-		);
-		if (!answered || again) continue;
+	for (const { rule, pieces } of mistakesOf(reference, context))
 		for (const id of pieces)
 			forgiven.set(id, [...new Set([...(forgiven.get(id) ?? []), ...(aboutOf.get(rule) ?? [])])]);
-	}
 	return forgiven;
 }

@@ -29,14 +29,7 @@ export interface Worn {
 
 /** By what points are lost. */
 export type LossKind =
-	| 'gap'
-	| 'left-out'
-	| 'too-far'
-	| 'aspect'
-	| 'signature'
-	| 'colour-story'
-	| 'silhouette'
-	| 'moves';
+	'gap' | 'left-out' | 'too-far' | 'aspect' | 'signature' | 'colour-story' | 'silhouette' | 'moves';
 
 export interface Loss {
 	elementId: string;

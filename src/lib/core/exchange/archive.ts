@@ -51,7 +51,10 @@ function* jsonPieces(document: StudioDocument): Generator<string> {
 /** Joins small texts, so that the compressor is not called once a record. */
 const chunkLetters = 64 * 1024;
 
-function recordStream(document: StudioDocument, onWritten: (records: number) => void): ReadableStream<Uint8Array> {
+function recordStream(
+	document: StudioDocument,
+	onWritten: (records: number) => void
+): ReadableStream<Uint8Array> {
 	const encoder = new TextEncoder();
 	const pieces = jsonPieces(document);
 	let written = 0;
@@ -182,7 +185,8 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 	if (!entries) return refuse(notABackup);
 	const [records, another] = entries.filter(isFile).filter(({ filename }) => filename === recordsFile);
 	if (!records) return refuse(notABackup);
-	if (another) return refuse(refused('The backup holds studio.json twice, so it is not clear which one counts.'));
+	if (another)
+		return refuse(refused('The backup holds studio.json twice, so it is not clear which one counts.'));
 
 	let text: string;
 	try {
@@ -210,7 +214,10 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 	const missing = [...wanted.keys()].filter((hash) => !photoEntries.has(hash));
 	if (missing.length > 0)
 		return refuse(
-			refused('The backup names photos that it does not hold.', missing.slice(0, 3).map((hash) => photoFile(hash)))
+			refused(
+				'The backup names photos that it does not hold.',
+				missing.slice(0, 3).map((hash) => photoFile(hash))
+			)
 		);
 
 	async function* photos() {

@@ -271,7 +271,9 @@ describe('a document is refused with place and record', () => {
 	);
 	it('when two matches answer one element', () =>
 		expect(
-			refusal(spoiled((copy) => copy.echoes[0].matches.push({ ...copy.echoes[0].matches[0], id: uuid(4445) })))
+			refusal(
+				spoiled((copy) => copy.echoes[0].matches.push({ ...copy.echoes[0].matches[0], id: uuid(4445) }))
+			)
 		).toMatch(/two matches answer the same element/));
 	it('when two things inside a record have one id', () =>
 		expect(
@@ -303,7 +305,11 @@ describe('migrations', () => {
 	it('give things their new names where the lexicon gave one up', () => {
 		const old = third();
 		const [part] = old.pieces[0].parts;
-		part.garment = { type: 'bardot-top', facets: { neckline: { value: 'bardot', provenance: 'said' } }, palette: [] };
+		part.garment = {
+			type: 'bardot-top',
+			facets: { neckline: { value: 'bardot', provenance: 'said' } },
+			palette: []
+		};
 		expect(readDocument(JSON.stringify(old))).toMatchObject({
 			ok: true,
 			value: {

@@ -2,5 +2,11 @@
 export { openArchive, openBackup, type ArchiveWriter, type OpenedArchive } from './archive';
 export { movedToToday } from './dates';
 export { documentOf, readDocument, type Read } from './document';
-export { marketAnswerSchema, marketQuerySchema, marketRefusalSchema, type MarketAnswer, type MarketQuery } from './market';
+export {
+	marketAnswerSchema,
+	marketQuerySchema,
+	marketRefusalSchema,
+	type MarketAnswer,
+	type MarketQuery
+} from './market';
 export { briefly, problemsInWords } from './problems';

@@ -69,12 +69,7 @@ export const features: readonly Feature[] = [
 	of('more-shoulder', 'for', 'a full sleeve head gives shoulder', {
 		...facet('sleeveShape', 'puff', 'leg-of-mutton')
 	}),
-	of(
-		'more-shoulder',
-		'for',
-		'a boat neck gives shoulder',
-		facet('neckline', 'boat', 'off-shoulder')
-	),
+	of('more-shoulder', 'for', 'a boat neck gives shoulder', facet('neckline', 'boat', 'off-shoulder')),
 	of('more-shoulder', 'against', 'a raglan softens the shoulder', facet('sleeveShape', 'raglan', 'dolman')),
 	of('softer-shoulder', 'for', 'a raglan softens the shoulder', facet('sleeveShape', 'raglan', 'dolman')),
 	of('softer-shoulder', 'for', 'a V neck softens the shoulder', facet('neckline', 'v', 'deep-v', 'wrap')),

@@ -6,7 +6,15 @@ export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './taxon
 export { aspectWeightOf } from './aspect-weights';
 export { bandOf, bands } from './bands';
 export { bodyMeasureIds, bodyMeasures, type BodyMeasure } from './measures';
-export { closenessSchools, defaultSchools, schoolGuide, schoolLabel, schoolQuestions, type SchoolQuestion, type Schools } from './schools';
+export {
+	closenessSchools,
+	defaultSchools,
+	schoolGuide,
+	schoolLabel,
+	schoolQuestions,
+	type SchoolQuestion,
+	type Schools
+} from './schools';
 export { transformationIds, type TransformationId } from './transformation-ids';
 export { transformationOf } from './transformations';
 export { colourWords } from './colours';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makePiece, makeReference, uuid } from '../../../../tests/records';
-import { scoreLook } from '../closeness/look';
+import { elementScorer, scoreLook } from '../closeness/look';
 import { skins } from '../lexicon/skins';
 import type { Garment } from '../model/garment';
 import type { Match } from '../model/echo';
@@ -10,7 +10,7 @@ import type { Element } from '../model/reference';
 import { bestAssignment, matchWardrobe } from './assign';
 import { leaveOut, togglePin } from './choosing';
 import { matchOf, optionsOfPiece, wornIn } from './items';
-import { byCheapness, winBacks, worthOfOffers } from './win-back';
+import { byCheapness, winBacks, type Offer } from './win-back';
 
 /** The most that any choice of one column a row, each column once and rows left empty at will, is worth. */
 function bruteForce(worths: number[][], row = 0, used = new Set<number>()): number {
@@ -174,18 +174,20 @@ describe('the cheapest points to win back', () => {
 	const worn = wornIn({ matches: before }, pieces);
 	const owned = makePiece(60, garment('blouse', ['ivory']));
 	const [better] = optionsOfPiece(owned);
-	const offers = (id: string) =>
+	const offers = (id: string): Offer[] =>
 		id === top.id && better
-			? [{ item: better.item, title: 'Ivory blouse', garment: better.garment }]
+			? [{ key: 'ivory', item: better.item, title: 'Ivory blouse', garment: better.garment }]
 			: id === bag.id
 				? [
 						{
+							key: 'near',
 							item: better!.item,
 							title: 'Near',
 							garment: garment('handbag', ['brown']),
 							cost: { amountMinor: 900, currency: 'GBP' }
 						},
 						{
+							key: 'exact',
 							item: better!.item,
 							title: 'Exact',
 							garment: garment('handbag', ['tan']),
@@ -193,8 +195,17 @@ describe('the cheapest points to win back', () => {
 						}
 					]
 				: [];
-	const worths = worthOfOffers(look, offers);
-	const offersFor = (id: string) => worths.get(id) ?? [];
+	const scorer = elementScorer(look);
+	const offersFor = (id: string) =>
+		offers(id).map((offer) => ({
+			...offer,
+			earned: scorer(id, {
+				elementId: id,
+				state: 'items',
+				garments: [offer.garment],
+				movesDone: look.elements.find((one) => one.id === id)!.moves
+			}).score.earned
+		}));
 	const found = winBacks(look, before, worn, offersFor);
 
 	it('names what is free before what is to be bought, and the better bargain of two', () => {
@@ -234,7 +245,13 @@ describe('the cheapest points to win back', () => {
 			points,
 			change: {
 				kind: 'item' as const,
-				offer: { item: better!.item, title: '', garment: top.garment, cost: { amountMinor, currency: 'GBP' } }
+				offer: {
+					key: '',
+					item: better!.item,
+					title: '',
+					garment: top.garment,
+					cost: { amountMinor, currency: 'GBP' }
+				}
 			}
 		});
 		const sorted = [costing(1000, 2), costing(0, 1), costing(300, 1), costing(0, 4)].sort(byCheapness);

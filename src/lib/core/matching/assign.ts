@@ -74,7 +74,11 @@ function ladderOf(rungs: readonly Rung[], length: number): Ladder {
 }
 
 /** The best assignment of options that each answer one element, without one part that is worn otherwise. */
-function solve(elements: readonly Element[], ladders: ReadonlyMap<string, Ladder>, without?: string): Solution {
+function solve(
+	elements: readonly Element[],
+	ladders: ReadonlyMap<string, Ladder>,
+	without?: string
+): Solution {
 	const rows = elements.map(({ id }) => (ladders.get(id) ?? []).filter(({ part }) => part !== without));
 	const columns = [...new Set(rows.flatMap((row) => row.map(({ part }) => part)))];
 	const placeOf = new Map(columns.map((part, place) => [part, place]));
@@ -99,6 +103,13 @@ const leastGain = 1e-9;
 const spans = (element: Element, option: OwnedOption) =>
 	coversOf(option).length > slots[slotOf(element)].covers.length;
 
+export interface MatchOptions extends ScoreOptions {
+	/** Makes an id for a match. */
+	newId: () => string;
+	/** Must what the stylist chose by hand stay as it is? */
+	keepByHand?: boolean;
+}
+
 /**
  * Matches the whole wardrobe to a look at once: the choice of owned pieces that scores most, each part of a piece
  * worn once. What is pinned stays, and so does all that was decided by hand in another way: left out, done, or to be
@@ -106,17 +117,19 @@ const spans = (element: Element, option: OwnedOption) =>
  * than separates; nothing else is then worn in those places.
  *
  * @param options every way in which the client's pieces can be worn now
- * @param newId makes an id for a match
  */
 export function matchWardrobe(
 	reference: Pick<Reference, 'elements'>,
 	matches: readonly Match[],
 	options: readonly OwnedOption[],
-	{ schools, client, newId }: Pick<ScoreOptions, 'schools' | 'client'> & { newId: () => string }
+	{ newId, keepByHand = false, ...scoring }: MatchOptions
 ): Match[] {
 	const kept = matches.filter(
 		(match) =>
-			match.pinned || match.state !== 'items' || match.items.some(({ source }) => source === 'listing')
+			match.pinned ||
+			(keepByHand && match.byHand) ||
+			match.state !== 'items' ||
+			match.items.some(({ source }) => source === 'listing')
 	);
 	const settled = new Set(kept.flatMap(({ elementIds }) => elementIds));
 	const worn = kept.flatMap(({ items }) => items);
@@ -125,7 +138,7 @@ export function matchWardrobe(
 		(option) =>
 			!worn.some((item) => item.source === 'piece' && partOf({ ...option, item }) === partOf(option))
 	);
-	const scorer = elementScorer(reference, { schools, client });
+	const scorer = elementScorer(reference, scoring);
 	// Only the best few of an element can matter: as many as there are elements, and one more where one is taken away.
 	const ladders = new Map<string, Ladder>();
 	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
@@ -171,15 +184,28 @@ export function matchWardrobe(
 					match.elementIds.includes(element.id) && match.items.some((item) => sameItem(item, option.item))
 			);
 			// A piece that stays where it was keeps its match, with its moves, its reason and its note.
-			return before && before.elementIds.length === 1
-				? [...all, before]
-				: chooseItem(
-						all,
-						reference.elements,
-						{ element, item: option.item, garment: option.garment },
-						newId()
-					);
+			if (before && before.elementIds.length === 1) return [...all, before];
+			const id = newId();
+			return chooseItem(
+				all,
+				reference.elements,
+				{ element, item: option.item, garment: option.garment },
+				id
+			).map((match) => (match.id === id ? { ...match, byHand: false } : match));
 		},
 		[...kept]
 	);
 }
+
+/** The matches that were chosen by hand and that another set of matches no longer holds as they were. */
+export const changedByHand = (before: readonly Match[], after: readonly Match[]): Match[] =>
+	before.filter(
+		(match) =>
+			match.byHand &&
+			match.state === 'items' &&
+			!after.some(
+				(other) =>
+					match.elementIds.every((id) => other.elementIds.includes(id)) &&
+					match.items.every((item) => other.items.some((worn) => sameItem(worn, item)))
+			)
+	);

@@ -31,6 +31,7 @@ const newMatch = (id: string, elementId: string, rest: Partial<Match>): Match =>
 	movesDone: [],
 	reason: 'owned',
 	pinned: false,
+	byHand: true,
 	backups: [],
 	note: '',
 	...rest

@@ -1,9 +1,28 @@
 /** What answers what: candidates, ranking, choosing, the whole wardrobe at once, what pieces become, points to win back. */
 export { closest, indexGarments, type Closest, type GarmentIndex } from './garment-index';
-export { bestAssignment, matchWardrobe } from './assign';
-export { byCheapness, winBacks, worthOfOffers, type Offer, type WinBack, type WorthyOffer } from './win-back';
+export { bestAssignment, changedByHand, matchWardrobe } from './assign';
+export { byCheapness, winBacks, type Offer, type WinBack, type WorthyOffer } from './win-back';
+export {
+	candidatesFor,
+	cautionsOf,
+	isWearable,
+	keyOfItem,
+	servesOf,
+	type Candidate,
+	type Candidates,
+	type CandidateSource
+} from './candidates';
 export { rankCandidates, type RankedCandidate } from './rank';
-export { matchOf, optionsOfPiece, resolveItem, sameItem, sameThing, wearable, wornIn, type OwnedOption } from './items';
+export {
+	matchOf,
+	optionsOfPiece,
+	resolveItem,
+	sameItem,
+	sameThing,
+	wearable,
+	wornIn,
+	type OwnedOption
+} from './items';
 export { adaptLook, type Adaptation, type AdaptedLook } from './adapt';
 export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './becomes';
 export { canForgive, scoreWorn } from './score-worn';
@@ -12,3 +31,4 @@ export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
 export { judge } from './judging';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
+export { searchOver, wordsOfGarment, type Searchable } from './search';

@@ -10,7 +10,10 @@ import { resolveItem } from './items';
 import { scoreEcho } from './score-echo';
 
 /** What is kept of a thing that was worn. */
-function frozenThing(item: Item, pieces: readonly Piece[]): Pick<Judgement['worn'][number], 'title' | 'garment'> {
+function frozenThing(
+	item: Item,
+	pieces: readonly Piece[]
+): Pick<Judgement['worn'][number], 'title' | 'garment'> {
 	const resolved = resolveItem(item, pieces);
 	return resolved ? { title: resolved.title, garment: resolved.garment } : { title: 'a piece that is gone' };
 }

@@ -25,18 +25,20 @@ export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 	];
 }
 
-/** By what an echo is scored: its schools, whom it is for, and what it mends of the reference under the school of spirit. */
+/**
+ * By what the looks of a reference are scored: the schools, whom it is for, and the mistakes of the reference that the
+ * school of spirit forgives. Score, offers, points to win back and the matching of a whole wardrobe all take it.
+ */
 export const scoringOf = (
-	echo: Pick<Echo, 'matches' | 'extras' | 'schools'>,
 	reference: Pick<Reference, 'elements'>,
-	pieces: readonly Piece[],
+	schools: Echo['schools'],
 	client?: ScoreOptions['client']
-): ScoreOptions => {
-	const { schools } = echo;
-	return { schools, client, forgiven: forgivenIn(reference, wornPieces(echo, pieces), { schools }) };
-};
+): ScoreOptions => ({ schools, client, forgiven: forgivenIn(reference, { schools }) });
 
 /** How close an echo comes to its reference. */
 export const scoreEcho = (
-	...[echo, reference, pieces, client]: Parameters<typeof scoringOf>
-): LookCloseness => scoreWorn(echo, reference, pieces, scoringOf(echo, reference, pieces, client));
+	echo: Pick<Echo, 'matches' | 'schools'>,
+	reference: Pick<Reference, 'elements'>,
+	pieces: readonly Piece[],
+	client?: ScoreOptions['client']
+): LookCloseness => scoreWorn(echo, reference, pieces, scoringOf(reference, echo.schools, client));

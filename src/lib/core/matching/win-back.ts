@@ -14,6 +14,8 @@ import type { Reference } from '../model/reference';
 
 /** Something that could be worn in an element's place, and what it costs. */
 export interface Offer {
+	/** The same for the same thing worn in the same way. */
+	key: string;
 	item: Item;
 	title: string;
 	garment: Garment;
@@ -24,28 +26,6 @@ export interface Offer {
 /** An offer with what it earns for an element, in points of the 100, whatever else is worn. */
 export interface WorthyOffer extends Offer {
 	earned: number;
-}
-
-/**
- * What offers earn for each element. Hangs on the reference, the offers, the schools and the client alone, not on what is worn: worked
- * out once for many choices.
- */
-export function worthOfOffers(
-	reference: Pick<Reference, 'elements'>,
-	offersFor: (elementId: string) => readonly Offer[],
-	options: ScoreOptions = {}
-): Map<string, WorthyOffer[]> {
-	const scorer = elementScorer(reference, options);
-	return new Map(
-		reference.elements.map(({ id, moves }) => [
-			id,
-			offersFor(id).map((offer) => ({
-				...offer,
-				earned: scorer(id, { elementId: id, state: 'items', garments: [offer.garment], movesDone: moves })
-					.score.earned
-			}))
-		])
-	);
 }
 
 /** One change that wins points. */

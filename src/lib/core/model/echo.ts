@@ -69,6 +69,8 @@ export const matchSchema = z.object({
 	reason: z.enum(matchReasons),
 	/** Fixed by hand: nothing automatic may change it. */
 	pinned: z.boolean(),
+	/** Was it chosen by the stylist, or by matching the whole wardrobe? What was chosen is not changed unasked. */
+	byHand: z.boolean(),
 	backups: z.array(itemSchema),
 	note: noteSchema
 });
@@ -155,8 +157,10 @@ const idsInside = ({ matches, extras, judgements }: EchoFields) =>
 	[...matches, ...extras, ...judgements].map(({ id }) => id);
 
 export const echoSchema = echoFields.superRefine((echo, context) => {
-	const refuse = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
-	if (givenTwice(idsInside(echo)).length > 0) refuse('matches', 'two matches, extras or judgements have the same id');
+	const refuse = (path: string, message: string) =>
+		context.addIssue({ code: 'custom', path: [path], message });
+	if (givenTwice(idsInside(echo)).length > 0)
+		refuse('matches', 'two matches, extras or judgements have the same id');
 	if (givenTwice(echo.matches.flatMap(({ elementIds }) => elementIds)).length > 0)
 		refuse('matches', 'two matches answer the same element');
 });
@@ -204,7 +208,12 @@ function withoutElements(draft: Echo, gone: ReadonlySet<string>) {
 /** Boards, photos and recipe of a judged reference were never shown again. */
 function withPlainReference(judgement: unknown): unknown {
 	if (typeof judgement !== 'object' || judgement === null || !('reference' in judgement)) return judgement;
-	const { boards: _boards, photos: _photos, recipe: _recipe, ...reference } = judgement.reference as OldRecord;
+	const {
+		boards: _boards,
+		photos: _photos,
+		recipe: _recipe,
+		...reference
+	} = judgement.reference as OldRecord;
 	return { ...judgement, reference };
 }
 
@@ -251,9 +260,12 @@ export const echoType = recordType({
 		{ version: 3, name: 'findings-let-stand', up: (echo) => ({ ...echo, dismissed: [] }) },
 		{
 			version: 4,
-			name: 'judgements-keep-what-is-needed',
-			up: ({ judgements, ...echo }) => ({
+			name: 'plain-judgements-and-whose-choice',
+			up: ({ judgements, matches, ...echo }) => ({
 				...echo,
+				matches: Array.isArray(matches)
+					? matches.map((match: OldRecord) => ({ ...match, byHand: true }))
+					: matches,
 				judgements: Array.isArray(judgements) ? judgements.map(withPlainReference) : judgements
 			})
 		}

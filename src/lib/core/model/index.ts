@@ -8,11 +8,52 @@ export { clientSchema, freshClient, type Client } from './client';
 export { eventSchema, freshEvent, type Event } from './event';
 export { freshPiece, pieceSchema, type Part, type Piece } from './piece';
 export { freshPhoto, photoSchema, type Photo } from './photo';
-export { aspectIds, elementSchema, freshReference, referenceKinds, referenceSchema, type AspectId, type Element, type Reference, type ReferenceKind } from './reference';
+export {
+	aspectIds,
+	elementSchema,
+	freshReference,
+	referenceKinds,
+	referenceSchema,
+	type AspectId,
+	type Element,
+	type Reference,
+	type ReferenceKind
+} from './reference';
 export { listingSchema, shopSchema, type Listing, type Shop, type SizeRow } from './market';
-export { dismissalReasons, echoSchema, freshEcho, matchReasons, verdictSchema, type Dismissal, type Echo, type Item, type Judgement, type Match, type Verdict } from './echo';
-export { degreeIds, freshRecipe, recipeSchema, type DegreeId, type Recipe, type RecipeItem, type RecipePart } from './recipe';
+export {
+	dismissalReasons,
+	echoSchema,
+	freshEcho,
+	matchReasons,
+	verdictSchema,
+	type Dismissal,
+	type Echo,
+	type Item,
+	type Judgement,
+	type Match,
+	type Verdict
+} from './echo';
+export {
+	degreeIds,
+	freshRecipe,
+	recipeSchema,
+	type DegreeId,
+	type Recipe,
+	type RecipeItem,
+	type RecipePart
+} from './recipe';
 export { freshSettings, settingsId, type Settings, type TaughtWord } from './settings';
-export { emptyStudio, linksTo, recordTypeOf, recordTypes, tableNames, type AnyRecord, type RecordOf, type Studio, type StudioDocument, type TableName } from './studio';
+export {
+	emptyStudio,
+	linksTo,
+	recordTypeOf,
+	recordTypes,
+	tableNames,
+	type AnyRecord,
+	type RecordOf,
+	type Studio,
+	type StudioDocument,
+	type TableName
+} from './studio';
 export { brokenLinkInWords, brokenLinks, brokenLinksOf, innerIdsOf, type BrokenLink } from './links';
 export { migrate } from './migrations';

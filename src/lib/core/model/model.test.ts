@@ -150,6 +150,7 @@ describe('records', () => {
 					movesDone: [],
 					reason: 'owned',
 					pinned: false,
+					byHand: true,
 					backups: [],
 					note: ''
 				}

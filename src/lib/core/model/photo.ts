@@ -3,7 +3,9 @@ import { dateSchema, idSchema, noteSchema, recordFields, type Id } from './basic
 import { recordType, type OldRecord } from './record-type';
 
 /** SHA-256 of a photo's bytes, in hexadecimal: the key under which they are stored, once. */
-export const contentHashSchema = z.string().regex(/^[0-9a-f]{64}$/, { error: 'must be a SHA-256 in hexadecimal' });
+export const contentHashSchema = z
+	.string()
+	.regex(/^[0-9a-f]{64}$/, { error: 'must be a SHA-256 in hexadecimal' });
 
 export const photoMediaTypes = ['image/jpeg', 'image/png', 'image/webp', 'image/avif'] as const;
 
@@ -27,7 +29,11 @@ export type Photo = z.infer<typeof photoSchema>;
 export const photoIdsSchema = z.array(idSchema).max(24);
 
 /** A photo of which no more is known than what its file says. */
-export const freshPhoto = (given: Omit<Photo, 'rev' | 'note'> & Partial<Photo>): Photo => ({ rev: 0, note: '', ...given });
+export const freshPhoto = (given: Omit<Photo, 'rev' | 'note'> & Partial<Photo>): Photo => ({
+	rev: 0,
+	note: '',
+	...given
+});
 
 /** The link from a record to the photos that are its own. */
 export const ownPhotos = <T extends { photos: Id[] }>() => ({

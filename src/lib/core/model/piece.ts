@@ -45,7 +45,11 @@ const innerIds = ({ parts, configurations }: z.infer<typeof pieceFields>) => [
 
 export const pieceSchema = pieceFields.superRefine((piece, context) => {
 	if (givenTwice(innerIds(piece)).length > 0)
-		context.addIssue({ code: 'custom', path: ['parts'], message: 'two parts or configurations have the same id' });
+		context.addIssue({
+			code: 'custom',
+			path: ['parts'],
+			message: 'two parts or configurations have the same id'
+		});
 	const partIds = piece.parts.map(({ id }) => id);
 	piece.configurations.forEach(({ garments }, i) => {
 		if (garments.some(({ partId }) => !partIds.includes(partId)))

@@ -12,7 +12,9 @@ const frozenValue = z.object({ value: word, provenance: provenanceSchema });
 export const frozenGarmentSchema = z.object({
 	type: word,
 	facets: z.record(word, frozenValue),
-	palette: z.array(z.object({ hex: z.string().max(9), share: z.number(), provenance: provenanceSchema })).max(8),
+	palette: z
+		.array(z.object({ hex: z.string().max(9), share: z.number(), provenance: provenanceSchema }))
+		.max(8),
 	print: z.object({ family: frozenValue, scale: frozenValue.optional() }).optional(),
 	metal: frozenValue.optional()
 });

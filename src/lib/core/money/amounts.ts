@@ -54,3 +54,10 @@ export function readMoney(text: string, currency: string): Money | undefined {
 		currency: meant.includes(currency) ? currency : (meant[0] ?? currency)
 	};
 }
+
+/** An amount as it is typed: "24.50", with its sign or code where it is not in the studio's currency. */
+export function amountInWords(money: Money, currency: string): string {
+	return money.currency === currency
+		? ((money.amountMinor || 0) / 100).toFixed(2)
+		: moneyInWords(money).replace(/,/g, '');
+}

@@ -4,7 +4,7 @@ import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makeShop, uuid } from '../../../../tests/records';
 import type { Echo, Item } from '../model/echo';
 import { moneyInWords, readMoney, sumOf } from './amounts';
-import { boughtIn, spendOf } from './spend';
+import { boughtIn, spendOf, withPostage } from './spend';
 
 const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
 
@@ -28,6 +28,15 @@ describe('amounts', () => {
 		expect(moneyInWords(pounds(123450))).toBe('£1,234.50');
 	});
 
+	it.each([
+		['€30', 3000, 'EUR'],
+		['$12.50', 1250, 'USD'],
+		['₹900', 90000, 'INR']
+	])('reads the currency that “%s” is written in', (text, amountMinor, currency) =>
+		expect(readMoney(text, 'GBP')).toEqual({ amountMinor, currency })
+	);
+	it('never writes less than nothing for nothing', () => expect(moneyInWords(pounds(-0))).toBe('£0.00'));
+
 	it('refuses to add two currencies', () => {
 		expect(() => sumOf([pounds(1), { amountMinor: 1, currency: 'EUR' }])).toThrow();
 	});
@@ -50,10 +59,29 @@ describe('what an echo costs to buy', () => {
 			movesDone: [],
 			reason: 'price',
 			pinned: false,
+			byHand: true,
 			backups: [],
 			note: ''
 		})),
 		extras: []
+	});
+
+	it('keeps what has no rate apart, and adds up what has one', () => {
+		const dollars = item(2, 1000, 2);
+		if (dollars.source !== 'listing') throw new Error();
+		dollars.listing = { ...dollars.listing, price: { amountMinor: 1000, currency: 'USD' } };
+		const mixed = echo(item(1, 1000, 1), dollars);
+		expect(spendOf(mixed, 'GBP')).toMatchObject({
+			goods: pounds(1000),
+			apart: [{ amountMinor: 1000, currency: 'USD' }]
+		});
+		expect(spendOf(mixed, 'GBP', { USD: 0.8 })).toMatchObject({ goods: pounds(1800), apart: [] });
+	});
+
+	it('costs a thing more by its shop’s postage, unless that is paid, and less where it makes postage free', () => {
+		expect(withPostage({ item: item(1, 1000, 1) }, [])).toEqual(pounds(1395));
+		expect(withPostage({ item: item(1, 1000, 1) }, [item(2, 1000, 1)])).toEqual(pounds(1000));
+		expect(withPostage({ item: item(1, 5500, 1) }, [item(2, 1000, 1)])).toEqual(pounds(5105));
 	});
 
 	it('adds postage once a shop', () => {

@@ -94,3 +94,19 @@ export function spendOf(
 		overLimitMinor: limit && total.sum.amountMinor - limit.amountMinor
 	};
 }
+
+/**
+ * What a thing for sale costs beside what is bought already: its price, and its shop's postage where the shop sends nothing
+ * else. Undefined for what is owned.
+ */
+export function withPostage({ item }: { item: Item }, worn: readonly Item[]): Money | undefined {
+	if (item.source !== 'listing') return undefined;
+	const { shop, listing } = item;
+	const ofShop = worn.flatMap((other) =>
+		other.source === 'listing' && other.shop.id === shop.id ? [other.listing.price.amountMinor] : []
+	);
+	const before = ofShop.reduce((sum, price) => sum + price, 0);
+	const postageBefore = ofShop.length > 0 ? postageOf(shop, before).amountMinor : 0;
+	const postage = postageOf(shop, before + listing.price.amountMinor).amountMinor - postageBefore;
+	return { ...listing.price, amountMinor: listing.price.amountMinor + postage };
+}

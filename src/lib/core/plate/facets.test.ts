@@ -17,9 +17,7 @@ const drawing = (type: string, facets: Partial<Record<FacetId, string>>, moves: 
 
 /** Values that are two words for one look, seen from the front: the first stands for the others. */
 const alike: Partial<Record<FacetId, string[][]>> = {
-	neckline: [
-		['one-shoulder', 'asymmetric']
-	],
+	neckline: [['one-shoulder', 'asymmetric']],
 	collar: [['revere', 'camp']],
 	closure: [
 		['double-breasted', 'double-breasted-6x2'],

@@ -1,2 +1,14 @@
 /** Days and moments. */
-export { addDays, dayInWords, dayOf, daysBetween, isDay, isMoment, momentInWords, momentLater, monthOf, noonOf, type Day } from './days';
+export {
+	addDays,
+	dayInWords,
+	dayOf,
+	daysBetween,
+	isDay,
+	isMoment,
+	momentInWords,
+	momentLater,
+	monthOf,
+	noonOf,
+	type Day
+} from './days';

@@ -6,14 +6,15 @@
 		effectIds,
 		effects,
 		colourOfWord,
+		freshClient,
 		isKnownLimit,
 		type BodyMeasure,
 		type Client
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
+	import { formDraft } from '../frame/form.svelte';
 	import { noted } from '../frame/noted';
-	import { perform } from '../frame/perform';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 	import WordsField from './WordsField.svelte';
@@ -26,32 +27,13 @@
 	}
 	let { open = $bindable(false), client, onsaved }: Props = $props();
 
-	const fresh = (): Client => ({
-		id: newId(),
-		rev: 0,
-		name: '',
-		brief: '',
-		wishedEffects: [],
-		measurements: {},
-		sizes: {},
-		limits: { never: [] },
-		avoidMaterials: [],
-		allergies: [],
-		ethics: { fur: true, leather: true },
-		metals: [],
-		coloursLoved: [],
-		coloursRefused: [],
-		schools: {},
-		figure: { skin: 'medium', hair: 'dark-brown', hairShape: 'up' }
+	const form = formDraft<Client>({
+		key: () => `client/${client?.id ?? 'new'}`,
+		begin: () => (client ? $state.snapshot(client) : freshClient({ id: newId() })),
+		label: (field) => m.clients.fields[field] ?? field
 	});
-	let draft = $state(fresh());
+	const draft = $derived(form.value);
 	let tried = $state(false);
-
-	function begin() {
-		const next = client ? $state.snapshot(client) : fresh();
-		draft = next;
-		tried = false;
-	}
 
 	const nameMissing = $derived(tried && draft.name.trim() === '');
 	const outOfRange = (measure: BodyMeasure) => {
@@ -60,26 +42,28 @@
 		return cm !== undefined && (cm < min || cm > max);
 	};
 
+	const heelBad = $derived.by(() => {
+		const { maxHeelCm } = draft.limits;
+		return maxHeelCm !== undefined && !(maxHeelCm >= 0 && maxHeelCm <= 20);
+	});
+
 	async function save() {
 		tried = true;
-		const next: Client = $state.snapshot(draft);
+		const next = $state.snapshot(draft) as Client;
 		// What the fields themselves show; anything else the store refuses with its place.
-		if (nameMissing || bodyMeasureIds.some(outOfRange)) return;
-		const saved = await perform(() =>
-			change(client ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
-				client
-					? writer.edit(
-							'clients',
-							client.id,
-							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
-							next.rev
-						)
-					: writer.create('clients', next)
-			)
+		if (nameMissing || heelBad || bodyMeasureIds.some(outOfRange)) return false;
+		await change(client ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
+			client
+				? writer.edit(
+						'clients',
+						client.id,
+						(stored) => void Object.assign(stored, next, { rev: stored.rev }),
+						next.rev
+					)
+				: writer.create('clients', next)
 		);
-		if (!saved) return;
-		open = false;
 		onsaved?.(next.id);
+		return true;
 	}
 
 	const figureChoices = {
@@ -92,8 +76,9 @@
 <FormDialog
 	bind:open
 	title={client ? m.clients.edit : m.clients.add}
+	draft={form}
 	focus="#client-name"
-	onopen={begin}
+	onopen={() => (tried = false)}
 	onsave={save}
 >
 	<div class="fields">
@@ -135,10 +120,10 @@
 			hideSteppers
 			allowEmpty
 			step={0.5}
-			min={0}
-			max={20}
 			labelText={m.clients.maxHeel}
 			value={draft.limits.maxHeelCm ?? null}
+			invalid={heelBad}
+			invalidText={m.clients.heelBad}
 			on:change={({ detail }) => (draft.limits = noted(draft.limits, 'maxHeelCm', detail))}
 		/>
 		<div class="wide">

@@ -1,17 +1,16 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
-	import { effects, schoolLabel, type Client } from '$lib/core';
+	import { dayInWords, effects, schoolLabel, type Client } from '$lib/core';
 	import { database } from '$lib/store/database';
-	import { removeClient } from '$lib/store/echoes';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
-	import EchoCard from '../fitting/EchoCard.svelte';
+	import EchoCard from '../fitting/echoes/EchoCard.svelte';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
-	import { offerUndo, perform } from '../frame/perform';
+	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import WardrobeView from '../wardrobe/WardrobeView.svelte';
 	import SchoolsForm from '../schools/SchoolsForm.svelte';
@@ -61,18 +60,18 @@
 	});
 
 	const saveSchools = (schools: Client['schools']) =>
-		client &&
-		perform(() =>
-			change(m.did.edited(client.name), (writer) =>
-				writer.edit('clients', client.id, (draft) => void (draft.schools = schools), client.rev)
-			)
+		change(m.did.changedSchools(client?.name ?? ''), (writer) =>
+			writer.edit('clients', clientId, (draft) => void (draft.schools = schools))
 		);
 	async function remove() {
 		if (!client) return;
 		const { id, name } = client;
-		if (!(await perform(() => removeClient(m.did.deleted(name), id)))) return;
-		offerUndo(m.clients.removed(name));
-		await goto('/clients');
+		const gone = await performTold(
+			m.did.deleted(name),
+			(writer) => writer.remove('clients', id),
+			m.clients.removed(name)
+		);
+		if (gone) await goto('/clients');
 	}
 </script>
 
@@ -99,7 +98,7 @@
 				{#each found.value.events as event (event.id)}
 					<div>
 						<dt class="soft">
-							{new Date(event.date).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
+							{dayInWords(event.date)}
 						</dt>
 						<dd>{event.title}</dd>
 					</div>
@@ -130,14 +129,14 @@
 		bind:open={choosing}
 		title={m.schools.ofClient(client.name)}
 		schools={client.schools}
-		onsave={(schools) => void saveSchools(schools)}
+		onsave={saveSchools}
 	/>
 	<Confirm
 		bind:open={asking}
 		title={m.clients.removeAsk(client.name)}
 		text={m.clients.removeText}
 		action={m.remove}
-		onconfirm={() => void remove()}
+		onconfirm={remove}
 	/>
 {/if}
 

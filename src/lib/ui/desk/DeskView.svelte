@@ -28,7 +28,7 @@
 			{#if client && studio.value}
 				<li>
 					<!-- Cards draw plates and work out scores: their code comes after the desk itself. -->
-					{#await import('../fitting/EchoCard.svelte') then { default: EchoCard }}
+					{#await import('../fitting/echoes/EchoCard.svelte') then { default: EchoCard }}
 						<EchoCard
 							{echo}
 							{client}

@@ -49,6 +49,7 @@
 			<a {href} aria-current={here(href) ? 'page' : undefined}>{label}</a>
 		{/each}
 	</nav>
+	<Notices />
 	<div class="tools">
 		<Button
 			kind="ghost"
@@ -82,7 +83,6 @@
 	</div>
 </header>
 <main id="work" tabindex="-1">{@render children()}</main>
-<Notices />
 <KeySheet bind:open={keysOpen} />
 
 <style>
@@ -98,9 +98,10 @@
 		padding: 0.5rem 1rem;
 	}
 	header {
+		position: relative;
 		display: flex;
 		align-items: center;
-		gap: 1.75rem;
+		gap: 1.25rem;
 		height: 3rem;
 		padding: 0 1.25rem;
 		border-bottom: 1px solid var(--line);
@@ -143,6 +144,7 @@
 	.tools {
 		display: flex;
 		margin-left: auto;
+		flex: none;
 	}
 	main:focus {
 		outline: none;

@@ -1,45 +1,104 @@
 <script lang="ts">
-	import { Button, ToastNotification } from 'carbon-components-svelte';
+	import { Button, InlineNotification } from 'carbon-components-svelte';
+	import Close from 'carbon-icons-svelte/lib/Close.svelte';
+	import { m } from '../messages';
 	import { notices } from './notices.svelte';
 </script>
 
-<div class="notices no-print" aria-live="polite">
-	{#each notices.shown as notice (notice.id)}
-		<ToastNotification
-			lowContrast
-			kind={notice.kind}
-			title={notice.title}
-			subtitle={notice.text ?? ''}
-			on:close={(event) => {
-				event.preventDefault();
-				notices.close(notice.id);
-			}}
-		>
+<!-- What was done stands in the frame's own bar, what went wrong in a row below it: neither lies on the work. -->
+<div class="info no-print" aria-live="polite">
+	{#if notices.info}
+		{@const notice = notices.info}
+		<div class="notice" data-notice>
+			<span class="title" title={notice.title}>{notice.title}</span>
 			{#if notice.action}
 				{@const { run, label } = notice.action}
 				<Button
 					kind="ghost"
 					size="small"
 					on:click={() => {
-						run();
 						notices.close(notice.id);
+						run();
 					}}>{label}</Button
 				>
 			{/if}
-		</ToastNotification>
-	{/each}
+			<Button
+				kind="ghost"
+				size="small"
+				icon={Close}
+				iconDescription={m.close}
+				tooltipPosition="bottom"
+				tooltipAlignment="end"
+				on:click={() => notices.close(notice.id)}
+			/>
+		</div>
+	{/if}
+</div>
+<div class="error no-print" role="alert">
+	{#if notices.error}
+		{@const notice = notices.error}
+		<InlineNotification
+			lowContrast
+			kind="error"
+			title={notice.title}
+			subtitle={notice.text ?? ''}
+			on:close={(event) => {
+				event.preventDefault();
+				notices.close(notice.id);
+			}}
+		/>
+	{/if}
 </div>
 
 <style>
-	.notices {
-		position: fixed;
-		inset: auto 1rem 1rem auto;
-		z-index: 9100;
-		max-width: min(24rem, calc(100vw - 2rem));
+	.info {
+		display: flex;
+		justify-content: flex-end;
+		min-width: 0;
+		flex: 1;
 	}
-	.notices :global(.bx--toast-notification) {
-		margin: 0.5rem 0 0;
+	.notice {
+		display: flex;
+		align-items: center;
+		min-width: 0;
+		max-width: 30rem;
+		padding-left: 0.75rem;
 		border: 1px solid var(--line-strong);
-		width: 100%;
+		background: var(--panel);
+		font-size: var(--step-0);
+	}
+	.title {
+		min-width: 0;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.notice :global(.bx--btn) {
+		flex: none;
+		min-height: 2rem;
+	}
+	.error {
+		position: absolute;
+		inset: 3rem 0 auto;
+		z-index: 9100;
+	}
+	.error :global(.bx--inline-notification) {
+		max-width: none;
+		margin: 0;
+	}
+	@media (max-width: 60rem) {
+		.info {
+			position: absolute;
+			inset: 3rem 0 auto;
+			z-index: 9000;
+		}
+		.notice {
+			max-width: none;
+			width: 100%;
+		}
+		.title {
+			flex: 1;
+			white-space: normal;
+		}
 	}
 </style>

@@ -1,4 +1,4 @@
-/** Short notices at the edge of the frame; one may carry an action such as Undo. */
+/** Short notices in the frame; one may carry an action such as Undo. */
 export interface Notice {
 	id: number;
 	kind: 'info' | 'error';
@@ -8,22 +8,30 @@ export interface Notice {
 }
 
 let last = 0;
-const shown = $state<Notice[]>([]);
+/** What was done last, and what went wrong: one of each, so that nothing stacks up. */
+const shown = $state<{ info?: Notice; error?: Notice }>({});
 /** Long enough to read and to reach the action; errors stay until they are closed. */
 const infoMs = 8000;
+let timer: ReturnType<typeof setTimeout> | undefined;
 
 export const notices = {
 	get shown(): readonly Notice[] {
-		return shown;
+		return [shown.error, shown.info].filter((notice) => notice !== undefined);
+	},
+	get info(): Notice | undefined {
+		return shown.info;
+	},
+	get error(): Notice | undefined {
+		return shown.error;
 	},
 	show(notice: Omit<Notice, 'id'>): void {
 		const id = ++last;
-		shown.push({ ...notice, id });
-		while (shown.length > 3) shown.shift();
-		if (notice.kind === 'info') setTimeout(() => notices.close(id), infoMs);
+		shown[notice.kind] = { ...notice, id };
+		if (notice.kind === 'error') return;
+		clearTimeout(timer);
+		timer = setTimeout(() => notices.close(id), infoMs);
 	},
 	close(id: number): void {
-		const index = shown.findIndex((notice) => notice.id === id);
-		if (index >= 0) shown.splice(index, 1);
+		for (const kind of ['info', 'error'] as const) if (shown[kind]?.id === id) delete shown[kind];
 	}
 };

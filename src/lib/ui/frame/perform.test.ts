@@ -1,12 +1,12 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it } from 'vitest';
-import { makeClient } from '../../../../tests/records';
+import { makeClient, uuid } from '../../../../tests/records';
 import { emptyStudio } from '$lib/core';
 import { database } from '$lib/store/database';
 import { change, InvalidRecordError, StaleWriteError } from '$lib/store/journal';
 import { replaceStudio } from '$lib/store/studio';
 import { notices } from './notices.svelte';
-import { offerUndo, perform, redoLast, undoLast } from './perform';
+import { perform, performTold, redoLast, undoLast } from './perform';
 
 const last = () => notices.shown.at(-1);
 afterEach(async () => {
@@ -20,9 +20,9 @@ describe('a change that fails', () => {
 			Object.assign(new Error('x'), { name: 'QuotaExceededError' }),
 			/no room left.*Nothing saved before is lost/
 		],
-		[new StaleWriteError('echoes'), /changed elsewhere.*nothing was saved/],
-		[new InvalidRecordError('pieces', ['name: too short']), /pieces.*name: too short/],
-		[new Error('The reference of this echo is gone.'), /is gone/]
+		[new StaleWriteError('echoes'), /no longer there.*Nothing was saved/],
+		[new InvalidRecordError('pieces', ['name: too short']), /Not saved: name: too short/],
+		[new Error('x is undefined'), /did not foresee.*Nothing saved before is lost/]
 	])('is told plainly: %s', async (error, words) => {
 		expect(await perform(() => Promise.reject(error))).toBe(false);
 		expect(last()).toMatchObject({ kind: 'error', title: 'Not saved' });
@@ -56,11 +56,21 @@ describe('undo and redo', () => {
 		expect(last()?.title).toBe('Nothing to redo');
 	});
 
-	it('are offered after a deletion', async () => {
+	it('of a notice take back what the notice told, and nothing else', async () => {
 		await add();
-		offerUndo('Deleted a client');
-		expect(last()).toMatchObject({ title: 'Deleted a client', action: { label: 'Undo' } });
-		last()?.action?.run();
-		await expect.poll(() => database.clients.count()).toBe(0);
+		await performTold('Deleted a client', (writer) => writer.remove('clients', client.id));
+		const told = last();
+		expect(told).toMatchObject({ title: 'Deleted a client', action: { label: 'Undo' } });
+		const other = makeClient({ id: uuid(7), name: 'Another' });
+		await change('Added another', (writer) => writer.create('clients', other));
+		told?.action?.run();
+		await expect.poll(() => database.clients.count()).toBe(2);
+	});
+
+	it('never let two notices stack up', async () => {
+		await add();
+		await undoLast();
+		await redoLast();
+		expect(notices.shown).toHaveLength(1);
 	});
 });

@@ -14,8 +14,8 @@
 		spendOf,
 		type Item
 	} from '$lib/core';
-	import { referenceLook, wornLook } from '../fitting/looks';
-	import type { OnTable } from '../fitting/table.svelte';
+	import { referenceLook, wornLook } from '../fitting/table/looks';
+	import type { OnTable } from '../fitting/table/table.svelte';
 	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 

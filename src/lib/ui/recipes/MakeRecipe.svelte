@@ -5,8 +5,8 @@
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
+	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
-	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 
 	let { open = $bindable(false), onmade }: { open: boolean; onmade: (id: string) => void } = $props();
@@ -17,26 +17,22 @@
 				.filter(({ elements }) => elements.length > 0)
 				.sort((a, b) => a.title.localeCompare(b.title))
 	);
-	let title = $state('');
-	let chosen = $state<string[]>([]);
+	const form = formDraft<{ title: string; chosen: string[] }>({
+		key: () => 'recipe/new',
+		begin: () => ({ title: '', chosen: [] })
+	});
+	const draft = $derived(form.value);
 	let tried = $state(false);
 
-	function begin() {
-		title = '';
-		chosen = [];
-		tried = false;
-	}
 	async function save() {
 		tried = true;
-		const from = (references.value ?? []).filter(({ id }) => chosen.includes(id));
-		if (title.trim() === '' || from.length === 0) return;
-		const recipe = recipeFromReferences(from, title.trim(), newId);
-		const saved = await perform(() =>
-			change(m.did.added(recipe.title), (writer) => writer.create('recipes', recipe))
-		);
-		if (!saved) return;
-		open = false;
+		const title = draft.title.trim();
+		const from = (references.value ?? []).filter(({ id }) => draft.chosen.includes(id));
+		if (title === '' || from.length === 0) return false;
+		const recipe = recipeFromReferences(from, title, newId);
+		await change(m.did.added(recipe.title), (writer) => writer.create('recipes', recipe));
 		onmade(recipe.id);
+		return true;
 	}
 </script>
 
@@ -46,15 +42,16 @@
 	saveLabel={m.recipes.makeDo}
 	size="sm"
 	focus="#recipe-title"
-	onopen={begin}
-	onsave={() => void save()}
+	draft={form}
+	onopen={() => (tried = false)}
+	onsave={save}
 >
 	<TextInput
 		id="recipe-title"
 		labelText={m.recipes.name}
-		bind:value={title}
+		bind:value={draft.title}
 		maxlength={120}
-		invalid={tried && title.trim() === ''}
+		invalid={tried && draft.title.trim() === ''}
 		invalidText={m.recipes.titleMissing}
 	/>
 	<fieldset>
@@ -62,12 +59,14 @@
 		{#each references.value ?? [] as reference (reference.id)}
 			<Checkbox
 				labelText="{reference.title} · {m.counts.elements(reference.elements.length)}"
-				checked={chosen.includes(reference.id)}
+				checked={draft.chosen.includes(reference.id)}
 				on:check={({ detail }) =>
-					(chosen = detail ? [...chosen, reference.id] : chosen.filter((id) => id !== reference.id))}
+					(draft.chosen = detail
+						? [...draft.chosen, reference.id]
+						: draft.chosen.filter((id) => id !== reference.id))}
 			/>
 		{/each}
-		{#if tried && chosen.length === 0}<p role="alert" class="missing">{m.recipes.fromNone}</p>{/if}
+		{#if tried && draft.chosen.length === 0}<p role="alert" class="missing">{m.recipes.fromNone}</p>{/if}
 	</fieldset>
 </FormDialog>
 

@@ -17,7 +17,7 @@
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
-	import { offerUndo, perform } from '../frame/perform';
+	import { perform, performTold } from '../frame/perform';
 	import Title from '../frame/Title.svelte';
 	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';
@@ -58,10 +58,8 @@
 	async function remove() {
 		if (!recipe) return;
 		const { id, title } = recipe;
-		if (!(await perform(() => change(m.did.deleted(title), (writer) => writer.remove('recipes', id)))))
-			return;
-		offerUndo(m.did.deleted(title));
-		await goto('/recipes');
+		if (await performTold(m.did.deleted(title), (writer) => writer.remove('recipes', id)))
+			await goto('/recipes');
 	}
 </script>
 
@@ -143,7 +141,7 @@
 		title={m.recipes.removeAsk(recipe.title)}
 		text={m.recipes.removeText}
 		action={m.remove}
-		onconfirm={() => void remove()}
+		onconfirm={remove}
 	/>
 {/if}
 

@@ -10,6 +10,7 @@
 	import {
 		aspectLabel,
 		elementSchema,
+		garmentInWords,
 		garmentType,
 		moveIds,
 		moveOf,
@@ -23,6 +24,7 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
+	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
@@ -30,37 +32,39 @@
 		open: boolean;
 		/** The element to edit; a new one without. */
 		element?: Element;
-		/** Rank for a new element. */
+		/** The reference that a new element is added to, and its rank there. */
+		referenceId: string;
 		nextRank: number;
-		onsave: (element: Element) => void;
+		/** Saves it; `opened` is the element as it was when the form was opened. Rejects when it was not saved. */
+		onsave: (element: Element, opened: Element | undefined) => Promise<unknown>;
 	}
-	let { open = $bindable(false), element, nextRank, onsave }: Props = $props();
+	let { open = $bindable(false), element, referenceId, nextRank, onsave }: Props = $props();
 
-	type Draft = Omit<Element, 'garment'>;
+	type Draft = Omit<Element, 'garment'> & { garment: Garment | undefined; provenance: 'seen' | 'inferred' };
 	const fresh = (): Draft => ({
 		id: newId(),
+		garment: undefined,
 		rank: nextRank,
 		role: 'key',
 		weightFactor: 1,
 		signature: [],
 		open: [],
 		moves: [],
-		note: ''
+		note: '',
+		provenance: 'seen'
 	});
-	let draft = $state(fresh());
-	let garment = $state<Garment | undefined>();
-	let provenance = $state<'seen' | 'inferred'>('seen');
+	const draftOf = (known: Element): Draft => ({ ...known, provenance: 'seen' });
+	const form = formDraft<Draft>({
+		key: () => `element/${element?.id ?? `new/${referenceId}`}`,
+		begin: () => (element ? draftOf($state.snapshot(element) as Element) : fresh()),
+		from: (record) => draftOf(record as unknown as Element),
+		label: (field) => m.references.elementFields[field] ?? field,
+		words: (field, value) => (field === 'garment' && value ? garmentInWords(value as Garment) : undefined)
+	});
+	const draft = $derived(form.value);
+	const garment = $derived(draft.garment);
+	const provenance = $derived(draft.provenance);
 	let tried = $state(false);
-	/** Counts openings: each begins with an empty line to say it in. */
-	let opening = $state(0);
-
-	function begin() {
-		draft = element ? $state.snapshot(element) : fresh();
-		garment = element ? $state.snapshot(element.garment) : undefined;
-		provenance = 'seen';
-		tried = false;
-		opening++;
-	}
 
 	/** What the element states, and so can be signature or open. */
 	const stated = $derived(garment ? statedAspects(garment) : []);
@@ -79,35 +83,33 @@
 	const toggled = <T,>(list: T[], entry: T, on: boolean): T[] =>
 		on ? [...new Set([...list, entry])] : list.filter((other) => other !== entry);
 
-	function save() {
+	async function save() {
 		tried = true;
-		const next = {
-			...$state.snapshot(draft),
-			signature: draft.signature.filter((aspect) => stated.includes(aspect)),
-			open: draft.open.filter((aspect) => stated.includes(aspect)),
-			garment: $state.snapshot(garment)
-		};
-		const checked = elementSchema.safeParse(next);
-		if (!checked.success) return;
-		open = false;
-		onsave(checked.data);
+		const { provenance: _provenance, ...facts } = $state.snapshot(draft);
+		const checked = elementSchema.safeParse({
+			...facts,
+			signature: facts.signature.filter((aspect) => stated.includes(aspect)),
+			open: facts.open.filter((aspect) => stated.includes(aspect))
+		});
+		if (!checked.success) return false;
+		await onsave(checked.data, element);
+		return true;
 	}
 </script>
 
 <FormDialog
 	bind:open
 	title={element ? m.references.editElement : m.references.addElement}
-	onopen={begin}
+	draft={form}
+	onopen={() => (tried = false)}
 	onsave={save}
 >
-	{#key opening}
-		<GarmentFields bind:garment {provenance} invalid={tried && !garment} onsaid={take} />
-	{/key}
+	<GarmentFields bind:garment={draft.garment} {provenance} invalid={tried && !garment} onsaid={take} />
 	<div class="fields">
 		<Select size="sm" labelText={m.references.role} bind:selected={draft.role}>
 			{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
 		</Select>
-		<RadioButtonGroup legendText={m.references.seen} bind:selected={provenance}>
+		<RadioButtonGroup legendText={m.references.seen} bind:selected={draft.provenance}>
 			<RadioButton labelText="seen" value="seen" />
 			<RadioButton labelText="inferred" value="inferred" />
 		</RadioButtonGroup>
@@ -155,7 +157,7 @@
 				{/each}
 			</fieldset>
 		{/if}
-		<TextInput size="sm" labelText={m.references.note} bind:value={draft.note} />
+		<TextInput size="sm" labelText={m.references.note} bind:value={draft.note} maxlength={4000} />
 	{/if}
 </FormDialog>
 

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { referenceKinds, type Reference } from '$lib/core';
+	import { freshReference, referenceKinds, type Reference } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
-	import { perform } from '../frame/perform';
+	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
@@ -15,50 +15,45 @@
 	}
 	let { open = $bindable(false), reference, onsaved }: Props = $props();
 
-	const fresh = (): Reference => ({
-		id: newId(),
-		rev: 0,
-		kind: 'person',
-		title: '',
-		credit: { who: '', source: '' },
-		boards: [],
-		photos: [],
-		elements: [],
-		note: ''
+	type Draft = Pick<Reference, 'id' | 'rev' | 'kind' | 'title' | 'credit' | 'note'> & { boards: string };
+	const draftOf = ({ id, rev, kind, title, credit, boards, note }: Reference): Draft => ({
+		id,
+		rev,
+		kind,
+		title,
+		credit,
+		note,
+		boards: boards.join(', ')
 	});
-	let boards = $state('');
-	let draft = $state(fresh());
+	const form = formDraft<Draft>({
+		key: () => `reference/${reference?.id ?? 'new'}`,
+		begin: () =>
+			draftOf(
+				reference
+					? ($state.snapshot(reference) as Reference)
+					: freshReference({ id: newId(), kind: 'person', title: '' })
+			),
+		from: (record) => draftOf(record as unknown as Reference),
+		label: (field) => m.references.fields[field] ?? field
+	});
+	const draft = $derived(form.value);
 	let tried = $state(false);
-
-	function begin() {
-		draft = reference ? $state.snapshot(reference) : fresh();
-		boards = draft.boards.join(', ');
-		tried = false;
-	}
 
 	async function save() {
 		tried = true;
+		const { id, rev, boards, ...facts } = $state.snapshot(draft);
+		if (facts.title.trim() === '') return false;
 		const next = {
-			...$state.snapshot(draft),
+			...facts,
 			boards: [...new Set(boards.split(',').map((board) => board.trim().slice(0, 60)))].filter(Boolean)
 		};
-		if (next.title.trim() === '') return;
-		const { kind, title, credit, boards: onBoards, note } = next;
-		const saved = await perform(() =>
-			change(reference ? m.did.edited(title) : m.did.added(title), (writer) =>
-				reference
-					? writer.edit(
-							'references',
-							reference.id,
-							(stored) => void Object.assign(stored, { kind, title, credit, boards: onBoards, note }),
-							next.rev
-						)
-					: writer.create('references', next)
-			)
+		await change(reference ? m.did.edited(next.title) : m.did.added(next.title), (writer) =>
+			reference
+				? writer.edit('references', reference.id, (stored) => void Object.assign(stored, next), rev)
+				: writer.create('references', freshReference({ id, ...next }))
 		);
-		if (!saved) return;
-		open = false;
-		onsaved?.(next.id);
+		onsaved?.(id);
+		return true;
 	}
 </script>
 
@@ -66,8 +61,9 @@
 	bind:open
 	title={reference ? m.references.edit : m.references.add}
 	size="sm"
+	draft={form}
 	focus="#reference-title"
-	onopen={begin}
+	onopen={() => (tried = false)}
 	onsave={save}
 >
 	<div class="fields">
@@ -93,7 +89,7 @@
 			<TextInput
 				labelText={m.references.boards}
 				helperText={m.references.boardsHint}
-				bind:value={boards}
+				bind:value={draft.boards}
 				maxlength={400}
 			/>
 		</div>

@@ -5,14 +5,15 @@
 	import { garmentInWords, inOrder, ranked, type Element, type Reading } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
-	import { removeReference } from '$lib/store/echoes';
-	import { change } from '$lib/store/journal';
+	import { change, StaleWriteError } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
-	import { referenceLook } from '../fitting/looks';
+	import type { Writer } from '$lib/store/writer';
+	import { focusOn } from '../frame/focus';
+	import { referenceLook } from '../fitting/table/looks';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
-	import { offerUndo, perform } from '../frame/perform';
+	import { perform, performTold } from '../frame/perform';
 	import Title from '../frame/Title.svelte';
 	import { m } from '../messages';
 	import SayLine from '../garment/SayLine.svelte';
@@ -43,13 +44,11 @@
 		]
 	});
 
+	type Update = (stored: readonly Element[]) => Element[];
 	/** Changes the elements as they are stored, so that quick changes one after another all count. */
-	const write = (label: string, update: (stored: readonly Element[]) => Element[]) =>
-		perform(() =>
-			change(label, (writer) =>
-				writer.edit('references', referenceId, (draft) => void (draft.elements = update(draft.elements)))
-			)
-		);
+	const writing = (update: Update) => (writer: Writer) =>
+		writer.edit('references', referenceId, (draft) => void (draft.elements = update(draft.elements)));
+	const write = (label: string, update: Update) => perform(() => change(label, writing(update)));
 	const changeElement = (element: Element, update: (stored: Element) => Element) =>
 		void write(m.did.edited(garmentInWords(element.garment)), (stored) =>
 			stored.map((one) => (one.id === element.id ? update(one) : one))
@@ -58,34 +57,43 @@
 		editedElement = element;
 		elementOpen = true;
 	}
-	function saveElement(element: Element) {
-		const known = reference?.elements.some(({ id }) => id === element.id);
+	/** Refused, with what is stored now, when the element was changed or deleted while the form was open. */
+	function saveElement(element: Element, opened: Element | undefined) {
 		const words = garmentInWords(element.garment);
-		void write(known ? m.did.edited(words) : m.did.added(words), (stored) =>
-			known ? stored.map((other) => (other.id === element.id ? element : other)) : [...stored, element]
+		return change(
+			opened ? m.did.edited(words) : m.did.added(words),
+			writing((stored) => {
+				if (!opened) return [...stored, element];
+				const now = stored.find(({ id }) => id === element.id);
+				if (!now) throw new StaleWriteError('references');
+				if (JSON.stringify(now) !== JSON.stringify(opened))
+					throw new StaleWriteError('references', JSON.parse(JSON.stringify(now)));
+				return stored.map((other) => (other === now ? element : other));
+			})
 		);
 	}
 	/** Adds what was said, in its order, behind what is there. */
-	function addSaid({ elements: read }: Reading) {
+	async function addSaid({ elements: read }: Reading) {
 		const added = read.map((element) => ({ ...element, id: newId() }));
 		const [first] = added;
 		if (!first) return;
 		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
-		said = '';
-		void write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...added]));
+		const line = said;
+		const saved = await write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...added]));
+		// What was typed on meanwhile stays.
+		if (saved && said.startsWith(line)) said = said.slice(line.length).trimStart();
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
 		const without = (stored: readonly Element[]) =>
 			ranked(inOrder(stored).filter(({ id }) => id !== element.id));
-		if (await write(m.did.deleted(words), without)) offerUndo(m.did.deleted(words));
+		if (await performTold(m.did.deleted(words), writing(without))) focusOn('#elements-title');
 	}
 	async function remove() {
 		if (!reference) return;
 		const { id, title } = reference;
-		if (!(await perform(() => removeReference(m.did.deleted(title), id)))) return;
-		offerUndo(m.did.deleted(title));
-		await goto('/references');
+		if (await performTold(m.did.deleted(title), (writer) => writer.remove('references', id)))
+			await goto('/references');
 	}
 </script>
 
@@ -120,7 +128,7 @@
 					{/if}
 					{#if reference.note}<p class="note">{reference.note}</p>{/if}
 					<div class="page-head elements-head">
-						<h2 id="elements-title">{m.references.elements}</h2>
+						<h2 id="elements-title" tabindex="-1">{m.references.elements}</h2>
 						<Button size="small" icon={Add} on:click={() => openElement()}>{m.references.addElement}</Button>
 					</div>
 					<SayLine
@@ -128,7 +136,7 @@
 						label={m.say.look}
 						provenance="seen"
 						onread={({ elements }) => (drafted = elements)}
-						onenter={addSaid}
+						onenter={(reading) => void addSaid(reading)}
 					/>
 					{#if reference.elements.length === 0}
 						<p class="panel">{m.references.elementsEmpty}</p>
@@ -153,6 +161,7 @@
 	<ElementForm
 		bind:open={elementOpen}
 		element={editedElement}
+		{referenceId}
 		nextRank={reference.elements.length + 1}
 		onsave={saveElement}
 	/>
@@ -161,7 +170,7 @@
 		title={m.references.removeAsk(reference.title)}
 		text={m.references.removeText}
 		action={m.remove}
-		onconfirm={() => void remove()}
+		onconfirm={remove}
 	/>
 {/if}
 

@@ -4,7 +4,7 @@
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
-	import { referenceLook } from '../fitting/looks';
+	import { referenceLook } from '../fitting/table/looks';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';

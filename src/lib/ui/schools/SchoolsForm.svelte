@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Select, SelectItem } from 'carbon-components-svelte';
 	import { schoolGuide, schoolLabel, schoolQuestions, type SchoolQuestion, type Schools } from '$lib/core';
+	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
 
@@ -9,28 +10,33 @@
 		/** Whose schools they are, in the heading. */
 		title: string;
 		schools: Partial<Schools>;
-		onsave: (schools: Partial<Schools>) => void;
+		onsave: (schools: Partial<Schools>) => Promise<unknown>;
 	}
 	let { open = $bindable(false), title, schools, onsave }: Props = $props();
 
 	const questions = Object.keys(schoolQuestions) as SchoolQuestion[];
-	let draft = $state<Record<string, string>>({});
-	function begin() {
-		draft = Object.fromEntries(
-			questions.map((question) => [question, schools[question] ?? schoolQuestions[question][0]])
-		);
-	}
+	type Draft = Record<SchoolQuestion, string>;
+	const form = formDraft<Draft>({
+		key: () => `schools/${title}`,
+		begin: () =>
+			Object.fromEntries(
+				questions.map((question) => [question, schools[question] ?? schoolQuestions[question][0]])
+			) as Draft
+	});
+	const draft = $derived(form.value);
 	/** What was not chosen before and still is the default stays unsaid. */
-	function save() {
+	async function save() {
 		const chosen = questions.filter(
 			(question) => schools[question] !== undefined || draft[question] !== schoolQuestions[question][0]
 		);
-		onsave(Object.fromEntries(chosen.map((question) => [question, draft[question]])) as Partial<Schools>);
-		open = false;
+		await onsave(
+			Object.fromEntries(chosen.map((question) => [question, draft[question]])) as Partial<Schools>
+		);
+		return true;
 	}
 </script>
 
-<FormDialog bind:open {title} focus="select" onopen={begin} onsave={save}>
+<FormDialog bind:open {title} draft={form} focus="select" onsave={save}>
 	<p class="soft">{m.schools.intro}</p>
 	<div class="questions">
 		{#each questions as question (question)}

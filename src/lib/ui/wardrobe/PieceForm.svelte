@@ -1,10 +1,19 @@
 <script lang="ts">
 	import { NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import { garmentInWords, garmentSchema, pieceSchema, readMoney, type Garment, type Piece } from '$lib/core';
+	import {
+		amountInWords,
+		freshPiece,
+		garmentInWords,
+		garmentSchema,
+		pieceSchema,
+		readMoney,
+		type Garment,
+		type Piece
+	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
+	import { formDraft } from '../frame/form.svelte';
 	import { noted } from '../frame/noted';
-	import { perform } from '../frame/perform';
 	import GarmentFields from '../garment/GarmentFields.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
@@ -18,37 +27,36 @@
 	}
 	let { open = $bindable(false), clientId, piece, currency }: Props = $props();
 
-	const fresh = (): Omit<Piece, 'parts'> => ({
-		id: newId(),
-		rev: 0,
-		clientId,
-		name: '',
-		configurations: [],
-		acquired: { how: 'unknown' },
-		sizeLabel: '',
-		measuresCm: {},
-		photos: [],
-		state: 'ready',
-		place: '',
-		note: ''
-	});
-	let draft = $state(fresh());
 	/** One garment a part; a new piece has one part, not yet known. */
-	let parts = $state<{ id: string; name: string; garment: Garment | undefined }[]>([]);
-	let price = $state('');
-	let tried = $state(false);
-	/** Counts openings: each begins with an empty line to say it in. */
-	let opening = $state(0);
-
-	function begin() {
-		draft = piece ? $state.snapshot(piece) : fresh();
-		parts = piece ? $state.snapshot(piece.parts) : [{ id: newId(), name: '', garment: undefined }];
-		price = piece?.acquired.price ? (piece.acquired.price.amountMinor / 100).toFixed(2) : '';
-		tried = false;
-		opening++;
+	interface PartDraft {
+		id: string;
+		name: string;
+		garment: Garment | undefined;
 	}
+	type Draft = Omit<Piece, 'parts'> & { parts: PartDraft[]; price: string };
+	const priceOf = ({ acquired: { price } }: Piece) => (price ? amountInWords(price, currency) : '');
+	const draftOf = (known: Piece): Draft => ({ ...known, price: priceOf(known) });
+	const form = formDraft<Draft>({
+		key: () => `piece/${piece?.id ?? `new/${clientId}`}`,
+		begin: () =>
+			piece
+				? draftOf($state.snapshot(piece) as Piece)
+				: {
+						...draftOf(freshPiece({ id: newId(), clientId, parts: [] })),
+						parts: [{ id: newId(), name: '', garment: undefined }]
+					},
+		from: (record) => draftOf(record as unknown as Piece),
+		label: (field) => m.wardrobe.fields[field] ?? field,
+		words: (field, value) =>
+			field === 'parts'
+				? (value as PartDraft[]).map(({ garment }) => (garment ? garmentInWords(garment) : '–')).join('; ')
+				: undefined
+	});
+	const draft = $derived(form.value);
+	const parts = $derived(draft.parts);
+	let tried = $state(false);
 
-	const priceBad = $derived(price.trim() !== '' && readMoney(price, currency) === undefined);
+	const priceBad = $derived(draft.price.trim() !== '' && readMoney(draft.price, currency) === undefined);
 	const suggestedName = $derived.by(() => {
 		const garment = parts[0]?.garment;
 		const words = garment ? garmentInWords(garment) : '';
@@ -66,40 +74,43 @@
 
 	async function save() {
 		tried = true;
-		const garments = parts.map(({ garment }) => garment);
+		const { price, ...facts } = $state.snapshot(draft);
 		if (
 			priceBad ||
 			ownMeasures.some(measureBad) ||
-			garments.some((garment) => !garmentSchema.safeParse(garment).success)
+			facts.parts.some(({ garment }) => !garmentSchema.safeParse(garment).success)
 		)
-			return;
+			return false;
 		const next = {
-			...$state.snapshot(draft),
-			name: draft.name.trim() || suggestedName,
-			acquired: { ...$state.snapshot(draft.acquired), price: readMoney(price, currency) },
-			parts: $state.snapshot(parts)
+			...facts,
+			name: facts.name.trim() || suggestedName,
+			acquired: { ...facts.acquired, price: readMoney(price, currency) }
 		} as Piece;
-		const saved = await perform(() =>
-			change(piece ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
-				piece
-					? writer.edit(
-							'pieces',
-							piece.id,
-							(stored) => void Object.assign(stored, next, { rev: stored.rev }),
-							next.rev
-						)
-					: writer.create('pieces', next)
-			)
+		await change(piece ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
+			piece
+				? writer.edit(
+						'pieces',
+						piece.id,
+						(stored) => void Object.assign(stored, next, { rev: stored.rev }),
+						next.rev
+					)
+				: writer.create('pieces', next)
 		);
-		if (saved) open = false;
+		return true;
 	}
 
 	const ways = ['unknown', 'new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift'] as const;
 	const states = ['ready', 'needs-care', 'away', 'retired'] as const;
 </script>
 
-<FormDialog bind:open title={piece ? m.wardrobe.edit : m.wardrobe.add} onopen={begin} onsave={save}>
-	{#each parts as part, i (`${part.id} ${opening}`)}
+<FormDialog
+	bind:open
+	title={piece ? m.wardrobe.edit : m.wardrobe.add}
+	draft={form}
+	onopen={() => (tried = false)}
+	onsave={save}
+>
+	{#each parts as part, i (part.id)}
 		{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
 		<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
 	{/each}
@@ -116,7 +127,7 @@
 		<TextInput
 			size="sm"
 			labelText={m.wardrobe.price}
-			bind:value={price}
+			bind:value={draft.price}
 			invalid={priceBad}
 			invalidText={m.wardrobe.priceBad}
 		/>

@@ -2,8 +2,8 @@
 	import { Button, Search, Select, SelectItem } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import { garmentInWords, garmentType, slots, type Client, type Piece, type SlotId } from '$lib/core';
-	import { removePiece } from '$lib/store/echoes';
-	import { offerUndo, perform } from '../frame/perform';
+	import { focusOn } from '../frame/focus';
+	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import PieceCard from './PieceCard.svelte';
 	import PieceForm from './PieceForm.svelte';
@@ -50,14 +50,18 @@
 		formOpen = true;
 	}
 	async function remove(piece: Piece) {
-		if (await perform(() => removePiece(m.did.deleted(piece.name), piece)))
-			offerUndo(m.did.deleted(piece.name));
+		const at = found.indexOf(piece);
+		const next = found[at + 1] ?? found[at - 1];
+		const gone = await performTold(m.did.deleted(piece.name), (writer) => writer.remove('pieces', piece.id));
+		if (gone) await focusOn(next ? `[data-piece="${next.id}"]` : '#wardrobe-title');
 	}
 </script>
 
 <section aria-labelledby="wardrobe-title">
 	<div class="page-head">
-		<h2 id="wardrobe-title">{m.wardrobe.title} <span class="soft figures">{pieces.length}</span></h2>
+		<h2 id="wardrobe-title" tabindex="-1">
+			{m.wardrobe.title} <span class="soft figures">{pieces.length}</span>
+		</h2>
 		<div class="search">
 			<Search size="sm" labelText={m.wardrobe.search} placeholder={m.wardrobe.search} bind:value={typed} />
 		</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import EchoView from '$lib/ui/fitting/EchoView.svelte';
-	import TableView from '$lib/ui/fitting/TableView.svelte';
+	import EchoView from '$lib/ui/fitting/echoes/EchoView.svelte';
+	import TableView from '$lib/ui/fitting/table/TableView.svelte';
 </script>
 
 {#key page.params.echoId}

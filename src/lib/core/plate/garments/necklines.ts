@@ -47,7 +47,7 @@ const necklines: Record<string, Neckline> = {
 	'one-shoulder': { kind: 'one' },
 	asymmetric: { kind: 'one' },
 	strapless: { kind: 'across', top: 66, run: 'straight' },
-	'off-shoulder': { kind: 'off' },
+	'off-shoulder': { kind: 'off' }
 };
 
 /** Types held by thin straps over bare shoulders, with the run of their upper edge. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import BesideView from '$lib/ui/fitting/BesideView.svelte';
-	import EchoView from '$lib/ui/fitting/EchoView.svelte';
+	import BesideView from '$lib/ui/fitting/echoes/BesideView.svelte';
+	import EchoView from '$lib/ui/fitting/echoes/EchoView.svelte';
 </script>
 
 <EchoView echoId={page.params.echoId ?? ''}>

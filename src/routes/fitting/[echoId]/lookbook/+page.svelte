@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import EchoView from '$lib/ui/fitting/EchoView.svelte';
+	import EchoView from '$lib/ui/fitting/echoes/EchoView.svelte';
 	import LookbookView from '$lib/ui/lookbook/LookbookView.svelte';
 </script>
 

@@ -1,0 +1,178 @@
+/** Everything that could answer the elements of a look: owned, turned into something else, or for sale. Built once, for tray, offers and matching. */
+import { bestSize, type SizeAdvice } from '../body/sizes';
+import { servedInWords } from '../body/wishes';
+import { barsFor, mayWear } from '../checks/bars';
+import { elementScorer, type ScoreOptions } from '../closeness/look';
+import type { PieceCloseness } from '../closeness/piece';
+import type { MarketAnswer } from '../exchange/market';
+import type { Client } from '../model/client';
+import type { Item } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Listing, Shop } from '../model/market';
+import type { Piece } from '../model/piece';
+import type { Element, Reference } from '../model/reference';
+import { becomingsOf, type Becoming } from './becomes';
+import { optionsOfPiece, wearable, type OwnedOption } from './items';
+import { rankCandidates } from './rank';
+import type { WorthyOffer } from './win-back';
+
+/** One thing that could answer an element. */
+export interface Candidate {
+	/** The same for the same thing worn in the same way. */
+	key: string;
+	from: 'owned' | 'becoming' | 'listed';
+	title: string;
+	item: Item;
+	garment: Garment;
+	closeness: PieceCloseness;
+	/** What it is turned into, with what that needs. */
+	becoming?: Becoming;
+	listing?: Listing;
+	shop?: Shop;
+	/** Of what is for sale: which size suits this client. */
+	size?: SizeAdvice;
+}
+
+/** A thing that is worn in one way, by its ids. */
+export const keyOfItem = (item: Item): string =>
+	item.source === 'listing'
+		? item.listing.id
+		: [item.pieceId, item.partId, item.configurationId ?? '', item.becomes ?? ''].join(' ');
+
+/** Is there a size of it that this client can be sold, as far as the measures tell? */
+const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {
+	switch (size?.state) {
+		case 'none':
+		case 'sold-out':
+			return 'no';
+		case 'unknown':
+			return 'unknown';
+		default:
+			return 'yes';
+	}
+};
+const standingOfFit = { yes: 0, unknown: 1, no: 2 };
+
+/** What speaks against a candidate for this client, in words. */
+export const cautionsOf = ({ garment }: Candidate, client: Client): string[] =>
+	barsFor(client, garment).map(({ words }) => words);
+
+/** What a candidate does for the client's wishes, in words. */
+export const servesOf = ({ garment }: Candidate, client: Client): string[] =>
+	servedInWords(client.wishedEffects, garment);
+
+/** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
+export const isWearable = (candidate: Candidate, client: Client): boolean =>
+	fits(candidate) !== 'no' && mayWear(client, candidate.garment);
+
+export interface CandidateSource {
+	reference: Pick<Reference, 'elements'>;
+	client: Client;
+	pieces: readonly Piece[];
+	/** What the shops answered; without it nothing is for sale. */
+	market?: MarketAnswer;
+	scoring: ScoreOptions;
+	/** The day on which listings are seen, kept with those that are chosen. */
+	seenOn: string;
+}
+
+export interface Candidates {
+	/** Every way in which the client's pieces can be worn now. */
+	wardrobe: readonly OwnedOption[];
+	/** What could answer an element, best first within owned, turned and listed. */
+	for: (element: Element) => Record<Candidate['from'], readonly Candidate[]>;
+	/** What could answer an element and may be worn by this client, with what it earns. */
+	offers: (elementId: string) => readonly WorthyOffer[];
+}
+
+/**
+ * The candidates of a look, worked out an element at a time and kept. Hangs on the reference, the pieces, the shops, the
+ * client and the schools, not on what is chosen.
+ */
+export function candidatesFor(source: CandidateSource): Candidates {
+	const { reference, client, market, scoring, seenOn } = source;
+	const pieces = source.pieces.filter(wearable);
+	const wardrobe = pieces.flatMap(optionsOfPiece);
+	const options = { ...scoring, forgiven: undefined, wished: client.wishedEffects };
+	const shops = new Map(market?.shops.map((shop) => [shop.id, shop]));
+	const scorer = elementScorer(reference, scoring);
+	const known = new Map<string, ReturnType<Candidates['for']>>();
+	const worths = new Map<string, readonly WorthyOffer[]>();
+
+	const ownedFor = (element: Element) =>
+		rankCandidates(element, wardrobe, ({ garment }) => garment, options).map(
+			({ candidate: { item, title, garment }, closeness }): Candidate => ({
+				key: keyOfItem(item),
+				from: 'owned',
+				title,
+				item,
+				garment,
+				closeness
+			})
+		);
+	const turnedFor = (element: Element) =>
+		becomingsOf(pieces, element, options).map((becoming): Candidate => {
+			const { item, title, garment, closeness } = becoming;
+			return { key: keyOfItem(item), from: 'becoming', title, item, garment, closeness, becoming };
+		});
+	function listedFor(element: Element): Candidate[] {
+		const matched = market?.matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
+		const seen = new Set<string>();
+		const listings = matched.filter(({ listing: { id } }) => !seen.has(id) && seen.add(id));
+		return rankCandidates(element, listings, ({ listing }) => listing.garment, options)
+			.flatMap(({ candidate: { listing }, closeness }): Candidate[] => {
+				const shop = shops.get(listing.shopId);
+				if (!shop) return [];
+				return [
+					{
+						key: listing.id,
+						from: 'listed',
+						title: listing.title,
+						item: { source: 'listing', listing, shop, seenOn },
+						garment: listing.garment,
+						closeness,
+						listing,
+						shop,
+						size: bestSize(client, listing, shop)
+					}
+				];
+			})
+			.sort((a, b) => standingOfFit[fits(a)] - standingOfFit[fits(b)]);
+	}
+
+	function all(element: Element) {
+		let found = known.get(element.id);
+		if (!found) {
+			found = { owned: ownedFor(element), becoming: turnedFor(element), listed: listedFor(element) };
+			known.set(element.id, found);
+		}
+		return found;
+	}
+	return {
+		wardrobe,
+		for: all,
+		offers(elementId) {
+			const before = worths.get(elementId);
+			if (before) return before;
+			const element = reference.elements.find(({ id }) => id === elementId);
+			const { owned = [], becoming = [], listed = [] } = element ? all(element) : {};
+			const offers = [...owned, ...becoming, ...listed]
+				.filter((candidate) => isWearable(candidate, client))
+				.map(({ key, item, title, garment, listing }): WorthyOffer => ({
+					key,
+					item,
+					title,
+					garment,
+					cost: listing?.price,
+					earned: scorer(elementId, {
+						elementId,
+						state: 'items',
+						garments: [garment],
+						movesDone: element?.moves ?? []
+					}).score.earned
+				}));
+			worths.set(elementId, offers);
+			return offers;
+		}
+	};
+}

@@ -1,0 +1,141 @@
+import {
+	adaptLook,
+	checkLook,
+	extrasOf,
+	mendsOf,
+	mistakesOf,
+	optionsOfPiece,
+	underneath,
+	wearable,
+	withChange,
+	wornPieces,
+	type Dismissal,
+	type Change,
+	type Client,
+	type Echo,
+	type Event,
+	type Finding,
+	type Mend,
+	type Piece,
+	type Reference,
+	type ScoreOptions,
+	type WorthyOffer
+} from '$lib/core';
+
+/** What the eye looks at. */
+export interface CheckSource {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	event: Event | undefined;
+	pieces: readonly Piece[];
+	/** What could be worn for an element instead. */
+	offersFor: (elementId: string) => readonly WorthyOffer[];
+	scoring: ScoreOptions;
+}
+
+/** As many spare pieces as are tried for a mend. */
+const tried = 8;
+
+/** The findings on what an echo wears, their mends, and one of them held up to be looked at. */
+export function lookCheck(source: () => CheckSource) {
+	let tryOn = $state.raw<Mend | undefined>();
+
+	const echo = $derived(source().echo);
+	const reference = $derived(source().reference);
+	const pieces = $derived(source().pieces);
+	const worn = $derived(wornPieces(echo, pieces));
+	const context = $derived({
+		client: source().client,
+		event: source().event,
+		schools: echo.schools,
+		degree: reference.recipe?.degree
+	});
+	const raised = $derived(checkLook(worn, context));
+	const isDismissed = (finding: Finding, { rule, pieces: said }: Dismissal) =>
+		finding.rule === rule &&
+		finding.pieces.length === said.length &&
+		finding.pieces.every((id) => said.includes(id));
+	const findings = $derived(
+		raised.filter((finding) => !echo.dismissed.some((dismissal) => isDismissed(finding, dismissal)))
+	);
+	// The reference's own mistakes hang on its elements and the schools, not on what is chosen.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const mistakes = $derived(mistakesOf(reference, { schools: JSON.parse(schoolsKey) as Echo['schools'] }));
+	const onHand = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
+	const extras = $derived(extrasOf(echo, pieces));
+	const beneath = $derived(
+		worn.flatMap(({ id, title, garment }) =>
+			underneath(garment).map((one) => ({
+				...one,
+				id,
+				for: title,
+				worn: extras.find((extra) => extra.garment.type === one.type),
+				owned: onHand.filter((option) => option.garment.type === one.type)
+			}))
+		)
+	);
+
+	const offerOf = (id: string, key: string) =>
+		source()
+			.offersFor(id)
+			.find((offer) => offer.key === key);
+
+	return {
+		get findings() {
+			return findings;
+		},
+		/** Findings that the stylist let stand, and that would still be raised. */
+		get letStand() {
+			return echo.dismissed.flatMap((dismissal) => {
+				const finding = raised.find((one) => isDismissed(one, dismissal));
+				return finding ? [{ finding, dismissal }] : [];
+			});
+		},
+		/** What the eye finds in the reference itself. */
+		get mistakes() {
+			return mistakes;
+		},
+		/** What goes underneath, proposed: what is worn of it, and what the wardrobe has. */
+		get beneath() {
+			return beneath;
+		},
+		/** Changes that would make the reference wearable for this client and day; worked out when asked for. */
+		adapt: () =>
+			adaptLook(source().reference, source().client, {
+				event: source().event,
+				schools: echo.schools
+			}),
+		/** Findings that ask for something. */
+		get faults() {
+			return findings.filter(({ severity }) => severity !== 'praise').length;
+		},
+		titleOf: (id: string) => worn.find((piece) => piece.id === id)?.title ?? '',
+		/** Changes after which a finding is gone, the closest first. */
+		mendsOf: (finding: Finding): Mend[] =>
+			mendsOf(finding, worn, {
+				context,
+				reference,
+				scoring: source().scoring,
+				elementsOf: (id) => echo.matches.find(({ elementIds }) => elementIds[0] === id)?.elementIds ?? [],
+				sparesFor: (id) =>
+					[...source().offersFor(id)]
+						.filter(({ cost, earned }) => !cost && earned > 0)
+						.sort((a, b) => b.earned - a.earned)
+						.slice(0, tried)
+						.map(({ key, title, garment }) => ({ key, title, garment }))
+			}),
+		/** The mend that is held up, to see it on the plate before it is taken. */
+		get tryOn() {
+			return tryOn;
+		},
+		hold: (mend: Mend | undefined) => (tryOn = mend),
+		/** What is worn with the held mend, as a look to draw. */
+		get preview() {
+			return tryOn && { worn: withChange(worn, tryOn.change) };
+		},
+		/** The owned piece that a swap takes. */
+		offerIn: (change: Extract<Change, { kind: 'swap' }>) => offerOf(change.id, change.to.key)
+	};
+}
+export type LookCheck = ReturnType<typeof lookCheck>;

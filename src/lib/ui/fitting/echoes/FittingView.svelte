@@ -1,0 +1,104 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import { database } from '$lib/store/database';
+	import { beginEcho } from '$lib/store/echoes';
+	import { live } from '$lib/store/live.svelte';
+	import Pending from '../../frame/Pending.svelte';
+	import { perform } from '../../frame/perform';
+	import { m } from '../../messages';
+	import EchoCard from './EchoCard.svelte';
+
+	const found = live(() => async () => {
+		const [clients, references, echoes, pieces] = await Promise.all([
+			database.clients.toArray(),
+			database.references.toArray(),
+			database.echoes.toArray(),
+			database.pieces.toArray()
+		]);
+		return {
+			clients,
+			references,
+			pieces,
+			echoes: echoes.sort((a, b) => b.createdOn.localeCompare(a.createdOn))
+		};
+	});
+	let clientId = $state('');
+	let referenceId = $state('');
+	$effect(() => {
+		if (!found.value) return;
+		clientId ||= found.value.clients[0]?.id ?? '';
+		referenceId ||= page.url.searchParams.get('reference') ?? found.value.references[0]?.id ?? '';
+	});
+
+	async function begin() {
+		const reference = found.value?.references.find(({ id }) => id === referenceId);
+		if (!reference || !clientId) return;
+		await perform(async () =>
+			goto(
+				`/fitting/${await beginEcho(m.did.began(reference.title), clientId, referenceId, reference.title)}`
+			)
+		);
+	}
+</script>
+
+<div class="page">
+	<div class="page-head"><h1>{m.fitting.title}</h1></div>
+	<Pending query={found}>
+		{#if found.value}
+			{@const { clients, references, echoes, pieces } = found.value}
+			{#if clients.length === 0 || references.length === 0}
+				<p class="panel">
+					{m.fitting.beginEmpty} <a href="/clients">{m.places.clients}</a> ·
+					<a href="/references">{m.places.references}</a>
+				</p>
+			{:else}
+				<form
+					class="panel begin"
+					onsubmit={(event) => {
+						event.preventDefault();
+						void begin();
+					}}
+				>
+					<Select labelText={m.fitting.client} bind:selected={clientId}>
+						{#each clients as client (client.id)}<SelectItem value={client.id} text={client.name} />{/each}
+					</Select>
+					<Select labelText={m.fitting.reference} bind:selected={referenceId}>
+						{#each references as reference (reference.id)}<SelectItem
+								value={reference.id}
+								text={reference.title}
+							/>{/each}
+					</Select>
+					<Button type="submit">{m.fitting.begin}</Button>
+				</form>
+				{#if echoes.length === 0}<p class="soft">{m.fitting.empty}</p>{/if}
+			{/if}
+			<ul class="grid">
+				{#each echoes as echo (echo.id)}
+					{@const client = clients.find(({ id }) => id === echo.clientId)}
+					{#if client}
+						<li>
+							<EchoCard
+								{echo}
+								{client}
+								pieces={pieces.filter(({ clientId: of }) => of === client.id)}
+								reference={references.find(({ id }) => id === echo.referenceId)}
+							/>
+						</li>
+					{/if}
+				{/each}
+			</ul>
+		{/if}
+	</Pending>
+</div>
+
+<style>
+	.begin {
+		display: grid;
+		grid-template-columns: 1fr 1fr auto;
+		gap: 1rem;
+		align-items: end;
+		margin-bottom: 1.5rem;
+	}
+</style>

@@ -1,0 +1,88 @@
+<script lang="ts">
+	import { RadioButton, RadioButtonGroup, TextArea, TextInput } from 'carbon-components-svelte';
+	import { momentInWords, verdictSchema, type Echo, type Verdict } from '$lib/core';
+	import { judgeEcho } from '$lib/store/echoes';
+	import { notices } from '../../frame/notices.svelte';
+	import { formDraft } from '../../frame/form.svelte';
+	import FormDialog from '../../frame/FormDialog.svelte';
+	import { m } from '../../messages';
+
+	let { open = $bindable(false), echo }: { open: boolean; echo: Echo } = $props();
+
+	interface Draft {
+		rating: string;
+		wouldWear: Verdict['wouldWear'];
+		note: string;
+	}
+	const form = formDraft<Draft>({
+		key: () => `verdict/${echo.id}`,
+		begin: () => ({ rating: '', wouldWear: 'yes', note: '' })
+	});
+	const draft = $derived(form.value);
+	let tried = $state(false);
+
+	const verdict = $derived.by(() => {
+		const { rating, wouldWear, note } = draft;
+		return verdictSchema.safeParse({
+			ownRating: rating.trim() === '' ? undefined : Number(rating),
+			wouldWear,
+			note
+		});
+	});
+
+	async function save() {
+		tried = true;
+		const { data } = verdict;
+		if (!data) return false;
+		await judgeEcho(m.did.judged(echo.title), echo, data);
+		notices.show({ kind: 'info', title: m.fitting.verdictSaved });
+		return true;
+	}
+</script>
+
+<FormDialog
+	bind:open
+	title={m.fitting.judge}
+	saveLabel={m.fitting.saveVerdict}
+	size="sm"
+	focus="#own-rating"
+	draft={form}
+	onopen={() => (tried = false)}
+	onsave={save}
+>
+	<TextInput
+		id="own-rating"
+		inputmode="numeric"
+		labelText={m.fitting.ownRating}
+		bind:value={draft.rating}
+		invalid={tried && !verdict.success}
+		invalidText={m.fitting.ratingBad}
+	/>
+	<RadioButtonGroup legendText={m.fitting.wouldWear} bind:selected={draft.wouldWear}>
+		{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton
+				{value}
+				labelText={label}
+			/>{/each}
+	</RadioButtonGroup>
+	<TextArea rows={4} maxlength={4000} labelText={m.fitting.verdictNote} bind:value={draft.note} />
+	{#if echo.judgements.length > 0}
+		<h3>{m.fitting.history}</h3>
+		<ul>
+			{#each [...echo.judgements].reverse() as judgement (judgement.id)}
+				<li>
+					{momentInWords(judgement.judgedAt)}: {m.fitting.judged(
+						Math.round(judgement.score),
+						judgement.verdict.ownRating
+					)};
+					{m.fitting.wear[judgement.verdict.wouldWear]}. {judgement.verdict.note}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</FormDialog>
+
+<style>
+	h3 {
+		margin-top: 1.25rem;
+	}
+</style>

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import { hemLines, drawPlate, inState, type Client, type PlateLook } from '$lib/core';
+	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import type { FittingTable } from './table.svelte';
+	import type { PlateView } from './view.svelte';
+
+	interface Props {
+		caption: string;
+		title: string;
+		look: PlateLook;
+		/** The look on the other plate. */
+		other: PlateLook;
+		client: Client;
+		table: FittingTable;
+		view: PlateView;
+		/** Lay the other look over this one when the overlay is asked for. */
+		overlaid?: boolean;
+	}
+	let { caption, title, look, other, client, table, view, overlaid = false }: Props = $props();
+
+	const shown = $derived({ worn: inState(look.worn, view.layers) });
+	const beside = $derived({ worn: inState(other.worn, view.layers) });
+	const hems = $derived(
+		view.hems
+			? {
+					own: hemLines(shown, drawPlate(shown, client)),
+					other: hemLines(beside, drawPlate(beside, client))
+				}
+			: undefined
+	);
+	/** The layer that stands for an element: its own in the reference, the first it shares a match with in the echo. */
+	const layerOf = (element: typeof table.selected) =>
+		element &&
+		(look.worn.some(({ id }) => id === element.id) ? element.id : table.matchOf(element)?.elementIds[0]);
+	const lit = $derived(
+		[layerOf(table.selected), layerOf(table.pointed), ...table.lit].filter((id) => id !== undefined)
+	);
+</script>
+
+<figure>
+	<figcaption>{caption}</figcaption>
+	<PlateFigure
+		look={shown}
+		body={client}
+		{title}
+		{lit}
+		over={overlaid && view.overlay ? beside : undefined}
+		{hems}
+		onpoint={(id) => table.point(id && table.elementOfLayer(id)?.id)}
+		onpick={(id) => {
+			const element = table.elementOfLayer(id);
+			if (element) table.select(element.id);
+		}}
+	/>
+</figure>
+
+<style>
+	figure {
+		/* A layer of its own: what moves beside it does not paint it again. */
+		contain: layout paint;
+		will-change: transform;
+		position: relative;
+		min-height: 0;
+		height: 100%;
+		padding: 0 0.25rem 0.5rem;
+	}
+	figcaption {
+		position: absolute;
+		left: 1.25rem;
+		top: 0.25rem;
+		font-size: var(--step--1);
+		color: var(--ink-soft);
+	}
+</style>

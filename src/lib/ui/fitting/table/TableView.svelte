@@ -1,0 +1,239 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { Button, Modal } from 'carbon-components-svelte';
+	import { statesOf } from '$lib/core';
+	import { anotherEcho } from '$lib/store/echoes';
+	import Confirm from '../../frame/Confirm.svelte';
+	import { perform, performTold } from '../../frame/perform';
+	import { m } from '../../messages';
+	import CompareCards from '../tray/CompareCards.svelte';
+	import EchoForm from '../echoes/EchoForm.svelte';
+	import { tableKeys } from './keyboard';
+	import LookPlate from './LookPlate.svelte';
+	import { referenceLook, wornLook } from './looks';
+	import PlateTools from './PlateTools.svelte';
+	import Rung from './Rung.svelte';
+	import ScorePanel from '../score/ScorePanel.svelte';
+	import { fittingTable, type OnTable } from './table.svelte';
+	import SidePanel from './SidePanel.svelte';
+	import VerdictForm from '../score/VerdictForm.svelte';
+	import { plateView } from './view.svelte';
+	import WhyFigure from '../score/WhyFigure.svelte';
+
+	let { onTable }: { onTable: OnTable } = $props();
+	// A choice makes a new echo only: what follows from the rest is not worked out again.
+	const echo = $derived(onTable.echo);
+	const reference = $derived(onTable.reference);
+	const client = $derived(onTable.client);
+	const table = fittingTable(() => onTable);
+	const view = plateView();
+
+	let judging = $state(false);
+	let asking = $state(false);
+	let editing = $state(false);
+	let asked = $state(false);
+	let room = $state<HTMLElement>();
+
+	const lookOfReference = $derived(referenceLook(reference));
+	const echoLook = $derived(table.check.preview ?? wornLook(echo, table.garmentOf));
+	let checking = $state(false);
+	const states = $derived(statesOf([...lookOfReference.worn, ...echoLook.worn]));
+
+	const onkeydown = tableKeys(table, {
+		room: () => room,
+		letters: () => onTable.letters,
+		matchAll: () => matchAll(),
+		toggleHems: view.toggleHems,
+		toggleOverlay: view.toggleOverlay,
+		nextLayers: () => view.nextLayers(states),
+		toggleCheck: () => (checking = !checking),
+		askWhy: () => (asked = true),
+		search: () => room?.querySelector<HTMLInputElement>('input[type="search"]')?.focus()
+	});
+
+	/** Titles of what was chosen by hand and would be changed by matching everything; asked about before it is done. */
+	let inTheWay = $state.raw<string[]>([]);
+	function matchAll() {
+		const changed = table.byHandInTheWay();
+		inTheWay = changed.flatMap(({ items }) => items.map((item) => table.titleOf(item)));
+		if (changed.length === 0) void table.told(() => table.matchAll());
+	}
+	function matchAfterAsking(keepByHand: boolean) {
+		inTheWay = [];
+		void table.told(() => table.matchAll(keepByHand));
+	}
+
+	async function makeAnother() {
+		const title = m.fitting.another(echo.title);
+		await perform(async () => goto(`/fitting/${await anotherEcho(m.did.began(title), echo, title)}`));
+	}
+	async function remove() {
+		if (await performTold(m.did.deleted(echo.title), (writer) => writer.remove('echoes', echo.id)))
+			await goto('/fitting');
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="table" bind:this={room} data-table tabindex="-1">
+	<div class="head">
+		<h1>{echo.title}</h1>
+		<span class="soft">
+			<a href="/clients/{client.id}">{client.name}</a> ·
+			<a href="/references/{reference.id}">{reference.title}</a>
+		</span>
+		<div class="deeds">
+			<Button kind="tertiary" size="small" on:click={matchAll}>{m.fitting.matchAll}</Button>
+			<Button kind="ghost" size="small" href="/fitting/{echo.id}/beside">{m.fitting.beside}</Button>
+			<Button kind="ghost" size="small" on:click={() => void makeAnother()}>{m.fitting.makeAnother}</Button>
+			<Button kind="ghost" size="small" on:click={() => (editing = true)}>{m.edit}</Button>
+			<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+		</div>
+	</div>
+	{#if table.elements.length === 0}
+		<div class="panel empty">
+			<p>{m.fitting.noElements}</p>
+			<Button size="small" href="/references/{reference.id}">{m.fitting.readIt}</Button>
+		</div>
+	{:else}
+		<div class="work">
+			<LookPlate
+				caption={m.fitting.referencePlate}
+				title="{m.fitting.referencePlate}: {reference.title}"
+				look={lookOfReference}
+				other={echoLook}
+				{client}
+				{table}
+				{view}
+			/>
+			<div class="middle">
+				<ol class="rungs" aria-label={m.fitting.rungs}>
+					{#each table.elements as element (element.id)}
+						<li>
+							<Rung
+								{element}
+								score={table.scoreOf(element)}
+								garment={table.garmentsOf(element)[0]}
+								pinned={table.matchOf(element)?.pinned ?? false}
+								current={element === table.selected}
+								pointed={element === table.pointed}
+								onselect={() => table.select(element.id)}
+								onpoint={(on) => table.point(on ? element.id : undefined)}
+							/>
+						</li>
+					{/each}
+				</ol>
+				<PlateTools {view} {states} />
+			</div>
+			<LookPlate
+				caption={m.fitting.echoPlate}
+				title="{m.fitting.echoPlate}: {echo.title}"
+				look={echoLook}
+				other={lookOfReference}
+				{client}
+				{table}
+				{view}
+				overlaid
+			/>
+			<div class="tray-place">
+				<SidePanel {table} bind:checking onwhy={() => (asked = true)} />
+			</div>
+		</div>
+		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />
+	{/if}
+</div>
+<VerdictForm bind:open={judging} {echo} />
+<EchoForm bind:open={editing} {echo} />
+{#if table.selected}
+	<CompareCards {table} element={table.selected} />
+	<WhyFigure bind:open={asked} {table} element={table.selected} />
+{/if}
+<Modal
+	size="xs"
+	open={inTheWay.length > 0}
+	modalHeading={m.fitting.byHand.title}
+	primaryButtonText={m.fitting.byHand.keep}
+	secondaryButtonText={m.fitting.byHand.change}
+	on:submit={() => matchAfterAsking(true)}
+	on:click:button--secondary={() => matchAfterAsking(false)}
+	on:close={() => (inTheWay = [])}
+>
+	<p>{m.fitting.byHand.text(inTheWay.join(', '))}</p>
+</Modal>
+<Confirm
+	bind:open={asking}
+	title={m.fitting.removeAsk}
+	text={m.fitting.removeText}
+	action={m.remove}
+	onconfirm={remove}
+/>
+
+<style>
+	.table {
+		display: grid;
+		grid-template-rows: auto 1fr auto;
+		height: calc(100vh - 3rem);
+		min-height: 40rem;
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 1rem;
+		padding: 0.5rem 1.25rem;
+	}
+	h1 {
+		font-size: var(--step-2);
+	}
+	.deeds {
+		display: flex;
+		margin-left: auto;
+	}
+	.deeds :global(.bx--btn) {
+		padding-right: 0.9rem;
+	}
+	.work {
+		display: grid;
+		grid-template-columns: minmax(12rem, 15.5rem) minmax(14rem, 18rem) minmax(12rem, 15.5rem) minmax(
+				22rem,
+				1fr
+			);
+		min-height: 0;
+	}
+	.middle {
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) auto;
+		min-height: 0;
+	}
+	.rungs {
+		list-style: none;
+		overflow-y: auto;
+		align-self: center;
+		max-height: 100%;
+	}
+	.tray-place {
+		min-height: 0;
+	}
+	.empty {
+		margin: 1rem 1.25rem;
+		align-self: start;
+		display: grid;
+		gap: 0.75rem;
+		justify-items: start;
+	}
+	@media (max-width: 70rem) {
+		.table {
+			height: auto;
+		}
+		.work {
+			grid-template-columns: 1fr 1.2fr 1fr;
+		}
+		.work > :global(figure) {
+			height: 26rem;
+		}
+		.tray-place {
+			grid-column: 1 / -1;
+			height: 30rem;
+		}
+	}
+</style>

@@ -1,0 +1,181 @@
+/** What can be done on the fitting table: each deed is one change, and can be undone. */
+import {
+	changedByHand,
+	choosing,
+	closenessSchools,
+	garmentInWords,
+	matchOf,
+	matchWardrobe,
+	mayWear,
+	schoolGuide,
+	type Candidate,
+	type Candidates,
+	type Client,
+	type Dismissal,
+	type Echo,
+	type Element,
+	type Finding,
+	type Match,
+	type Mend,
+	type MoveId,
+	type OwnedOption,
+	type Reference,
+	type Schools,
+	type ScoreOptions,
+	type WinBack
+} from '$lib/core';
+import { newId, today } from '$lib/store/clock';
+import { change } from '$lib/store/journal';
+import type { Writer } from '$lib/store/writer';
+import { perform, performTold } from '../../frame/perform';
+import { m } from '../../messages';
+import type { LookCheck } from '../check/check.svelte';
+
+/** What the deeds are done to. */
+export interface DeedSource {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	elements: readonly Element[];
+	candidates: Candidates;
+	scoring: ScoreOptions;
+	check: LookCheck;
+	select: (elementId: string) => void;
+}
+
+const words = (element: Element) => garmentInWords(element.garment);
+const nothing = Promise.resolve(false);
+
+export function tableDeeds(source: () => DeedSource) {
+	/** Is what is being done told, with an Undo of its own? So it is when a single letter did it. */
+	let telling = false;
+
+	/** Changes the echo as it is stored, not as it was drawn: quick hands may be ahead of what is shown. */
+	const edit = (label: string, recipe: (draft: Echo) => void) => {
+		const { id } = source().echo;
+		const work = (writer: Writer) => writer.edit('echoes', id, recipe);
+		return telling ? performTold(label, work) : perform(() => change(label, work));
+	};
+	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
+		edit(label, (draft) => void (draft.matches = update(draft.matches)));
+
+	const choose = (
+		element: Element,
+		{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
+		sizeLabel?: string
+	) =>
+		write(m.did.chose(title, words(element)), (matches) =>
+			choosing.chooseItem(
+				matches,
+				source().reference.elements,
+				{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
+				newId()
+			)
+		);
+	const leaveOut = (element: Element) =>
+		write(m.did.leftOut(words(element)), (matches) => choosing.leaveOut(matches, element.id, newId()));
+	const toggleMove = (element: Element, move: MoveId) =>
+		write(m.did.changedMoves(words(element)), (matches) => choosing.toggleMove(matches, element.id, move));
+	/** The whole wardrobe matched at once, of what this client may wear. */
+	const matched = (matches: readonly Match[], keepByHand: boolean) => {
+		const { reference, candidates, client, scoring } = source();
+		return matchWardrobe(
+			reference,
+			matches,
+			candidates.wardrobe.filter(({ garment }) => mayWear(client, garment)),
+			{ ...scoring, newId, keepByHand }
+		);
+	};
+	const elementOf = (id: string) => source().elements.find((element) => element.id === id);
+
+	return {
+		choose,
+		leaveOut,
+		toggleMove,
+		/** Does what wins points back. */
+		winBack({ elementId, change: how }: WinBack) {
+			const element = elementOf(elementId);
+			if (!element) return nothing;
+			source().select(elementId);
+			return how.kind === 'item'
+				? choose(element, how.offer)
+				: write(m.did.changedMoves(words(element)), (matches) =>
+						how.moves.reduce<Match[]>((all, move) => choosing.toggleMove(all, elementId, move), [...matches])
+					);
+		},
+		/** Does what mends a finding. */
+		mend({ change: how }: Mend) {
+			const element = elementOf(how.id);
+			if (!element) return nothing;
+			source().select(element.id);
+			if (how.kind === 'move') return toggleMove(element, how.move);
+			if (how.kind === 'leave-off') return leaveOut(element);
+			const offer = source().check.offerIn(how);
+			return offer ? choose(element, offer) : nothing;
+		},
+		/** Puts an owned thing on that no element asks for. */
+		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
+			edit(m.did.putOn(title), (draft) => {
+				draft.extras.push({ id: newId(), item, kind: 'underpinning', note: '' });
+			}),
+		takeOff: ({ id, title }: { id: string; title: string }) =>
+			edit(m.did.tookOff(title), (draft) => {
+				draft.extras = draft.extras.filter((extra) => extra.id !== id);
+			}),
+		/** Lets a finding stand, with the reason why. */
+		dismiss: ({ rule, pieces, title }: Finding, reason: Dismissal['reason']) =>
+			edit(m.did.letStand(title), (draft) => {
+				draft.dismissed.push({ rule, pieces: [...pieces], reason, on: today() });
+			}),
+		/** Raises a finding again that was let stand. */
+		raiseAgain: (dismissal: Dismissal, title: string) =>
+			edit(m.did.raisedAgain(title), (draft) => {
+				draft.dismissed = draft.dismissed.filter(
+					({ rule, pieces }) => rule !== dismissal.rule || pieces.join(' ') !== dismissal.pieces.join(' ')
+				);
+			}),
+		/** Does a deed and tells of it, with an Undo that takes back this deed alone. */
+		told<T>(deed: () => T): T {
+			telling = true;
+			try {
+				return deed();
+			} finally {
+				telling = false;
+			}
+		},
+		/** What matching the whole wardrobe would change of what was chosen by hand: to be asked before it is done. */
+		byHandInTheWay: () => changedByHand(source().echo.matches, matched(source().echo.matches, false)),
+		/** Matches the whole wardrobe at once, around what is pinned, and around what was chosen by hand where asked. */
+		matchAll: (keepByHand = false) => write(m.did.matchedAll, (matches) => matched(matches, keepByHand)),
+		markDone: (element: Element) =>
+			write(m.did.done(words(element)), (matches) => choosing.markDone(matches, element, newId())),
+		clear: (element: Element) =>
+			write(m.did.cleared(words(element)), (matches) => choosing.clearMatch(matches, element.id)),
+		togglePin(element: Element) {
+			const match = matchOf(source().echo, element.id);
+			return match
+				? write(match.pinned ? m.did.unpinned(words(element)) : m.did.pinned(words(element)), (matches) =>
+						choosing.togglePin(matches, element.id)
+					)
+				: nothing;
+		},
+		giveReason: (element: Element, reason: Match['reason']) =>
+			write(m.did.notedWhy(words(element)), (matches) => choosing.giveReason(matches, element.id, reason)),
+		/** Other schools for this echo. */
+		setSchools: (schools: Partial<Schools>) => {
+			const before = source().echo.schools;
+			const changed = (Object.keys(schools) as (keyof Schools)[]).filter(
+				(question) => schools[question] !== before[question]
+			);
+			if (changed.length === 0) return nothing;
+			const label =
+				changed[0] === 'closeness' && schools.closeness
+					? m.did.changedSchool(closenessSchools[schools.closeness].label)
+					: m.did.changedSchools(changed.map((question) => schoolGuide[question].asks).join(', '));
+			return edit(label, (draft) => void Object.assign(draft.schools, schools));
+		},
+		setLimit: (limit: Echo['spendLimit']) =>
+			edit(limit ? m.did.setLimit : m.did.tookLimitOff, (draft) => void (draft.spendLimit = limit))
+	};
+}
+export type TableDeeds = ReturnType<typeof tableDeeds>;

@@ -1,0 +1,194 @@
+import {
+	candidatesFor,
+	inOrder,
+	matchOf,
+	movedBetween,
+	resolveItem,
+	sameThing,
+	scoreLook,
+	scoringOf,
+	spendOf,
+	winBacks,
+	withPostage,
+	wornIn,
+	type Client,
+	type Echo,
+	type Element,
+	type Event,
+	type Item,
+	type LookCloseness,
+	type Piece,
+	type Rates,
+	type Reference,
+	type Schools,
+	type WorthyOffer
+} from '$lib/core';
+import { today } from '$lib/store/clock';
+import { lookCheck } from '../check/check.svelte';
+import { tableDeeds } from './deeds';
+import { marketFor } from './market.svelte';
+import { fittingTray } from '../tray/tray.svelte';
+
+/** What lies on the table. */
+export interface OnTable {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	pieces: Piece[];
+	currency: string;
+	/** What one unit of another currency is worth in it. */
+	rates: Rates;
+	/** Do single letters act on the table? */
+	letters: boolean;
+	/** What the echo is for. */
+	event?: Event;
+}
+
+/** The fitting table's state: the chosen rung, its tray, the score, and what can be done. */
+export function fittingTable(onTable: () => OnTable) {
+	let selectedId = $state<string | undefined>();
+	let pointedId = $state<string | undefined>();
+	let lightIds = $state.raw<readonly string[]>([]);
+	/** The score under the schools before they were changed, to say what moved. */
+	let scoreBefore = $state.raw<{ score: LookCloseness; before: string } | undefined>();
+
+	const echo = $derived(onTable().echo);
+	const reference = $derived(onTable().reference);
+	const client = $derived(onTable().client);
+	const pieces = $derived(onTable().pieces);
+	const elements = $derived(inOrder(reference.elements));
+	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
+	const worn = $derived(wornIn(echo, pieces));
+	// What follows hangs on the schools, not on what is chosen: a choice works none of it out anew.
+	const schoolsKey = $derived(JSON.stringify(echo.schools));
+	const scoring = $derived(scoringOf(reference, JSON.parse(schoolsKey) as Echo['schools'], client));
+	const score = $derived(scoreLook(reference, worn, scoring));
+	// Once the change is undone there is nothing more to tell of it.
+	const told = $derived(
+		scoreBefore && scoreBefore.before !== JSON.stringify(echo.schools) ? scoreBefore.score : undefined
+	);
+	const moved = $derived(told && movedBetween(told, score, elements));
+	const spend = $derived(spendOf(echo, onTable().currency, onTable().rates));
+	const market = marketFor(
+		() => reference,
+		() => echo.schools,
+		() => client.figure.skin
+	);
+	const candidates = $derived(
+		candidatesFor({
+			reference,
+			client,
+			pieces,
+			market: market.answer?.ok ? market.answer.answer : undefined,
+			scoring,
+			seenOn: today()
+		})
+	);
+	const tray = fittingTray(() => ({ echo, reference, client, element: selected, candidates }));
+
+	const wornItems = $derived(echo.matches.flatMap(({ items }) => items));
+	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
+	const offersFor = (elementId: string): WorthyOffer[] =>
+		candidates
+			.offers(elementId)
+			.filter(({ item }) => !wornItems.some((other) => sameThing(other, item)))
+			.map((offer) => ({ ...offer, cost: withPostage(offer, wornItems) }));
+	const cheapest = $derived(winBacks(reference, echo.matches, worn, offersFor, scoring));
+
+	const check = lookCheck(() => ({
+		echo,
+		reference,
+		client,
+		event: onTable().event,
+		pieces,
+		scoring,
+		offersFor
+	}));
+	const deeds = tableDeeds(() => ({
+		echo,
+		reference,
+		client,
+		elements,
+		candidates,
+		scoring,
+		check,
+		select: (id) => (selectedId = id)
+	}));
+
+	return {
+		...deeds,
+		get echo() {
+			return echo;
+		},
+		get client() {
+			return client;
+		},
+		get elements() {
+			return elements;
+		},
+		get selected() {
+			return selected;
+		},
+		/** The element under the pointer, on a rung or on a plate. */
+		get pointed() {
+			return elements.find(({ id }) => id === pointedId);
+		},
+		point: (id: string | undefined) => (pointedId = id),
+		get score() {
+			return score;
+		},
+		get spend() {
+			return spend;
+		},
+		/** Single changes that win points, the cheapest points first. */
+		get cheapest() {
+			return cheapest;
+		},
+		/** What is worn for the elements, owned and bought. */
+		get wornItems() {
+			return wornItems;
+		},
+		tray,
+		market,
+		check,
+		/** What answers an element, and how well. */
+		matchOf: (element: Element) => matchOf(echo, element.id),
+		scoreOf: (element: Element) => score.elements.find(({ elementId }) => elementId === element.id),
+		/** The garments that answer an element, looked up. */
+		garmentsOf: (element: Element) => worn.find(({ elementId }) => elementId === element.id)?.garments ?? [],
+		/** Everything that is worn for the elements. */
+		get wornGarments() {
+			return worn.flatMap(({ garments }) => garments.map((garment) => ({ garment })));
+		},
+		titleOf: (item: Item) => resolveItem(item, pieces)?.title ?? '',
+		garmentOf: (item: Item) => resolveItem(item, pieces)?.garment,
+		/** The element that a layer of either plate stands for. */
+		elementOfLayer: (id: string) => elements.find((element) => element.id === id),
+		select: (id: string) => (selectedId = id),
+		/** Moves to the rung above (−1) or below (1); stops at the ends. */
+		step(by: -1 | 1) {
+			const at = elements.findIndex((element) => element === selected);
+			selectedId = elements[Math.min(elements.length - 1, Math.max(0, at + by))]?.id;
+		},
+		/** Layers that are lit besides the chosen and the pointed ones. */
+		get lit() {
+			return lightIds;
+		},
+		light: (ids: readonly string[]) => (lightIds = ids),
+		/** Other schools for this echo; what they moved is told until it is put away. */
+		async changeSchools(schools: Partial<Schools>) {
+			const was = { score, before: JSON.stringify(echo.schools) };
+			if (await deeds.setSchools(schools)) scoreBefore = was;
+		},
+		/** What the last change of schools moved, and why; undefined when there is nothing to tell. */
+		get moved() {
+			return moved;
+		},
+		/** By how many points that changed the whole. */
+		get movedInAll() {
+			return told ? score.score - told.score : 0;
+		},
+		putMovedAway: () => (scoreBefore = undefined)
+	};
+}
+export type FittingTable = ReturnType<typeof fittingTable>;

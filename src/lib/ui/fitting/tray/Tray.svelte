@@ -1,0 +1,269 @@
+<script lang="ts">
+	import {
+		Button,
+		Checkbox,
+		InlineNotification,
+		Search,
+		Select,
+		SelectItem,
+		SkeletonText
+	} from 'carbon-components-svelte';
+	import {
+		bottomOf,
+		garmentInWords,
+		garmentType,
+		matchReasons,
+		moveFails,
+		moves,
+		type Candidate as Offered,
+		type Element,
+		type MoveId
+	} from '$lib/core';
+	import { m } from '../../messages';
+	import type { FittingTable } from '../table/table.svelte';
+	import { trayOrders, type TrayOrder } from './tray.svelte';
+	import TrayCard from './TrayCard.svelte';
+
+	interface Props {
+		table: FittingTable;
+		element: Element;
+		/** Opens every feature of the chosen match. */
+		onwhy: () => void;
+	}
+	let { table, element, onwhy }: Props = $props();
+	const tray = $derived(table.tray);
+
+	const match = $derived(table.matchOf(element));
+	const points = $derived((table.scoreOf(element)?.points ?? 0).toFixed(1));
+	const figure = $derived(Math.round((table.scoreOf(element)?.closeness?.closeness ?? 0) * 100));
+	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
+	/** Why a move cannot be done with what is chosen, over the bottom that is worn. */
+	function failing(move: MoveId): string {
+		const [garment] = table.garmentsOf(element);
+		const bottom = bottomOf(table.wornGarments);
+		const why = garment && moveFails(move, garment, bottom === garment ? undefined : bottom);
+		return why ? m.fitting.moveFails(why) : '';
+	}
+	/** As many as a glance takes in; the rest on demand. */
+	const few = 8;
+	let more = $state(false);
+	$effect(() => {
+		void element.id;
+		more = false;
+	});
+</script>
+
+{#snippet card(offered: Offered)}
+	{@const candidate = tray.card(offered)}
+	{#if candidate}
+		<TrayCard
+			{candidate}
+			{element}
+			client={table.client}
+			compared={tray.comparing.some(({ key }) => key === candidate.key)}
+			worn={table.wornItems}
+			onchoose={(size) => void table.choose(element, candidate, size)}
+			oncompare={() => tray.toggleCompared(candidate.key)}
+		/>
+	{/if}
+{/snippet}
+
+<div class="tray">
+	<header>
+		<h2>{garmentInWords(element.garment)}</h2>
+		{#if element.note}<p class="soft note">{element.note}</p>{/if}
+		<div class="row">
+			{#if match?.state === 'items'}
+				<Select
+					size="sm"
+					inline
+					labelText={m.fitting.reason}
+					selected={match.reason}
+					on:update={({ detail }) => void table.giveReason(element, detail as (typeof matchReasons)[number])}
+				>
+					{#each matchReasons as reason (reason)}<SelectItem
+							value={reason}
+							text={m.fitting.reasons[reason] ?? reason}
+						/>{/each}
+				</Select>
+			{/if}
+			{#if match && match.state !== 'left-out' && element.moves.length > 0}
+				<fieldset class="row moves">
+					<legend class="visually-hidden">{m.fitting.movesDone}</legend>
+					{#each element.moves as move (move)}
+						<Checkbox
+							labelText={moves[move].label + failing(move)}
+							checked={match.movesDone.includes(move)}
+							on:check={({ detail }) => {
+								if (detail !== match.movesDone.includes(move)) void table.toggleMove(element, move);
+							}}
+						/>
+					{/each}
+				</fieldset>
+			{/if}
+		</div>
+		<div class="row deeds">
+			{#if byHand && match?.state !== 'done'}
+				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}
+					>{m.fitting.markDone}</Button
+				>
+			{/if}
+			{#if match?.state !== 'left-out'}
+				<Button size="small" kind="ghost" on:click={() => void table.leaveOut(element)}>
+					{m.fitting.leaveOut}<span class="soft costs">{m.fitting.leaveOutCosts(points)}</span>
+				</Button>
+			{/if}
+			{#if match?.state === 'items'}
+				<Button size="small" kind="ghost" on:click={onwhy}>{m.fitting.why.open(figure)}</Button>
+			{/if}
+			{#if match}
+				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button
+				>
+				<Button size="small" kind="ghost" on:click={() => void table.togglePin(element)}
+					>{match.pinned ? m.fitting.unpin : m.fitting.pin}</Button
+				>
+			{/if}
+		</div>
+		<div class="row find">
+			<Search size="sm" labelText={m.fitting.find} placeholder={m.fitting.find} bind:value={tray.search} />
+			<Checkbox labelText={m.fitting.withinLimits} bind:checked={tray.withinLimits} />
+		</div>
+		{#if tray.comparing.length === 1}
+			<p class="soft one" role="status">{m.fitting.compare.one(tray.comparing[0]?.title ?? '')}</p>
+		{/if}
+	</header>
+
+	<section aria-label={m.fitting.wardrobe}>
+		<h3>{m.fitting.wardrobe} <span class="soft figures">{tray.owned.length}</span></h3>
+		{#if tray.owned.length === 0}<p class="soft empty">
+				{tray.narrowed ? m.fitting.nothingFound : m.fitting.wardrobeEmpty}
+			</p>{/if}
+		{#each tray.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
+			{@render card(candidate)}
+		{/each}
+		{#if !more && tray.owned.length > few}
+			<Button kind="ghost" size="small" on:click={() => (more = true)}
+				>{m.fitting.showAll(tray.owned.length)}</Button
+			>
+		{/if}
+	</section>
+	{#if tray.becoming.length > 0}
+		<section aria-label={m.fitting.becomes.title}>
+			<h3>{m.fitting.becomes.title} <span class="soft figures">{tray.becoming.length}</span></h3>
+			{#each tray.becoming.slice(0, more ? undefined : 3) as candidate (candidate.key)}
+				{@render card(candidate)}
+			{/each}
+		</section>
+	{/if}
+
+	{#if !byHand}
+		<section aria-label={m.fitting.substitutes}>
+			<h3 class="with-order">
+				<span>{m.fitting.substitutes} <span class="soft">{m.fitting.simulated}</span></span>
+				<Select
+					size="sm"
+					inline
+					labelText={m.fitting.order}
+					selected={tray.order}
+					on:change={(event) => (tray.order = (event.target as HTMLSelectElement).value as TrayOrder)}
+				>
+					{#each trayOrders as order (order)}<SelectItem
+							value={order}
+							text={m.fitting.orders[order]}
+						/>{/each}
+				</Select>
+			</h3>
+			{#if table.market.answer === undefined}
+				<div class="empty" aria-busy="true">
+					<span class="visually-hidden">{m.fitting.asking}</span><SkeletonText paragraph lines={3} />
+				</div>
+			{:else if !table.market.answer.ok}
+				<InlineNotification
+					lowContrast
+					hideCloseButton
+					kind="warning"
+					title={m.fitting.substitutes}
+					subtitle={table.market.answer.message}
+				>
+					<svelte:fragment slot="actions">
+						<Button kind="ghost" size="small" on:click={table.market.askAgain}>{m.fitting.askAgain}</Button>
+					</svelte:fragment>
+				</InlineNotification>
+			{:else if tray.listed.length === 0}
+				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
+			{/if}
+			{#each tray.listed as candidate (candidate.key)}
+				{@render card(candidate)}
+			{/each}
+		</section>
+	{/if}
+</div>
+
+<style>
+	.tray {
+		/* What is hidden in it from sight must not lengthen the page. */
+		position: relative;
+		height: 100%;
+		overflow-y: auto;
+		background: var(--panel);
+		border-left: 1px solid var(--line);
+	}
+	header {
+		display: grid;
+		gap: 0.15rem;
+		padding: 0.6rem 0.75rem 0.25rem;
+	}
+	h2 {
+		font-size: 1.2rem;
+	}
+	h3 {
+		position: sticky;
+		top: 0;
+		z-index: 1;
+		padding: 0.4rem 0.75rem;
+		background: var(--panel);
+		border-block: 1px solid var(--line);
+		font-size: var(--step-0);
+	}
+	.with-order {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		justify-content: space-between;
+	}
+	h3 .soft {
+		font-weight: 420;
+	}
+	header :global(.bx--btn--sm) {
+		padding-inline: 0.5rem;
+	}
+	/* What can be done with the match stays in one row. */
+	.deeds {
+		gap: 0;
+	}
+	.costs {
+		margin-left: 0.5rem;
+		font-size: var(--step--1);
+	}
+	.note {
+		font-size: var(--step-0);
+	}
+	.find {
+		flex-wrap: nowrap;
+		align-items: center;
+		padding-block: 0.2rem;
+	}
+	.find :global(.bx--checkbox-wrapper) {
+		flex: none;
+		margin: 0;
+	}
+	.one {
+		font-size: var(--step--1);
+	}
+	.moves :global(.bx--checkbox-wrapper) {
+		margin: 0;
+	}
+	.empty {
+		padding: 0.75rem;
+	}
+</style>

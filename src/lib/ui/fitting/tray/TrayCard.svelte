@@ -1,0 +1,218 @@
+<script lang="ts">
+	import {
+		garmentInWords,
+		garmentType,
+		moneyInWords,
+		reasonsOf,
+		type Client,
+		type Element,
+		type Item,
+		type Listing,
+		type Shop,
+		type SizeAdvice,
+		bodyMeasures,
+		withPostage
+	} from '$lib/core';
+	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
+	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import { m } from '../../messages';
+	import BecomesNote from './BecomesNote.svelte';
+	import type { Candidate } from './tray.svelte';
+
+	interface Props {
+		candidate: Candidate;
+		element: Element;
+		client: Client;
+		/** Set beside another card. */
+		compared: boolean;
+		/** What is worn already: whose postage is paid. */
+		worn: readonly Item[];
+		onchoose: (sizeLabel?: string) => void;
+		oncompare: () => void;
+	}
+	let { candidate, element, client, compared, worn, onchoose, oncompare }: Props = $props();
+
+	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
+	const garment = $derived(candidate.garment);
+	const closeness = $derived(candidate.closeness);
+	const measurements = $derived(client.measurements);
+	const look = $derived({ worn: [{ id: 'piece', garment, moves: [] }] });
+	const body = $derived({ measurements, figure: 'form' as const });
+	const reasons = $derived(reasonsOf(element.garment, garment, closeness));
+	const advice = $derived(candidate.size);
+	/** What it costs beside what is bought already, where that is more than its price. */
+	const landed = $derived(candidate.chosen ? undefined : withPostage(candidate, worn));
+	function sizeInWords(size: SizeAdvice): string {
+		switch (size.state) {
+			case 'suits':
+				return m.fitting.sizes.suits(size.label);
+			case 'sold-out':
+				return m.fitting.sizes['sold-out'](size.label);
+			case 'unknown':
+				return m.fitting.sizes.unknown(bodyMeasures[size.missing].label);
+			default:
+				return m.fitting.sizes[size.state];
+		}
+	}
+	const shopFacts = (listing: Listing, shop: Shop) =>
+		[
+			moneyInWords(listing.price) +
+				(landed && landed.amountMinor !== listing.price.amountMinor
+					? m.fitting.postageTo(moneyInWords(landed))
+					: ''),
+			shop.name,
+			listing.condition !== 'new' && listing.condition.replace('-', ' '),
+			advice && sizeInWords(advice),
+			m.fitting.arrives(listing.arrivesInDays)
+		].filter(Boolean);
+	const label = $derived(
+		advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined
+	);
+</script>
+
+<div class="row">
+	<button
+		class="card"
+		data-card={candidate.key}
+		aria-pressed={candidate.chosen}
+		onclick={() => onchoose(label)}
+	>
+		<span class="drawing">
+			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
+		</span>
+		<span class="text">
+			<strong>{candidate.title}</strong>
+			{#if candidate.listing && candidate.shop}
+				<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
+			{/if}
+			{#if reasons.forIt.length > 0}
+				<span
+					><span class="sign" aria-label={m.fitting.forIt}>+</span>{reasons.forIt
+						.map(({ words }) => words)
+						.join(' · ')}</span
+				>
+			{/if}
+			{#if reasons.against.length > 0}
+				<span
+					><span class="sign" aria-label={m.fitting.against}>−</span>{reasons.against
+						.map(({ words }) => words)
+						.join(' · ')}</span
+				>
+			{/if}
+			{#if candidate.serves.length > 0}<span>{m.fitting.serves(candidate.serves.join(', '))}</span>{/if}
+			{#if candidate.becoming}<BecomesNote becoming={candidate.becoming} />{/if}
+			{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
+			{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
+		</span>
+		<span class="figure">
+			<span class="closeness figures">{Math.round(closeness.closeness * 100)}</span>
+			{#if candidate.chosen}<span class="chosen">{m.fitting.chosen}</span>{/if}
+			{#if closeness.confidence < 0.995}
+				<span class="soft sure figures">{m.fitting.sure(Math.round(closeness.confidence * 100))}</span>
+			{/if}
+		</span>
+	</button>
+	<button
+		class="beside"
+		aria-pressed={compared}
+		title={m.fitting.compare.card(candidate.title)}
+		aria-label={m.fitting.compare.card(candidate.title)}
+		onclick={oncompare}><Compare /></button
+	>
+</div>
+
+<style>
+	.row {
+		position: relative;
+		border-bottom: 1px solid var(--line);
+	}
+	.beside {
+		position: absolute;
+		right: 0.6rem;
+		bottom: 0.4rem;
+		display: grid;
+		place-items: center;
+		width: 1.75rem;
+		height: 1.75rem;
+		border: 1px solid transparent;
+		background: none;
+		color: var(--ink-soft);
+		cursor: pointer;
+	}
+	.beside:hover {
+		color: var(--ink);
+	}
+	.beside[aria-pressed='true'] {
+		border-color: var(--accent);
+		color: var(--accent);
+	}
+	.card {
+		display: grid;
+		grid-template-columns: 4rem 1fr 4rem;
+		gap: 0.75rem;
+		width: 100%;
+		min-height: 5.5rem;
+		padding: 0.5rem 0.75rem 0.5rem 0.5rem;
+		border: 0;
+		border-left: 3px solid transparent;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: var(--step--1);
+		line-height: 1.35;
+		text-align: left;
+		cursor: pointer;
+	}
+	.card:hover {
+		background: var(--panel-sunk);
+	}
+	.card[aria-pressed='true'] {
+		background: var(--accent-wash);
+		border-left-color: var(--accent);
+	}
+	.card:focus-visible {
+		outline-offset: -3px;
+	}
+	.drawing {
+		height: 4.5rem;
+	}
+	.text {
+		display: grid;
+		align-content: start;
+		gap: 0.1rem;
+	}
+	strong {
+		font-size: var(--step-0);
+		font-weight: 560;
+	}
+	.facts {
+		font-weight: 560;
+	}
+	.sign {
+		display: inline-block;
+		width: 0.9rem;
+		font-weight: 700;
+	}
+	.caution {
+		color: var(--warn);
+		font-weight: 560;
+	}
+	.figure {
+		display: grid;
+		align-content: start;
+		justify-items: end;
+		text-align: right;
+	}
+	.closeness {
+		font-family: var(--display);
+		font-size: var(--step-2);
+		line-height: 1;
+	}
+	.chosen {
+		color: var(--accent);
+		font-weight: 640;
+	}
+	.sure {
+		font-size: 0.6875rem;
+	}
+</style>

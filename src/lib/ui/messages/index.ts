@@ -1,0 +1,30 @@
+/** Every text of the interface, en-GB: short, warm, in the trade's words; a file a view. */
+import { clients } from './clients';
+import { welcome, desk } from './desk';
+import { fitting } from './fitting';
+import { garment, say } from './garment';
+import { keySheet } from './keys';
+import { lookbook } from './lookbook';
+import { recipes } from './recipes';
+import { references } from './references';
+import { schools } from './schools';
+import { studio } from './studio';
+import { wardrobe } from './wardrobe';
+import { frame } from './frame';
+
+export const m = {
+	...frame,
+	welcome,
+	desk,
+	clients,
+	wardrobe,
+	garment,
+	say,
+	references,
+	recipes,
+	schools,
+	fitting,
+	lookbook,
+	studio,
+	keySheet
+};

@@ -1,0 +1,58 @@
+/** References and their reading. */
+export const references = {
+	title: 'References',
+	add: 'Add a reference',
+	edit: 'Edit reference',
+	empty: 'No references yet. Add a person’s look, an era or an aesthetic, and read it into elements.',
+	kind: 'Kind',
+	fields: {
+		title: 'Title',
+		kind: 'Kind',
+		credit: 'Whose look, and where',
+		boards: 'Boards',
+		note: 'Note'
+	} as Record<string, string>,
+	elementFields: {
+		garment: 'What it is',
+		role: 'Role',
+		signature: 'Signature features',
+		open: 'Open features',
+		moves: 'How it is worn',
+		note: 'Note'
+	} as Record<string, string>,
+	kinds: { person: 'a person’s look', era: 'an era', aesthetic: 'an aesthetic' } as Record<string, string>,
+	name: 'Title',
+	titleMissing: 'A title is needed',
+	who: 'Whose look',
+	source: 'Where it was seen',
+	note: 'Note',
+	elements: 'Elements, most important first',
+	elementsEmpty: 'Nothing read yet. Begin with the largest thing: the coat, the dress, the suit.',
+	addElement: 'Add an element',
+	editElement: 'Edit element',
+	role: 'Role',
+	signature: 'Signature features',
+	signatureHint: 'What makes it this piece: missing one caps the match',
+	open: 'Open features',
+	openHint: 'Any will do: not compared',
+	moves: 'How it is worn',
+	seen: 'How you know it',
+	features: 'Features',
+	feature: (label: string, value: string, state: string) =>
+		[`${label} ${value}`, state].filter(Boolean).join(', '),
+	isSignature: 'signature',
+	isOpen: 'open',
+	markSignature: (label: string) => `Signature: ${label}`,
+	markOpen: (label: string) => `Open: ${label}`,
+	boards: 'Boards',
+	boardsHint: 'Separate with commas',
+	all: 'All',
+	moveUp: (what: string) => `Move ${what} up`,
+	moveDown: (what: string) => `Move ${what} down`,
+	drag: (what: string) => `Reorder: ${what}`,
+	orderHint:
+		'Drag, or focus an element and press Alt with ↑ or ↓. Enter opens its features: S makes one the signature, O leaves it open.',
+	toTable: 'To the fitting table',
+	removeAsk: (title: string) => `Delete ${title}?`,
+	removeText: 'Its echoes go too. Undo brings all of it back.'
+};
