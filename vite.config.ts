@@ -3,10 +3,7 @@ import { optimizeCss } from 'carbon-preprocess-svelte';
 import postcss from 'postcss';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
-
-/** Parts of Carbon that no view uses, and that the pruning by component leaves in because they share a class. */
-const unused =
-	/\.bx--(time-picker|date-picker|table|data-table|toolbar|pagination|pin-code|toggle|snippet|contained-list|structured-list|slider|tabs|accordion|copy|header|action-set|batch|side-nav|tile|breadcrumb|progress-indicator|tooltip--definition|tooltip__trigger--definition|tooltip--icon|tooltip__label|tooltip__content|definition-term|search-menu|text-input--password|file__|dropdown)|fluid|--expandable|flatpickr|numInput|icon-only--right|tooltip--right|danger--?(ghost|tertiary)/;
+import { isUnused } from './scripts/carbon.mjs';
 
 /**
  * Carbon's ready style sheet names over two hundred outside font files and brings four more themes; the app ships
@@ -21,7 +18,7 @@ function withOwnLook(): Plugin {
 			const sheet = postcss.parse(code);
 			sheet.walkAtRules('font-face', (rule) => void rule.remove());
 			sheet.walkRules((rule) => {
-				const kept = rule.selectors.filter((one) => !unused.test(one) && !/^:root\[theme=/.test(one));
+				const kept = rule.selectors.filter((one) => !isUnused(one));
 				if (kept.length === 0) rule.remove();
 				else rule.selectors = kept;
 			});
@@ -49,7 +46,8 @@ export default defineConfig({
 			treeshake: {
 				moduleSideEffects: [
 					{
-						test: /\/src\/lib\/core\//,
+						// What prepares a library when it is loaded must be.
+						test: /\/src\/lib\/core\/(?!colour\/culori|model\/basics|exchange\/archive)/,
 						sideEffects: false
 					}
 				]

@@ -2,20 +2,29 @@
 // host and port, so a silently changed address would look like a lost studio.
 import { createServer } from 'node:http';
 import { pathToFileURL } from 'node:url';
+import { policyOf } from './policy.mjs';
 
-/**
- * Headers for every response. Pages overwrite the policy with one that carries their nonce; files,
- * workers among them, keep this one.
- */
+/** Headers for every response, besides its policy. */
 const headers = {
-	'content-security-policy':
-		"default-src 'self'; script-src 'self'; worker-src 'self'; style-src 'self'; style-src-attr 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
 	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
 	'permissions-policy': 'camera=(), microphone=(), geolocation=()',
 	'referrer-policy': 'no-referrer',
 	'x-content-type-options': 'nosniff'
 };
+
+const defaultPort = 4573;
+
+/** The port that was asked for, or the usual one; ends the process with one line where it is no port. */
+export function portFrom(asked) {
+	if (asked === undefined || asked.trim() === '') return defaultPort;
+	const port = Number(asked);
+	if (Number.isInteger(port) && port >= 1024 && port <= 65_535) return port;
+	console.error(
+		`PORT=${asked} is no port for this: give a whole number from 1024 to 65535, or leave it out for ${defaultPort}.`
+	);
+	return process.exit(1);
+}
 
 /** Starts the server and resolves with its address once it listens. */
 export async function serve({ port, quiet = false }) {
@@ -27,6 +36,7 @@ export async function serve({ port, quiet = false }) {
 
 	const server = createServer((request, response) => {
 		for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+		response.setHeader('content-security-policy', policyOf(request.url ?? '/'));
 		if (request.headers.host !== `${host}:${port}`) {
 			response.writeHead(308, { location: origin + (request.url ?? '/') }).end();
 			return;
@@ -52,4 +62,4 @@ export async function serve({ port, quiet = false }) {
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1]).href)
-	await serve({ port: Number(process.env.PORT ?? 4573), quiet: true });
+	await serve({ port: portFrom(process.env.PORT), quiet: true });

@@ -17,6 +17,7 @@ export {
 	aspectValueInWords,
 	garmentInWords,
 	garmentName,
+	lookInWords,
 	lossInWords,
 	reasonsOf
 } from './words';

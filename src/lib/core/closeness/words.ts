@@ -219,3 +219,7 @@ export function lossInWords(
 		}
 	}
 }
+
+/** What is worn in a look, as a sentence for whoever does not see its picture: "navy wool blazer; white shirt; black loafers". */
+export const lookInWords = (garments: readonly Garment[]): string =>
+	garments.map((garment) => garmentInWords(garment)).join('; ');

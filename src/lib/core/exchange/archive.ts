@@ -228,7 +228,9 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 			try {
 				bytes = await bytesOf(entry, mostPhotoBytes, mediaType);
 			} catch (error) {
-				throw new RangeError(damageInWords(briefly(photoFile(hash)), error, mostPhotoBytes / 1024 / 1024));
+				throw new RangeError(damageInWords(briefly(photoFile(hash)), error, mostPhotoBytes / 1024 / 1024), {
+					cause: error
+				});
 			}
 			yield { hash, bytes };
 		}

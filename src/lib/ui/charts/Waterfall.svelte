@@ -21,8 +21,10 @@
 		score: number;
 		title: string;
 		onpick: (fall: Fall) => void;
+		/** Shows the smaller ones too. */
+		onrest: () => void;
 	}
-	let { falls, rest, score, title, onpick }: Props = $props();
+	let { falls, rest, score, title, onpick, onrest }: Props = $props();
 
 	const x = $derived(scaleLinear([100, Math.min(score, 99)], [0, 100]));
 	/** Each bar begins where the one before ended. */
@@ -42,18 +44,20 @@
 				<span class="figures points">−{fall.points.toFixed(1)}</span>
 				<span class="what" title={fall.words}><strong>{fall.name}</strong> {fall.words}</span>
 				<span class="way" aria-hidden="true"
-					><i style:left="{left}%" style:width="max(2px, {width}%)"></i></span
+					><i data-bar style:left="{left}%" style:width="max(2px, {width}%)"></i></span
 				>
 			</button>
 		</li>
 	{/each}
 	{#if rest && rest.points > 0}
-		<li class="points-row rest">
-			<span class="figures points">−{rest.points.toFixed(1)}</span>
-			<span class="what soft">{rest.words}</span>
-			<span class="way" aria-hidden="true"
-				><i style:left="{restLeft}%" style:width="max(2px, {100 - restLeft}%)"></i></span
-			>
+		<li>
+			<button class="points-row rest" onclick={onrest}>
+				<span class="figures points">−{rest.points.toFixed(1)}</span>
+				<span class="what soft">{rest.words}</span>
+				<span class="way" aria-hidden="true"
+					><i data-bar style:left="{restLeft}%" style:width="max(2px, {100 - restLeft}%)"></i></span
+				>
+			</button>
 		</li>
 	{/if}
 </ol>

@@ -183,6 +183,6 @@
 		gap: var(--cds-spacing-06);
 	}
 	.effects {
-		columns: 3;
+		columns: 3 11rem;
 	}
 </style>

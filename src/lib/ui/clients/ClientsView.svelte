@@ -70,6 +70,6 @@
 		font-size: var(--step-0);
 	}
 	.grid {
-		grid-template-columns: repeat(auto-fill, minmax(21rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(21rem, 100%), 1fr));
 	}
 </style>

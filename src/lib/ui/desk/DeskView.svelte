@@ -1,39 +1,74 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
-	import { today } from '$lib/store/clock';
+	import { dayInWords, type Echo } from '$lib/core';
+	import { clock, today } from '$lib/store/clock';
+	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
-	import { readStudio } from '$lib/store/studio';
+	import { backupIsDue } from '$lib/store/storage';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import Welcome from './Welcome.svelte';
 
-	const studio = live(() => () => readStudio());
-	const settings = $derived(studio.value?.settings[0]);
-	const unfinished = $derived(studio.value?.echoes.filter(({ judgements }) => judgements.length === 0) ?? []);
-	const judged = $derived(studio.value?.echoes.filter(({ judgements }) => judgements.length > 0) ?? []);
-	const coming = $derived(
-		(studio.value?.events ?? [])
-			.filter(({ date }) => date >= today())
-			.sort((a, b) => a.date.localeCompare(b.date))
-	);
-	const clientOf = (id: string) => studio.value?.clients.find((client) => client.id === id);
-	const when = (date: string) =>
-		new Date(date).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+	/** As many echoes and events as the desk shows; the fitting table has the rest. */
+	const most = 12;
+
+	// Each part of the desk by a query of its own, of no more than it shows: a write elsewhere reads nothing anew.
+	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));
+	const counts = live(() => async () => ({
+		clients: await database.clients.count(),
+		references: await database.references.count()
+	}));
+	const latest = (judged: boolean) => () =>
+		database.echoes
+			.orderBy('createdOn')
+			.reverse()
+			.filter(({ judgements }) => judgements.length > 0 === judged)
+			.limit(most)
+			.toArray();
+	const unfinished = live(() => latest(false));
+	const judged = live(() => latest(true));
+	const coming = live(() => {
+		const from = today();
+		return () => database.events.where('date').aboveOrEqual(from).limit(most).toArray();
+	});
+	/** The clients, references and pieces of what is shown. */
+	const around = live(() => {
+		const echoes = [...(unfinished.value ?? []), ...(judged.value ?? [])];
+		const clientIds = [...new Set([...echoes, ...(coming.value ?? [])].map(({ clientId }) => clientId))];
+		const referenceIds = [...new Set(echoes.map(({ referenceId }) => referenceId))];
+		const pieceIds = [
+			...new Set(
+				echoes.flatMap(({ matches, extras }) =>
+					[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].flatMap((item) =>
+						item.source === 'piece' ? [item.pieceId] : []
+					)
+				)
+			)
+		];
+		return async () => ({
+			clients: (await database.clients.bulkGet(clientIds)).filter((client) => client !== undefined),
+			references: (await database.references.bulkGet(referenceIds)).filter((one) => one !== undefined),
+			pieces: (await database.pieces.bulkGet(pieceIds)).filter((piece) => piece !== undefined)
+		});
+	});
+	const due = live(() => async () => ({ backup: await backupIsDue(clock.now()) }));
+	const clientOf = (id: string) => around.value?.clients.find((client) => client.id === id);
+	const isEmpty = $derived(counts.value && (counts.value.clients === 0 || counts.value.references === 0));
 </script>
 
-{#snippet cards(echoes: typeof unfinished)}
+{#snippet cards(echoes: readonly Echo[])}
 	<ul class="grid">
 		{#each echoes as echo (echo.id)}
 			{@const client = clientOf(echo.clientId)}
-			{#if client && studio.value}
+			{#if client && around.value}
 				<li>
 					<!-- Cards draw plates and work out scores: their code comes after the desk itself. -->
 					{#await import('../fitting/echoes/EchoCard.svelte') then { default: EchoCard }}
 						<EchoCard
 							{echo}
 							{client}
-							pieces={studio.value.pieces.filter(({ clientId }) => clientId === client.id)}
-							reference={studio.value.references.find(({ id }) => id === echo.referenceId)}
+							pieces={around.value.pieces}
+							reference={around.value.references.find(({ id }) => id === echo.referenceId)}
 						/>
 					{/await}
 				</li>
@@ -42,21 +77,24 @@
 	</ul>
 {/snippet}
 
-<Pending query={studio}>
-	{#if !settings}
+<Pending query={settings}>
+	{#if !settings.value?.found}
 		<Welcome />
-	{:else if studio.value}
+	{:else if counts.value}
 		<div class="page">
 			<div class="page-head">
 				<h1>{m.desk.title}</h1>
-				{#if studio.value.clients.length > 0 && studio.value.references.length > 0}
+				{#if !isEmpty}
 					<Button href="/fitting">{m.desk.begin}</Button>
 				{/if}
 			</div>
-			{#if settings.demo}<p class="soft note">
+			{#if settings.value.found.demo}<p class="soft note">
 					{m.desk.demoNote} <a href="/studio">{m.places.studio}</a>
 				</p>{/if}
-			{#if studio.value.clients.length === 0 || studio.value.references.length === 0}
+			{#if due.value?.backup}<p class="soft note">
+					{m.studio.backupDue} <a href="/studio">{m.studio.makeBackup}</a>
+				</p>{/if}
+			{#if isEmpty}
 				<p class="panel">
 					{m.desk.start} <a href="/clients">{m.places.clients}</a> ·
 					<a href="/references">{m.places.references}</a>
@@ -65,19 +103,19 @@
 				<div class="desk">
 					<div>
 						<h2>{m.desk.unfinished}</h2>
-						{#if unfinished.length === 0}<p class="soft">{m.desk.unfinishedEmpty}</p>{/if}
-						{@render cards(unfinished)}
+						{#if unfinished.value?.length === 0}<p class="soft">{m.desk.unfinishedEmpty}</p>{/if}
+						{@render cards(unfinished.value ?? [])}
 						<h2>{m.desk.judged}</h2>
-						{#if judged.length === 0}<p class="soft">{m.desk.judgedEmpty}</p>{/if}
-						{@render cards(judged)}
+						{#if judged.value?.length === 0}<p class="soft">{m.desk.judgedEmpty}</p>{/if}
+						{@render cards(judged.value ?? [])}
 					</div>
 					<aside>
 						<h2>{m.desk.events}</h2>
-						{#if coming.length === 0}<p class="soft">{m.desk.eventsEmpty}</p>{/if}
+						{#if coming.value?.length === 0}<p class="soft">{m.desk.eventsEmpty}</p>{/if}
 						<ol>
-							{#each coming as event (event.id)}
+							{#each coming.value ?? [] as event (event.id)}
 								<li>
-									<span class="soft">{when(event.date)}</span>
+									<span class="soft">{dayInWords(event.date, 'with-weekday')}</span>
 									<strong>{event.title}</strong>
 									<a href="/clients/{event.clientId}">{clientOf(event.clientId)?.name}</a>
 									<span class="soft">{[event.place, event.dressCode].filter(Boolean).join(' · ')}</span>
@@ -105,7 +143,7 @@
 	}
 	.grid {
 		margin-bottom: 2rem;
-		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
 	}
 	ol {
 		list-style: none;

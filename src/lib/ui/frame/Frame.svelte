@@ -1,14 +1,18 @@
 <script lang="ts">
+	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Button } from 'carbon-components-svelte';
 	import Keyboard from 'carbon-icons-svelte/lib/Keyboard.svelte';
 	import Redo from 'carbon-icons-svelte/lib/Redo.svelte';
 	import Undo from 'carbon-icons-svelte/lib/Undo.svelte';
-	import type { Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 	import { nextToRedo, nextToUndo } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
+	import { otherTabs } from '$lib/store/tab';
 	import { m } from '../messages';
+	import Guarded from './Guarded.svelte';
 	import KeySheet from './KeySheet.svelte';
+	import StoreGate from './StoreGate.svelte';
 	import { isTyping } from './keys';
 	import Notices from './Notices.svelte';
 	import { redoLast, undoLast } from './perform';
@@ -26,8 +30,25 @@
 	const here = (href: string) =>
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
 
-	const toUndo = live(() => () => nextToUndo());
-	const toRedo = live(() => () => nextToRedo());
+	/** Other tabs that are open, as they were when this one was last looked at. */
+	let others = $state.raw<ReadonlySet<string>>(new Set());
+	async function lookAround() {
+		others = await otherTabs();
+	}
+	onMount(() => void lookAround());
+	const toUndo = live(() => {
+		const from = { others };
+		return () => nextToUndo(from);
+	});
+	const toRedo = live(() => {
+		const from = { others };
+		return () => nextToRedo(from);
+	});
+	// A page that was gone to has the focus, so that the next Tab begins in it.
+	afterNavigate(({ type, from, to }) => {
+		if (type !== 'enter' && from?.url?.pathname !== to?.url?.pathname)
+			document.getElementById('work')?.focus({ preventScroll: true });
+	});
 	let keysOpen = $state(false);
 
 	function onkeydown(event: KeyboardEvent) {
@@ -39,7 +60,7 @@
 	}
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} onfocus={() => void lookAround()} />
 
 <a class="skip" href="#work">{m.skip}</a>
 <header class="no-print">
@@ -82,7 +103,11 @@
 		/>
 	</div>
 </header>
-<main id="work" tabindex="-1">{@render children()}</main>
+<main id="work" tabindex="-1">
+	<StoreGate>
+		{#key page.url.pathname}<Guarded back>{@render children()}</Guarded>{/key}
+	</StoreGate>
+</main>
 <KeySheet bind:open={keysOpen} />
 
 <style>
@@ -116,6 +141,7 @@
 		white-space: nowrap;
 	}
 	nav {
+		min-width: 0;
 		display: flex;
 		gap: 0.25rem;
 		height: 100%;
@@ -145,6 +171,22 @@
 		display: flex;
 		margin-left: auto;
 		flex: none;
+	}
+	@media (max-width: 40rem) {
+		header {
+			gap: 0.5rem;
+			padding: 0 0.5rem;
+		}
+		.mark {
+			font-size: 1rem;
+		}
+		nav a {
+			padding: 0 0.5rem;
+		}
+	}
+	main {
+		/* Whatever is wider than the page scrolls in its own place. */
+		overflow-x: clip;
 	}
 	main:focus {
 		outline: none;

@@ -32,6 +32,6 @@ export const notices = {
 		timer = setTimeout(() => notices.close(id), infoMs);
 	},
 	close(id: number): void {
-		for (const kind of ['info', 'error'] as const) if (shown[kind]?.id === id) delete shown[kind];
+		for (const kind of ['info', 'error'] as const) if (shown[kind]?.id === id) shown[kind] = undefined;
 	}
 };

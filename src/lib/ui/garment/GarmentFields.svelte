@@ -16,6 +16,7 @@
 		type Reading
 	} from '$lib/core';
 	import { studioWords } from '$lib/store/settings.svelte';
+	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 	import ColourFields from './ColourFields.svelte';
 	import SayLine from './SayLine.svelte';
@@ -87,7 +88,8 @@
 	options: { id: string; label: string }[],
 	set: (value: string) => void
 )}
-	<Select size="sm" labelText={label} selected={value ?? ''} on:update={({ detail }) => set(String(detail))}>
+	<!-- The change event of the field itself: a choice by hand, never what the line beside it says. -->
+	<Select size="sm" labelText={label} selected={value ?? ''} on:change={(event) => set(chosenIn(event))}>
 		<SelectItem value="" text={m.notNoted} />
 		{#each options as option (option.id)}<SelectItem value={option.id} text={option.label} />{/each}
 	</Select>

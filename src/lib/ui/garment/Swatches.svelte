@@ -29,7 +29,7 @@
 	title={words}
 >
 	{#each colours as { hex, share }, i (i)}
-		<span style:background={hex} style:flex-grow={share}></span>
+		<span data-colour style:background={hex} style:flex-grow={share}></span>
 	{/each}
 </span>
 

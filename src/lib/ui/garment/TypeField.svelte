@@ -10,6 +10,11 @@
 	}
 	let { type, invalid = false, onchange }: Props = $props();
 
+	let field = $state<HTMLElement>();
+	/** The combo box tells of every change of its choice, also of one that was said in the line: only the hand's count. */
+	function choose(id: string) {
+		if (id !== type && field?.contains(document.activeElement)) onchange(id);
+	}
 	/** Clearing the field does not undo the choice: it shows what is chosen again. */
 	let revision = $state(0);
 	const items = garmentTypes.map(({ id, singular, familyLabel }) => ({
@@ -31,17 +36,19 @@
 			.every((word) => (wordsOf.get(item.id) ?? '').includes(word));
 </script>
 
-{#key revision}
-	<ComboBox
-		autoHighlight="first-match"
-		labelText={m.garment.type}
-		placeholder={m.garment.typePlaceholder}
-		{items}
-		selectedId={type}
-		shouldFilterItem={matches}
-		{invalid}
-		invalidText={m.garment.typeMissing}
-		on:select={({ detail }) => onchange(String(detail.selectedId))}
-		on:clear={() => revision++}
-	/>
-{/key}
+<div bind:this={field}>
+	{#key revision}
+		<ComboBox
+			autoHighlight="first-match"
+			labelText={m.garment.type}
+			placeholder={m.garment.typePlaceholder}
+			{items}
+			selectedId={type}
+			shouldFilterItem={matches}
+			{invalid}
+			invalidText={m.garment.typeMissing}
+			on:select={({ detail }) => choose(String(detail.selectedId))}
+			on:clear={() => revision++}
+		/>
+	{/key}
+</div>

@@ -12,6 +12,7 @@ export const frame = {
 		studio: 'Studio'
 	},
 	skip: 'Skip to the work',
+	skipTo: { tray: 'Skip to the cards', score: 'Skip to the score' },
 	undo: 'Undo',
 	undoWhat: (label: string) => `Undo: ${label}`,
 	redoWhat: (label: string) => `Redo: ${label}`,
@@ -53,6 +54,21 @@ export const frame = {
 	edit: 'Edit',
 	remove: 'Delete',
 	loading: 'One moment…',
+	viewFailed: 'Something on this page broke.',
+	viewFailedText: 'Your records are safe: nothing saved is lost. Try again, or go on elsewhere.',
+	tryAgain: 'Try again',
+	store: {
+		title: 'The studio is held elsewhere',
+		outrun:
+			'Another tab runs a newer Prime Echo, so this one has let go of the studio and will write nothing more. Reload this page to go on; nothing saved is lost.',
+		deleted: 'The studio of this browser was deleted in another tab. Reload this page.',
+		newer:
+			'This browser’s studio was written by a newer Prime Echo than this page. Nothing was changed. Reload; if it stays so, update Prime Echo.',
+		blocked: (tabs: string[]) =>
+			tabs.length === 0
+				? 'Another tab or window of Prime Echo holds the studio, so it cannot be brought up to date. Close that one; this page then goes on by itself.'
+				: `The studio is held by ${tabs.map((title) => `“${title.slice(0, 60)}”`).join(' and ')}. Close that tab; this page then goes on by itself.`
+	},
 	notNoted: 'not noted',
 	failed: 'That did not work',
 	notSaved: 'Not saved',

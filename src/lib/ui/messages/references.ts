@@ -47,6 +47,7 @@ export const references = {
 	boards: 'Boards',
 	boardsHint: 'Separate with commas',
 	all: 'All',
+	shareHint: 'Of the 100 points, piece for piece. Another school on an echo shares them otherwise.',
 	moveUp: (what: string) => `Move ${what} up`,
 	moveDown: (what: string) => `Move ${what} down`,
 	drag: (what: string) => `Reorder: ${what}`,

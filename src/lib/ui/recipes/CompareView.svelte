@@ -15,6 +15,7 @@
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import Pending from '../frame/Pending.svelte';
+	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 	import ComparedRecipe from './ComparedRecipe.svelte';
 	import DegreeChoice from './DegreeChoice.svelte';
@@ -70,14 +71,14 @@
 			<Select
 				labelText={m.recipes.first}
 				selected={first?.id}
-				on:update={({ detail }) => (firstId = String(detail))}
+				on:change={(event) => (firstId = chosenIn(event))}
 			>
 				{#each recipes as { id, title } (id)}<SelectItem value={id} text={title} />{/each}
 			</Select>
 			<Select
 				labelText={m.recipes.second}
 				selected={second?.id}
-				on:update={({ detail }) => (secondId = String(detail))}
+				on:change={(event) => (secondId = chosenIn(event))}
 			>
 				{#each recipes as { id, title } (id)}<SelectItem value={id} text={title} />{/each}
 			</Select>
@@ -140,7 +141,7 @@
 <style>
 	.choices {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(min(14rem, 100%), 1fr));
 		gap: 1rem;
 		align-items: end;
 		margin-bottom: 1rem;

@@ -160,6 +160,7 @@
 	.parts,
 	aside {
 		display: grid;
+		min-width: 0;
 		gap: 1.25rem;
 	}
 	.note {
@@ -186,6 +187,17 @@
 		}
 		aside {
 			grid-column: 2;
+		}
+	}
+	@media (max-width: 40rem) {
+		.recipe {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		aside {
+			grid-column: 1;
+		}
+		figure {
+			position: static;
 		}
 	}
 </style>

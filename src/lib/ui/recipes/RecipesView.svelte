@@ -63,7 +63,7 @@
 		flex: none;
 	}
 	.grid {
-		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
 	}
 	section {
 		margin-bottom: 1.75rem;

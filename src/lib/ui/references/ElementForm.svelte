@@ -168,6 +168,6 @@
 		gap: 1rem;
 	}
 	.moves {
-		columns: 3;
+		columns: 3 11rem;
 	}
 </style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { tick } from 'svelte';
 	import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
-	import { elementWeights, inOrder, moveElement, ranked, type Element } from '$lib/core';
+	import { inOrder, moveElement, ranked, scoreLook, type Element } from '$lib/core';
 	import ElementRow from './ElementRow.svelte';
 
 	interface Props {
@@ -19,7 +19,8 @@
 	/** The order while something is being dragged, before it is dropped. */
 	let dragged = $state.raw<Element[] | undefined>();
 	const shown = $derived(dragged ?? ordered);
-	const weights = $derived(elementWeights(shown));
+	/** What each element holds of the 100 points: the very shares of the fitting table, under the school that is the default. */
+	const shares = $derived(scoreLook({ elements: [...shown] }, []).elements.map(({ points }) => points / 100));
 	/** The element whose features are shown. */
 	let opened = $state<string | undefined>();
 
@@ -48,7 +49,7 @@
 				{element}
 				place={i + 1}
 				of={shown.length}
-				weight={weights[i] ?? 0}
+				weight={shares[i] ?? 0}
 				opened={opened === element.id}
 				onopen={() => (opened = opened === element.id ? undefined : element.id)}
 				onmove={(by) => void move(element, by)}

@@ -8,6 +8,7 @@
 	import { dragHandle } from 'svelte-dnd-action';
 	import { garmentInWords, moves, roleIds, roles, type Element, type RoleId } from '$lib/core';
 	import Swatches from '../garment/Swatches.svelte';
+	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 	import FeatureStrip from './FeatureStrip.svelte';
 
@@ -77,8 +78,8 @@
 		<span>{words}</span>
 		<span class="soft">{rest}</span>
 	</button>
-	<span class="weight" aria-hidden="true"><i style:width="{Math.min(100, weight * 220)}%"></i></span>
-	<span class="share figures">{Math.round(weight * 100)} %</span>
+	<span class="weight" aria-hidden="true"><i data-bar style:width="{Math.min(100, weight * 220)}%"></i></span>
+	<span class="share figures" title={m.references.shareHint}>{Math.round(weight * 100)} %</span>
 	<span class="tools">
 		<Button
 			kind="ghost"
@@ -122,7 +123,10 @@
 				size="sm"
 				labelText={m.references.role}
 				selected={element.role}
-				on:update={({ detail }) => onchange((stored) => ({ ...stored, role: detail as RoleId }))}
+				on:change={(event) => {
+					const role = chosenIn(event) as RoleId;
+					onchange((stored) => ({ ...stored, role }));
+				}}
 			>
 				{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}
 			</Select>

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentInWords, inOrder, ranked, type Element, type Reading } from '$lib/core';
+	import { garmentInWords, inOrder, lookInWords, ranked, type Element, type Reading } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { change, StaleWriteError } from '$lib/store/journal';
@@ -115,7 +115,16 @@
 			</div>
 			<div class="reading">
 				<figure class="panel">
-					<PlateFigure {look} title="{m.fitting.referencePlate}: {reference.title}" lit={lit ? [lit] : []} />
+					<PlateFigure
+						{look}
+						title={[
+							`${m.fitting.referencePlate}: ${reference.title}`,
+							lookInWords(look.worn.map(({ garment }) => garment))
+						]
+							.filter(Boolean)
+							.join('. ')}
+						lit={lit ? [lit] : []}
+					/>
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">

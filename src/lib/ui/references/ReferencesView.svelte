@@ -73,7 +73,7 @@
 		flex: none;
 	}
 	.grid {
-		grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
 	}
 	.boards {
 		display: flex;

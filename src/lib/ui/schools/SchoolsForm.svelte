@@ -56,7 +56,7 @@
 <style>
 	.questions {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
 		gap: 1rem 1.5rem;
 	}
 </style>

@@ -3,6 +3,7 @@
 	import { currencies, type Settings } from '$lib/core';
 	import { change } from '$lib/store/journal';
 	import { perform, performTold } from '../frame/perform';
+	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 
 	let { settings }: { settings: Settings } = $props();
@@ -22,10 +23,9 @@
 		const rate = Number(typed.replace(',', '.'));
 		if (typed.trim() !== '' && !(rate > 0 && rate <= 1_000_000)) return;
 		if (settings.rates[code] === (typed.trim() === '' ? undefined : rate)) return;
-		void set((draft) => {
-			if (typed.trim() === '') delete draft.rates[code];
-			else draft.rates[code] = rate;
-		});
+		const { [code]: _before, ...others } = settings.rates;
+		const rates = typed.trim() === '' ? others : { ...others, [code]: rate };
+		void set((draft) => void (draft.rates = rates));
 	}
 	const forget = (word: string) =>
 		performTold(m.did.forgot(word), (writer) =>
@@ -54,7 +54,7 @@
 		labelText={m.studio.words}
 		selected={settings.words}
 		on:change={(event) => {
-			const words = (event.target as HTMLSelectElement).value === 'us' ? 'us' : 'uk';
+			const words = chosenIn(event) === 'us' ? 'us' : 'uk';
 			void set((draft) => void (draft.words = words));
 		}}
 	>
@@ -66,7 +66,7 @@
 		labelText={m.studio.currency}
 		selected={settings.currency}
 		on:change={(event) => {
-			const currency = (event.target as HTMLSelectElement).value;
+			const currency = chosenIn(event);
 			void set((draft) => {
 				draft.currency = currency;
 				// Rates were into the currency before.

@@ -28,7 +28,7 @@
 </script>
 
 <article>
-	<button class="open" onclick={onedit}>
+	<button class="open" data-piece={piece.id} onclick={onedit}>
 		<span class="drawing"
 			><PlateFigure
 				{look}
@@ -98,5 +98,18 @@
 	article:hover .delete,
 	article:focus-within .delete {
 		opacity: 1;
+	}
+	/* Where nothing hovers, what deletes is seen before it is touched. */
+	@media (hover: none) {
+		.delete {
+			position: static;
+			display: flex;
+			justify-content: flex-end;
+			opacity: 1;
+		}
+		article {
+			display: grid;
+			grid-template-rows: 1fr auto;
+		}
 	}
 </style>

@@ -100,7 +100,7 @@
 	}
 	.rail {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(10.5rem, 100%), 1fr));
 		gap: 1px;
 		padding: 1px;
 		list-style: none;

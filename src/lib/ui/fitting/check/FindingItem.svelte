@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
 	import { dismissalReasons, type Dismissal, type Finding, type Mend } from '$lib/core';
+	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 
@@ -70,7 +71,7 @@
 			<p class="soft">{finding.reason} <span>{m.fitting.check.standing[finding.standing]}</span></p>
 			{#if finding.severity !== 'praise'}
 				{#if mends.length === 0}<p class="soft">{m.fitting.check.noMend}</p>{/if}
-				{#each mends as mend (mend.words)}
+				{#each mends as mend, i (i)}
 					<div
 						class="mend"
 						class:held={check.tryOn?.words === mend.words}
@@ -91,8 +92,8 @@
 					inline
 					labelText={m.fitting.check.letStand}
 					selected={unsaid}
-					on:update={({ detail }) => {
-						const reason = dismissalReasons.find((one) => one === detail);
+					on:change={(event) => {
+						const reason = dismissalReasons.find((one) => one === chosenIn(event));
 						if (reason) dismiss(reason);
 					}}
 				>

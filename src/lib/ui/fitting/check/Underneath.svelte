@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
+	import { keyOfItem } from '$lib/core';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 
@@ -23,7 +24,7 @@
 				</p>
 			{:else if owned.length > 0}
 				<p class="row">
-					{#each owned.slice(0, offered) as option (option.title)}
+					{#each owned.slice(0, offered) as option (keyOfItem(option.item))}
 						<Button size="small" kind="tertiary" on:click={() => void table.wearUnderneath(option)}
 							>{m.fitting.check.wear(option.title)}</Button
 						>

@@ -11,17 +11,29 @@
 	import EchoCard from './EchoCard.svelte';
 
 	const found = live(() => async () => {
-		const [clients, references, echoes, pieces] = await Promise.all([
+		const [clients, references, count] = await Promise.all([
 			database.clients.toArray(),
 			database.references.toArray(),
-			database.echoes.toArray(),
-			database.pieces.toArray()
+			database.echoes.count()
 		]);
-		return {
-			clients,
-			references,
-			pieces,
-			echoes: echoes.sort((a, b) => b.createdOn.localeCompare(a.createdOn))
+		return { clients, references, count };
+	});
+	/** As many as are shown at first, and as many more each time they are asked for. */
+	const few = 12;
+	let most = $state(few);
+	const shown = live(() => {
+		const limit = most;
+		return async () => {
+			const echoes = await database.echoes.orderBy('createdOn').reverse().limit(limit).toArray();
+			const pieceIds = new Set(
+				echoes.flatMap(({ matches, extras }) =>
+					[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].flatMap((item) =>
+						item.source === 'piece' ? [item.pieceId] : []
+					)
+				)
+			);
+			const pieces = await database.pieces.bulkGet([...pieceIds]);
+			return { echoes, pieces: pieces.filter((piece) => piece !== undefined) };
 		};
 	});
 	let clientId = $state('');
@@ -47,7 +59,7 @@
 	<div class="page-head"><h1>{m.fitting.title}</h1></div>
 	<Pending query={found}>
 		{#if found.value}
-			{@const { clients, references, echoes, pieces } = found.value}
+			{@const { clients, references, count } = found.value}
 			{#if clients.length === 0 || references.length === 0}
 				<p class="panel">
 					{m.fitting.beginEmpty} <a href="/clients">{m.places.clients}</a> ·
@@ -72,23 +84,26 @@
 					</Select>
 					<Button type="submit">{m.fitting.begin}</Button>
 				</form>
-				{#if echoes.length === 0}<p class="soft">{m.fitting.empty}</p>{/if}
+				{#if count === 0}<p class="soft">{m.fitting.empty}</p>{/if}
 			{/if}
 			<ul class="grid">
-				{#each echoes as echo (echo.id)}
+				{#each shown.value?.echoes ?? [] as echo (echo.id)}
 					{@const client = clients.find(({ id }) => id === echo.clientId)}
 					{#if client}
 						<li>
 							<EchoCard
 								{echo}
 								{client}
-								pieces={pieces.filter(({ clientId: of }) => of === client.id)}
+								pieces={shown.value?.pieces ?? []}
 								reference={references.find(({ id }) => id === echo.referenceId)}
 							/>
 						</li>
 					{/if}
 				{/each}
 			</ul>
+			{#if count > most}
+				<Button kind="ghost" on:click={() => (most += few)}>{m.fitting.more(count - most)}</Button>
+			{/if}
 		{/if}
 	</Pending>
 </div>
@@ -100,5 +115,10 @@
 		gap: 1rem;
 		align-items: end;
 		margin-bottom: 1.5rem;
+	}
+	@media (max-width: 40rem) {
+		.begin {
+			grid-template-columns: minmax(0, 1fr);
+		}
 	}
 </style>

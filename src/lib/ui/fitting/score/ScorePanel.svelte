@@ -10,6 +10,7 @@
 		type Loss
 	} from '$lib/core';
 	import Waterfall, { type Fall } from '../../charts/Waterfall.svelte';
+	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import SchoolsForm from '../../schools/SchoolsForm.svelte';
 	import Moved from './Moved.svelte';
@@ -26,7 +27,10 @@
 
 	const score = $derived(table.score);
 	const band = $derived(bandOf(score.score));
-	const shown = 5;
+	/** As many losses as stand in the panel at first; the others are opened by their sum. */
+	const few = 5;
+	let all = $state(false);
+	const shown = $derived(all ? score.losses.length : few);
 
 	function lossWords(loss: Loss): string {
 		const element = table.elements.find(({ id }) => id === loss.elementId);
@@ -68,8 +72,8 @@
 				size="sm"
 				labelText={m.fitting.school}
 				selected={table.echo.schools.closeness ?? 'piece-for-piece'}
-				on:update={({ detail }) => {
-					const school = schoolQuestions.closeness.find((one) => one === detail);
+				on:change={(event) => {
+					const school = schoolQuestions.closeness.find((one) => one === chosenIn(event));
 					if (school) void table.changeSchools({ closeness: school });
 				}}
 			>
@@ -83,6 +87,9 @@
 	<div class="losses">
 		<h3>{m.fitting.losses}</h3>
 		{#if score.losses.length === 0}<p class="soft">{m.fitting.noLosses}</p>{/if}
+		{#if all && score.losses.length > few}
+			<button class="points-row fewer" onclick={() => (all = false)}>{m.fitting.fewerLosses}</button>
+		{/if}
 		<Waterfall
 			{falls}
 			rest={{
@@ -91,6 +98,7 @@
 			}}
 			score={score.score}
 			title={m.fitting.waterfall(Math.round(score.score))}
+			onrest={() => (all = true)}
 			onpick={({ id }) => {
 				const fall = falls.find((one) => one.id === id);
 				if (fall) table.select(fall.elementId);
@@ -157,6 +165,13 @@
 	}
 	.losses {
 		min-width: 0;
+		/* All losses scroll in their place; the panel stays as high as it is. */
+		max-height: 11.5rem;
+		overflow-y: auto;
+	}
+	.fewer {
+		display: block;
+		text-decoration: underline;
 	}
 	@media (max-width: 70rem) {
 		.score {
@@ -164,6 +179,14 @@
 		}
 		.losses {
 			grid-row: 2;
+		}
+	}
+	@media (max-width: 40rem) {
+		.score {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.losses {
+			grid-row: auto;
 		}
 	}
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hemLines, drawPlate, inState, type Client, type PlateLook } from '$lib/core';
+	import { hemLines, drawPlate, inState, lookInWords, type Client, type PlateLook } from '$lib/core';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import type { FittingTable } from './table.svelte';
 	import type { PlateView } from './view.svelte';
@@ -42,7 +42,7 @@
 	<PlateFigure
 		look={shown}
 		body={client}
-		{title}
+		title={[title, lookInWords(shown.worn.map(({ garment }) => garment))].filter(Boolean).join('. ')}
 		{lit}
 		over={overlaid && view.overlay ? beside : undefined}
 		{hems}

@@ -60,7 +60,7 @@
 		aria-hidden="true"
 	>
 		<Swatches garment={element.garment} size={1.5} />
-		<i class="end"></i><i class="apart"></i><i class="end far"></i>
+		<i class="end" data-bar></i><i class="apart"></i><i class="end far" data-bar></i>
 		<Swatches {garment} size={1.5} />
 	</span>
 	<span class="visually-hidden">{m.fitting.rungInWords(score?.points ?? 0)}</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Guarded from '../../frame/Guarded.svelte';
 	import { m } from '../../messages';
 	import CheckPanel from '../check/CheckPanel.svelte';
 	import type { FittingTable } from './table.svelte';
@@ -19,11 +20,13 @@
 			>{m.fitting.check.title} <span class="figures">{table.check.faults || ''}</span></button
 		>
 	</div>
-	{#if checking}
-		<CheckPanel {table} />
-	{:else if table.selected}
-		<Tray {table} element={table.selected} {onwhy} />
-	{/if}
+	<Guarded>
+		{#if checking}
+			<CheckPanel {table} />
+		{:else if table.selected}
+			<Tray {table} element={table.selected} {onwhy} />
+		{/if}
+	</Guarded>
 </div>
 
 <style>

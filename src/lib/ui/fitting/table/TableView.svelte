@@ -185,8 +185,12 @@
 	h1 {
 		font-size: var(--step-2);
 	}
+	.head > * {
+		min-width: 0;
+	}
 	.deeds {
 		display: flex;
+		flex-wrap: wrap;
 		margin-left: auto;
 	}
 	.deeds :global(.bx--btn) {
@@ -234,6 +238,33 @@
 		.tray-place {
 			grid-column: 1 / -1;
 			height: 30rem;
+		}
+	}
+	@media (max-width: 40rem) {
+		.table {
+			min-height: 0;
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.head {
+			gap: 0.25rem 1rem;
+		}
+		.deeds {
+			margin-left: -0.5rem;
+		}
+		/* The two plates beside each other, the rungs below them. */
+		.work {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		}
+		.work > :global(figure) {
+			height: 18rem;
+		}
+		.middle {
+			grid-column: 1 / -1;
+			grid-row: 2;
+		}
+		.tray-place {
+			height: 36rem;
+			min-width: 0;
 		}
 	}
 </style>

@@ -19,6 +19,7 @@
 		type Element,
 		type MoveId
 	} from '$lib/core';
+	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 	import { trayOrders, type TrayOrder } from './tray.svelte';
@@ -79,7 +80,8 @@
 					inline
 					labelText={m.fitting.reason}
 					selected={match.reason}
-					on:update={({ detail }) => void table.giveReason(element, detail as (typeof matchReasons)[number])}
+					on:change={(event) =>
+						void table.giveReason(element, chosenIn(event) as (typeof matchReasons)[number])}
 				>
 					{#each matchReasons as reason (reason)}<SelectItem
 							value={reason}
@@ -165,7 +167,7 @@
 					inline
 					labelText={m.fitting.order}
 					selected={tray.order}
-					on:change={(event) => (tray.order = (event.target as HTMLSelectElement).value as TrayOrder)}
+					on:change={(event) => (tray.order = chosenIn(event) as TrayOrder)}
 				>
 					{#each trayOrders as order (order)}<SelectItem
 							value={order}

@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { InlineNotification } from 'carbon-components-svelte';
+	import { onMount, type Snippet } from 'svelte';
+	import { watchStore, type StoreTrouble } from '$lib/store/watch';
+	import { m } from '../messages';
+
+	/** Shows the app while its store can be used, and says what to do when it cannot. */
+	let { children }: { children: Snippet } = $props();
+
+	let trouble = $state.raw<StoreTrouble | undefined>();
+	onMount(() => watchStore((now) => (trouble = now)));
+
+	const text = $derived.by(() => {
+		switch (trouble?.kind) {
+			case 'closed':
+				return trouble.why === 'newer' ? m.store.outrun : m.store.deleted;
+			case 'newer':
+				return m.store.newer;
+			case 'blocked':
+				return m.store.blocked(trouble.tabs);
+			default:
+				return '';
+		}
+	});
+</script>
+
+{#if trouble}
+	<div class="gate" role="alert">
+		<InlineNotification lowContrast hideCloseButton kind="warning" title={m.store.title} subtitle={text} />
+	</div>
+{/if}
+{#if !trouble || trouble.kind === 'blocked'}{@render children()}{/if}
+
+<style>
+	.gate {
+		max-width: 46rem;
+		margin: 1rem auto;
+		padding: 0 1rem;
+	}
+</style>
