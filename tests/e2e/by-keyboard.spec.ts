@@ -29,15 +29,23 @@ test('a piece is entered with the keyboard alone', async ({ page }) => {
 	await expect(page.getByRole('heading', { name: 'Wardrobe 1' })).toBeVisible();
 });
 
-test('Escape closes a form and gives the focus back; nothing is saved', async ({ page }) => {
+test('Escape asks before it discards what was typed, and gives the focus back; nothing is saved', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'References');
 	const add = page.getByRole('button', { name: 'Add a reference' });
 	await add.focus();
 	await page.keyboard.press('Enter');
+	const form = dialog(page, 'Add a reference');
 	await page.keyboard.type('Half a thought');
 	await page.keyboard.press('Escape');
-	await expect(dialog(page, 'Add a reference')).toBeHidden();
+	await expect(form.getByText('Discard what you typed?')).toBeVisible();
+	await expect(form.getByRole('button', { name: 'Keep typing' })).toBeFocused();
+	await page.keyboard.press('Escape');
+	await expect(form.getByText('Discard what you typed?')).toBeHidden();
+	await expect(form.getByLabel('Title')).toHaveValue('Half a thought');
+	await form.getByRole('button', { name: 'Cancel' }).click();
+	await form.getByRole('button', { name: 'Discard' }).click();
+	await expect(form).toBeHidden();
 	await expect(add).toBeFocused();
 	await expect(page.getByText('Half a thought')).toBeHidden();
 });

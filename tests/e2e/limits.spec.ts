@@ -45,6 +45,8 @@ test('the words of one client do not stay in the form of the next', async ({ pag
 	await expect(form.getByLabel('Materials to avoid')).toHaveValue('wool');
 	await form.getByLabel('Materials to avoid').fill('wool, mohair');
 	await form.getByRole('button', { name: 'Cancel' }).click();
+	await form.getByRole('button', { name: 'Discard' }).click();
+	await expect(form).toBeHidden();
 	const again = await editClient(page, 'Tamsin Orrowby');
 	await expect(again.getByLabel('Materials to avoid')).toHaveValue('wool');
 	await again.getByRole('button', { name: 'Cancel' }).click();

@@ -12,14 +12,14 @@ test('the demo opens with its dates ahead of today, and stays as it is when open
 	await goTo(page, 'References');
 	await page.getByRole('link', { name: /Glasshouse/ }).click();
 	await page.getByRole('button', { name: /^Delete: fern/ }).click();
-	await expect(page.getByRole('heading', { name: /^Deleted fern/ })).toBeVisible();
+	await expect(page.locator('[data-notice]', { hasText: /Deleted fern/ })).toBeVisible();
 	await openDemo(page);
 	await goTo(page, 'References');
 	await expect(page.getByRole('link', { name: /Glasshouse.*5 elements/ })).toBeVisible();
 });
 
 test('a demo that cannot be loaded says so', async ({ page }) => {
-	await page.route('**/demo/studio.zip', (route) => route.fulfill({ status: 200, body: 'not a zip' }));
+	await page.route('**/demo/studio.json', (route) => route.fulfill({ status: 200, body: 'no json' }));
 	await page.goto('/demo');
-	await expect(page.getByText('not a Prime Echo backup')).toBeVisible();
+	await expect(page.getByText('The demo studio could not be loaded')).toBeVisible();
 });

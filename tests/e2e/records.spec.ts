@@ -26,6 +26,8 @@ test('a piece is edited, and its form refuses what makes no sense', async ({ pag
 	await adding.getByLabel('Price paid').fill('a lot');
 	await expect(adding.getByText('Write a price like 24 or 24.50')).toBeVisible();
 	await page.keyboard.press('Escape');
+	await adding.getByRole('button', { name: 'Discard' }).click();
+	await expect(adding).toBeHidden();
 	await page.getByRole('button', { name: 'Edit: Black crepe blazer' }).click();
 	const editing = dialog(page, 'Edit piece');
 	await editing.getByLabel('Name', { exact: true }).fill('Black stage blazer');

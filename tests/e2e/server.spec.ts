@@ -1,20 +1,48 @@
 import { spawnSync } from 'node:child_process';
-import { expect, openDemo, test } from './studio';
+import { expect, goTo, openDemo, test } from './studio';
 
 test('every response carries the policy, workers and files included', async ({ page, request }) => {
 	const files: string[] = [];
 	page.on('response', (response) => files.push(response.url()));
 	await openDemo(page);
+	await goTo(page, 'Studio');
+	await page.getByRole('button', { name: 'Make a backup' }).click();
+	await expect(page.locator('[data-notice]', { hasText: 'Saved as' })).toBeVisible();
 	const worker = files.find((url) => /worker/.test(url));
 	expect(worker).toBeDefined();
-	for (const url of [worker ?? '', '/favicon.svg', '/demo/studio.zip', '/nowhere']) {
+	for (const url of [worker ?? '', '/favicon.svg', '/demo/studio.json', '/nowhere']) {
 		const headers = (await request.get(url)).headers();
 		expect(headers['content-security-policy'], url).toContain("default-src 'self'");
 		expect(headers['content-security-policy'], url).not.toMatch(
-			/https?:|unsafe-eval|script-src[^;]*unsafe-inline/
+			/https?:|'unsafe-eval'|script-src[^;]*unsafe-inline/
 		);
 		expect(headers['x-content-type-options'], url).toBe('nosniff');
 		expect(headers['referrer-policy'], url).toBe('no-referrer');
+	}
+});
+
+test('a worker may compile WebAssembly, a page may not', async ({ page, request }) => {
+	const files: string[] = [];
+	page.on('response', (response) => files.push(response.url()));
+	await openDemo(page);
+	await goTo(page, 'Studio');
+	await page.getByRole('button', { name: 'Make a backup' }).click();
+	await expect(page.locator('[data-notice]', { hasText: 'Saved as' })).toBeVisible();
+	const worker = files.find((url) => /worker/.test(url)) ?? '';
+	expect((await request.get(worker)).headers()['content-security-policy']).toContain("'wasm-unsafe-eval'");
+	expect((await request.get('/')).headers()['content-security-policy']).not.toContain('wasm-unsafe-eval');
+});
+
+test('a port that is none is told in one line', () => {
+	for (const port of ['abc', '0', '80', '70000', '4573.5']) {
+		const { status, stderr } = spawnSync('node', ['scripts/serve.mjs'], {
+			env: { ...process.env, PORT: port },
+			encoding: 'utf8',
+			timeout: 20_000
+		});
+		expect(status, port).toBe(1);
+		expect(stderr.trim().split('\n'), port).toHaveLength(1);
+		expect(stderr).toContain(`PORT=${port} is no port`);
 	}
 });
 

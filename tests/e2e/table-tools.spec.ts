@@ -1,4 +1,4 @@
-import { expect, expectAccessible, goTo, openDemo, scoreOf, test } from './studio';
+import { dialog, expect, expectAccessible, goTo, openDemo, scoreOf, test } from './studio';
 
 type Page = Parameters<typeof openDemo>[0];
 
@@ -64,11 +64,17 @@ test('matching all leaves what is pinned, and one undo takes it back', async ({ 
 	const pinnedAt = await scoreOf(page);
 	await page.keyboard.press('p');
 	await expect(jacket.getByRole('img', { name: 'pinned' })).toBeVisible();
+	const asking = dialog(page, 'Change what you chose yourself?');
 	await page.keyboard.press('m');
-	await page.waitForTimeout(300);
+	await asking.getByRole('button', { name: 'Change them too' }).click();
+	await expect(page.locator('[data-notice]', { hasText: 'Matched the look' })).toBeVisible();
 	await expect(page.locator('[data-card][aria-pressed="true"] strong')).toHaveText(chosen);
+	await jacket.focus();
 	await page.keyboard.press('p');
+	await expect(jacket.getByRole('img', { name: 'pinned' })).toBeHidden();
 	await page.keyboard.press('m');
+	await expect(asking).toContainText(chosen);
+	await asking.getByRole('button', { name: 'Change them too' }).click();
 	await expect.poll(() => scoreOf(page)).toBeGreaterThan(pinnedAt);
 	await page.keyboard.press('Control+z');
 	await expect(page.locator('[data-card][aria-pressed="true"] strong')).toHaveText(chosen);

@@ -5,13 +5,3 @@ import { live, type Live } from './live.svelte';
 /** The studio's settings as they are; undefined before a studio is begun. */
 export const studioSettings = (): Live<Settings | undefined> =>
 	live(() => () => database.settings.get(settingsId));
-
-/** Whose words the studio uses; "uk" until the settings are there. */
-export function studioWords(): { readonly value: Settings['words'] } {
-	const settings = studioSettings();
-	return {
-		get value() {
-			return settings.value?.words ?? 'uk';
-		}
-	};
-}

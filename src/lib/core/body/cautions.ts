@@ -34,7 +34,8 @@ function againstCloth({ avoidMaterials, allergies }: Limits, { facets }: Garment
 	return [...avoidMaterials, ...allergies]
 		.filter((avoided) => {
 			const word = avoided.toLowerCase();
-			return cloth.some((value) => kinOf[word]?.test(value) ?? value.includes(word));
+			const kin = Object.hasOwn(kinOf, word) ? kinOf[word] : undefined;
+			return cloth.some((value) => kin?.test(value) ?? value.includes(word));
 		})
 		.map((avoided) => `${cloth[0] ?? ''}: this client avoids ${avoided}`);
 }

@@ -3,3 +3,5 @@ export type { Question, Reading, ReadPhrase, ReadStatus } from './model';
 export { readLook, type ReadOptions } from './read-look';
 export { alternatives, rephrased, withoutPhrase, withWord } from './rephrase';
 export { saidOver } from './said-over';
+export { readPieces, type PiecesReading, type SaidPiece } from './read-pieces';
+export { sensesOfPhrase, type OwnWord } from './spans';

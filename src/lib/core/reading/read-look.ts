@@ -11,7 +11,7 @@ import { clausesOf, senseOf, type Part } from './clauses';
 import { describe, garmentOf, saysInWords, type Description } from './describe';
 import type { Question, Reading, ReadPhrase, Span } from './model';
 import { suggestionsFor } from './near';
-import { spansOf } from './spans';
+import { spansOf, type OwnWord } from './spans';
 import { nameSays, typeNamed, type NamedType } from './types';
 
 export interface ReadOptions {
@@ -19,6 +19,8 @@ export interface ReadOptions {
 	words?: 'uk' | 'us';
 	/** How the stylist comes by what is said; default "seen". What is hedged ("probably") is inferred. */
 	provenance?: Provenance;
+	/** Words that the studio was taught. */
+	taught?: readonly OwnWord[];
 	/** The client whose things are said: "nude" is the tone of their skin. */
 	skin?: SkinId;
 }
@@ -149,7 +151,7 @@ function elementOf(
  */
 export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const { words = 'uk', provenance = 'seen' } = options;
-	const spans = spansOf(text);
+	const spans = spansOf(text, options.taught);
 	const attached = attach(clausesOf(spans));
 	const { worn, denied } = describeAll(attached, words, provenance);
 

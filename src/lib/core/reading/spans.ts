@@ -1,6 +1,6 @@
 import { longestPhrase, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
-import { tokensOf } from './tokens';
+import { tokensOf, wordsOf } from './tokens';
 
 const cmOf: Record<string, number> = {
 	cm: 1,
@@ -13,10 +13,14 @@ const cmOf: Record<string, number> = {
 };
 const spokenNumbers: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
 
+/** A word's entry in a table; words such as "constructor" are no entries. */
+const known = (table: Readonly<Record<string, number>>, word = '') =>
+	Object.hasOwn(table, word) ? table[word] : undefined;
+
 /** "8 cm", "two-inch": a length in figures or small number words. */
 function lengthAt(tokens: readonly Token[], at: number): Sense | undefined {
-	const number = Number(tokens[at]?.word ?? NaN) || spokenNumbers[tokens[at]?.word ?? ''];
-	const unit = cmOf[tokens[at + 1]?.word ?? ''];
+	const number = Number(tokens[at]?.word ?? NaN) || known(spokenNumbers, tokens[at]?.word);
+	const unit = known(cmOf, tokens[at + 1]?.word);
 	return number && unit && !tokens[at + 1]?.breakBefore ? { kind: 'length', cm: number * unit } : undefined;
 }
 
@@ -53,8 +57,36 @@ function hyphenatedAt(tokens: readonly Token[], at: number): Found | undefined {
 	return whole && { senses: whole.senses, length: 2 };
 }
 
-/** Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone. */
-export function spansOf(text: string): Span[] {
+/** A word that means what a phrase of the lexicon means, in this studio. */
+export interface OwnWord {
+	word: string;
+	means: string;
+}
+
+/** The phrase of a studio's own that begins at a word, with the meaning of what it stands for. */
+function ownPhraseAt(own: readonly OwnWord[], words: readonly string[], at: number): Found | undefined {
+	for (const { word, means } of own) {
+		const said = wordsOf(word);
+		if (said.length === 0 || !said.every((one, i) => words[at + i] === one)) continue;
+		const senses = sensesOfPhrase(means);
+		if (senses) return { senses, length: said.length };
+	}
+	return undefined;
+}
+
+/** What a phrase means where it is one phrase of the lexicon and nothing besides; else undefined. */
+export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
+	const words = wordsOf(phrase);
+	const found = longestPhrase(words, 0, words.length);
+	return found && found.length === words.length ? found.senses : undefined;
+}
+
+/**
+ * Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone.
+ *
+ * @param own words of the studio's own, which come before the lexicon's
+ */
+export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const tokens = tokensOf(text);
 	const words = tokens.map(({ word }) => word);
 	const spans: Span[] = [];
@@ -67,7 +99,7 @@ export function spansOf(text: string): Span[] {
 		const measured = lengthAt(tokens, at);
 		const found = measured
 			? { senses: [measured], length: 2 }
-			: (longestPhrase(words, at, limit) ?? hyphenatedAt(tokens, at));
+			: (ownPhraseAt(own, words, at) ?? longestPhrase(words, at, limit) ?? hyphenatedAt(tokens, at));
 		const length = found?.length ?? 1;
 		const last = tokens[at + length - 1] ?? first;
 		spans.push({

@@ -23,7 +23,7 @@ export function normalised(word: string): string {
 		.toLowerCase()
 		.normalize('NFD')
 		.replace(/[\u0300-\u036f'’]/g, '');
-	return spellings[plain] ?? plain;
+	return Object.hasOwn(spellings, plain) ? (spellings[plain] ?? plain) : plain;
 }
 
 /** The words of a phrase as they are looked up; a hyphen parts words as a space does. */

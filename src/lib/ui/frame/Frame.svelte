@@ -46,8 +46,10 @@
 	});
 	// A page that was gone to has the focus, so that the next Tab begins in it.
 	afterNavigate(({ type, from, to }) => {
-		if (type !== 'enter' && from?.url?.pathname !== to?.url?.pathname)
-			document.getElementById('work')?.focus({ preventScroll: true });
+		const work = document.getElementById('work');
+		if (type === 'enter' || from?.url?.pathname === to?.url?.pathname) return;
+		// A view that has taken it already keeps it.
+		if (!work?.contains(document.activeElement)) work?.focus({ preventScroll: true });
 	});
 	let keysOpen = $state(false);
 

@@ -17,8 +17,9 @@
 					kind="ghost"
 					size="small"
 					on:click={() => {
-						notices.close(notice.id);
-						run();
+						const [act, { id }] = [run, notice];
+						notices.close(id);
+						act();
 					}}>{label}</Button
 				>
 			{/if}
@@ -34,7 +35,7 @@
 		</div>
 	{/if}
 </div>
-<div class="error no-print" role="alert">
+<div class="error no-print">
 	{#if notices.error}
 		{@const notice = notices.error}
 		<InlineNotification

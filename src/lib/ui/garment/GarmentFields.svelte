@@ -12,10 +12,11 @@
 		typeHasFacet,
 		type FacetId,
 		type Garment,
+		type PiecesReading,
 		type Provenance,
 		type Reading
 	} from '$lib/core';
-	import { studioWords } from '$lib/store/settings.svelte';
+	import { studioSettings } from '$lib/store/settings.svelte';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 	import ColourFields from './ColourFields.svelte';
@@ -29,16 +30,22 @@
 		provenance: Provenance;
 		invalid?: boolean;
 		/** What was said in the line, each time it changes. */
-		onsaid?: (reading: Reading) => void;
+		onsaid?: (reading: Reading | PiecesReading) => void;
+		/** The studio's currency, where facts of a piece may be said too. */
+		facts?: string;
 	}
-	let { garment = $bindable(), provenance, invalid = false, onsaid }: Props = $props();
+	let { garment = $bindable(), provenance, invalid = false, onsaid, facts }: Props = $props();
 
 	let said = $state('');
 	/** The garment before the line was begun: what is said is laid over it. */
 	let before = $state.raw(untrack(() => garment));
 
-	function take(reading: Reading) {
-		garment = saidOver(before, reading.text, { words: words.value, provenance }).garment;
+	function take(reading: Reading | PiecesReading) {
+		garment = saidOver(before, 'rest' in reading ? reading.rest : reading.text, {
+			words: settings.value?.words,
+			taught: settings.value?.taught,
+			provenance
+		}).garment;
 		onsaid?.(reading);
 	}
 	/** Changed by hand: what was said is part of the garment now. */
@@ -48,7 +55,7 @@
 		said = '';
 	}
 
-	const words = studioWords();
+	const settings = studioSettings();
 	let more = $state(false);
 	/** The facets that count most are asked first. */
 	const firstFew = 5;
@@ -95,7 +102,7 @@
 	</Select>
 {/snippet}
 
-<SayLine bind:text={said} label={m.say.piece} {provenance} onread={take} />
+<SayLine bind:text={said} label={m.say.piece} {provenance} {facts} onread={take} />
 <TypeField type={garment?.type} {invalid} onchange={setType} />
 
 {#if garment}

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { Button, ComboBox } from 'carbon-components-svelte';
+	import { Button, ComboBox, TextInput } from 'carbon-components-svelte';
 	import {
 		alternatives,
 		garmentType,
 		rephrased,
+		sensesOfPhrase,
 		withoutPhrase,
 		withWord,
 		type Question,
@@ -20,6 +21,8 @@
 		/** Where the phrase means two things. */
 		question: Question | undefined;
 		options: ReadOptions;
+		/** Teaches the studio what an unknown word means. */
+		onlearn: (word: string, means: string) => Promise<unknown>;
 		/** The text as it now reads. */
 		onrewrite: (text: string) => void;
 		onclose: () => void;
@@ -27,9 +30,17 @@
 	let props: Props = $props();
 
 	// Made anew for each phrase and each text: what it was opened with stays.
-	const { reading, phrase, question, options, onrewrite, onclose } = untrack(() => ({ ...props }));
+	const { reading, phrase, question, options, onlearn, onrewrite, onclose } = untrack(() => ({ ...props }));
 	const others = alternatives(reading, phrase);
 	let refused = $state(false);
+	/** What an unknown word is said to mean; it must be one phrase that the reader knows. */
+	let means = $state('');
+	const teachable = $derived(means.trim() === '' || sensesOfPhrase(means) !== undefined);
+	async function learn() {
+		if (means.trim() === '' || !teachable) return;
+		await onlearn(phrase.text, means.trim());
+		onclose();
+	}
 
 	function choose(value: string) {
 		if (!phrase.says) return;
@@ -64,6 +75,31 @@
 				{word}
 			</Button>
 		{/each}
+		<div class="choice">
+			<TextInput
+				size="sm"
+				hideLabel
+				labelText={m.say.teach(phrase.text)}
+				placeholder={m.say.teach(phrase.text)}
+				bind:value={means}
+				invalid={!teachable}
+				invalidText={m.say.teachBad}
+				on:keydown={(event) => {
+					if (event.key !== 'Enter') return;
+					event.preventDefault();
+					event.stopPropagation();
+					void learn();
+				}}
+			/>
+		</div>
+		<Button
+			kind="tertiary"
+			size="small"
+			disabled={means.trim() === '' || !teachable}
+			on:click={() => void learn()}
+		>
+			{m.say.teachDo}
+		</Button>
 	{/if}
 	{#if others.length > 0}
 		<div class="choice">

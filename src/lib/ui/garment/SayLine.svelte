@@ -1,7 +1,16 @@
 <script lang="ts">
 	import { Button, TextInput } from 'carbon-components-svelte';
-	import { readLook, type Provenance, type Reading, type ReadOptions } from '$lib/core';
-	import { studioWords } from '$lib/store/settings.svelte';
+	import {
+		readLook,
+		readPieces,
+		type PiecesReading,
+		type Provenance,
+		type Reading,
+		type ReadOptions
+	} from '$lib/core';
+	import { studioSettings } from '$lib/store/settings.svelte';
+	import { teach } from '$lib/store/taught';
+	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 	import Gloss from './Gloss.svelte';
 	import PhraseEditor from './PhraseEditor.svelte';
@@ -13,24 +22,43 @@
 		provenance: Provenance;
 		/** Whose things are said: what "nude" means. */
 		skin?: ReadOptions['skin'];
+		/** How it may be said, under the empty line. */
+		how?: string;
+		/** Facts of pieces are read too: size, price, how and when they came. The studio's currency, for prices. */
+		facts?: string;
 		/** The reading, each time the line changes. */
-		onread?: (reading: Reading) => void;
+		onread?: (reading: Reading | PiecesReading) => void;
 		/** Enter was pressed, or the button; without it, Enter is left to the form around. */
 		onenter?: (reading: Reading) => void;
+		/** The same where facts of pieces are read. */
+		onenterpieces?: (reading: PiecesReading) => void;
 	}
-	let { text = $bindable(''), label, provenance, skin, onread, onenter }: Props = $props();
+	let {
+		text = $bindable(''),
+		label,
+		provenance,
+		skin,
+		how = m.say.how,
+		facts,
+		onread,
+		onenter,
+		onenterpieces
+	}: Props = $props();
 
 	const uid = $props.id();
-	const words = studioWords();
-	const options = $derived({ words: words.value, provenance, skin });
-	const reading = $derived(readLook(text, options));
+	const settings = studioSettings();
+	const taught = $derived(settings.value?.taught ?? []);
+	const options = $derived({ words: settings.value?.words ?? 'uk', taught, provenance, skin });
+	const pieces = $derived(facts === undefined ? undefined : readPieces(text, options, facts));
+	const reading = $derived<Reading>(pieces ?? readLook(text, options));
+	const takesEnter = $derived(onenter !== undefined || onenterpieces !== undefined);
 	const strange = $derived(reading.phrases.filter(({ status }) => status === 'unknown'));
 	const hopeless = $derived(text.trim() !== '' && reading.elements.length === 0);
 	/** Index of the phrase that is being put right. */
 	let editing = $state<number | undefined>();
 	const edited = $derived(editing === undefined ? undefined : reading.phrases[editing]);
 
-	$effect(() => onread?.(reading));
+	$effect(() => onread?.(pieces ?? reading));
 
 	function rewrite(next: string) {
 		text = next;
@@ -38,10 +66,21 @@
 		document.getElementById(uid)?.focus();
 	}
 	function enter(event: KeyboardEvent) {
-		if (event.key !== 'Enter' || !onenter) return;
+		if (event.key !== 'Enter' || !takesEnter) return;
 		event.preventDefault();
-		if (reading.elements.length > 0) onenter(reading);
+		give();
 	}
+	function give() {
+		if (reading.elements.length === 0) return;
+		if (pieces) onenterpieces?.(pieces);
+		else onenter?.(reading);
+	}
+	/** A word gets a meaning of the studio's own, and the line is read anew. */
+	const learn = (word: string, means: string) => perform(() => teach(m.did.taught(word, means), word, means));
+	/** How many things Enter would add. */
+	const adds = $derived(
+		pieces ? pieces.pieces.reduce((sum, { count }) => sum + count, 0) : reading.elements.length
+	);
 	/** A pasted paragraph keeps its lines apart, though the field has only one. */
 	function paste(event: ClipboardEvent) {
 		const pasted = event.clipboardData?.getData('text') ?? '';
@@ -65,14 +104,14 @@
 			on:keydown={enter}
 			on:paste={paste}
 		/>
-		{#if onenter}
-			<Button size="field" disabled={reading.elements.length === 0} on:click={() => onenter(reading)}>
-				{m.say.add(reading.elements.length)}
+		{#if takesEnter}
+			<Button size="field" disabled={reading.elements.length === 0} on:click={give}>
+				{m.say.add(adds)}
 			</Button>
 		{/if}
 	</div>
 	{#if text.trim() === ''}
-		<p class="soft">{m.say.how}</p>
+		<p class="soft">{how}</p>
 	{:else}
 		<Gloss {reading} {editing} onedit={(at) => (editing = editing === at ? undefined : at)} />
 		{#if editing !== undefined && edited}
@@ -82,6 +121,7 @@
 					phrase={edited}
 					question={reading.questions.find(({ phrase }) => phrase === editing)}
 					{options}
+					onlearn={learn}
 					onrewrite={rewrite}
 					onclose={() => rewrite(text)}
 				/>

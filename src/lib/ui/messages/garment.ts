@@ -22,6 +22,11 @@ export const say = {
 	pieces: 'Say what hangs there',
 	placeholder: 'black wool blazer, peak lapels, sleeves pushed up',
 	how: 'Colour, cloth, fit, length, detail, garment, in any order; a comma between things. A pasted paragraph works too.',
+	howPieces:
+		'What it is, and in the same breath its size, price, when and how it came: “three white tees, M, £12; camel coat, L, £140 in 2019, pre-owned”.',
+	teach: (word: string) => `“${word}” means…`,
+	teachBad: 'One word or phrase that reading knows, as “jumper” or “off-the-shoulder”',
+	teachDo: 'Teach it',
 	hopeless: 'No garment is named yet. Say what it is as well: coat, jeans, boots, low bun.',
 	gloss: 'What was understood, word by word',
 	phrase: (text: string, taken: string) => `${text}: ${taken}. Put right`,

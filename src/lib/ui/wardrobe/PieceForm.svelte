@@ -8,7 +8,9 @@
 		pieceSchema,
 		readMoney,
 		type Garment,
-		type Piece
+		type Piece,
+		type PiecesReading,
+		type Reading
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
@@ -55,6 +57,26 @@
 	const draft = $derived(form.value);
 	const parts = $derived(draft.parts);
 	let tried = $state(false);
+
+	/** What is said besides the look goes to its field, where nothing was said in the line before. */
+	function take(reading: Reading | PiecesReading) {
+		const [said] = 'pieces' in reading ? reading.pieces : [];
+		if (!said) return;
+		const { sizeLabel, price, acquired, state, note } = said;
+		if (sizeLabel) draft.sizeLabel = sizeLabel;
+		if (price) draft.price = amountInWords(price, currency);
+		if (acquired.how !== 'unknown') draft.acquired.how = acquired.how;
+		if (acquired.on) draft.acquired.on = acquired.on;
+		if (state !== 'ready') draft.state = state;
+		if (note && !draft.note.includes(note)) draft.note = lineNote(draft.note, note);
+		saidNote = note;
+	}
+	/** The note that the line made last is replaced as the line goes on; what was typed by hand stays. */
+	let saidNote = '';
+	const lineNote = (whole: string, note: string) =>
+		saidNote && whole.includes(saidNote)
+			? whole.replace(saidNote, note)
+			: [whole, note].filter(Boolean).join(', ');
 
 	const priceBad = $derived(draft.price.trim() !== '' && readMoney(draft.price, currency) === undefined);
 	const suggestedName = $derived.by(() => {
@@ -112,7 +134,13 @@
 >
 	{#each parts as part, i (part.id)}
 		{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
-		<GarmentFields bind:garment={part.garment} provenance="said" invalid={tried && !part.garment} />
+		<GarmentFields
+			bind:garment={part.garment}
+			provenance="said"
+			facts={currency}
+			invalid={tried && !part.garment}
+			onsaid={take}
+		/>
 	{/each}
 	<div class="fields">
 		<div class="wide">

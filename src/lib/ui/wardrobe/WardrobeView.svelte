@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Search, Select, SelectItem } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentInWords, garmentType, slots, type Client, type Piece, type SlotId } from '$lib/core';
+	import { garmentType, searchOver, slots, type Client, type Piece, type SlotId } from '$lib/core';
 	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
@@ -25,19 +25,26 @@
 	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
 	const slotOrder = Object.keys(slots) as SlotId[];
 	const present = $derived(slotOrder.filter((id) => pieces.some((piece) => slotsOf(piece).includes(id))));
-	const wordsOf = (piece: Piece) =>
-		[piece.name, piece.place, piece.note, ...piece.parts.map(({ garment }) => garmentInWords(garment))]
-			.join(' ')
-			.toLowerCase();
+	/** Built anew when pieces change, once something is looked for. */
+	const finder = $derived.by(() => {
+		const things = pieces;
+		let find: ReturnType<typeof searchOver> | undefined;
+		return (words: string) => {
+			find ??= searchOver(
+				things.map(({ id, name, place, note, sizeLabel, acquired, state, parts }) => ({
+					key: id,
+					garments: parts.map(({ garment }) => garment),
+					texts: [name, place, note, sizeLabel, acquired.how, m.wardrobe.states[state] ?? '']
+				}))
+			);
+			return find(words);
+		};
+	});
+	const answers = $derived(typed.trim() === '' ? undefined : finder(typed));
 	const found = $derived(
 		pieces
 			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
-			.filter((piece) =>
-				typed
-					.toLowerCase()
-					.split(/\s+/)
-					.every((word) => wordsOf(piece).includes(word))
-			)
+			.filter(({ id }) => !answers || answers.has(id))
 			.sort(
 				(a, b) =>
 					slotOrder.indexOf(slotsOf(a)[0] ?? 'top') - slotOrder.indexOf(slotsOf(b)[0] ?? 'top') ||
@@ -74,7 +81,7 @@
 		</Button>
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
-	{#if saying}<div class="panel say"><SayPieces {client} /></div>{/if}
+	{#if saying}<div class="panel say"><SayPieces {client} {currency} /></div>{/if}
 	{#if pieces.length === 0}
 		<p class="panel">{m.wardrobe.empty}</p>
 	{:else if found.length === 0}

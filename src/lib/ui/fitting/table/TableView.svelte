@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { Button, Modal } from 'carbon-components-svelte';
+	import { onMount } from 'svelte';
 	import { statesOf } from '$lib/core';
 	import { anotherEcho } from '$lib/store/echoes';
 	import Confirm from '../../frame/Confirm.svelte';
@@ -62,6 +63,12 @@
 		inTheWay = [];
 		void table.told(() => table.matchAll(keepByHand));
 	}
+
+	// The table has the focus when it opens, so that its letters act at once.
+	onMount(() => {
+		const at = document.activeElement;
+		if (!at || at === document.body || at.id === 'work') room?.focus({ preventScroll: true });
+	});
 
 	async function makeAnother() {
 		const title = m.fitting.another(echo.title);
@@ -174,6 +181,9 @@
 		grid-template-rows: auto 1fr auto;
 		height: calc(100vh - 3rem);
 		min-height: 40rem;
+	}
+	.table:focus {
+		outline: none;
 	}
 	.head {
 		display: flex;

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentInWords } from '../closeness/words';
+import { readLook } from './read-look';
+import { readPieces } from './read-pieces';
+
+const said = (text: string) => readPieces(text).pieces;
+
+describe('pieces said with their facts', () => {
+	it('give size, price, when and how their fields', () => {
+		const [piece, ...others] = said(
+			'navy pleated wool trousers, high rise, 38, £60 in 2021, pre-owned, missing button'
+		);
+		expect(others).toEqual([]);
+		expect(piece).toMatchObject({
+			sizeLabel: '38',
+			price: { amountMinor: 6000, currency: 'GBP' },
+			acquired: { how: 'pre-owned', on: '2021-01-01' },
+			state: 'needs-care',
+			note: 'missing button',
+			count: 1
+		});
+		expect(garmentInWords(piece!.garment)).toMatch(/navy.*wool.*trousers/);
+	});
+
+	it.each([
+		['three white tees', 3],
+		['2 x black opaque tights', 2],
+		['two pairs of brown leather boots', 2],
+		['a dozen white cotton socks', 12],
+		['white tee', 1],
+		['two-tone brogues', 1],
+		['three-button grey blazer', 1],
+		['a three-piece suit', 1]
+	])('“%s” counts %d', (text, count) => expect(said(text)[0]?.count).toBe(count));
+
+	it.each([
+		['black dress, UK 12', 'UK 12'],
+		['black dress size M', 'M'],
+		['jeans W32 L34', 'W32 L34'],
+		['loafers EU 38.5', 'EU 38.5'],
+		['camel coat, L', 'L'],
+		['grey jumper (XS)', 'XS'],
+		['silk scarf, one size', 'one size']
+	])('“%s” is of size %s', (text, size) => expect(said(text)[0]?.sizeLabel).toBe(size));
+
+	it.each([
+		['red bag, €45', { amountMinor: 4500, currency: 'EUR' }],
+		['red bag, paid 45', { amountMinor: 4500, currency: 'GBP' }],
+		['red bag, 45 quid', { amountMinor: 4500, currency: 'GBP' }],
+		['red bag for £1,250.50', { amountMinor: 125050, currency: 'GBP' }]
+	])('“%s” has its price', (text, price) => expect(said(text)[0]?.price).toEqual(price));
+
+	it.each([
+		['vintage wool coat', 'vintage'],
+		['wool coat from a charity shop', 'thrifted'],
+		['wool coat, second-hand', 'pre-owned'],
+		['wool coat, a gift from her aunt', 'gift'],
+		['bespoke wool coat', 'made'],
+		['wool coat, brand new', 'new'],
+		['wool coat', 'unknown']
+	])('“%s” came as %s', (text, how) => expect(said(text)[0]?.acquired.how).toBe(how));
+
+	it('give each piece of a list its own facts', () => {
+		const [tee, coat] = said('two white tees, M, £12; camel wool coat, L, £140 in March 2019');
+		expect(tee).toMatchObject({ count: 2, sizeLabel: 'M', price: { amountMinor: 1200 } });
+		expect(coat).toMatchObject({
+			count: 1,
+			sizeLabel: 'L',
+			price: { amountMinor: 14000 },
+			acquired: { on: '2019-03-01' }
+		});
+	});
+
+	it('keep what is not understood in the note, and say so', () => {
+		const reading = readPieces('navy blazer, frobnicated');
+		expect(reading.pieces[0]?.note).toBe('frobnicated');
+		expect(reading.phrases.find(({ text }) => text === 'frobnicated')?.status).toBe('unknown');
+	});
+
+	it('change nothing of the garment, wherever the facts stand: a law over looks of the lexicon', () => {
+		const looks = ['navy wool blazer', 'black silk slip dress', 'brown leather ankle boots', 'gold hoops'];
+		const facts = [', £40', ', UK 12', ', pre-owned', ', bought in 2020', ', size 38', ', missing button'];
+		fc.assert(
+			fc.property(fc.constantFrom(...looks), fc.subarray(facts), (look, some) => {
+				const plain = readLook(look).elements[0]!.garment;
+				expect(said(look + some.join(''))[0]?.garment).toEqual(plain);
+			})
+		);
+	});
+
+	it('account for every letter that is not a space or a mark', () => {
+		fc.assert(
+			fc.property(fc.string({ maxLength: 60 }), (text) => {
+				const { phrases } = readPieces(text);
+				for (let i = 1; i < phrases.length; i++)
+					expect(phrases[i]!.start).toBeGreaterThanOrEqual(phrases[i - 1]!.end);
+			})
+		);
+	});
+});
+
+describe('a word that the studio was taught', () => {
+	const taught = [{ word: 'sloppy joe', means: 'jumper' }];
+	it('means what it was taught', () => {
+		const { elements, phrases } = readLook('a navy sloppy joe', { taught });
+		expect(elements[0]?.garment.type).toBe('jumper');
+		expect(phrases.every(({ status }) => status !== 'unknown')).toBe(true);
+	});
+	it('means nothing elsewhere', () => {
+		expect(readLook('a navy sloppy joe').elements.map(({ garment }) => garment.type)).not.toContain('jumper');
+	});
+	it('is no trap for words that every program knows', () => {
+		for (const word of ['constructor', 'toString', '__proto__', 'hasOwnProperty'])
+			expect(() => readLook(`a navy ${word} coat, 3 ${word}`)).not.toThrow();
+	});
+});

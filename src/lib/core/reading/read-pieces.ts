@@ -1,0 +1,182 @@
+/** Pieces of a rail from words: what each is, and the facts that go to fields of their own. */
+import {
+	bareSize,
+	currencyOfWord,
+	flawPattern,
+	monthNames,
+	mostAlike,
+	notACount,
+	numberWords,
+	pricePattern,
+	sizePatterns,
+	waysItCame,
+	yearPattern
+} from '../lexicon/piece-facts';
+import type { Money } from '../model/basics';
+import type { Piece } from '../model/piece';
+import type { Element } from '../model/reference';
+import { readMoney } from '../money/amounts';
+import type { Reading, ReadPhrase } from './model';
+import { readLook, type ReadOptions } from './read-look';
+
+/** One piece as it was said. */
+export interface SaidPiece extends Pick<Element, 'garment'> {
+	sizeLabel: string;
+	price?: Money;
+	acquired: { how: Piece['acquired']['how']; on?: string };
+	state: Piece['state'];
+	/** Flaws, details that no field holds, and words that were not understood. */
+	note: string;
+	/** How many of it there are. */
+	count: number;
+}
+
+export interface PiecesReading extends Reading {
+	/** In the order of the elements. */
+	pieces: SaidPiece[];
+	/** The text without the facts, blanks in their place. */
+	rest: string;
+}
+
+/** Something said of a piece that is no part of its look. */
+interface Fact {
+	start: number;
+	end: number;
+	text: string;
+	takenFor: string;
+	tell: (piece: SaidPiece) => void;
+}
+
+/** Finds facts one kind after another; what one has taken, the next does not see. */
+function factsIn(text: string, currency: string): { facts: Fact[]; rest: string } {
+	let rest = text;
+	const facts: Fact[] = [];
+	const take = (
+		pattern: RegExp,
+		told: (match: RegExpExecArray) => Omit<Fact, 'start' | 'end' | 'text'> | undefined
+	) => {
+		const all = new RegExp(pattern.source, pattern.flags.includes('g') ? pattern.flags : `${pattern.flags}g`);
+		for (let match = all.exec(rest); match; match = all.exec(rest)) {
+			const [whole] = match;
+			if (whole.trim() === '') {
+				all.lastIndex++;
+				continue;
+			}
+			const fact = told(match);
+			if (!fact) continue;
+			const start = match.index + (whole.length - whole.trimStart().length);
+			const end = match.index + whole.trimEnd().length;
+			facts.push({ ...fact, start, end, text: text.slice(start, end) });
+			rest = rest.slice(0, start) + ' '.repeat(end - start) + rest.slice(end);
+		}
+	};
+
+	take(pricePattern, ([, signed, figure, word, paid]) => {
+		const price = signed
+			? readMoney(signed, currency)
+			: readMoney(figure ?? paid ?? '', currencyOfWord[(word ?? '').toLowerCase()] ?? currency);
+		return price && { takenFor: 'price paid', tell: (piece) => void (piece.price = price) };
+	});
+	take(yearPattern, ([, month, year]) => {
+		const at = month ? monthNames.findIndex((name) => name.startsWith(month.slice(0, 3).toLowerCase())) : 0;
+		const on = `${year}-${String(at + 1).padStart(2, '0')}-01`;
+		return { takenFor: `came in ${year}`, tell: (piece) => void (piece.acquired.on = on) };
+	});
+	for (const { how, said } of waysItCame)
+		take(new RegExp(`\\b(?:bought |got |found )?(?:${said.source})\\b`, 'i'), () => ({
+			takenFor: `how it came: ${how}`,
+			tell: (piece) => void (piece.acquired.how = how)
+		}));
+	take(flawPattern, ([flaw]) => ({
+		takenFor: 'a flaw: noted, needs care',
+		tell: (piece) => {
+			piece.note = [piece.note, flaw.trim()].filter(Boolean).join(', ');
+			piece.state = 'needs-care';
+		}
+	}));
+	const sized = (label: string) => ({
+		takenFor: `size ${label}`,
+		tell: (piece: SaidPiece) => void (piece.sizeLabel ||= label)
+	});
+	for (const pattern of sizePatterns) take(pattern, ([, label = '']) => sized(label.trim().slice(0, 30)));
+	take(bareSize, ([, label = '']) => sized(label));
+	const numbers = [...Object.keys(numberWords), '\\d{1,2}'].join('|');
+	take(
+		new RegExp(
+			`(?<=^|[,;.\\n]\\s*|\\band\\s+)(?:a\\s+)?(${numbers})(\\s*[x×]\\s*|\\s+)(?:pairs?\\s+of\\s+)?(?=\\p{L})`,
+			'iu'
+		),
+		(match) => {
+			const after = rest.slice(match.index + match[0].trimEnd().length);
+			const said = (match[1] ?? '').toLowerCase();
+			const count = numberWords[said] ?? Number(said);
+			if (notACount.test(after) || !(count >= 1 && count <= mostAlike)) return undefined;
+			return {
+				takenFor: count === 1 ? 'one' : `${count} of them`,
+				tell: (piece) => void (piece.count = count)
+			};
+		}
+	);
+	return { facts: facts.sort((a, b) => a.start - b.start), rest };
+}
+
+/** Where the words of each element begin: its first phrase. */
+const beginningsOf = ({ elements, phrases }: Reading): number[] =>
+	elements.map((_, i) =>
+		Math.min(...phrases.filter(({ element }) => element === i).map(({ start }) => start))
+	);
+
+/** Where lines and sentences end: facts do not reach over them. */
+const endsIn = (text: string) => [...text.matchAll(/[;\n]|\.(?=\s)/g)].map(({ index }) => index);
+
+/**
+ * Reads what hangs on a rail, a line or a pasted list: what each piece is, and in the same breath its size, price, how and
+ * when it came, flaws and how many there are. A fact belongs to the piece named before it in its line, or, a number and what
+ * stands before any, to the one after. Nothing is lost: words that are not understood go to the piece's note.
+ *
+ * @param currency the studio's, for prices without a sign
+ * @example readPieces('navy pleated wool trousers, high rise, 38, £60 in 2021, pre-owned').pieces[0]?.sizeLabel // "38"
+ */
+export function readPieces(text: string, options: ReadOptions = {}, currency = 'GBP'): PiecesReading {
+	const { facts, rest } = factsIn(text, currency);
+	const reading = readLook(rest, options);
+	const pieces = reading.elements.map(({ garment, note }): SaidPiece => ({
+		garment,
+		sizeLabel: '',
+		acquired: { how: 'unknown' },
+		state: 'ready',
+		note,
+		count: 1
+	}));
+	const begins = beginningsOf(reading);
+	const ends = endsIn(rest);
+	const lineOf = (at: number) => ends.filter((end) => end < at).length;
+	const ownerOf = (at: number, leads: boolean): number => {
+		const before = begins.findLastIndex((start) => start < at && lineOf(start) === lineOf(at));
+		const after = begins.findIndex((start) => start >= at && lineOf(start) === lineOf(at));
+		if (leads && after >= 0) return after;
+		return before >= 0 ? before : after;
+	};
+
+	const factPhrases = facts.map(({ start, end, text: said, takenFor, tell }): ReadPhrase => {
+		const owner = ownerOf(start, / of them$|^one$/.test(takenFor));
+		const piece = pieces[owner];
+		if (!piece)
+			return { text: said, start, end, status: 'doubted', takenFor: `${takenFor}, of nothing named` };
+		tell(piece);
+		return { text: said, start, end, status: 'understood', takenFor, element: owner };
+	});
+	// What was not understood is kept with the piece that it was said of.
+	for (const { status, text: said, start } of reading.phrases) {
+		if (status !== 'unknown') continue;
+		const piece = pieces[ownerOf(start, false)];
+		if (piece) piece.note = [piece.note, said].filter(Boolean).join(', ');
+	}
+	return {
+		...reading,
+		text,
+		rest,
+		pieces,
+		phrases: [...reading.phrases, ...factPhrases].sort((a, b) => a.start - b.start)
+	};
+}
