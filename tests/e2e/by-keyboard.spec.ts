@@ -29,7 +29,9 @@ test('a piece is entered with the keyboard alone', async ({ page }) => {
 	await expect(page.getByRole('heading', { name: 'Wardrobe 1' })).toBeVisible();
 });
 
-test('Escape asks before it discards what was typed, and gives the focus back; nothing is saved', async ({ page }) => {
+test('Escape asks before it discards what was typed, and gives the focus back; nothing is saved', async ({
+	page
+}) => {
 	await openDemo(page);
 	await goTo(page, 'References');
 	const add = page.getByRole('button', { name: 'Add a reference' });

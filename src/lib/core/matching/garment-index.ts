@@ -121,6 +121,13 @@ function tableOf(
 	return { values, share, signature, similarity, unstated, impossible };
 }
 
+export interface ClosestOptions extends Pick<ClosenessOptions, 'schools'> {
+	/** How many to give at most. */
+	most?: number;
+	/** Garments less close than this are left out (0..1). */
+	least?: number;
+}
+
 export interface Closest {
 	/** Place of the garment in the index. */
 	at: number;
@@ -133,14 +140,11 @@ export interface Closest {
 /**
  * The garments of an index that come closest to an element, best first: by closeness, then by confidence, then in
  * their order. Figures are the very ones of `closenessOf`; each distinct value is compared once.
- *
- * @param most how many to give at most
- * @param least garments less close than this are left out (0..1)
  */
 export function closest(
 	index: GarmentIndex,
 	element: Asked,
-	{ schools, most = 24, least = 0 }: ClosenessOptions & { most?: number; least?: number } = {}
+	{ schools, most = 24, least = 0 }: ClosestOptions = {}
 ): Closest[] {
 	const tables = weighedAspects(element, schools ?? {}).map((one) => tableOf(index, element, one, schools));
 	const types = index.types.values;

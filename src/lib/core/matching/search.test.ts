@@ -5,8 +5,16 @@ import { searchOver, wordsOfGarment } from './search';
 
 const rail = [
 	{ key: 'jumper', garments: [garment('jumper', ['navy'])], texts: ['Fisherman’s favourite', 'M', 'hall'] },
-	{ key: 'shirt', garments: [garment('shirt', ['white'], { material: 'linen' })], texts: ['Linen shirt', 'UK 12'] },
-	{ key: 'boots', garments: [garment('ankle-boots', ['burgundy'])], texts: ['Ankle boots', 'EU 38', 'new heel tips'] },
+	{
+		key: 'shirt',
+		garments: [garment('shirt', ['white'], { material: 'linen' })],
+		texts: ['Linen shirt', 'UK 12']
+	},
+	{
+		key: 'boots',
+		garments: [garment('ankle-boots', ['burgundy'])],
+		texts: ['Ankle boots', 'EU 38', 'new heel tips']
+	},
 	{
 		key: 'suit',
 		garments: [garment('blazer', ['charcoal']), garment('tailored-trousers', ['charcoal'])],
@@ -37,7 +45,10 @@ describe('a search over the rail', () => {
 			fc.property(garmentArbitrary(), (one) => {
 				const words = wordsOfGarment(one);
 				const search = searchOver([{ key: 'it', garments: [one], texts: [] }]);
-				for (const word of words.split(/[^\p{L}\d]+/u).filter((part) => part.length > 1).slice(0, 12))
+				for (const word of words
+					.split(/[^\p{L}\d]+/u)
+					.filter((part) => part.length > 1)
+					.slice(0, 12))
 					expect(search(word).has('it'), word).toBe(true);
 			})
 		);

@@ -36,12 +36,15 @@ describe('the simulated stock', () => {
 describe('the size charts', () => {
 	const chartOf = (name: string) => simulatedShops.find(({ shop }) => shop.name === name)!.shop.sizeChart;
 
-	// EN 13402-3, women's letter codes by bust girth in cm (values from memory), up to L; the standard widens its steps above.
+	// EN 13402-3, women's letter codes by bust girth in cm (values from memory); the steps widen above M.
 	it.each([
 		['XXS', 66, 74],
 		['XS', 74, 82],
 		['S', 82, 90],
-		['M', 90, 98]
+		['M', 90, 98],
+		['L', 98, 107],
+		['XL', 107, 119],
+		['XXL', 119, 131]
 	])('of letters follow EN 13402-3: %s is a bust of %d to %d cm', (label, from, to) => {
 		expect(chartOf('Ollenby & Wrack').clothes.find((row) => row.label === label)?.bustCm).toEqual([from, to]);
 	});

@@ -1,5 +1,5 @@
 import { v5 } from 'uuid';
-import type { Shop, SizeRow } from '../../core';
+import { hipAboveBustCm, womensLetters, type Shop, type SizeRow } from '../../core';
 
 /** Namespace of the ids of simulated shops and listings, so that they are the same on every start. */
 export const marketNamespace = '6f1f9d3c-5b7e-4d0a-9a57-0c6a3f2f7b11';
@@ -14,6 +14,16 @@ function clothesChart(labels: string[], firstBustCm: number, firstHipCm: number,
 		hipCm: [firstHipCm + i * stepCm, firstHipCm + (i + 1) * stepCm]
 	}));
 }
+
+/** Letters as EN 13402-3 has them, some of them. */
+const letterChart = (labels: readonly string[]): SizeRow[] =>
+	womensLetters
+		.filter(({ label }) => labels.includes(label))
+		.map(({ label, girthCm: [from, to] }) => ({
+			label,
+			bustCm: [from, to],
+			hipCm: [from + hipAboveBustCm, to + hipAboveBustCm]
+		}));
 
 /** EU sizes by foot length: 1.5 × last length in cm, the last taken as 1.5 cm longer than the foot (value from memory). */
 const shoeChart: SizeRow[] = Array.from({ length: 13 }, (_, i) => {
@@ -45,7 +55,7 @@ export const simulatedShops: SimulatedShop[] = [
 			simulated: true,
 			secondHand: false,
 			sizeChart: {
-				clothes: clothesChart(['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL'], 66, 74, 8),
+				clothes: letterChart(['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL']),
 				shoes: shoeChart
 			},
 			postage: { flat: pounds(3.95), freeFrom: pounds(60) },
@@ -84,7 +94,7 @@ export const simulatedShops: SimulatedShop[] = [
 			simulated: true,
 			secondHand: true,
 			sizeChart: {
-				clothes: clothesChart(['XS', 'S', 'M', 'L', 'XL'], 74, 82, 8),
+				clothes: letterChart(['XS', 'S', 'M', 'L', 'XL']),
 				shoes: shoeChart
 			},
 			postage: { flat: pounds(3.2) },

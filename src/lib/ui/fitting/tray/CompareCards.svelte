@@ -19,8 +19,11 @@
 			.sort((a, b) => b.share - a.share)
 			.map(({ aspect, share }) => ({ aspect, share }))
 	);
-	/** Is a card clearly nearer than the other in an aspect? */
+	const isSaid = (card: Candidate, aspect: AspectId) =>
+		card.closeness.aspects.find((one) => one.aspect === aspect)?.status !== 'unstated';
+	/** Is a card clearly nearer than the other in an aspect? What is not said is never nearer than what is. */
 	const nearer = (card: Candidate, aspect: AspectId) =>
+		isSaid(card, aspect) &&
 		pair.every((other) => other === card || similarity(card, aspect) > similarity(other, aspect) + 0.005);
 
 	function choose(card: Candidate) {
@@ -68,7 +71,9 @@
 						{#each pair as card (card.key)}
 							<td class:nearer={nearer(card, aspect)}>
 								{aspectValueInWords(card.garment, aspect) ?? m.fitting.compare.notSaid}
-								<span class="soft figures">{m.fitting.compare.same(percent(similarity(card, aspect)))}</span>
+								{#if isSaid(card, aspect)}<span class="soft figures"
+										>{m.fitting.compare.same(percent(similarity(card, aspect)))}</span
+									>{/if}
 							</td>
 						{/each}
 					</tr>
