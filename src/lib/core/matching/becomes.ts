@@ -109,15 +109,19 @@ function checkNeed(
 	}
 }
 
-/** The ways of a piece, each with how close it then comes; those whose needs fail are left out. */
-const waysOf = (piece: Piece, closenessOf: ClosenessTo, measurements: Client['measurements']): Becoming[] =>
-	optionsOfPiece(piece).flatMap((option) =>
+/** A way of a piece, whatever it is to answer. */
+type Way = Omit<Becoming, 'closeness'>;
+
+/** The ways of pieces, remembered: they hang on the piece and the client's measures, not on the element. */
+const known = new WeakMap<object, WeakMap<Piece, Way[]>>();
+/** Stands for a client without measures. */
+const unmeasured: Client['measurements'] = {};
+
+function workedOut(piece: Piece, measurements: Client['measurements']): Way[] {
+	return optionsOfPiece(piece).flatMap((option) =>
 		transformationIds
 			.filter((id) => isFrom(transformationOf(id).from, option.garment))
-			.flatMap((id): Becoming[] => {
-				const garment = transformed(option.garment, id);
-				const closeness = closenessOf(garment);
-				if (!closeness.worn) return [];
+			.flatMap((id): Way[] => {
 				const transformation = transformationOf(id);
 				const needs = transformation.needs.map((need) =>
 					checkNeed(need, option.garment, piece, measurements)
@@ -127,16 +131,32 @@ const waysOf = (piece: Piece, closenessOf: ClosenessTo, measurements: Client['me
 					{
 						...option,
 						item: { ...option.item, becomes: id },
-						garment,
+						garment: transformed(option.garment, id),
 						title: `${option.title}, ${transformation.label}`,
 						id,
 						transformation,
-						needs,
-						closeness
+						needs
 					}
 				];
 			})
 	);
+}
+
+/** The ways of a piece whose needs do not fail for these measures. */
+function waysOf(piece: Piece, measurements: Client['measurements'] = unmeasured): Way[] {
+	let ofMeasures = known.get(measurements);
+	if (!ofMeasures) known.set(measurements, (ofMeasures = new WeakMap()));
+	let ways = ofMeasures.get(piece);
+	if (!ways) ofMeasures.set(piece, (ways = workedOut(piece, measurements)));
+	return ways;
+}
+
+/** The ways of a piece that can answer an element, each with how close it then comes. */
+const answersOf = (piece: Piece, closenessOf: ClosenessTo, measurements?: Client['measurements']): Becoming[] =>
+	waysOf(piece, measurements).flatMap((way) => {
+		const closeness = closenessOf(way.garment);
+		return closeness.worn ? [{ ...way, closeness }] : [];
+	});
 
 const byCloseness = (a: Becoming, b: Becoming) => b.closeness.closeness - a.closeness.closeness;
 
@@ -150,7 +170,7 @@ export interface BecomesOptions extends ClosenessOptions {
  * client is not given, so that the next best comes first; needs that cannot be told from what is known are given as such.
  */
 export const becomes = (piece: Piece, element: Asked, options: BecomesOptions = {}): Becoming[] =>
-	waysOf(piece, closenessTo(element, options), options.client?.measurements ?? {}).sort(byCloseness);
+	answersOf(piece, closenessTo(element, options), options.client?.measurements).sort(byCloseness);
 
 /** A way less close than this is not worth the turning (0..1). */
 const worthTurning = 0.45;
@@ -167,7 +187,7 @@ export function becomingsOf(
 	const closenessOf = closenessTo(element, options);
 	return pieces
 		.flatMap((piece) => {
-			const ways = waysOf(piece, closenessOf, options.client?.measurements ?? {}).filter(
+			const ways = answersOf(piece, closenessOf, options.client?.measurements).filter(
 				({ closeness }) => closeness.closeness > worthTurning
 			);
 			if (ways.length === 0) return [];

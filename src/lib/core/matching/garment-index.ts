@@ -71,16 +71,20 @@ export function indexGarments(garments: readonly Garment[]): GarmentIndex {
 	};
 }
 
-/** What an aspect's values are worth to the element. */
+/** What an aspect's values are worth to the element; worked out when a value is first asked for. */
 interface Table {
 	values: Uint32Array;
 	share: number;
 	signature: boolean;
+	/** By number of the value; NaN where it was not asked for yet. */
 	similarity: Float64Array;
+	worthOf: (value: number) => number;
 	/** 1 where the value is not stated. */
 	unstated: Uint8Array;
 	/** By number of the type: 1 where garments of the type cannot have the aspect. */
 	impossible: Uint8Array;
+	/** Is a value too dear to compare before it is known to matter, as a palette is? */
+	dear: boolean;
 }
 
 const isFacet = (aspect: AspectId): aspect is FacetId =>
@@ -98,19 +102,27 @@ function tableOf(
 	const { aspect, share, signature } = one;
 	const asked = element.garment;
 	const { values, examples } = aspect === 'type' ? index.types : index.columns[aspect];
-	const similarity = new Float64Array(examples.length);
+	const similarity = new Float64Array(examples.length).fill(NaN);
 	const unstated = new Uint8Array(examples.length);
 	const impossible = new Uint8Array(index.types.examples.length);
-	const familyFloor = schools.colours !== 'repeat-exactly';
-	const compare =
-		aspect === 'palette' && asked.palette.length > 0
-			? paletteComparer(asked.palette, { familyFloor })
-			: undefined;
-	examples.forEach((example, number) => {
-		const { similarity: worth, status }: Compared =
-			example && compare
-				? { similarity: compare(example.palette), status: 'stated' }
-				: compareAspect(aspect, asked, example ?? silent(asked.type), schools);
+	const dear = aspect === 'palette' && asked.palette.length > 0;
+	const compare = dear
+		? paletteComparer(asked.palette, { familyFloor: schools.colours !== 'repeat-exactly' })
+		: undefined;
+	const comparedAt = (number: number): Compared => {
+		const example = examples[number];
+		return example && compare
+			? { similarity: compare(example.palette), status: 'stated' }
+			: compareAspect(aspect, asked, example ?? silent(asked.type), schools);
+	};
+	const worthOf = (number: number): number => {
+		const known = similarity[number] ?? NaN;
+		return Number.isNaN(known) ? (similarity[number] = comparedAt(number).similarity) : known;
+	};
+	examples.forEach((_, number) => {
+		// Of what is dear only the silence is looked at now; its other values are all stated.
+		if (dear && number > 0) return;
+		const { similarity: worth, status } = comparedAt(number);
 		similarity[number] = worth;
 		unstated[number] = status === 'unstated' ? 1 : 0;
 	});
@@ -118,14 +130,7 @@ function tableOf(
 		index.types.examples.forEach((example, number) => {
 			if (example && !typeHasFacet(example.type, aspect)) impossible[number] = 1;
 		});
-	return { values, share, signature, similarity, unstated, impossible };
-}
-
-export interface ClosestOptions extends Pick<ClosenessOptions, 'schools'> {
-	/** How many to give at most. */
-	most?: number;
-	/** Garments less close than this are left out (0..1). */
-	least?: number;
+	return { values, share, signature, similarity, worthOf, unstated, impossible, dear };
 }
 
 export interface Closest {
@@ -137,9 +142,62 @@ export interface Closest {
 	confidence: number;
 }
 
+export interface ClosestOptions extends Pick<ClosenessOptions, 'schools'> {
+	/** How many to give at most. */
+	most?: number;
+	/** Garments less close than this are left out (0..1). */
+	least?: number;
+}
+
+/** The most that each garment's closeness can be, by all that is cheap to compare; −1 where it is worn elsewhere. */
+function boundsOf(tables: readonly Table[], types: Uint32Array, worn: Uint8Array): Float64Array {
+	const bounds = new Float64Array(types.length).fill(-1);
+	for (let at = 0; at < types.length; at++) {
+		const type = types[at] ?? 0;
+		if (worn[type] !== 1) continue;
+		let mean = 1;
+		let cap = 1;
+		for (const { dear, impossible, values, similarity, share, signature } of tables) {
+			const value = values[at] ?? 0;
+			if (dear && value > 0) continue;
+			const worth = impossible[type] === 1 ? 0 : (similarity[value] ?? 0);
+			mean -= share * (1 - worth);
+			if (signature) cap = Math.min(cap, signatureCap(worth));
+		}
+		bounds[at] = Math.max(0, Math.min(mean, cap));
+	}
+	return bounds;
+}
+
+/** Bounds are sorted into as many steps; within one the order does not matter. */
+const steps = 1024;
+/** Sums in another order may differ in the last digits. */
+const rounding = 1e-9;
+
+/** Places of the garments that are worn there, those with the highest bound first. */
+function byBound(bounds: Float64Array): Uint32Array {
+	const stepOf = (bound: number) => Math.min(steps - 1, Math.floor(bound * steps));
+	const starts = new Uint32Array(steps + 1);
+	let worn = 0;
+	for (const bound of bounds)
+		if (bound >= 0) {
+			starts[steps - stepOf(bound)]!++;
+			worn++;
+		}
+	for (let step = 1; step <= steps; step++) starts[step]! += starts[step - 1]!;
+	const places = new Uint32Array(worn);
+	const next = starts.slice();
+	for (let at = 0; at < bounds.length; at++) {
+		const bound = bounds[at] ?? -1;
+		if (bound >= 0) places[next[steps - 1 - stepOf(bound)]!++] = at;
+	}
+	return places;
+}
+
 /**
  * The garments of an index that come closest to an element, best first: by closeness, then by confidence, then in
- * their order. Figures are the very ones of `closenessOf`; each distinct value is compared once.
+ * their order. Figures are the very ones of `closenessOf`. Each distinct value is compared once, and a palette only where
+ * the rest of its garment is near enough for it to matter.
  */
 export function closest(
 	index: GarmentIndex,
@@ -151,25 +209,30 @@ export function closest(
 	const worn = Uint8Array.from(index.types.examples, (example) =>
 		example && canAnswer(element.garment.type, example.type) ? 1 : 0
 	);
+	const bounds = boundsOf(tables, types, worn);
 	const best: Closest[] = [];
 	const comesBefore = (a: Closest, b: Closest) =>
-		a.closeness > b.closeness || (a.closeness === b.closeness && a.confidence > b.confidence);
-	for (let at = 0; at < types.length; at++) {
+		a.closeness > b.closeness ||
+		(a.closeness === b.closeness &&
+			(a.confidence > b.confidence || (a.confidence === b.confidence && a.at < b.at)));
+	for (const at of byBound(bounds)) {
+		const last = best[most - 1];
+		// Steps come in falling order: below this one, none can come in any more.
+		if (last && (bounds[at] ?? 0) + 1 / steps + rounding < last.closeness) break;
+		if (last && (bounds[at] ?? 0) + rounding < last.closeness) continue;
 		const type = types[at] ?? 0;
-		if (worn[type] !== 1) continue;
 		let mean = 1;
 		let cap = 1;
 		let unsure = 0;
 		for (const table of tables) {
 			const cannot = table.impossible[type] === 1;
 			const value = table.values[at] ?? 0;
-			const similarity = cannot ? 0 : (table.similarity[value] ?? 0);
+			const similarity = cannot ? 0 : table.worthOf(value);
 			mean -= table.share * (1 - similarity);
 			if (!cannot && table.unstated[value] === 1) unsure += table.share;
 			if (table.signature) cap = Math.min(cap, signatureCap(similarity));
 		}
 		const closeness = Math.max(0, Math.min(mean, cap));
-		const last = best[most - 1];
 		if (closeness < least || (last && closeness < last.closeness)) continue;
 		const one = { at, closeness, confidence: 1 - unsure };
 		if (last && !comesBefore(one, last)) continue;

@@ -85,11 +85,13 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	return saysColour(clause) && previousHasColour;
 }
 
+/** As many garments back as a clause may reach for the one that it fits: about as many as a look has. */
+const reach = 16;
+
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
-function ownerBefore(groups: readonly Group[], clause: Clause): Group | undefined {
-	const named = groups.filter(({ denied }) => !denied);
+function ownerBefore(named: readonly Group[], clause: Clause): Group | undefined {
 	return (
-		named.findLast(
+		named.slice(-reach).findLast(
 			(group) => fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
 		) ?? named.at(-1)
 	);
@@ -117,12 +119,14 @@ export interface Attached {
 /** Groups clauses by garment. */
 export function attach(clauses: readonly Clause[]): Attached {
 	const groups: Group[] = [];
+	/** Those that are worn. */
+	const named: Group[] = [];
 	const loose: Clause[] = [];
 	const turned: Attached['turned'] = [];
 	let waiting: Clause[] = [];
 	let wentBack = false;
 	clauses.forEach((clause, at) => {
-		const previous = groups.findLast(({ denied }) => !denied);
+		const previous = named.at(-1);
 		if (clause.head && clause.before === 'as' && previous) {
 			turned.push({ group: previous, target: clause.head });
 			return;
@@ -133,7 +137,9 @@ export function attach(clauses: readonly Clause[]): Attached {
 			return;
 		}
 		if (clause.head) {
-			groups.push({ head: clause.head, own: clause, clauses: [...waiting, clause], denied: clause.denied });
+			const group = { head: clause.head, own: clause, clauses: [...waiting, clause], denied: clause.denied };
+			groups.push(group);
+			if (!group.denied) named.push(group);
 			waiting = [];
 			return;
 		}
@@ -144,9 +150,8 @@ export function attach(clauses: readonly Clause[]): Attached {
 			waiting.push(clause);
 			return;
 		}
-		const owner = ownerBefore(groups, clause);
-		if (owner && clause.both)
-			for (const group of groups.filter(({ denied }) => !denied).slice(-2)) group.clauses.push(clause);
+		const owner = ownerBefore(named, clause);
+		if (owner && clause.both) for (const group of named.slice(-2)) group.clauses.push(clause);
 		else if (owner) owner.clauses.push(clause);
 		else loose.push(clause);
 	});

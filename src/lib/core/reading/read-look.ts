@@ -123,11 +123,11 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 function elementOf(
 	{ named, description }: Read,
 	rank: number,
-	text: string,
+	textId: string,
 	skin: SkinId | undefined
 ): Element {
 	return {
-		id: v5(`${rank}\n${text}`, namespace),
+		id: v5(String(rank), textId),
 		garment: nudeOn(skin, garmentOf(description)),
 		rank,
 		role: usualRole(named.type),
@@ -155,6 +155,8 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const attached = attach(clausesOf(spans));
 	const { worn, denied } = describeAll(attached, words, provenance);
 
+	// The text is hashed once, not once an element.
+	const textId = v5(text, namespace);
 	const phrases = spans.map((span): ReadPhrase => ({
 		text: span.text,
 		start: span.start,
@@ -193,7 +195,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	});
 	return {
 		text,
-		elements: worn.map((read, i) => elementOf(read, i + 1, text, options.skin)),
+		elements: worn.map((read, i) => elementOf(read, i + 1, textId, options.skin)),
 		absent: [...new Set(denied.map(({ named }) => named.type.id))],
 		phrases,
 		questions
