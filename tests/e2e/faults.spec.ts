@@ -27,7 +27,7 @@ test.describe('a store that is brought up elsewhere', () => {
 });
 
 test.describe('a worker that cannot be had', () => {
-	test.use({ tolerated: [/worker/i, /Failed to load/] });
+	test.use({ tolerated: [[/worker/i, /Failed to load/], { option: true }] });
 	test('a backup says so and can be tried again; nothing spins for ever', async ({ page }) => {
 		await openDemo(page);
 		await goTo(page, 'Studio');
@@ -131,4 +131,22 @@ test('two under-things of one name do not break Check', async ({ page }) => {
 	await page.keyboard.press('k');
 	await expect(page.getByRole('heading', { name: 'Check' })).toBeAttached();
 	await expect(page.getByText('Something on this page broke')).toBeHidden();
+});
+
+test.describe('the server stopped', () => {
+	test.use({ tolerated: [[/Failed to load resource/, /fetch/i], { option: true }] });
+	test('the places open, and a backup is made', async ({ page, context }) => {
+		await openDemo(page);
+		// What the other places need is fetched once the desk has settled.
+		await page.waitForEvent('worker', { timeout: 20_000 });
+		await context.setOffline(true);
+		for (const place of ['Clients', 'References', 'Recipes', 'Fitting table', 'Studio'])
+			await goTo(page, place);
+		await page.getByRole('button', { name: 'Make a backup' }).click();
+		await expect(page.locator('[data-notice]', { hasText: 'Saved as' })).toBeVisible();
+		await goTo(page, 'Fitting table');
+		await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+		await expect(page.getByText('The shops cannot be reached')).toBeVisible();
+		await expect(page.getByText('npm start')).toBeVisible();
+	});
 });

@@ -13,6 +13,7 @@ import {
 import { openInWorker, packInWorker, type OpenedBackup } from '../workers/archive';
 import { moment, today } from './clock';
 import { database, recordTables, type PhotoBytes, type StudioDatabase } from './database';
+import { studioWasReplaced } from './kept';
 import { bytesOfPhoto } from './photos';
 
 const newSettings = (): Settings =>
@@ -47,6 +48,7 @@ export async function replaceStudio(
 			await db.table(table).bulkAdd(studio[table]);
 		}
 	});
+	studioWasReplaced();
 }
 
 /** An empty studio of one's own; refused where there are records already. */

@@ -1,4 +1,5 @@
 /** Watches over the store of this tab: what other tabs do to it, and what is done once when the app starts. */
+import { liveQuery } from 'dexie';
 import { database, NewerStoreError, storeEvents } from './database';
 import { sweepPhotos } from './photos';
 import { askToKeep } from './storage';
@@ -45,6 +46,12 @@ export function watchStore(ontrouble: (trouble: StoreTrouble | undefined) => voi
 			await mendSettings();
 			await sweepPhotos();
 			await askToKeep();
+			// Asked once more when the first record of the stylist's own is there.
+			const asked = liveQuery(() => database.clients.count()).subscribe((count) => {
+				if (count === 0) return;
+				void askToKeep();
+				setTimeout(() => asked.unsubscribe());
+			});
 		} catch (error) {
 			if (
 				error instanceof Error &&

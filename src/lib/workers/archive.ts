@@ -49,3 +49,7 @@ export const openInWorker = (file: Blob, signal?: AbortSignal): Promise<Read<Ope
 		const close = () => inArchiveWorker((same) => same.close(number));
 		return { ok: true, value: { document: read.value, photos, close } };
 	}, signal);
+
+/** Starts the worker before it is needed, so that a backup can be made with the server stopped. */
+export const readyArchive = (): Promise<void> =>
+	inArchiveWorker((worker) => worker.ready()).catch(() => undefined);

@@ -11,6 +11,9 @@ let last = 0;
 
 /** Writes and reads backups away from the page, so that it stays at hand while a large studio is written. */
 const archive = {
+	/** It runs. */
+	ready: (): void => undefined,
+
 	write: (writtenOn: string) => proxy(openArchive(writtenOn)),
 
 	/** Reads and checks the records of a backup, and keeps it open under `number` for its photos. */

@@ -187,6 +187,27 @@ function scoreElement(
 	);
 }
 
+/**
+ * The most that an element can earn with something of a given closeness, in points of the 100, whatever its colours and its
+ * shape: what comes less close than another already earns need not be looked at.
+ */
+export function earningBound(
+	reference: Pick<Reference, 'elements'>,
+	options: ScoreOptions = {}
+): (elementId: string, closeness: number) => number {
+	const { elements } = reference;
+	const budgets = budgetsOf(elements, options.schools ?? {});
+	return (elementId, closeness) => {
+		const at = elements.findIndex(({ id }) => id === elementId);
+		const budget = budgets[at];
+		if (!budget) return 0;
+		const { pieces, colourStory, silhouette } = budget;
+		const moves = (elements[at]?.moves.length ?? 0) > 0 ? likeness.movesShare : 0;
+		const share = pieces + colourStory + silhouette;
+		return 100 * ((1 - moves) * (pieces * Math.min(1, closeness) + colourStory + silhouette) + moves * share);
+	};
+}
+
 /** Scores one element at a time. */
 export type ElementScorer = (elementId: string, worn: Worn | undefined) => Scored;
 

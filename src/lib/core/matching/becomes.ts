@@ -152,7 +152,11 @@ function waysOf(piece: Piece, measurements: Client['measurements'] = unmeasured)
 }
 
 /** The ways of a piece that can answer an element, each with how close it then comes. */
-const answersOf = (piece: Piece, closenessOf: ClosenessTo, measurements?: Client['measurements']): Becoming[] =>
+const answersOf = (
+	piece: Piece,
+	closenessOf: ClosenessTo,
+	measurements?: Client['measurements']
+): Becoming[] =>
 	waysOf(piece, measurements).flatMap((way) => {
 		const closeness = closenessOf(way.garment);
 		return closeness.worn ? [{ ...way, closeness }] : [];

@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { element, garment } from '../../../../tests/arbitraries';
+import { element, elementArbitrary, garment, garmentArbitrary } from '../../../../tests/arbitraries';
 import { makeClient, makeListing, makePiece, makeReference, makeShop, uuid } from '../../../../tests/records';
 import { candidatesFor, cautionsOf, isWearable } from './candidates';
 import { scoringOf } from './score-echo';
@@ -24,7 +25,10 @@ const pieces = [
 ];
 const shop = makeShop(1);
 const listing = (n: number, sizes: { label: string; inStock: number }[]) =>
-	makeListing(n, garment('overcoat', ['camel'], { material: 'cotton' }), 4000 + n, { shopId: shop.id, sizes });
+	makeListing(n, garment('overcoat', ['camel'], { material: 'cotton' }), 4000 + n, {
+		shopId: shop.id,
+		sizes
+	});
 const inSize = listing(1, [{ label: 'M', inStock: 1 }]);
 const soldOut = listing(2, [{ label: 'M', inStock: 0 }]);
 const tooSmall = listing(3, [{ label: 'S', inStock: 3 }]);
@@ -87,6 +91,51 @@ describe('candidates', () => {
 			];
 			expect(scoreLook(reference, worn, scoring).score).toBeCloseTo(offer.earned, 9);
 		}
+	});
+
+	it('offered are those that earn most, as if all had been scored: a law over rails', () => {
+		fc.assert(
+			fc.property(
+				fc.array(garmentArbitrary('overcoat'), { minLength: 30, maxLength: 60 }),
+				elementArbitrary,
+				(coats, asked) => {
+					const look = makeReference([
+						{ ...coat, garment: { ...coat.garment, facets: {} } },
+						{
+							...asked,
+							id: uuid(9001),
+							garment: { ...asked.garment, type: 'overcoat', facets: {} },
+							signature: []
+						}
+					]);
+					const free = makeClient();
+					const rail = coats.map((one, i) => makePiece(i + 1, one));
+					const by = scoringOf(look, {}, free);
+					const made = candidatesFor({
+						reference: look,
+						client: free,
+						pieces: rail,
+						scoring: by,
+						seenOn: '2026-01-02'
+					});
+					for (const { id, moves } of look.elements) {
+						const plain = coats
+							.map(
+								(one) =>
+									scoreLook(
+										look,
+										[{ elementId: id, state: 'items', garments: [one], movesDone: moves }],
+										by
+									).elements.find(({ elementId }) => elementId === id)!.earned
+							)
+							.sort((a, b) => b - a)
+							.slice(0, 24);
+						expect(made.offers(id).map(({ earned }) => earned)).toEqual(plain);
+					}
+				}
+			),
+			{ numRuns: 20 }
+		);
 	});
 
 	it('of an element that the look does not have are none', () => {

@@ -1,8 +1,9 @@
 /** Everything that could answer the elements of a look: owned, turned into something else, or for sale. Built once, for tray, offers and matching. */
 import { bestSize, type SizeAdvice } from '../body/sizes';
 import { servedInWords } from '../body/wishes';
+import { likeness } from '../lexicon/likeness';
 import { barsFor, mayWear } from '../checks/bars';
-import { elementScorer, type ScoreOptions } from '../closeness/look';
+import { earningBound, elementScorer, type ScoreOptions } from '../closeness/look';
 import type { PieceCloseness } from '../closeness/piece';
 import type { MarketAnswer } from '../exchange/market';
 import type { Client } from '../model/client';
@@ -32,6 +33,9 @@ export interface Candidate {
 	/** Of what is for sale: which size suits this client. */
 	size?: SizeAdvice;
 }
+
+/** As many of a kind as points to win back and mends ever look at. */
+const mostOffers = 24;
 
 /** A thing that is worn in one way, by its ids. */
 export const keyOfItem = (item: Item): string =>
@@ -81,7 +85,7 @@ export interface Candidates {
 	wardrobe: readonly OwnedOption[];
 	/** What could answer an element, best first within owned, turned and listed. */
 	for: (element: Element) => Record<Candidate['from'], readonly Candidate[]>;
-	/** What could answer an element and may be worn by this client, with what it earns. */
+	/** What could answer an element best and may be worn by this client, with what it earns; the most first of each kind. */
 	offers: (elementId: string) => readonly WorthyOffer[];
 }
 
@@ -96,6 +100,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 	const options = { ...scoring, forgiven: undefined, wished: client.wishedEffects };
 	const shops = new Map(market?.shops.map((shop) => [shop.id, shop]));
 	const scorer = elementScorer(reference, scoring);
+	const boundOf = earningBound(reference, scoring);
 	const known = new Map<string, ReturnType<Candidates['for']>>();
 	const worths = new Map<string, readonly WorthyOffer[]>();
 
@@ -140,6 +145,37 @@ export function candidatesFor(source: CandidateSource): Candidates {
 			.sort((a, b) => standingOfFit[fits(a)] - standingOfFit[fits(b)]);
 	}
 
+	/** Of a list in its order, those that earn most: as many as are ever offered. What cannot earn as much is not scored. */
+	function bestEarning(element: Element, list: readonly Candidate[]): WorthyOffer[] {
+		const best: WorthyOffer[] = [];
+		for (const candidate of list) {
+			const least = best[mostOffers - 1]?.earned ?? 0;
+			// A wish may have put something before what is closer, by no more than its share.
+			const atMost = boundOf(element.id, candidate.closeness.closeness + likeness.wishShare);
+			if (candidate.from === 'owned' && atMost < least) break;
+			if (!isWearable(candidate, client)) continue;
+			const { key, item, title, garment, listing } = candidate;
+			const { earned } = scorer(element.id, {
+				elementId: element.id,
+				state: 'items',
+				garments: [garment],
+				movesDone: element.moves
+			}).score;
+			if (best.length >= mostOffers && earned <= least) continue;
+			const place = best.findIndex((other) => other.earned < earned);
+			best.splice(place < 0 ? best.length : place, 0, {
+				key,
+				item,
+				title,
+				garment,
+				cost: listing?.price,
+				earned
+			});
+			if (best.length > mostOffers) best.pop();
+		}
+		return best;
+	}
+
 	function all(element: Element) {
 		let found = known.get(element.id);
 		if (!found) {
@@ -156,21 +192,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 			if (before) return before;
 			const element = reference.elements.find(({ id }) => id === elementId);
 			const { owned = [], becoming = [], listed = [] } = element ? all(element) : {};
-			const offers = [...owned, ...becoming, ...listed]
-				.filter((candidate) => isWearable(candidate, client))
-				.map(({ key, item, title, garment, listing }): WorthyOffer => ({
-					key,
-					item,
-					title,
-					garment,
-					cost: listing?.price,
-					earned: scorer(elementId, {
-						elementId,
-						state: 'items',
-						garments: [garment],
-						movesDone: element?.moves ?? []
-					}).score.earned
-				}));
+			const offers = [owned, becoming, listed].flatMap((list) => (element ? bestEarning(element, list) : []));
 			worths.set(elementId, offers);
 			return offers;
 		}

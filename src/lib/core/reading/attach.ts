@@ -91,9 +91,11 @@ const reach = 16;
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
 function ownerBefore(named: readonly Group[], clause: Clause): Group | undefined {
 	return (
-		named.slice(-reach).findLast(
-			(group) => fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
-		) ?? named.at(-1)
+		named
+			.slice(-reach)
+			.findLast(
+				(group) => fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
+			) ?? named.at(-1)
 	);
 }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { afterNavigate } from '$app/navigation';
+	import { afterNavigate, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Button } from 'carbon-components-svelte';
 	import Keyboard from 'carbon-icons-svelte/lib/Keyboard.svelte';
@@ -9,6 +9,7 @@
 	import { nextToRedo, nextToUndo } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
 	import { otherTabs } from '$lib/store/tab';
+	import { readyArchive } from '$lib/workers/archive';
 	import { m } from '../messages';
 	import Guarded from './Guarded.svelte';
 	import KeySheet from './KeySheet.svelte';
@@ -35,7 +36,26 @@
 	async function lookAround() {
 		others = await otherTabs();
 	}
-	onMount(() => void lookAround());
+	/** Once the first view has settled: what the other places need is fetched, so that they open with the server stopped too. */
+	const settledMs = 4000;
+	onMount(() => {
+		void lookAround();
+		const later = setTimeout(async () => {
+			const inside = [
+				'/fitting/x',
+				'/fitting/x/beside',
+				'/fitting/x/lookbook',
+				'/clients/x',
+				'/references/x',
+				'/recipes/x'
+			];
+			await Promise.all(
+				[...places.map(([href]) => href), ...inside].map((href) => preloadCode(href).catch(() => undefined))
+			);
+			await readyArchive();
+		}, settledMs);
+		return () => clearTimeout(later);
+	});
 	const toUndo = live(() => {
 		const from = { others };
 		return () => nextToUndo(from);

@@ -7,6 +7,7 @@
 	import { m } from '../messages';
 	import PieceCard from './PieceCard.svelte';
 	import PieceForm from './PieceForm.svelte';
+	import Rail from './Rail.svelte';
 	import SayPieces from './SayPieces.svelte';
 
 	interface Props {
@@ -87,11 +88,11 @@
 	{:else if found.length === 0}
 		<p class="panel">{m.wardrobe.none}</p>
 	{/if}
-	<ul class="rail">
-		{#each found as piece (piece.id)}
-			<li><PieceCard {piece} {client} onedit={() => open(piece)} onremove={() => void remove(piece)} /></li>
-		{/each}
-	</ul>
+	<Rail pieces={found}>
+		{#snippet card(piece)}
+			<PieceCard {piece} {client} onedit={() => open(piece)} onremove={() => void remove(piece)} />
+		{/snippet}
+	</Rail>
 </section>
 <PieceForm bind:open={formOpen} clientId={client.id} piece={editing} {currency} />
 
@@ -104,16 +105,5 @@
 	}
 	.say {
 		margin-bottom: 1rem;
-	}
-	.rail {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(10.5rem, 100%), 1fr));
-		gap: 1px;
-		padding: 1px;
-		list-style: none;
-	}
-	.rail li {
-		background: var(--panel);
-		box-shadow: 0 0 0 1px var(--line);
 	}
 </style>
