@@ -27,7 +27,7 @@ test.describe('a store that is brought up elsewhere', () => {
 });
 
 test.describe('a worker that cannot be had', () => {
-	test.use({ tolerated: [[/worker/i, /Failed to load/], { option: true }] });
+	test.use({ tolerated: [/worker|Failed to load/i] });
 	test('a backup says so and can be tried again; nothing spins for ever', async ({ page }) => {
 		await openDemo(page);
 		await goTo(page, 'Studio');
@@ -134,7 +134,7 @@ test('two under-things of one name do not break Check', async ({ page }) => {
 });
 
 test.describe('the server stopped', () => {
-	test.use({ tolerated: [[/Failed to load resource/, /fetch/i], { option: true }] });
+	test.use({ tolerated: [/Failed to load resource|fetch/i] });
 	test('the places open, and a backup is made', async ({ page, context }) => {
 		await openDemo(page);
 		// What the other places need is fetched once the desk has settled.

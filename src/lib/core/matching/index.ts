@@ -31,4 +31,4 @@ export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
 export { judge } from './judging';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
-export { searchOver, wordsOfGarment, type Searchable } from './search';
+export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';

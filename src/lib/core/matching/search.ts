@@ -24,10 +24,17 @@ const widerColours: Partial<Record<ColourFamily, string>> = {
 	silver: 'metallic'
 };
 
-const wordsOfColour = (hex: string) => {
-	const family = familyOf(labOfHex(hex));
-	return [colourName(hex), family, widerColours[family] ?? ''];
-};
+/** Remembered, since a studio holds few distinct colours and many pieces. */
+const knownColours = new Map<string, string>();
+function wordsOfColour(hex: string): string {
+	let words = knownColours.get(hex);
+	if (words === undefined) {
+		const family = familyOf(labOfHex(hex));
+		words = [colourName(hex), family, widerColours[family] ?? ''].filter(Boolean).join(' ');
+		knownColours.set(hex, words);
+	}
+	return words;
+}
 
 /** Families whose pieces are looked for under a word that is not in their name. */
 const kindsOfFamily: Record<string, string> = {
@@ -39,8 +46,16 @@ const kindsOfFamily: Record<string, string> = {
 	jackets: 'outerwear'
 };
 
+const knownGarments = new WeakMap<Garment, string>();
+
 /** Everything that a garment can be found by. */
 export function wordsOfGarment(garment: Garment): string {
+	let words = knownGarments.get(garment);
+	if (words === undefined) knownGarments.set(garment, (words = workedOut(garment)));
+	return words;
+}
+
+function workedOut(garment: Garment): string {
 	const type = garmentType(garment.type);
 	return [
 		garmentInWords(garment),
@@ -51,7 +66,7 @@ export function wordsOfGarment(garment: Garment): string {
 		type.divisionLabel,
 		Object.hasOwn(kindsOfFamily, type.family) ? kindsOfFamily[type.family] : '',
 		slots[type.slot].label,
-		...garment.palette.flatMap(({ hex }) => wordsOfColour(hex)),
+		...garment.palette.map(({ hex }) => wordsOfColour(hex)),
 		...Object.entries(garment.facets).map(
 			([facet, { value }]) => facetValue(facet as FacetId, value)?.label ?? value
 		),
@@ -75,14 +90,16 @@ export interface Searchable {
 const fuzzyFrom = 4;
 const fuzziness = 0.2;
 
-/**
- * A search over things. Every word that is typed must begin a word of the thing, or be one of them but for a slip.
- * The order of the things is theirs, not the search's.
- *
- * @example searchOver(things)('blue knit') // the keys of a navy jumper and of a denim-blue cardigan
- */
-export function searchOver(things: readonly Searchable[]): (typed: string) => ReadonlySet<string> {
-	const index = new MiniSearch<{ id: number; words: string }>({
+/** Finds the keys of things by what is typed. */
+export type Finder = (typed: string) => ReadonlySet<string>;
+
+interface Entry {
+	id: number;
+	words: string;
+}
+
+const emptyIndex = () =>
+	new MiniSearch<Entry>({
 		fields: ['words'],
 		processTerm: (term) =>
 			term
@@ -95,14 +112,41 @@ export function searchOver(things: readonly Searchable[]): (typed: string) => Re
 			fuzzy: (term) => (term.length >= fuzzyFrom ? fuzziness : false)
 		}
 	});
-	index.addAll(
-		things.map(({ garments, texts }, id) => ({
-			id,
-			words: [...texts, ...garments.map(wordsOfGarment)].join(' ')
-		}))
-	);
-	return (typed) =>
+
+const entryOf = ({ garments, texts }: Searchable, id: number): Entry => ({
+	id,
+	// Each word once: a name is said again in what the garment is.
+	words: [...new Set([...texts, ...garments.map(wordsOfGarment)].join(' ').split(/\s+/))].join(' ')
+});
+
+const finderIn =
+	(index: MiniSearch<Entry>, things: readonly Searchable[]): Finder =>
+	(typed) =>
 		typed.trim() === ''
 			? new Set(things.map(({ key }) => key))
 			: new Set(index.search(typed).map(({ id }) => things[id as number]?.key ?? ''));
+
+/**
+ * A search over things. Every word that is typed must begin a word of the thing, or be one of them but for a slip.
+ * The order of the things is theirs, not the search's.
+ *
+ * @example searchOver(things)('blue knit') // the keys of a navy jumper and of a denim-blue cardigan
+ */
+export function searchOver(things: readonly Searchable[]): Finder {
+	const index = emptyIndex();
+	index.addAll(things.map(entryOf));
+	return finderIn(index, things);
+}
+
+/** As many things as are entered at a time, so that a key pressed meanwhile is heard. */
+const atATime = 40;
+
+/** The same search, made bit by bit so that nothing else waits for it. */
+export async function searchOverSoon(things: readonly Searchable[]): Promise<Finder> {
+	const index = emptyIndex();
+	for (let from = 0; from < things.length; from += atATime) {
+		index.addAll(things.slice(from, from + atATime).map((thing, i) => entryOf(thing, from + i)));
+		await new Promise((resolve) => setTimeout(resolve));
+	}
+	return finderIn(index, things);
 }

@@ -24,7 +24,7 @@
 			client: await database.clients.get(id),
 			pieces: await database.pieces.where('clientId').equals(id).toArray(),
 			events: await database.events.where('clientId').equals(id).sortBy('date'),
-			echoes: await database.echoes.where('clientId').equals(id).toArray(),
+			echoes: await database.echoes.where('clientId').equals(id).reverse().sortBy('createdOn'),
 			references: await database.references.toArray(),
 			settings: await database.settings.toCollection().first()
 		});
@@ -33,6 +33,9 @@
 	let editing = $state(false);
 	let asking = $state(false);
 	let choosing = $state(false);
+	/** As many echoes as stand above the rail; the latest first. */
+	const few = 4;
+	let allEchoes = $state(false);
 
 	const facts = $derived.by(() => {
 		if (!client) return [];
@@ -107,7 +110,7 @@
 			{#if found.value.echoes.length > 0}
 				<h2>{m.counts.echoes(found.value.echoes.length)}</h2>
 				<ul class="grid echoes">
-					{#each found.value.echoes as echo (echo.id)}
+					{#each allEchoes ? found.value.echoes : found.value.echoes.slice(0, few) as echo (echo.id)}
 						<li>
 							<EchoCard
 								{echo}
@@ -118,6 +121,11 @@
 						</li>
 					{/each}
 				</ul>
+				{#if !allEchoes && found.value.echoes.length > few}
+					<Button kind="ghost" size="small" on:click={() => (allEchoes = true)}
+						>{m.fitting.showAll(found.value.echoes.length)}</Button
+					>
+				{/if}
 			{/if}
 			<WardrobeView {client} pieces={found.value.pieces} currency={found.value.settings?.currency ?? 'GBP'} />
 		{/if}

@@ -10,18 +10,18 @@
 	import ClientForm from './ClientForm.svelte';
 
 	const clients = live(() => async () => {
-		const [all, pieces, echoes] = await Promise.all([
-			database.clients.toArray(),
-			database.pieces.toArray(),
-			database.echoes.toArray()
-		]);
-		return all
-			.sort((a, b) => a.name.localeCompare(b.name))
-			.map((client) => ({
-				client,
-				pieces: pieces.filter(({ clientId }) => clientId === client.id).length,
-				echoes: echoes.filter(({ clientId }) => clientId === client.id).length
-			}));
+		const all = await database.clients.toArray();
+		const of = (table: 'pieces' | 'echoes', id: string) =>
+			database[table].where('clientId').equals(id).count();
+		return Promise.all(
+			all
+				.sort((a, b) => a.name.localeCompare(b.name))
+				.map(async (client) => ({
+					client,
+					pieces: await of('pieces', client.id),
+					echoes: await of('echoes', client.id)
+				}))
+		);
 	});
 	let adding = $state(false);
 </script>

@@ -173,6 +173,7 @@ export const fitting = {
 		foot: 'Rules of thumb, not verdicts. Limits, labels, clinicians, venues and your own eye come first.'
 	},
 	cheapest: 'Cheapest points to win back',
+	lookingForPoints: 'Going through the rail…',
 	nothingToWin: 'No single change wins more than half a point.',
 	winFree: 'owned',
 	winMoves: (moves: string) => `do it: ${moves}`,

@@ -1,7 +1,15 @@
 <script lang="ts">
 	import { Button, Search, Select, SelectItem } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentType, searchOver, slots, type Client, type Piece, type SlotId } from '$lib/core';
+	import {
+		garmentType,
+		searchOverSoon,
+		slots,
+		type Client,
+		type Finder,
+		type Piece,
+		type SlotId
+	} from '$lib/core';
 	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
@@ -23,34 +31,39 @@
 	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
 
+	const byName = new Intl.Collator('en-GB');
 	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
 	const slotOrder = Object.keys(slots) as SlotId[];
 	const present = $derived(slotOrder.filter((id) => pieces.some((piece) => slotsOf(piece).includes(id))));
-	/** Built anew when pieces change, once something is looked for. */
-	const finder = $derived.by(() => {
-		const things = pieces;
-		let find: ReturnType<typeof searchOver> | undefined;
-		return (words: string) => {
-			find ??= searchOver(
-				things.map(({ id, name, place, note, sizeLabel, acquired, state, parts }) => ({
-					key: id,
-					garments: parts.map(({ garment }) => garment),
-					texts: [name, place, note, sizeLabel, acquired.how, m.wardrobe.states[state] ?? '']
-				}))
-			);
-			return find(words);
-		};
+	/** Built when the field is gone to, and anew when pieces change; keys that are pressed meanwhile are not held up. */
+	let looking = $state(false);
+	let find = $state.raw<Finder | undefined>();
+	$effect(() => {
+		if (!looking) return;
+		let dropped = false;
+		void searchOverSoon(
+			pieces.map(({ id, name, place, note, sizeLabel, acquired, state, parts }) => ({
+				key: id,
+				garments: parts.map(({ garment }) => garment),
+				texts: [name, place, note, sizeLabel, acquired.how, m.wardrobe.states[state] ?? '']
+			}))
+		).then((made) => {
+			if (!dropped) find = made;
+		});
+		return () => (dropped = true);
 	});
-	const answers = $derived(typed.trim() === '' ? undefined : finder(typed));
+	const answers = $derived(typed.trim() === '' ? undefined : find?.(typed));
+	/** In the order in which a look is read, then by name; put in order once for many searches. */
+	const inPlace = $derived.by(() => {
+		const placeOf = new Map(pieces.map((piece) => [piece, slotOrder.indexOf(slotsOf(piece)[0] ?? 'top')]));
+		return [...pieces].sort(
+			(a, b) => (placeOf.get(a) ?? 0) - (placeOf.get(b) ?? 0) || byName.compare(a.name, b.name)
+		);
+	});
 	const found = $derived(
-		pieces
+		inPlace
 			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
 			.filter(({ id }) => !answers || answers.has(id))
-			.sort(
-				(a, b) =>
-					slotOrder.indexOf(slotsOf(a)[0] ?? 'top') - slotOrder.indexOf(slotsOf(b)[0] ?? 'top') ||
-					a.name.localeCompare(b.name)
-			)
 	);
 
 	function open(piece?: Piece) {
@@ -71,7 +84,13 @@
 			{m.wardrobe.title} <span class="soft figures">{pieces.length}</span>
 		</h2>
 		<div class="search">
-			<Search size="sm" labelText={m.wardrobe.search} placeholder={m.wardrobe.search} bind:value={typed} />
+			<Search
+				size="sm"
+				labelText={m.wardrobe.search}
+				placeholder={m.wardrobe.search}
+				bind:value={typed}
+				on:focus={() => (looking = true)}
+			/>
 		</div>
 		<Select size="sm" inline labelText={m.wardrobe.where} bind:selected={slot}>
 			<SelectItem value="" text={m.wardrobe.everywhere} />

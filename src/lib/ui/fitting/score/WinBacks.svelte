@@ -20,9 +20,10 @@
 </script>
 
 <h3>{m.fitting.cheapest}</h3>
-{#if table.cheapest.length === 0}<p class="soft">{m.fitting.nothingToWin}</p>{/if}
+{#if table.cheapest === undefined}<p class="soft" aria-busy="true">{m.fitting.lookingForPoints}</p>{/if}
+{#if table.cheapest?.length === 0}<p class="soft">{m.fitting.nothingToWin}</p>{/if}
 <ul>
-	{#each table.cheapest.slice(0, shown) as one (`${one.elementId} ${one.change.kind} ${costOf(one)}`)}
+	{#each table.cheapest?.slice(0, shown) ?? [] as one (`${one.elementId} ${one.change.kind} ${costOf(one)}`)}
 		<li>
 			<button class="points-row" onclick={() => void table.winBack(one)}>
 				<span class="figures points">{m.fitting.winPoints(one.points.toFixed(1))}</span>

@@ -26,6 +26,7 @@ import {
 import { today } from '$lib/store/clock';
 import { lookCheck } from '../check/check.svelte';
 import { tableDeeds } from './deeds';
+import { offersInSteps } from './steps.svelte';
 import { marketFor } from './market.svelte';
 import { fittingTray } from '../tray/tray.svelte';
 
@@ -93,7 +94,10 @@ export function fittingTable(onTable: () => OnTable) {
 			.offers(elementId)
 			.filter(({ item }) => !wornItems.some((other) => sameThing(other, item)))
 			.map((offer) => ({ ...offer, cost: withPostage(offer, wornItems) }));
-	const cheapest = $derived(winBacks(reference, echo.matches, worn, offersFor, scoring));
+	const offers = offersInSteps(() => ({ candidates, elements }));
+	const cheapest = $derived(
+		offers.areThere ? winBacks(reference, echo.matches, worn, offersFor, scoring) : undefined
+	);
 
 	const check = lookCheck(() => ({
 		echo,
@@ -140,7 +144,7 @@ export function fittingTable(onTable: () => OnTable) {
 		get spend() {
 			return spend;
 		},
-		/** Single changes that win points, the cheapest points first. */
+		/** Single changes that win points, the cheapest points first; undefined while a large rail is gone through. */
 		get cheapest() {
 			return cheapest;
 		},
