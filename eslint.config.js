@@ -54,10 +54,54 @@ export default ts.config(
 			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }]
 		}
 	},
+	// Rules that know the types, over all that computes and keeps: there a slip costs most.
+	{
+		files: ['src/lib/{core,store,workers,server}/**/*.ts'],
+		ignores: ['**/*.test.ts', '**/*.svelte.ts'],
+		extends: [...ts.configs.strictTypeChecked],
+		languageOptions: {
+			parserOptions: {
+				projectService: {
+					// The architecture test asks about files that are not there.
+					allowDefaultProject: ['core', 'store', 'workers', 'server'].flatMap((layer) => [
+						`src/lib/${layer}/bad.ts`,
+						`src/lib/${layer}/good.ts`
+					])
+				},
+				tsconfigRootDir: import.meta.dirname
+			}
+		},
+		rules: {
+			'@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+			// An arrow that only calls is as clear without braces.
+			'@typescript-eslint/no-confusing-void-expression': 'off',
+			// Patches and worker proxies are typed as far as their packages type them.
+			'@typescript-eslint/no-unnecessary-type-parameters': 'off'
+		}
+	},
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],
 		languageOptions: {
 			parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig }
+		}
+	},
+	// A day is a day wherever it is read: only core/time turns one into a moment.
+	{
+		files: ['src/**/*.ts', 'src/**/*.svelte', 'demo/**/*.ts'],
+		ignores: ['src/lib/core/**', '**/*.test.ts', 'src/lib/store/clock.ts'],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "NewExpression[callee.name='Date']",
+					message:
+						'Days and moments are the business of core/time: use dayInWords, addDays, daysBetween, momentInWords.'
+				},
+				{
+					selector: 'MemberExpression[property.name=/^toLocale(Date|Time)String$/]',
+					message: 'How a day is said stands in core/time.'
+				}
+			]
 		}
 	},
 	{
@@ -88,6 +132,10 @@ export default ts.config(
 			],
 			'no-restricted-syntax': [
 				'error',
+				{
+					selector: "NewExpression[callee.name='Date'][arguments.0.raw=/^[\"'`]/]",
+					message: 'A day is no moment of this machine’s zone: see core/time.'
+				},
 				{
 					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
 					message: 'Time is passed in to the core.'

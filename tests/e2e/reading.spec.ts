@@ -173,7 +173,7 @@ test('a recipe of one’s own is made from references, compared and deleted', as
 	await page.getByRole('link', { name: 'Compare', exact: true }).click();
 	await expect(page.getByLabel('First recipe')).toHaveValue(/.+/);
 	await page.getByLabel('Second recipe').selectOption('The 1990s');
-	await page.getByLabel('The base').selectOption('A reference: 1930s evening');
+	await page.getByLabel('Put on').selectOption('A reference: 1930s evening');
 	await page.getByText('most of it', { exact: true }).click();
 	const mine = page.getByRole('region', { name: 'Saltmere evenings' });
 	const nineties = page.getByRole('region', { name: 'The 1990s' });
@@ -181,7 +181,7 @@ test('a recipe of one’s own is made from references, compared and deleted', as
 	await expect(nineties.getByRole('heading', { name: 'Takes away' })).toBeVisible();
 	await expect(nineties.getByRole('group', { name: 'Adds' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Both' })).toBeVisible();
-	await page.getByLabel('The base').selectOption('Pieces of a client: Tamsin Orrowby');
+	await page.getByLabel('Put on').selectOption('Pieces of a client: Tamsin Orrowby');
 	await page.getByRole('combobox', { name: 'Pieces on the base' }).click();
 	await page.locator('.bx--list-box__menu').getByText('Black silk shirt').click();
 	await page.keyboard.press('Escape');

@@ -35,6 +35,12 @@ export const test = base.extend<{ tolerated: RegExp[] }>({
 				report(`${event.violatedDirective} ${event.blockedURI}`);
 			});
 		});
+		// THROTTLE=4 npx playwright test: the same journeys on a machine four times as slow.
+		const throttle = Number(process.env.THROTTLE ?? 1);
+		if (throttle > 1) {
+			const session = await page.context().newCDPSession(page);
+			await session.send('Emulation.setCPUThrottlingRate', { rate: throttle });
+		}
 		await use(page);
 		expect(faults).toEqual([]);
 	}

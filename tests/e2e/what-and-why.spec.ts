@@ -62,7 +62,7 @@ test('the schools of an echo are twelve; a change says what it moved, and undo t
 }) => {
 	await openEcho(page, /Midnight Quay, for the Quay Stage/);
 	const before = await scoreOf(page);
-	await page.getByRole('button', { name: 'All schools' }).click();
+	await page.getByRole('button', { name: 'All schools of thought' }).click();
 	const form = page.getByRole('dialog', { name: /^Schools for/ });
 	await expect(form.getByRole('combobox')).toHaveCount(12);
 	await form.getByLabel('What counts as close').selectOption({ label: 'colour first' });
@@ -80,8 +80,8 @@ test('the schools of a client go with the echoes that are begun for them', async
 	await openDemo(page);
 	await goTo(page, 'Clients');
 	await page.getByRole('heading', { name: 'Corwin Tyehurst' }).click();
-	await page.getByRole('button', { name: 'Schools', exact: true }).click();
-	const form = page.getByRole('dialog', { name: /^Schools of Corwin/ });
+	await page.getByRole('button', { name: 'Schools of thought', exact: true }).click();
+	const form = page.getByRole('dialog', { name: /^Schools of thought of Corwin/ });
 	await form.getByLabel('What counts as close').selectOption({ label: 'spirit' });
 	await form.getByRole('button', { name: 'Save' }).click();
 	await expect(form).toBeHidden();

@@ -1,6 +1,6 @@
 /** Photos: their records go through the journal as all others; their bytes lie apart, once for each content. */
-import type { Photo } from '../core';
-import { clock, moment, newId, today } from './clock';
+import { momentBefore, type Photo } from '../core';
+import { moment, newId, today } from './clock';
 import { database, type StudioDatabase } from './database';
 
 /** Bytes that no record names are kept this long: the change that will name them may still be on its way in another tab. */
@@ -45,7 +45,7 @@ function hashesIn(value: unknown, found: Set<string>): void {
 /** Removes bytes that neither a record nor the journal names; done once at the start. Returns how many went. */
 export async function sweepPhotos(db: StudioDatabase = database): Promise<number> {
 	return db.transaction('rw', [db.photos, db.journal, db.photoBytes], async () => {
-		const before = new Date(clock.now().getTime() - graceMs).toISOString();
+		const before = momentBefore(moment(), graceMs);
 		const old = await db.photoBytes.filter(({ addedAt }) => addedAt < before).primaryKeys();
 		if (old.length === 0) return 0;
 		const named = new Set((await db.photos.toArray()).map(({ hash }) => hash));

@@ -10,12 +10,16 @@ export interface StorageState {
 	free?: number;
 }
 
+/** What a browser tells of its storage; an old or insecure one tells nothing. */
+const storageOf = (): StorageManager | undefined =>
+	'storage' in navigator && 'persist' in navigator.storage ? navigator.storage : undefined;
+
 export async function storageState(): Promise<StorageState> {
-	const { storage } = navigator;
+	const storage = storageOf();
 	if (!storage) return {};
 	const [kept, { usage, quota }] = await Promise.all([
-		storage.persisted?.().catch(() => undefined),
-		(storage.estimate?.() ?? Promise.resolve({})).catch((): StorageEstimate => ({}))
+		storage.persisted().catch(() => undefined),
+		storage.estimate().catch((): StorageEstimate => ({}))
 	]);
 	return { kept, used: usage, free: usage === undefined || quota === undefined ? undefined : quota - usage };
 }
@@ -26,8 +30,8 @@ export async function askToKeep(db: StudioDatabase = database): Promise<void> {
 	if (!settings || settings.demo) return;
 	const { settings: _settings, ...counts } = await countStudio(db);
 	if (Object.values(counts).every((count) => count === 0)) return;
-	if (await navigator.storage?.persisted?.()) return;
-	await navigator.storage?.persist?.();
+	const storage = storageOf();
+	if (storage && !(await storage.persisted())) await storage.persist();
 }
 
 /** Days without a backup after which it is time for one, and as many records as make it worth the reminder. */

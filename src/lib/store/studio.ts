@@ -31,7 +31,7 @@ export async function readStudio(db: StudioDatabase = database): Promise<Studio>
 /** How much of each kind there is. */
 export async function countStudio(db: StudioDatabase = database): Promise<Record<keyof Studio, number>> {
 	const counts = await Promise.all(tableNames.map(async (table) => [table, await db.table(table).count()]));
-	return Object.fromEntries(counts);
+	return Object.fromEntries(counts) as Record<keyof Studio, number>;
 }
 
 /** Puts a whole studio in place of the present one; all or nothing. Undo does not reach behind it. */

@@ -87,7 +87,7 @@ export function writerInto(db: StudioDatabase): {
 
 	async function write(table: TableName, id: string, recipe: (box: Box) => void): Promise<void> {
 		const stored = (await db.table(table).get(id)) as AnyRecord | undefined;
-		const [after, forward, inverse] = produceWithPatches({ record: stored } as Box, (box) => recipe(box));
+		const [after, forward, inverse] = produceWithPatches({ record: stored }, (box) => recipe(box));
 		if (forward.length === 0) return;
 		changes.push({ table, id, forward, inverse });
 		const record = after.record && validated(table, after.record, (stored?.rev ?? 0) + 1);

@@ -28,8 +28,10 @@ const furs = ['fur', 'feather', 'exotic-skin'];
 type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> &
 	Partial<Pick<Client, 'ethics' | 'coloursRefused'>>;
 
-function againstCloth({ avoidMaterials, allergies }: Limits, { facets }: Garment): string[] {
-	const cloth = [facets.material?.value, facets.texture?.value].filter((value) => value !== undefined);
+function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: Garment): string[] {
+	// What a tweed jacket is made of is in its name, and need not be stated.
+	const material = facets.material?.value ?? garmentType(type).usual.material;
+	const cloth = [material, facets.texture?.value].filter((value) => value !== undefined);
 	if (cloth.length === 0) return [];
 	return [...avoidMaterials, ...allergies]
 		.filter((avoided) => {
@@ -54,11 +56,16 @@ function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): 
 	return seen.map((word) => `${word}: a colour that this client refuses`);
 }
 
-function overHeelLimit({ limits }: Limits, { facets }: Garment): string[] {
-	const heel = facets.heelHeight?.value;
+function overHeelLimit({ limits }: Limits, { type, facets }: Garment): Caution[] {
 	const most = limits.maxHeelCm;
-	if (heel === undefined || most === undefined || placeOf('heelHeight', heel) <= most) return [];
-	return [`about ${placeOf('heelHeight', heel)} cm of heel, over the limit of ${most} cm`];
+	const { slot, usual, plural } = garmentType(type);
+	if (most === undefined || slot !== 'feet') return [];
+	const heel = facets.heelHeight?.value ?? usual.heelHeight;
+	if (heel === undefined) return [{ words: `how high is the heel? The limit is ${most} cm`, kind: 'look' }];
+	const cm = placeOf('heelHeight', heel);
+	if (cm <= most) return [];
+	const byKind = facets.heelHeight ? '' : ` as ${plural} usually have`;
+	return [{ words: `about ${cm} cm of heel${byKind}, over the limit of ${most} cm`, kind: 'against' }];
 }
 
 /** Where metal lies on the skin though it is no jewel: buckles, frames, slides. */
@@ -83,8 +90,8 @@ export const cautionsFor = (client: Limits, garment: Garment): Caution[] => [
 	...[
 		...againstCloth(client, garment),
 		...againstEthics(client, garment),
-		...againstColours(client, garment),
-		...overHeelLimit(client, garment)
+		...againstColours(client, garment)
 	].map((words): Caution => ({ words, kind: 'against' })),
+	...overHeelLimit(client, garment),
 	...metalOnSkin(client, garment)
 ];

@@ -1,8 +1,8 @@
 /** What stands against one thing for one client, wherever it is offered: on a card, as a mend, as points to win back. */
 import { cautionsFor, type Caution } from '../body/cautions';
 import type { Garment } from '../model/garment';
-import { factsOf } from './facts';
-import { breaksLimit } from './limits';
+import { factsOf, type PieceFacts } from './facts';
+import { breaksLimit, questionOf } from './limits';
 import type { CheckContext } from './model';
 
 type ForClient = NonNullable<CheckContext['client']>;
@@ -10,13 +10,24 @@ type ForClient = NonNullable<CheckContext['client']>;
 /** Remembered by client and garment: the same cards are laid out again and again. */
 const known = new WeakMap<object, WeakMap<Garment, Caution[]>>();
 
+/** What of a client's limits in words a piece breaks, as stated or by its kind, and what must be asked. */
+export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFacts): Caution[] =>
+	client.limits.never.flatMap((limit): Caution[] => {
+		switch (breaksLimit(limit, piece)) {
+			case 'yes':
+				return [{ words: `never: ${limit}`, kind: 'against' }];
+			case 'by-kind':
+				return [{ words: `never: ${limit}; usually so with ${piece.type.plural}`, kind: 'against' }];
+			case 'unknown':
+				return [{ words: `never: ${limit}; ${questionOf(limit, piece)}`, kind: 'look' }];
+			default:
+				return [];
+		}
+	});
+
 function workedOut(client: ForClient, garment: Garment): Caution[] {
 	const [piece] = factsOf([{ id: '', title: '', garment, moves: [] }], {}).pieces;
-	const broken = piece ? client.limits.never.filter((limit) => breaksLimit(limit, piece)) : [];
-	return [
-		...broken.map((limit): Caution => ({ words: `never: ${limit}`, kind: 'against' })),
-		...cautionsFor(client, garment)
-	];
+	return piece ? [...againstLimits(client, piece), ...cautionsFor(client, garment)] : [];
 }
 
 /**

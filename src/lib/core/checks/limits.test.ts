@@ -8,7 +8,8 @@ const factsOfOne = (words: string) => {
 	if (!piece) throw new Error(`"${words}" names nothing`);
 	return piece;
 };
-const breaks = (limit: string, words: string) => breaksLimit(limit, factsOfOne(words));
+const breaks = (limit: string, words: string) =>
+	['yes', 'by-kind'].includes(breaksLimit(limit, factsOfOne(words)));
 
 describe('a limit in words', () => {
 	it.each([
@@ -52,6 +53,22 @@ describe('a limit in words', () => {
 		expect(breaks('no bare back', 'backless evening gown')).toBe(true);
 		expect(breaks('nothing tight', 'bodycon dress')).toBe(true);
 		expect(breaks('nothing tight', 'sheer tights')).toBe(false);
+	});
+	it('holds for what is usual of a kind, though nobody stated it', () => {
+		expect(breaksLimit('no heels', factsOfOne('court shoes'))).toBe('by-kind');
+		expect(breaksLimit('flats only', factsOfOne('flat court shoes'))).toBe('no');
+		expect(breaksLimit('bare shoulders', factsOfOne('silk camisole'))).toBe('by-kind');
+		expect(breaksLimit('thighs', factsOfOne('micro shorts'))).not.toBe('no');
+		expect(breaksLimit('high necks', factsOfOne('polo neck'))).not.toBe('no');
+		expect(breaksLimit('see-through', factsOfOne('chiffon blouse'))).toBe('by-kind');
+	});
+	it('of a material asks where a name does not tell', () => {
+		expect(breaksLimit('fur', factsOfOne('fur coat'))).not.toBe('no');
+		expect(breaksLimit('fur', factsOfOne('faux fur coat'))).toBe('no');
+		expect(breaksLimit('fur', factsOfOne('trapper hat'))).toBe('unknown');
+		expect(breaksLimit('wool', factsOfOne('navy jumper'))).toBe('unknown');
+		expect(breaksLimit('wool', factsOfOne('cotton jumper'))).toBe('no');
+		expect(breaksLimit('silk', factsOfOne('satin blouse'))).toBe('unknown');
 	});
 	it('of a colour means its family by its name, or what is near a finer word', () => {
 		expect(breaks('pink', 'fuchsia dress')).toBe(true);

@@ -4,53 +4,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { Sense, Span } from '../reading/model';
 import { spansOf } from '../reading/spans';
 import type { PieceFacts } from './facts';
-
-/** Limits that speak of the body, or of what no word of the lexicon says, and what shows or does it. */
-const ofTheBody: { word: RegExp; breaks: (piece: PieceFacts) => boolean }[] = [
-	{
-		word: /strapless/i,
-		breaks: (piece) => piece.value('sleeveLength') === 'strapless' || piece.stated('neckline') === 'strapless'
-	},
-	{
-		word: /sleeveless|upper arms?|bare arms?/i,
-		breaks: (piece) =>
-			piece.slot !== 'layer' && ['sleeveless', 'strapless'].includes(piece.value('sleeveLength') ?? '')
-	},
-	{
-		word: /bare shoulders?|off.the.shoulder/i,
-		breaks: (piece) =>
-			['off-shoulder', 'one-shoulder', 'strapless', 'halter'].includes(piece.value('neckline') ?? '')
-	},
-	{
-		word: /mini|short skirts?|thighs?|above the knee|bare knees/i,
-		breaks: (piece) => ['micro', 'mini', 'above-knee'].includes(piece.value('hemLength') ?? '')
-	},
-	{
-		word: /low neck|cleavage|plung|bare chest/i,
-		breaks: (piece) => ['deep-v', 'plunge', 'sweetheart'].includes(piece.value('neckline') ?? '')
-	},
-	{
-		word: /bare back|backless/i,
-		breaks: (piece) => ['open', 'low'].includes(piece.value('back') ?? '')
-	},
-	{
-		word: /tight|clingy|bodycon/i,
-		breaks: (piece) => piece.value('fit') === 'skin-tight' && piece.slot !== 'hosiery'
-	},
-	{
-		word: /see.through|sheer|transparent/i,
-		breaks: (piece) =>
-			piece.slot !== 'hosiery' && ['sheer', 'semi-sheer'].includes(piece.stated('opacity') ?? '')
-	},
-	{ word: /leather/i, breaks: (piece) => piece.value('material') === 'leather' },
-	{ word: /fur/i, breaks: (piece) => piece.value('material') === 'fur' },
-	{
-		word: /rustl/i,
-		breaks: (piece) => ['taffeta', 'nylon', 'technical', 'lame'].includes(piece.value('material') ?? '')
-	},
-	// How much skin a crop shows depends on the rise below it: that is a rule of its own.
-	{ word: /midriff|belly|stomach|tummy/i, breaks: () => false }
-];
+import { anyOf, propertiesSaid, type Answer } from './properties';
 
 function isOf(piece: PieceFacts, sense: Sense, text: string): boolean {
 	switch (sense.kind) {
@@ -99,17 +53,22 @@ function meaningOf(limit: string): Meant[] {
 
 /** Can a limit be held against a piece? What is not understood is kept and read by people only. */
 export const isKnownLimit = (limit: string): boolean =>
-	ofTheBody.some(({ word }) => word.test(limit)) || meaningOf(limit).length > 0;
+	propertiesSaid(limit).length > 0 || meaningOf(limit).length > 0;
 
 /**
- * Does a piece break a limit ("strapless", "polka dots", "red trousers")? A limit of the body goes by what shows; of any
- * other, all that its words say must hold.
+ * Does a piece break a limit ("strapless", "polka dots", "red trousers")? A limit of the body or of a material goes by what
+ * the piece is, as stated or by its kind; of any other, all that its words say must hold.
  */
-export function breaksLimit(limit: string, piece: PieceFacts): boolean {
-	const body = ofTheBody.filter(({ word }) => word.test(limit));
-	if (body.length > 0) return body.some(({ breaks }) => breaks(piece));
+export function breaksLimit(limit: string, piece: PieceFacts): Answer {
+	const said = propertiesSaid(limit);
+	if (said.length > 0) return anyOf(...said.map(({ holds }) => holds(piece)));
 	const meant = meaningOf(limit);
-	return (
-		meant.length > 0 && meant.every(({ text, senses }) => senses.some((sense) => isOf(piece, sense, text)))
-	);
+	return meant.length > 0 &&
+		meant.every(({ text, senses }) => senses.some((sense) => isOf(piece, sense, text)))
+		? 'yes'
+		: 'no';
 }
+
+/** What is asked where it is not known whether a piece breaks a limit. */
+export const questionOf = (limit: string, piece: PieceFacts): string =>
+	propertiesSaid(limit).find(({ holds }) => holds(piece) === 'unknown')?.asks ?? 'is that so?';

@@ -1,5 +1,4 @@
 /** The reference's own mistakes, and what an echo that mends them is forgiven. */
-import type { MoveId } from '../lexicon/moves';
 import { garmentInWords } from '../closeness/words';
 import type { AspectId, Element, Reference } from '../model/reference';
 import { checkLook } from './check-look';
@@ -12,7 +11,7 @@ export const asWorn = (elements: readonly Element[]): CheckedPiece[] =>
 		id,
 		title: garmentInWords(garment),
 		garment,
-		moves: moves as readonly MoveId[]
+		moves: moves
 	}));
 
 /** What the eye finds wrong in the reference itself, whoever is to wear it. */

@@ -21,12 +21,12 @@ export function colourName(hex: string): string {
 	const lab = labOfHex(hex);
 	const family = familyOf(lab);
 	const own = anchors.filter((anchor) => anchor.family === family);
-	const nearest = (own.length > 0 ? own : anchors).reduce(
+	const nearest = (own.length > 0 ? own : anchors).reduce<{ word: string; distance: number }>(
 		(best, anchor) => {
 			const distance = deltaE00(lab, anchor.lab);
 			return distance < best.distance ? { word: anchor.word, distance } : best;
 		},
-		{ word: family as string, distance: Infinity }
+		{ word: family, distance: Infinity }
 	);
 	names.set(hex, nearest.word);
 	return nearest.word;

@@ -33,7 +33,7 @@ const mostPhotoBytes = 32 * 1024 * 1024;
 const mostEntries = 20_001;
 
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
-function* jsonPieces(document: StudioDocument): Generator<string> {
+function* jsonPieces(document: StudioDocument): Generator<string, void> {
 	const { format, schemaVersion, writtenOn } = document;
 	yield `{"format":${JSON.stringify(format)},"schemaVersion":${schemaVersion},"writtenOn":${JSON.stringify(writtenOn)}`;
 	for (const table of tableNames) {
@@ -62,14 +62,14 @@ function recordStream(
 		pull(controller) {
 			let text = '';
 			while (text.length < chunkLetters) {
-				const { done, value } = pieces.next();
-				if (done) {
+				const next = pieces.next();
+				if (next.done) {
 					if (text !== '') controller.enqueue(encoder.encode(text));
 					controller.close();
 					onWritten(written);
 					return;
 				}
-				text += value;
+				text += next.value;
 				written++;
 			}
 			controller.enqueue(encoder.encode(text));

@@ -46,7 +46,12 @@ function wordsIn(text: string): GarmentType['words'] {
 
 function usualIn(text: string): GarmentType['usual'] {
 	const pairs = text.trim().split(/\s+/).filter(Boolean);
-	return Object.fromEntries(pairs.map((pair) => pair.split('=')));
+	return Object.fromEntries(
+		pairs.map((pair): [string, string] => {
+			const [facet = '', value = ''] = pair.split('=');
+			return [facet, value];
+		})
+	);
 }
 
 function readType(line: string, family: FamilySource, kin: number): GarmentType {

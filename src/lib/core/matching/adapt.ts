@@ -103,7 +103,7 @@ function otherFeatures(garment: Garment): Variant[] {
 						...garment,
 						facets: { ...garment.facets, [facet]: { value: id, provenance: 'assumed' as const } }
 					},
-					aspect: facet as AspectId,
+					aspect: facet,
 					words: `${aspectLabel(facet)}: ${label}${instead}`
 				}));
 		});

@@ -177,19 +177,24 @@ const rounding = 1e-9;
 /** Places of the garments that are worn there, those with the highest bound first. */
 function byBound(bounds: Float64Array): Uint32Array {
 	const stepOf = (bound: number) => Math.min(steps - 1, Math.floor(bound * steps));
-	const starts = new Uint32Array(steps + 1);
+	// How many lie in each step, then where each step begins: a counting sort, the highest step first.
+	const begins = new Uint32Array(steps + 1);
 	let worn = 0;
 	for (const bound of bounds)
 		if (bound >= 0) {
-			starts[steps - stepOf(bound)]!++;
+			const place = steps - stepOf(bound);
+			begins[place] = (begins[place] ?? 0) + 1;
 			worn++;
 		}
-	for (let step = 1; step <= steps; step++) starts[step]! += starts[step - 1]!;
+	for (let step = 1; step <= steps; step++) begins[step] = (begins[step] ?? 0) + (begins[step - 1] ?? 0);
 	const places = new Uint32Array(worn);
-	const next = starts.slice();
 	for (let at = 0; at < bounds.length; at++) {
 		const bound = bounds[at] ?? -1;
-		if (bound >= 0) places[next[steps - 1 - stepOf(bound)]!++] = at;
+		if (bound < 0) continue;
+		const step = steps - 1 - stepOf(bound);
+		const place = begins[step] ?? 0;
+		places[place] = at;
+		begins[step] = place + 1;
 	}
 	return places;
 }

@@ -11,6 +11,7 @@ export function transformed(garment: Garment, id: TransformationId): Garment {
 	const kept = Object.entries(garment.facets).filter(([facet]) => typeHasFacet(type, facet as FacetId));
 	const made = Object.entries(to.facets ?? {})
 		.filter(([facet, value]) => typeHasFacet(type, facet as FacetId) && facetValue(facet as FacetId, value))
-		.map(([facet, value]) => [facet, { value, provenance: 'inferred' as const }]);
-	return { ...garment, type, facets: { ...Object.fromEntries(kept), ...Object.fromEntries(made) } };
+		.map(([facet, value]) => [facet, { value, provenance: 'inferred' as const }] as const);
+	const facets: Garment['facets'] = { ...Object.fromEntries(kept), ...Object.fromEntries(made) };
+	return { ...garment, type, facets };
 }

@@ -29,7 +29,7 @@ function stepTo(version: number, document: OldDocument): OldDocument {
 				})
 			];
 		});
-	return { ...document, ...Object.fromEntries(tables), schemaVersion: version };
+	return { ...document, ...(Object.fromEntries(tables) as OldDocument), schemaVersion: version };
 }
 
 /** From this version on, a record names nothing that is not there; older ones are let go of what was left over. */
@@ -39,7 +39,7 @@ const wholeSince = 4;
 function withoutLeftOvers(document: OldDocument): OldDocument {
 	const studio = structuredClone(document) as unknown as Studio;
 	for (const one of brokenLinks(studio)) mended(one.record, one);
-	return studio as unknown as OldDocument;
+	return studio;
 }
 
 /** Is a document of the right form as far as links are read from it? What is not is left for the schemas to tell. */

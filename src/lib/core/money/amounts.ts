@@ -1,4 +1,4 @@
-import { add, dinero, toSnapshot, type DineroCurrency } from 'dinero.js';
+import { add, dinero, toSnapshot } from 'dinero.js';
 import type { Money } from '../model/basics';
 
 /** Currencies with two decimal places, as the app offers them; Intl knows how each is written. */
@@ -7,7 +7,7 @@ export const currencies = ['GBP', 'EUR', 'USD', 'INR', 'CAD', 'AUD'] as const;
 const toDinero = ({ amountMinor, currency }: Money) =>
 	dinero({
 		amount: amountMinor,
-		currency: { code: currency, base: 10, exponent: 2 } as DineroCurrency<number>
+		currency: { code: currency, base: 10, exponent: 2 }
 	});
 
 /** The sum of amounts of one currency; throws when currencies differ. Undefined for no amounts. */

@@ -16,7 +16,7 @@ function lettersOf(word: string): number {
 	for (let i = 0; i < word.length; i++) letters |= 1 << Math.min(26, Math.max(0, word.charCodeAt(i) - 97));
 	return letters;
 }
-const sortedLetters = (word: string) => [...word].sort().join('');
+const sortedLetters = (word: string) => Array.from(word).sort().join('');
 
 const byLength = new Map<number, Known[]>();
 for (const word of [...vocabulary].sort()) {

@@ -2,7 +2,14 @@
  * Days and moments. A day is a date without a time or a zone, "2026-12-06", and stays that day wherever it is read: it is
  * never turned into a moment of the machine's zone, which would make a Sunday a Saturday west of Greenwich.
  */
-import { addDays as daysAdded, differenceInCalendarDays, formatISO, parse } from 'date-fns';
+import {
+	addDays as daysAdded,
+	differenceInCalendarDays,
+	formatISO,
+	set,
+	setHours,
+	startOfHour
+} from 'date-fns';
 
 /** A day as in "2026-12-06". */
 export type Day = string;
@@ -14,10 +21,14 @@ export const isDay = (text: string): boolean => dayPattern.test(text);
 /** A moment in UTC, as in "2026-11-25T09:30:00.000Z". */
 export const isMoment = (text: string): boolean => momentPattern.test(text);
 
+/** Some noon of this machine's, to set the day of. */
+const someNoon = startOfHour(setHours(new Date(0), 12));
+
 /** Noon of the day on this machine: far enough from both midnights that no change of clocks moves it to another day. */
 export function noonOf(day: Day): Date {
 	if (!isDay(day)) throw new RangeError(`"${day.slice(0, 20)}" is no day of the form 2026-12-06`);
-	return parse(`${day} 12:00`, 'yyyy-MM-dd HH:mm', new Date(0));
+	const [year, month, date] = day.split('-').map(Number);
+	return set(someNoon, { year, month: (month ?? 1) - 1, date });
 }
 
 /** The day of a moment as the machine's own calendar shows it. */
@@ -45,6 +56,10 @@ export function dayInWords(day: Day, form: 'with-weekday' | 'with-year' = 'with-
 
 /** The month of a day, 1 to 12. */
 export const monthOf = (day: Day): number => Number(day.slice(5, 7));
+
+/** The moment so many milliseconds before another, in UTC. */
+export const momentBefore = (moment: string, milliseconds: number): string =>
+	new Date(Date.parse(moment) - milliseconds).toISOString();
 
 /** How a moment is said where the machine stands: its day. */
 export const momentInWords = (moment: string): string => dayInWords(dayOf(new Date(moment)));

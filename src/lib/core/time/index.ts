@@ -6,6 +6,7 @@ export {
 	daysBetween,
 	isDay,
 	isMoment,
+	momentBefore,
 	momentInWords,
 	momentLater,
 	monthOf,

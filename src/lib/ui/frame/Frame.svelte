@@ -133,17 +133,6 @@
 <KeySheet bind:open={keysOpen} />
 
 <style>
-	.skip {
-		position: absolute;
-		left: -999px;
-	}
-	.skip:focus {
-		left: 1rem;
-		top: 0.5rem;
-		z-index: 10;
-		background: var(--panel);
-		padding: 0.5rem 1rem;
-	}
 	header {
 		position: relative;
 		display: flex;

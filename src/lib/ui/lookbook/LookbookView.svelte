@@ -7,7 +7,6 @@
 		extrasOf,
 		moneyInWords,
 		resolveItem,
-		schoolLabel,
 		scoreEcho,
 		sheetCautions,
 		sheetOf,
@@ -27,7 +26,6 @@
 	const cautions = $derived(sheetCautions(lines));
 	const cautionWords = { heels: m.lookbook.heels, hems: m.lookbook.hems, ...m.fitting.becomes.cautions };
 	/** Schools that shaped the figure and the checks. */
-	const schools = $derived(Object.values(echo.schools).map(schoolLabel).join(', '));
 	const score = $derived(scoreEcho(echo, reference, pieces, client).score);
 	const bought = $derived(boughtIn(echo));
 	const spend = $derived(spendOf(echo, currency));
@@ -35,7 +33,7 @@
 		item.source === 'piece'
 			? m.lookbook.owned
 			: [item.shop.name, item.sizeLabel, moneyInWords(item.listing.price)].filter(Boolean).join(' · ');
-	const answer = { done: m.fitting.done, 'left-out': m.fitting.leftOut, gap: m.fitting.gap } as const;
+	const answer = m.lookbook.states;
 </script>
 
 <article class="page book">
@@ -70,7 +68,6 @@
 				{m.lookbook.echo}<br /><span class="soft figures"
 					>{Math.round(score)} of 100, {bandOf(score).label}</span
 				>
-				{#if schools}<br /><span class="soft">{m.lookbook.schools(schools)}</span>{/if}
 			</figcaption>
 		</figure>
 		<section>

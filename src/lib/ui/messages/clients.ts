@@ -36,7 +36,7 @@ export const clients = {
 		allergies: 'Allergies',
 		ethics: 'Materials for ethics’ sake',
 		coloursRefused: 'Colours refused',
-		schools: 'Schools',
+		schools: 'Schools of thought',
 		figure: 'Figure'
 	} as Record<string, string>,
 	skin: 'Skin',

@@ -23,7 +23,7 @@ export const fitting = {
 	leaveOutCosts: (points: string) => `costs ${points} points`,
 	markDone: 'Mark as done',
 	done: 'done',
-	clear: 'Make it a gap again',
+	clear: 'Take the match away',
 	pin: 'Pin it',
 	unpin: 'Unpin it',
 	pinned: 'pinned',
@@ -92,7 +92,7 @@ export const fitting = {
 		open: (figure: number) => `Why ${figure}?`,
 		answers: (asked: string) => `for ${asked}`,
 		sum: (closeness: number, earned: string, points: string, sure: number) =>
-			`${closeness} of 100 close; it earns ${earned} of the ${points} points that this element holds. ${sure} % of what is asked is noted of it.`,
+			`${closeness} of 100 close; it earns ${earned} of the ${points} points that this element holds. ${sure} % of what is asked is known of it.`,
 		feature: 'Feature',
 		words: 'In words',
 		alike: 'Alike',
@@ -189,7 +189,7 @@ export const fitting = {
 	alreadyFor: (what: string) => `now worn for ${what}`,
 	forIt: 'For it',
 	against: 'Against it',
-	sure: (percent: number) => `${percent} % of it noted`,
+	sure: (percent: number) => `${percent} % known`,
 	movesDone: 'Worn as in the reference',
 	reason: 'Why this one',
 	reasons: {
@@ -203,7 +203,7 @@ export const fitting = {
 		other: 'another reason'
 	} as Record<string, string>,
 	score: 'Closeness',
-	confidence: (percent: number) => `${percent} % of what was asked is noted`,
+	confidence: (percent: number) => `${percent} % of what was asked is known of the pieces`,
 	losses: 'Where points are lost',
 	noLosses: 'Nothing is lost.',
 	noElements: 'This reference has no elements yet. Read it first, then match it.',

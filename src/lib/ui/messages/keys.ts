@@ -18,7 +18,7 @@ export const keySheet = {
 		['table', '→ · ←', 'from the rung to its cards, and back'],
 		['table', 'Enter', 'choose the card'],
 		['table', 'X', 'leave the element out'],
-		['table', 'Backspace', 'make it a gap again'],
+		['table', 'Backspace', 'take the match away'],
 		['table', 'D', 'mark hair, make-up or nails as done'],
 		['table', 'P', 'pin the match, or let it go'],
 		['table', 'M', 'match what I have, around the pins'],

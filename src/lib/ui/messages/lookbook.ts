@@ -2,6 +2,8 @@
 export const lookbook = {
 	print: 'Print',
 	back: 'Back to the fitting table',
+	/** In the client's words: what is not there yet, what stays off, what is done by hand. */
+	states: { gap: 'still to be found', 'left-out': 'goes without', done: 'done on the day' },
 	for: 'for',
 	reference: 'The reference',
 	echo: 'The echo',
@@ -17,6 +19,5 @@ export const lookbook = {
 	cautions: 'Take care',
 	heels: 'New heel heights need a try indoors first; mind stairs and wet quays.',
 	hems: 'Floor-length hems and drapes: keep clear of flames, wheels and stairs.',
-	schools: (schools: string) => `Under the schools: ${schools}`,
 	simulated: 'Shops and prices are simulated.'
 };

@@ -34,7 +34,7 @@ export const recipes = {
 	removeAsk: (title: string) => `Delete the recipe ${title}?`,
 	removeText: 'References that were made from it stay. Undo brings it back.',
 	plate: (title: string, degree: string) => `${title}, ${degree}`,
-	base: 'The base',
+	base: 'Put on',
 	baseReference: 'A reference',
 	basePieces: 'Pieces of a client',
 	baseNone: 'No base: everything is added',

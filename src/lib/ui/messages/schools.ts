@@ -1,9 +1,9 @@
 /** Schools. */
 export const schools = {
-	all: 'All schools',
-	edit: 'Schools',
+	all: 'All schools of thought',
+	edit: 'Schools of thought',
 	ofEcho: (title: string) => `Schools for ${title}`,
-	ofClient: (name: string) => `Schools of ${name}`,
+	ofClient: (name: string) => `Schools of thought of ${name}`,
 	intro:
 		'Practitioners disagree here. What you choose changes weights and checks, and is named in what it changed.',
 	changes: (what: string) => `Changes ${what}.`,

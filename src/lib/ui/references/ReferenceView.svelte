@@ -215,6 +215,7 @@
 		}
 		figure {
 			position: static;
+			height: 20rem;
 		}
 	}
 </style>

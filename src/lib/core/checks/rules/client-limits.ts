@@ -1,7 +1,12 @@
 import { cautionsFor } from '../../body/cautions';
-import { breaksLimit } from '../limits';
+import { againstLimits } from '../bars';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
+
+/** Limits of what a layer over a top covers. */
+const isCovered = /arms?|sleeveless|shoulder|back|strapless|sheer|see.through|transparent/i;
+/** Limits that a high rise below a crop keeps. */
+const ofTheMiddle = /midriff|belly|stomach|tummy/i;
 
 export const clientLimits: Rule = {
 	id: 'client-limits',
@@ -12,24 +17,45 @@ export const clientLimits: Rule = {
 	about: [],
 	find: ({ pieces, client, in: inSlots }) => {
 		if (!client) return [];
+		// What a layer leaves open is covered by what is worn under it, and what it covers is not bare.
 		const covered = inSlots('layer', 'outer', 'suit').length > 0;
+		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
-			const broken = client.limits.never.filter(
-				(limit) => !(covered && piece.slot === 'top') && breaksLimit(limit, piece)
+			const limits = againstLimits(
+				{
+					limits: {
+						never: client.limits.never.filter(
+							(limit) =>
+								!(covered && piece.slot === 'top' && isCovered.test(limit)) &&
+								!(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
+						)
+					}
+				},
+				piece
 			);
-			const cautions = cautionsFor(client, piece.garment).filter(({ kind }) => kind !== 'look');
-			const said = [...broken.map((limit) => `never: ${limit}`), ...cautions.map(({ words }) => words)];
-			return said.length > 0
-				? [
-						{
-							severity: 'warning',
-							pieces: [piece.id],
-							measured: `${piece.title}: ${said.join('; ')}`,
-							swap: true,
-							leaveOff: piece.area < 0.1
-						}
-					]
-				: [];
+			const cautions = [...limits, ...cautionsFor(client, piece.garment)];
+			const against = cautions.filter(({ kind }) => kind !== 'look');
+			const asked = cautions.filter(({ kind }) => kind === 'look');
+			const found = (severity: 'warning' | 'hint', said: typeof cautions): Violation[] =>
+				said.length === 0
+					? []
+					: [
+							{
+								severity,
+								pieces: [piece.id],
+								measured: `${piece.title}: ${said.map(({ words }) => words).join('; ')}`,
+								swap: severity === 'warning',
+								leaveOff: severity === 'warning' && piece.area < 0.1
+							}
+						];
+			// What a limit breaks is said; what nobody knows is asked, unless the label is all that tells.
+			return [
+				...found('warning', against),
+				...found(
+					'hint',
+					asked.filter(({ words }) => words.startsWith('never:'))
+				)
+			];
 		});
 	}
 };

@@ -41,7 +41,8 @@ export const accessories: FamilySource[] = [
 			snood: snood / snoods / infinity scarf, cowl scarf
 			shawl: shawl / shawls / stole, wrap, pashmina, evening wrap / size=large
 
-			fur-stole: fur stole / fur stoles / faux-fur stole, tippet / material=faux-fur
+			fur-stole: fur stole / fur stoles / tippet / material=fur
+			faux-fur-stole: faux-fur stole / faux-fur stoles / fake-fur stole / material=faux-fur
 			feather-boa: feather boa / feather boas / boa / material=feather
 
 			jabot: jabot / jabots / ruff
@@ -81,7 +82,8 @@ export const accessories: FamilySource[] = [
 			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat
 			visor: visor / visors / sun visor
 
-			trapper-hat: trapper hat / trapper hats / fur hat, ushanka / material=faux-fur
+			trapper-hat: trapper hat / trapper hats / ushanka / material=faux-fur
+			fur-hat: fur hat / fur hats / / material=fur
 			hood: hood / hoods / balaclava
 
 			turban: turban / turbans / head wrap, headwrap, gele

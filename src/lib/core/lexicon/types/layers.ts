@@ -135,7 +135,8 @@ export const layers: FamilySource[] = [
 			puffer-coat: puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
 
 			shearling-coat: shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
-			faux-fur-coat: faux-fur coat / faux-fur coats / fur coat, fluffy coat, teddy coat / material=faux-fur
+			faux-fur-coat: faux-fur coat / faux-fur coats / fake-fur coat, fluffy coat, teddy coat / material=faux-fur
+			fur-coat: fur coat / fur coats / mink coat, fur jacket / material=fur
 
 			opera-coat: opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
 			cape: cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized

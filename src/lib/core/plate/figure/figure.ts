@@ -74,7 +74,7 @@ const halfBreadth = (girth: number) => girth / 5.44;
 
 /** The measures that are known; one that was taken out again may still stand there without a figure. */
 const noted = (measurements: PlateBody['measurements'] = {}): Partial<typeof neutral> =>
-	Object.fromEntries(Object.entries(measurements).filter(([, cm]) => cm !== undefined));
+	Object.fromEntries(Object.entries(measurements).filter(([, cm]) => Number.isFinite(cm)));
 
 /** The neutral figure at a stature: what is not known of a body is in proportion to its height. */
 function neutralOf(stature = neutral.stature): typeof neutral {

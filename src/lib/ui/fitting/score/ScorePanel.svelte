@@ -57,7 +57,7 @@
 	let choosing = $state(false);
 </script>
 
-<section class="score" aria-label={m.fitting.score}>
+<section class="score" id="score" tabindex="-1" aria-label={m.fitting.score}>
 	<div class="sum">
 		<p class="number figures" aria-live="polite">
 			<span class="visually-hidden">{m.fitting.score}</span>{Math.round(score.score)}

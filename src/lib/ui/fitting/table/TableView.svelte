@@ -83,6 +83,8 @@
 <svelte:window {onkeydown} />
 
 <div class="table" bind:this={room} data-table tabindex="-1">
+	<a class="skip" href="#tray">{m.skipTo.tray}</a>
+	<a class="skip" href="#score">{m.skipTo.score}</a>
 	<div class="head">
 		<h1>{echo.title}</h1>
 		<span class="soft">
@@ -142,7 +144,7 @@
 				{view}
 				overlaid
 			/>
-			<div class="tray-place">
+			<div class="tray-place" id="tray" tabindex="-1">
 				<SidePanel {table} bind:checking onwhy={() => (asked = true)} />
 			</div>
 		</div>
@@ -248,6 +250,16 @@
 		.tray-place {
 			grid-column: 1 / -1;
 			height: 30rem;
+		}
+	}
+	/* A tablet in portrait shows plates, rungs and cards with the verdict still in view. */
+	@media (max-width: 70rem) and (min-width: 40.01rem) and (min-height: 60rem) {
+		.work > :global(figure) {
+			height: 22rem;
+		}
+		.tray-place {
+			height: calc(100vh - 3rem - 4rem - 22rem - 19rem);
+			min-height: 18rem;
 		}
 	}
 	@media (max-width: 40rem) {

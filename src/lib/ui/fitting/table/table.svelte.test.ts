@@ -280,7 +280,7 @@ describe('what can be done', () => {
 	it('the cheapest points to win back are named and done', async () => {
 		await table.choose(jacket, table.tray.owned[1]!);
 		await settle();
-		const better = table.cheapest.find(({ elementId }) => elementId === jacket.id)!;
+		const better = table.cheapest!.find(({ elementId }) => elementId === jacket.id)!;
 		expect(better.change).toMatchObject({ kind: 'item', offer: { title: 'Wine blazer' } });
 		const before = table.score.score;
 		await table.winBack(better);
@@ -288,7 +288,7 @@ describe('what can be done', () => {
 		expect(table.score.score - before).toBeCloseTo(better.points, 6);
 		await table.toggleMove(jacket, 'worn-open');
 		await settle();
-		const move = table.cheapest.find(({ change }) => change.kind === 'moves')!;
+		const move = table.cheapest!.find(({ change }) => change.kind === 'moves')!;
 		await table.winBack(move);
 		await settle();
 		expect(table.matchOf(jacket)?.movesDone).toEqual(['worn-open']);

@@ -1,0 +1,117 @@
+/** What makes a thing bare, high, sheer or of a material, for limits (common practice). */
+
+export const bareNecklines = ['off-shoulder', 'one-shoulder', 'strapless', 'halter'];
+export const lowNecklines = ['deep-v', 'plunge', 'sweetheart'];
+export const highNecklines = ['roll', 'funnel', 'mock', 'high-neck'];
+
+/** Types that hang from thin straps and leave the shoulder bare. */
+export const shoulderStraps = [
+	'camisole',
+	'slip-dress',
+	'sundress',
+	'bandeau',
+	'bralette',
+	'bikini-top',
+	'swimsuit',
+	'corset-top'
+];
+
+/** Cloth that shows what is under it unless it is said to be lined or opaque. */
+export const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'lace', 'georgette', 'voile', 'chanderi'];
+
+/** Kinds that are made of fur or of imitation, and whose word does not tell. */
+export const maybeFur = ['trapper-hat'];
+/** Families in which wool is so common that it is asked where nobody said. */
+export const likelyWool = ['knitwear', 'cardigans', 'tailored', 'coats'];
+
+export type MaterialKind =
+	'leather' | 'fur' | 'feather' | 'down' | 'wool' | 'silk' | 'latex' | 'synthetics' | 'scratchy' | 'rustling';
+
+export interface KindOfMaterial {
+	/** How it is said. */
+	said: RegExp;
+	asks: string;
+	/** Materials and textures that are of it. */
+	is: readonly string[];
+	/** Materials that may be, so that it is asked. */
+	maybe?: readonly string[];
+}
+
+const wools = [
+	'wool',
+	'merino',
+	'lambswool',
+	'cashmere',
+	'mohair',
+	'alpaca',
+	'camel-hair',
+	'tweed',
+	'flannel',
+	'felt',
+	'boucle-wool',
+	'boucle',
+	'shearling'
+];
+
+export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
+	leather: {
+		said: /leather|suede|\bhides?\b|animal skins?/i,
+		asks: 'is it real leather?',
+		is: ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling']
+	},
+	fur: {
+		said: /\bfurs?\b/i,
+		asks: 'is this real fur?',
+		is: ['fur', 'shearling']
+	},
+	feather: { said: /feathers?/i, asks: 'are there feathers in it?', is: ['feather'], maybe: ['down-fill'] },
+	down: { said: /\bdown\b/i, asks: 'what is it filled with?', is: ['down-fill'], maybe: ['feather'] },
+	wool: {
+		said: /\bwool|cashmere|mohair|alpaca|lanolin/i,
+		asks: 'is there wool in it?',
+		is: wools,
+		maybe: ['knit', 'fleece', 'velour']
+	},
+	silk: {
+		said: /\bsilks?\b/i,
+		asks: 'is it silk?',
+		is: ['silk', 'chanderi'],
+		maybe: ['satin', 'chiffon', 'georgette', 'brocade', 'organza']
+	},
+	latex: {
+		said: /latex|rubber/i,
+		asks: 'is there latex in it?',
+		is: ['rubber', 'elastane'],
+		maybe: []
+	},
+	synthetics: {
+		said: /synthetics?|polyester|nylon|man.made/i,
+		asks: 'what is it made of?',
+		is: ['nylon', 'polyester', 'elastane', 'technical', 'imitation-leather', 'fleece']
+	},
+	scratchy: {
+		said: /scratchy|itchy|prickly/i,
+		asks: 'does it scratch?',
+		is: [
+			'wool',
+			'mohair',
+			'tweed',
+			'boucle-wool',
+			'sequin',
+			'lame',
+			'net',
+			'raffia',
+			'straw',
+			'embroidered',
+			'beaded',
+			'sequinned'
+		],
+		maybe: ['lace', 'knit', 'tulle', 'lambswool', 'alpaca']
+	},
+	rustling: {
+		said: /rustl/i,
+		asks: 'does it rustle?',
+		is: ['taffeta', 'nylon', 'technical', 'lame'],
+		maybe: ['polyester', 'organza']
+	}
+};
