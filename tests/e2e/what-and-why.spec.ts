@@ -62,7 +62,7 @@ test('the schools of an echo are twelve; a change says what it moved, and undo t
 }) => {
 	await openEcho(page, /Midnight Quay, for the Quay Stage/);
 	const before = await scoreOf(page);
-	await page.getByRole('button', { name: 'All schools of thought' }).click();
+	await page.getByRole('button', { name: 'All schools' }).click();
 	const form = page.getByRole('dialog', { name: /^Schools for/ });
 	await expect(form.getByRole('combobox')).toHaveCount(12);
 	await form.getByLabel('What counts as close').selectOption({ label: 'colour first' });

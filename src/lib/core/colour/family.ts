@@ -1,30 +1,7 @@
-import { familyBoxes } from '../lexicon/colour-families';
+import { familyBoxes, type ColourFamily } from '../lexicon/colour-families';
 import { chromaOf, hueOf, type Lab } from './spaces';
 
-export const colourFamilies = [
-	'white',
-	'ivory',
-	'black',
-	'grey',
-	'beige',
-	'camel',
-	'brown',
-	'navy',
-	'denim',
-	'blue',
-	'teal',
-	'green',
-	'olive',
-	'yellow',
-	'orange',
-	'red',
-	'burgundy',
-	'pink',
-	'purple',
-	'gold',
-	'silver'
-] as const;
-export type ColourFamily = (typeof colourFamilies)[number];
+export { colourFamilies, type ColourFamily } from '../lexicon/colour-families';
 
 /** Families near enough to be called related though their names differ (common practice; symmetric). */
 const relatives: [ColourFamily, ColourFamily][] = [

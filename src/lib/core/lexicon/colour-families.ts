@@ -1,4 +1,28 @@
-import type { ColourFamily } from '../colour/family';
+/** The families that a stylist's colour words fall into. */
+export const colourFamilies = [
+	'white',
+	'ivory',
+	'black',
+	'grey',
+	'beige',
+	'camel',
+	'brown',
+	'navy',
+	'denim',
+	'blue',
+	'teal',
+	'green',
+	'olive',
+	'yellow',
+	'orange',
+	'red',
+	'burgundy',
+	'pink',
+	'purple',
+	'gold',
+	'silver'
+] as const;
+export type ColourFamily = (typeof colourFamilies)[number];
 
 /** A part of the colour space that a family's word names: CIELAB lightness 0..100, chroma from 0, hue in degrees. */
 export interface FamilyBox {

@@ -1,6 +1,6 @@
 /** Schools. */
 export const schools = {
-	all: 'All schools of thought',
+	all: 'All schools',
 	edit: 'Schools of thought',
 	ofEcho: (title: string) => `Schools for ${title}`,
 	ofClient: (name: string) => `Schools of thought of ${name}`,
