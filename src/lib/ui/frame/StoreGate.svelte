@@ -17,7 +17,9 @@
 			case 'newer':
 				return m.store.newer;
 			case 'blocked':
-				return m.store.blocked(trouble.tabs);
+				return trouble.tabs.length === 0
+					? m.store.blocked
+					: m.store.blockedBy(trouble.tabs.map((title) => `“${title.slice(0, 60)}”`).join(' and '));
 			default:
 				return '';
 		}

@@ -64,10 +64,10 @@ export const frame = {
 		deleted: 'The studio of this browser was deleted in another tab. Reload this page.',
 		newer:
 			'This browser’s studio was written by a newer Prime Echo than this page. Nothing was changed. Reload; if it stays so, update Prime Echo.',
-		blocked: (tabs: string[]) =>
-			tabs.length === 0
-				? 'Another tab or window of Prime Echo holds the studio, so it cannot be brought up to date. Close that one; this page then goes on by itself.'
-				: `The studio is held by ${tabs.map((title) => `“${title.slice(0, 60)}”`).join(' and ')}. Close that tab; this page then goes on by itself.`
+		blocked:
+			'Another tab or window of Prime Echo holds the studio, so it cannot be brought up to date. Close that one; this page then goes on by itself.',
+		blockedBy: (tabs: string) =>
+			`The studio is held by ${tabs}. Close that tab; this page then goes on by itself.`
 	},
 	notNoted: 'not noted',
 	failed: 'That did not work',
