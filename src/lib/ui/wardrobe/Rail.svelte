@@ -11,7 +11,7 @@
 	const rowHeight = 206;
 	/** Rows are built this far out of sight, in pixels: a small rail is there as a whole, to be found and tabbed through. */
 	const smallRail = 100;
-	const ahead = $derived(pieces.length <= smallRail ? 1800 : 420);
+	const ahead = $derived(pieces.length <= smallRail ? 6000 : 420);
 
 	let width = $state(0);
 	const columns = $derived(Math.max(1, Math.floor(width / cardWidth)));
