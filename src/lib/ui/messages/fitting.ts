@@ -23,7 +23,7 @@ export const fitting = {
 	leaveOutCosts: (points: string) => `costs ${points} points`,
 	markDone: 'Mark as done',
 	done: 'done',
-	clear: 'Take the match away',
+	clear: 'Clear it',
 	pin: 'Pin it',
 	unpin: 'Unpin it',
 	pinned: 'pinned',

@@ -28,7 +28,7 @@
 	{#if rows.length > 0}
 		<WindowVirtualizer data={rows} getKey={(row) => row[0]?.id ?? ''} itemSize={rowHeight} bufferSize={ahead}>
 			{#snippet children(row, at)}
-				<ul class="row" style:--columns={columns}>
+				<ul class="shelf" style:--columns={columns}>
 					{#each row as piece, i (piece.id)}
 						<li aria-setsize={pieces.length} aria-posinset={at * columns + i + 1}>{@render card(piece)}</li>
 					{/each}
@@ -42,7 +42,7 @@
 	div {
 		padding: 1px;
 	}
-	.row {
+	.shelf {
 		display: grid;
 		grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
 		gap: 1px;
