@@ -76,6 +76,18 @@ test('moves, reasons and the spend limit are kept, and a limit that is no price 
 	await expect(page.getByText(/over the limit/)).toBeVisible();
 });
 
+test('a limit being typed is left alone by another change to the echo', async ({ page, context }) => {
+	await openEcho(page);
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await expect(other.getByRole('heading', { name: 'Midnight Quay, for the Quay Stage' })).toBeVisible();
+	const before = await scoreOf(page);
+	await page.getByLabel('Spend limit').fill('95');
+	await other.getByRole('button', { name: /^Leave it out/ }).click();
+	await expect.poll(() => scoreOf(page)).toBeLessThan(before);
+	await expect(page.getByLabel('Spend limit')).toHaveValue('95');
+});
+
 test('a client’s limits are shown on the cards', async ({ page }) => {
 	await openEcho(page);
 	await page

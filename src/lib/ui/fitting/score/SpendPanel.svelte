@@ -12,7 +12,9 @@
 	let { table, currency, onjudge }: Props = $props();
 
 	const limit = $derived(table.echo.spendLimit);
-	let typed = $derived(limit ? (limit.amountMinor / 100).toFixed(2) : '');
+	/** As text, so that another change to the echo, which brings an equal limit anew, leaves what is being typed. */
+	const kept = $derived(limit ? (limit.amountMinor / 100).toFixed(2) : '');
+	let typed = $derived(kept);
 	const limitBad = $derived(typed.trim() !== '' && readMoney(typed, currency) === undefined);
 	function saveLimit() {
 		const next = readMoney(typed, currency);
