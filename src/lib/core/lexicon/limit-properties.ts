@@ -1,3 +1,5 @@
+import { woollens } from './wearable-cloth';
+
 /** What makes a thing bare, high, sheer or of a material, for limits (common practice). */
 
 export const bareNecklines = ['off-shoulder', 'one-shoulder', 'strapless', 'halter'];
@@ -37,22 +39,6 @@ export interface KindOfMaterial {
 	maybe?: readonly string[];
 }
 
-const wools = [
-	'wool',
-	'merino',
-	'lambswool',
-	'cashmere',
-	'mohair',
-	'alpaca',
-	'camel-hair',
-	'tweed',
-	'flannel',
-	'felt',
-	'boucle-wool',
-	'boucle',
-	'shearling'
-];
-
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	leather: {
 		said: /leather|suede|\bhides?\b|animal skins?/i,
@@ -69,7 +55,7 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	wool: {
 		said: /\bwool|cashmere|mohair|alpaca|lanolin/i,
 		asks: 'is there wool in it?',
-		is: wools,
+		is: [...woollens, 'boucle', 'shearling'],
 		maybe: ['knit', 'fleece', 'velour']
 	},
 	silk: {

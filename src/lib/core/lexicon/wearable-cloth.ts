@@ -1,8 +1,5 @@
-/**
- * What is taken instead of a cloth that a client cannot wear, or the day does not bear, by family of garments; "any"
- * stands for the rest (common practice). Labels have the last word: blends may hold what is avoided.
- */
-const woollens = [
+/** Cloths and yarns of wool and other animal hair. A limit that names wool means each of them. */
+export const woollens = [
 	'wool',
 	'merino',
 	'lambswool',
@@ -15,6 +12,7 @@ const woollens = [
 	'felt',
 	'boucle-wool'
 ];
+
 const each = (from: readonly string[], to: readonly string[]) =>
 	Object.fromEntries(from.map((one) => [one, to]));
 
@@ -23,6 +21,10 @@ const outer = { ...each(woollens, ['gabardine', 'technical', 'cotton', 'moleskin
 const knitted = { ...each(woollens, ['cotton', 'viscose', 'knit']) };
 const headwear = { ...each(woollens, ['cotton', 'velvet', 'straw']) };
 
+/**
+ * What is taken instead of a cloth that a client cannot wear, or the day does not bear, by family of garments; "any"
+ * stands for the rest (common practice). Labels have the last word: blends may hold what is avoided.
+ */
 export const wearableCloth: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
 	coats: outer,
 	jackets: outer,
