@@ -8,6 +8,10 @@ export interface LabelledPhrase {
 	/** One list of claims an element: its type first, then "aspect=value". */
 	elements: { type: string; claims: string[] }[];
 	absent: string[];
+	/** Words for things that are not known, each asked about as a thing of its own. */
+	asked: string[];
+	/** Types that were offered in place of a named one. */
+	choices: string[];
 }
 
 const hexOf = new Map(
@@ -31,28 +35,33 @@ function claimsOf(words: string[]): string[] {
 	});
 }
 
+/** A labelled line; throws with its place on a label that the lexicon does not hold. */
+export function labelledLine(text: string, file: string, line: number): LabelledPhrase {
+	const [phrase = '', ...labels] = text.split('|').map((part) => part.trim());
+	const marked = (mark: string) =>
+		labels.filter((label) => label.startsWith(`${mark}:`)).map((label) => label.slice(mark.length + 1));
+	const elements = labels
+		.filter((label) => !/^(no|ask|or):/.test(label))
+		.map((label) => {
+			const [name = '', ...words] = label.split(/\s+/);
+			const type = name.replace('?', '');
+			try {
+				garmentType(type);
+				return { type, claims: claimsOf(words) };
+			} catch (error) {
+				throw new Error(`${file}, line ${line}: ${(error as Error).message}`, { cause: error });
+			}
+		});
+	return { line, text: phrase, elements, absent: marked('no'), asked: marked('ask'), choices: marked('or') };
+}
+
 /** Reads the data file; throws with its line on a label that the lexicon does not hold. */
 export function labelledPhrases(file = 'tests/unit/data/phrases.txt'): LabelledPhrase[] {
 	return readFileSync(file, 'utf8')
 		.split('\n')
-		.flatMap((text, i) => {
-			if (text.trim() === '' || text.startsWith('#')) return [];
-			const [phrase = '', ...labels] = text.split('|').map((part) => part.trim());
-			const absent = labels.filter((label) => label.startsWith('no:')).map((label) => label.slice(3));
-			const elements = labels
-				.filter((label) => !label.startsWith('no:'))
-				.map((label) => {
-					const [name = '', ...words] = label.split(/\s+/);
-					const type = name.replace('?', '');
-					try {
-						garmentType(type);
-						return { type, claims: claimsOf(words) };
-					} catch (error) {
-						throw new Error(`${file}, line ${i + 1}: ${(error as Error).message}`, { cause: error });
-					}
-				});
-			return [{ line: i + 1, text: phrase, elements, absent }];
-		});
+		.flatMap((text, i) =>
+			text.trim() === '' || text.startsWith('#') ? [] : [labelledLine(text, file, i + 1)]
+		);
 }
 
 /** What a read element claims, in the words of the labels; a colour by its word, or by its family where toned. */
@@ -106,7 +115,7 @@ export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
 	const elements: Tally = { right: 0, surplus: 0, missed: 0 };
 	const facets: Tally = { right: 0, surplus: 0, missed: 0 };
 	const errors: string[] = [];
-	for (const { line, text, elements: labels, absent } of phrases) {
+	for (const { line, text, elements: labels, absent, asked, choices } of phrases) {
 		const reading = readLook(text);
 		const left = [...reading.elements];
 		const wrong: string[] = [];
@@ -119,15 +128,23 @@ export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
 				continue;
 			}
 			elements.right++;
+			// What is usual of the type may be said besides, and need not be: "wedges" have a wedge heel.
+			const usual = Object.entries(garmentType(label.type).usual).map(
+				([facet, value]) => `${facet}=${value}`
+			);
 			const claims = claimed(found);
 			for (const claim of label.claims)
 				if (takeOut(claims, (other) => meets(claim, other)) !== undefined) facets.right++;
-				else {
+				else if (!usual.includes(claim)) {
 					facets.missed++;
 					wrong.push(`${label.type} missed ${claim}`);
 				}
-			facets.surplus += claims.length;
-			wrong.push(...claims.map((claim) => `${label.type} claimed ${claim}`));
+			const implied = found.garment.palette.filter(({ provenance }) => provenance === 'inferred');
+			const surplus = claims.filter(
+				(claim) => !usual.includes(claim) && !implied.some(({ hex }) => claim === `colour=${hex}`)
+			);
+			facets.surplus += surplus.length;
+			wrong.push(...surplus.map((claim) => `${label.type} claimed ${claim}`));
 		}
 		elements.surplus += left.length;
 		wrong.push(...left.map(({ garment }) => `claimed ${garment.type}`));
@@ -135,6 +152,10 @@ export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
 		for (const type of absent)
 			if (takeOut(denied, (other) => other === type) === undefined) wrong.push(`missed no ${type}`);
 		wrong.push(...denied.map((type) => `claimed no ${type}`));
+		for (const word of asked)
+			if (!reading.things.some((thing) => thing.word === word)) wrong.push(`did not ask what ${word} are`);
+		const offered = reading.questions.flatMap((question) => question.choices);
+		for (const type of choices) if (!offered.includes(type)) wrong.push(`did not offer ${type}`);
 		if (wrong.length > 0) errors.push(`line ${line}: ${text}: ${wrong.join('; ')}`);
 	}
 	return { phrases: phrases.length, elements: withRates(elements), facets: withRates(facets), errors };

@@ -12,7 +12,8 @@ function nameNow(kind: string, id: string, since: number): string {
 		const [of, facet = ''] = kind.split('/');
 		const renamed =
 			of === 'values' ? names.values?.[facet] : names[of as 'types' | 'prints' | 'metals' | 'moves'];
-		name = renamed?.[name] ?? name;
+		const now = renamed?.[name] ?? name;
+		name = typeof now === 'string' ? now : now.type;
 	}
 	return name;
 }

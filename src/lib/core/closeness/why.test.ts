@@ -32,13 +32,13 @@ describe('why a figure is what it is', () => {
 });
 
 describe('what moved between two schools', () => {
-	const look = { elements: [asked, element(2, garment('midi-skirt', ['navy'], { fit: 'close' }))] };
+	const look = { elements: [asked, element(2, garment('skirt', ['navy'], { fit: 'close' }))] };
 	const worn = [
 		{ elementId: asked.id, state: 'items' as const, garments: [given], movesDone: [] },
 		{
 			elementId: look.elements[1]!.id,
 			state: 'items' as const,
-			garments: [garment('midi-skirt', ['navy'], { fit: 'oversized' })],
+			garments: [garment('skirt', ['navy'], { fit: 'oversized' })],
 			movesDone: []
 		}
 	];

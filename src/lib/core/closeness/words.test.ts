@@ -58,7 +58,7 @@ describe('a garment in words', () => {
 		[garment('trench-coat', ['camel'], { hemLength: 'knee' }), 'camel trench coat'],
 		[garment('blouse', ['ivory'], { sleeveLength: 'long', material: 'silk' }), 'ivory silk blouse'],
 		[garment('jumper', ['oatmeal'], { texture: 'cable', fit: 'relaxed' }), 'oatmeal cable jumper, relaxed'],
-		[garment('mini-skirt', ['black'], { hemLength: 'mini' }), 'black mini skirt'],
+		[garment('skirt', ['black'], { hemLength: 'mini' }), 'black mini skirt'],
 		[garment('court-shoes', ['black'], { heelHeight: 'high' }), 'black court shoes, high heel'],
 		[garment('vest-top', ['white'], { sleeveLength: 'sleeveless' }), 'white vest top'],
 		[garment('shirt', ['white', 'cornflower'], {}, { print: 'stripe' }), 'white stripe shirt'],

@@ -40,7 +40,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'grey',
-		'grey / gray / mid-grey / grey marl / grey melange / heather grey #8a8a8a, light grey / pale grey / light grey marl #c3c4c6, charcoal / charcoal grey / dark grey #45474b, anthracite #3b3d40, slate / slate grey #6a737c, silver grey / dove grey / pearl grey #b3b7ba, graphite / lead grey / iron #55575b, ash / ash grey #a9a9a6, blue-grey / grey-blue #7b8490'
+		'grey / gray / mid-grey / grey marl / grey melange / heather grey #8a8a8a, light grey / pale grey / light grey marl #c3c4c6, charcoal / charcoal grey / dark grey #45474b, anthracite #3b3d40, slate / slate grey #6a737c, silver grey / dove grey / pearl grey #b3b7ba, graphite / lead grey / iron / gunmetal grey #55575b, ash / ash grey #a9a9a6, blue-grey / grey-blue #7b8490'
 	),
 	...words(
 		'beige',
@@ -52,7 +52,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, chestnut #66331d, auburn #6d2f1c, wood / oak #7a5836'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn #6d2f1c, wood / oak #7a5836'
 	),
 	...words(
 		'navy',

@@ -50,6 +50,7 @@ export const details: readonly Detail[] = [
 	detail('shaft, shafts', ['shaft']),
 	detail('strap, straps, strapped, handle, handles, handled', ['strap', 'sleeveLength', 'size'], {
 		takesMetal: true,
+		alone: ['sleeveLength', 'sleeveless'],
 		without: ['sleeveLength', 'strapless']
 	}),
 	detail('brim, brimmed', ['brim'], { without: ['brim', 'none'] }),
@@ -107,6 +108,11 @@ export const details: readonly Detail[] = [
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
 	detail('dial, face'),
+	detail(
+		'belt loops, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
+	),
 	detail('tip, tips, ends'),
-	detail('crown')
+	detail('crown'),
+	detail('band, hatband, hat band, petersham'),
+	detail('veil, veiling, netting')
 ];

@@ -27,7 +27,7 @@ export const eraMarks: Readonly<Record<string, readonly string[]>> = {
 		'kitten-heels',
 		'wiggle-dress'
 	],
-	'the 1960s': ['go-go-boots', 'shift-dress', 'beehive', 'mini-dress', 'eyeliner', 'baker-boy-cap'],
+	'the 1960s': ['go-go-boots', 'shift-dress', 'beehive', 'eyeliner', 'baker-boy-cap'],
 	'the 1970s': [
 		'flared-trousers',
 		'flared-jeans',

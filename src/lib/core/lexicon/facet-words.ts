@@ -22,11 +22,11 @@ const source: Partial<Record<FacetId, string>> = {
 	hemLength: `
 		hip: hip-length, to the hip
 		micro: micro, micro-mini, thigh-high
-		mini: mini, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
+		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee
-		midi: midi, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length
-		maxi: maxi, long, maxi-length, full-length
+		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length
+		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, to the ankles
 		floor: floor-length, floor-sweeping, to the floor, floor-grazing, sweeping, puddling`,
 	legLength: `
@@ -42,7 +42,7 @@ const source: Partial<Record<FacetId, string>> = {
 	rise: `
 		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
 		mid: mid-rise, mid-waisted
-		high: high-rise, high-waisted, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
+		high: high-rise, high in the waist, high on the waist, high at the waist, high-waisted, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
 		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps
@@ -83,7 +83,7 @@ const source: Partial<Record<FacetId, string>> = {
 	opacity: `
 		sheer: sheer, see-through, transparent, translucent, 10 denier, 15 denier, barely-there, barely there
 		semi-sheer: semi-sheer, semi-opaque, semi-transparent, 20 denier, 40 denier
-		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, lined`,
+		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
 	distress: `
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded
@@ -137,6 +137,7 @@ const source: Partial<Record<FacetId, string>> = {
 		sailor: sailor-collared, middy collar
 		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar, ~frilled, ~frilly
 		shawl: shawl-collared, shawl collar, shawl-collar
+		funnel: funnel-neck, funnel, funnel-collared, funnel collar
 		hood: hooded, with a hood, detachable hood
 		fur: fur-collared, fur-trimmed, fur trim
 		collarless: collarless`,
@@ -150,7 +151,7 @@ const source: Partial<Record<FacetId, string>> = {
 		buttoned: buttoned, button-front, button-through, buttoned-down, button-up, button-fronted, buttons down the front, buttons up the front
 		snap: snap-fastened, popper-front, press-stud, snap-button, pearl-snap
 		toggle: toggle-fastened, toggle
-		covered: fly-fronted, concealed-button, hidden placket, fly-front
+		covered: fly-fronted, concealed placket, concealed buttons, hidden buttons, covered buttons, covered placket, concealed fastening, concealed-button, hidden placket, fly-front
 		double-breasted: double-breasted, db, double breasted
 		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
 		double-breasted-6x2: 6x2, six-by-two, 6x2 double-breasted, six-button double-breasted
@@ -167,6 +168,7 @@ const source: Partial<Record<FacetId, string>> = {
 		hook: hook-and-eye`,
 	sleeveShape: `
 		raglan: raglan, raglan-sleeved
+		set-in: set-in sleeves, set-in-sleeved, set-in sleeve
 		puff: puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
 		leg-of-mutton: leg-of-mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
 		bishop: bishop-sleeved, bishop-sleeve
@@ -271,7 +273,7 @@ const source: Partial<Record<FacetId, string>> = {
 		medium: medium-brimmed, brimmed
 		wide: wide-brimmed, wide-brim, broad-brimmed, big-brimmed, floppy, large-brimmed, ~big, ~broad, wide`,
 	frame: `
-		round: round, rounded
+		round: round, rounded, circular, circle
 		oval: oval
 		cat-eye: cat-eye, cateye, cat's-eye, upswept, cats-eye, winged
 		square: square, boxy
@@ -358,7 +360,7 @@ const source: Partial<Record<FacetId, string>> = {
 		suede: suedey
 		pile: teddy-textured, bobbly
 		fur-like: furry
-		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, front-pleated, double-pleated, pleat-front, single-pleat, pleats
+		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, front-pleated, double-pleated, pleat-front, single-pleat, pleats, pleat, double pleat, front pleats, knife-pleats
 		ruched: ruched, gathered, shirred, ~draped, ruching, tucked cloth
 		smocked: smocked, smocking
 		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased
@@ -377,6 +379,9 @@ export interface FacetPhrase {
 	free: boolean;
 }
 
+/** Values whose label would be taken for other words: "set in gold". */
+const onlyBySaying = new Set(['set-in']);
+
 function phrasesOf(facet: FacetId): FacetPhrase[] {
 	const lines = (source[facet] ?? '')
 		.split('\n')
@@ -391,12 +396,14 @@ function phrasesOf(facet: FacetId): FacetPhrase[] {
 			.map((words) => words.trim())
 			.map((words) => ({ facet, value, phrase: words.replace(/^~/, ''), free: !words.startsWith('~') }));
 	});
-	const own = facetOf(facet).values.map(({ id, label }) => ({
-		facet,
-		value: id,
-		phrase: label,
-		free: false
-	}));
+	const own = facetOf(facet)
+		.values.filter(({ id }) => !onlyBySaying.has(id))
+		.map(({ id, label }) => ({
+			facet,
+			value: id,
+			phrase: label,
+			free: false
+		}));
 	return [...free, ...own];
 }
 

@@ -57,7 +57,7 @@ net: mesh, power mesh, fishnet fabric
 lace: lacy, guipure, chantilly lace, crochet lace
 velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré
 velour: chenille, plush
-leather: real leather, nappa, calfskin, calf leather, lambskin, full-grain leather
+leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, calfskin, calf leather, lambskin, full-grain leather
 suede: nubuck, suedette
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric

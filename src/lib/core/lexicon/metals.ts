@@ -25,7 +25,7 @@ export const metalGroupsOf: Metal[][] = [
 		metal(
 			'gold',
 			'#c9a227',
-			'golden, gold-tone, gold-toned, gold-plated, gilt, yellow gold, vermeil, gold tone'
+			'golden, gold metal, gold-tone, gold-toned, gold-plated, gilt, yellow gold, vermeil, gold tone'
 		),
 		metal('brass', '#b08d57', 'antique gold, old gold, brass-toned'),
 		metal('rose-gold', '#c99a86', 'pink gold, rose-gold'),
@@ -36,7 +36,7 @@ export const metalGroupsOf: Metal[][] = [
 		metal(
 			'silver',
 			'#c0c4c8',
-			'silver-tone, silver-toned, silver-plated, sterling silver, white gold, oxidised silver, silver tone'
+			'silver metal, silver-tone, silver-toned, silver-plated, sterling silver, white gold, oxidised silver, silver tone'
 		),
 		metal('steel', '#a7adb2', 'stainless steel, chrome'),
 		metal('platinum', '#cfd2d4'),

@@ -15,9 +15,9 @@ const said: Record<MoveId, string> = {
 	'buttoned-to-neck':
 		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up',
 	unbuttoned:
-		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, few buttons undone, three buttons undone, two buttons undone, top button undone',
+		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
 	'worn-open':
-		'open, left open, open over, hanging open, open front, unfastened, worn undone, left undone, thrown open',
+		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, open over, hanging open, open front, unfastened, worn undone, left undone, thrown open',
 	'worn-closed': 'done up, fastened, buttoned closed, zipped up, zipped to the neck, closed',
 	'hem-cuffed':
 		'cuffed, turned up, turn-ups, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, with turn-ups',
@@ -28,7 +28,7 @@ const said: Record<MoveId, string> = {
 	knotted:
 		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high',
 	'draped-on-shoulders':
-		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':
 		'knotted over the shoulders, tied over the shoulders, tied round the shoulders, tied around the shoulders, knotted round the shoulders, tied round the neck, tied around the neck like a scarf',
 	'tied-round-waist':
@@ -51,7 +51,7 @@ const said: Record<MoveId, string> = {
 	'tied-at-neck':
 		'knotted at the neck, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
 	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
-	layered: 'layered, stacked, piled on, several together, in a stack, worn together',
+	layered: 'layers of, layered, stacked, piled on, several together, in a stack, worn together',
 	'one-side':
 		'tilted, tilted to one side, at an angle, on one side, swept to one side, pinned to one side, side-swept, worn to the side, cocked',
 	'low-on-hips': 'on the hips, slung low, low-slung, worn low, hip-slung, slung on the hips',
@@ -76,7 +76,8 @@ const said: Record<MoveId, string> = {
 	'as-shawl': '',
 	'as-necklace': '',
 	'as-bracelet': 'round the wrist, on the wrist, wrapped round the wrist',
-	'as-bag-charm': 'tied to the bag, on the bag handle, tied round the handle, knotted on the handle'
+	'as-bag-charm':
+		'around the handle, around the handle of the bag, round the handle of her bag, around the handle of her bag, tied to the handle, tied to the bag, on the bag handle, tied round the handle, knotted on the handle'
 };
 
 export const moveWords = Object.fromEntries(

@@ -57,7 +57,7 @@ export const moves = {
 	'open-pallu': move('pallu left open over the arm', 'a pallu of light cloth', ['drape', 'scarf']),
 	'over-head': move('drawn over the head', 'a drape with length to spare', ['drape', 'scarf', 'head']),
 	'crossed-in-front': move('crossed in front', 'a drape long enough to cross', drapes),
-	'tied-at-neck': move('tied at the neck', 'a scarf or a bow collar', ['top', 'scarf', 'whole', 'neck']),
+	'tied-at-neck': move('tied at the neck', 'a scarf or a bow collar', ['top', 'scarf', 'whole']),
 	doubled: move('wound twice', 'a chain or scarf of length', [...scarves, 'wrist', 'waist']),
 	layered: move('worn in layers', 'several of a kind', ['neck', 'wrist', 'finger', 'top', 'ears']),
 	'one-side': move('worn on one side', 'a single of the pair', ['ears', 'head', 'hair', 'brooch']),

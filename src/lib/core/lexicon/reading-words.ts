@@ -29,15 +29,28 @@ export const links = {
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like'),
+	/** What follows is said of the thing before. */
+	is: listed('is, are, was, were, being, looks, seems to be, appears, comes in'),
 	/** Takes a denial back. */
-	but: listed('but, instead, rather, although, though, yet'),
+	but: listed(
+		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, apart from, with the exception of'
+	),
 	/** What follows is not there. */
-	no: listed('no, without, minus, never, lacking, free of, skip the, not wearing, no sign of, zero'),
+	no: listed(
+		'no, without, minus, never, lacking, free of, skip the, replaces, replace, replacing, lose the, lose, drop the, ditch the, ditch, leave off the, leave out the, not wearing, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
+	),
+	/** What follows, or what went before, cannot be seen: nothing is known of it. */
+	'cannot-see': listed(
+		'can’t see, cannot see, can’t make out, cannot make out, no view of, can’t tell what, you can’t see, can not see'
+	),
+	unseen: listed(
+		'cannot be seen, can’t be seen, not visible, isn’t visible, aren’t visible, not seen, out of frame, out of shot, out of the frame, out of picture, not in shot, not in the picture, hidden from view, unseen, not shown, cropped out, cut off by the frame, are hidden, is hidden'
+	),
 	/** The next word does not hold. */
-	not: listed('not, isn’t, aren’t, hardly, less, non, neither'),
+	not: listed('not, isn’t, aren’t, wasn’t, hardly, less, non, neither, nothing, not too'),
 	/** Takes colour, cloth and print from the thing before. */
 	matching: listed(
-		'matching, to match, coordinating, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, tonal matching'
+		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, tonal matching'
 	)
 } as const;
 export type Link = keyof typeof links;
@@ -84,18 +97,30 @@ export const tones: readonly Tone[] = [
 	{ words: listed('warm, rich, true, classic, deep rich, jewel'), lighten: -0.08, chroma: 1.1 }
 ];
 
+/** Words for the look as a whole: what is said of them is said of no one thing. */
+export const wholeLook = listed(
+	'everything, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
+);
+/** Words for things of a kind that has no one name: which they are must be asked. */
+export const generalThings = listed(
+	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates'
+);
+
 /** Words that say nothing of a garment that could be compared. */
 export const fillers = listed(`
-	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
-	is, are, was, were, be, been, being, am, do, does, did, done, will, would, can, could, should, may, must,
-	she, he, they, i, we, you, shes, hes, theyre, im, youre, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, looks, outfit, ensemble, piece, pieces, item, items, garment, thing,
+	top half, bottom half, upper half, lower half, on top, up top, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
+	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
+	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
+	be, been, am, do, does, did, done, will, would, can, could, should, may, must,
+	them, him, time, times, eye, eyes closed, one eye, brow, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
+	she, he, they, i, we, you, shes, hes, theyre, im, youre, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
-	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, printed, pattern, patterned, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned, head to toe, head-to-toe,
+	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, printed, pattern, patterned, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, pinned, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
-	prom, ball, school, strand, strands, nothing, jewellery, accessories,
+	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,
-	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, throat, chest, left, right, centre, center, middle, top to toe, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
+	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, nothing but, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
 `);

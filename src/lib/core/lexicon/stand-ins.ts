@@ -22,7 +22,6 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['dress', 'tea-dress', 0.9, 'one asks, the other names the cut'],
 	['swing-dress', 'tea-dress', 0.8, 'a day dress with a skirt that moves'],
 	['evening-gown', 'slip-dress', 0.7, 'bias cloth from shoulder to hem'],
-	['evening-gown', 'maxi-dress', 0.7, 'the same hem, less ceremony'],
 	['evening-gown', 'anarkali', 0.5, 'a long fitted bodice over a full skirt'],
 	['overshirt', 'denim-jacket', 0.6, 'a shirt cut to be worn as a jacket'],
 	['overshirt', 'safari-jacket', 0.7, 'a shirt cut to be worn as a jacket'],

@@ -167,7 +167,7 @@ export const transformations: Record<TransformationId, Transformation> = {
 	'dress-as-skirt': {
 		label: 'worn as a skirt',
 		from: {
-			types: ['slip-dress', 'sundress', 'midi-dress', 'maxi-dress', 'tiered-dress', 'tea-dress', 'dress']
+			types: ['slip-dress', 'sundress', 'tiered-dress', 'tea-dress', 'dress']
 		},
 		to: { type: 'skirt' },
 		needs: [look('a bodice thin enough to hide under a jumper or a tucked shirt')],
@@ -348,7 +348,7 @@ export const transformations: Record<TransformationId, Transformation> = {
 	'anarkali-as-dress': {
 		label: 'worn as a dress by itself',
 		from: { types: ['anarkali'] },
-		to: { type: 'maxi-dress' },
+		to: { type: 'dress', facets: { hemLength: 'maxi' } },
 		needs: [opaque],
 		how: 'Without churidar and dupatta, over a slip.',
 		minutes: 2,
@@ -401,7 +401,7 @@ export const transformations: Record<TransformationId, Transformation> = {
 	},
 	'skirt-as-dress': {
 		label: 'drawn up as a strapless dress',
-		from: { types: ['tiered-skirt', 'maxi-skirt', 'sarong', 'wrap-skirt'] },
+		from: { types: ['tiered-skirt', 'skirt', 'sarong', 'wrap-skirt'] },
 		to: { type: 'sundress', facets: { sleeveLength: 'strapless', neckline: 'strapless', hemLength: 'knee' } },
 		needs: [look('a waistband that stretches over the bust and stays'), opaque],
 		how: 'The waistband above the bust, a belt at the waist; skin tape at the edge.',

@@ -12,7 +12,7 @@ import { adaptLook } from './adapt';
 const stage = {
 	elements: [
 		element(1, garment('blazer', ['black'], { material: 'wool' })),
-		element(2, garment('mini-skirt', ['red'], { hemLength: 'mini' })),
+		element(2, garment('skirt', ['red'], { hemLength: 'mini' })),
 		element(3, garment('stilettos', ['black'], { heelHeight: 'very-high' })),
 		element(4, garment('hoops', ['gold']))
 	]

@@ -8,7 +8,7 @@ import { scoreEcho, wornPieces } from './score-echo';
 import { canForgive, scoreWorn } from './score-worn';
 import { extrasOf, sheetOf } from './sheet';
 
-const dress = makePiece(1, garment('mini-dress', ['black'], { fit: 'skin-tight', hemLength: 'mini' }));
+const dress = makePiece(1, garment('dress', ['black'], { fit: 'skin-tight', hemLength: 'mini' }));
 const shorts = makePiece(2, garment('slip-shorts', ['black']), { name: 'Slip shorts' });
 const itemOf = (piece: typeof dress): Item => ({
 	source: 'piece',

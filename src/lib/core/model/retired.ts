@@ -3,7 +3,8 @@
  * shown word; where one is renamed or dropped all the same, its old name stays here for good.
  */
 export interface Retired {
-	types?: Readonly<Record<string, string>>;
+	/** A type that was another one of a certain cut gives its cut to the facet that now says it. */
+	types?: Readonly<Record<string, string | { type: string; facets: Readonly<Record<string, string>> }>>;
 	/** By facet. */
 	values?: Readonly<Record<string, Readonly<Record<string, string>>>>;
 	prints?: Readonly<Record<string, string>>;
@@ -16,6 +17,14 @@ export const retired: Readonly<Record<number, Retired>> = {
 	4: {
 		types: { 'bardot-top': 'off-shoulder-top' },
 		values: { neckline: { bardot: 'off-shoulder' } }
+	},
+	// Length is a facet of whatever has a hem, and no type.
+	5: {
+		types: Object.fromEntries(
+			['mini', 'midi', 'maxi'].flatMap((hemLength) =>
+				['dress', 'skirt'].map((type) => [`${hemLength}-${type}`, { type, facets: { hemLength } }] as const)
+			)
+		)
 	}
 };
 
@@ -30,13 +39,20 @@ const statedAs = (stated: unknown, names: Readonly<Record<string, string>> = {})
 
 function garmentAs(garment: Record<string, unknown>, { types, values, prints, metals }: Retired) {
 	const { facets, print, metal } = garment;
+	const now = typeof garment.type === 'string' ? types?.[garment.type] : undefined;
+	const implied = typeof now === 'object' ? now.facets : {};
 	return {
 		...garment,
-		type: renamed(garment.type, types),
+		type: typeof now === 'object' ? now.type : (now ?? garment.type),
 		...(isObject(facets) && {
-			facets: Object.fromEntries(
-				Object.entries(facets).map(([facet, stated]) => [facet, statedAs(stated, values?.[facet])])
-			)
+			facets: {
+				...Object.fromEntries(
+					Object.entries(implied).map(([facet, value]) => [facet, { value, provenance: 'inferred' }])
+				),
+				...Object.fromEntries(
+					Object.entries(facets).map(([facet, stated]) => [facet, statedAs(stated, values?.[facet])])
+				)
+			}
 		}),
 		...(isObject(print) && { print: { ...print, family: statedAs(print.family, prints) } }),
 		...(metal !== undefined && { metal: statedAs(metal, metals) })

@@ -8,7 +8,7 @@ import type { Garment } from '../model/garment';
 const becomes: Partial<Record<MoveId, Partial<Record<SlotId | 'any', string>>>> = {
 	'as-dress': { top: 'shirt-dress', layer: 'blazer-dress', outer: 'blazer-dress', scarf: 'sundress' },
 	'as-top': { scarf: 'bandeau', legs: 'bandeau', any: 'camisole' },
-	'as-skirt': { scarf: 'sarong', top: 'mini-skirt', any: 'slip-skirt' },
+	'as-skirt': { scarf: 'sarong', top: 'skirt', any: 'slip-skirt' },
 	'as-belt': { any: 'sash' },
 	'as-headscarf': { any: 'headscarf' },
 	'as-hairband': { any: 'headband' },

@@ -1,6 +1,7 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { moveOf } from '../lexicon/moves';
-import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { printScaleWords } from '../lexicon/prints';
+import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { senseOf, sensesOf, type Clause, type Part } from './clauses';
 
 /** What is said of one garment, in clauses: `own` is the one that names it. */
@@ -11,9 +12,19 @@ export interface Group {
 	clauses: Clause[];
 	/** Named as a thing that is not worn. */
 	denied: boolean;
+	/** Named as a thing that cannot be seen. */
+	unseen: boolean;
+	/** Its name is not known, or stands for the look as a whole. */
+	strange: boolean;
+	/** Offered in place of this one: "loafers or brogues". */
+	insteadOf?: Group;
 }
 
-const typeOf = (head: Part) => garmentType(senseOf(head.span, 'type')?.type ?? '');
+/** The type that a name means; undefined where the name is not known. */
+function typeOf(head: Part): GarmentType | undefined {
+	const type = senseOf(head.span, 'type')?.type;
+	return type === undefined ? undefined : garmentType(type);
+}
 
 /** Clauses that go on from one to the next without a full stop. */
 const linked = (clause: Clause | undefined) => clause !== undefined && clause.before !== 'stop';
@@ -23,38 +34,45 @@ const saysColour = (clause: Clause) =>
 	clause.parts.some(({ span }) => senseOf(span, 'colour') ?? senseOf(span, 'print'));
 
 function fitsMoves(clause: Clause, group: Group): boolean {
-	const { slot } = typeOf(group.head);
+	const type = typeOf(group.head);
+	if (!type) return true;
 	return clause.parts
 		.filter(({ role }) => role === 'move')
-		.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(slot)));
+		.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(type.slot)));
 }
 
 function fitsDetails(clause: Clause, group: Group): boolean {
-	const { facets } = typeOf(group.head);
+	const type = typeOf(group.head);
+	if (!type) return true;
 	return clause.parts
 		.filter(({ role }) => role === 'detail')
 		.every(({ span }) => {
 			const detail = senseOf(span, 'detail')?.detail;
 			return (
 				detail !== undefined &&
-				(detail.facets.length === 0 || detail.facets.some((facet) => facets.includes(facet)))
+				(detail.facets.length === 0 || detail.facets.some((facet) => type.facets.includes(facet)))
 			);
 		});
 }
 
 /** Can every word of the clause be said of the garment? */
 function fitsWords(clause: Clause, group: Group): boolean {
-	const { facets } = typeOf(group.head);
+	const type = typeOf(group.head);
+	if (!type) return true;
 	return clause.parts
 		.filter(({ role }) => role === 'said')
-		.every(({ span }) =>
-			span.senses.some((sense) => sense.kind !== 'facet' || (sense.free && facets.includes(sense.facet)))
+		.every(
+			({ span }) =>
+				span.senses.some(
+					(sense) => sense.kind !== 'facet' || (sense.free && type.facets.includes(sense.facet))
+				) || printScaleWords[span.words.join(' ')] !== undefined
 		);
 }
 
 /** Index of the clause with a garment that follows in the same sentence, if the clauses up to it only say things. */
 function nextHeaded(clauses: readonly Clause[], from: number): number | undefined {
-	for (let i = from + 1; i < clauses.length && linked(clauses[i]); i++) if (clauses[i]?.head) return i;
+	for (let i = from + 1; i < clauses.length && linked(clauses[i]); i++)
+		if (clauses[i]?.head ?? clauses[i]?.thing) return i;
 	return undefined;
 }
 
@@ -74,12 +92,13 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
 	if (!previous) return true;
-	if (['in', 'with', 'on', 'adjacent', 'as'].includes(clause.before)) return false;
+	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
+		return false;
 	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	if (clause.before === 'stop') return true;
 	if (clause.before === 'list') return true;
-	const startsWithAdjectives = !clauses[0]?.head && clauses[0]?.before !== 'in';
+	const startsWithAdjectives = !clauses[0]?.head && !clauses[0]?.thing && clauses[0]?.before !== 'in';
 	if (startsWithAdjectives) return true;
 	const previousHasColour = previous.clauses.some(saysColour);
 	return saysColour(clause) && previousHasColour;
@@ -89,75 +108,186 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 const reach = 16;
 
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
-function ownerBefore(named: readonly Group[], clause: Clause): Group | undefined {
+function ownerBefore(named: readonly Group[], sentence: readonly Group[], clause: Clause): Group | undefined {
+	const last = named.at(-1);
+	// What is not known takes all that is said after it; "is" and "one" speak of what was named last.
+	if (last?.strange || clause.back || clause.before === 'is') return last;
+	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
+	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
+	if (onlyWords) return last;
 	return (
-		named
-			.slice(-reach)
-			.findLast(
-				(group) => fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
-			) ?? named.at(-1)
+		(sentence.length > 0 ? sentence : named.slice(-reach)).findLast(
+			(group) =>
+				!group.strange && fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
+		) ?? last
 	);
 }
 
-/** "hair in a low bun": the second name says which kind the first is. */
-function namesKindOf(group: Group | undefined, clause: Clause): boolean {
-	if (!group || !clause.head || !['in', 'as', 'comma', 'list'].includes(clause.before)) return false;
-	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
-	if (!general.general || own.general || general.family !== own.family) return false;
-	return (
-		clause.before === 'in' || clause.before === 'as' || (own.family === 'hairstyles' && onlyNames(clause))
-	);
-}
 const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 'head' || role === 'said');
+
+/** "hair in a low bun", "her shoes are black loafers": the second name says which kind the first is. */
+function namesKindOf(group: Group | undefined, clause: Clause): boolean {
+	if (!group || !clause.head) return false;
+	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
+	if (!general || !own || general.family !== own.family) return false;
+	if (own.family === 'hairstyles' && clause.before === 'in') return true;
+	if (clause.before === 'is') return own.general ? general === own : true;
+	if (!general.general || own.general) return false;
+	if (clause.before === 'in' || clause.before === 'as') return true;
+	if (!['comma', 'list'].includes(clause.before)) return false;
+	if (own.family === 'hairstyles') return onlyNames(clause);
+	// "Her hat: a green beret", "earrings, emerald drops".
+	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
+	return onlyNames(clause) && (group.own.definite || group.own.bare) && !clause.definite && bareName;
+}
+const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
+
+/** Families of things that are made of two parts, each with a name of its own. */
+const sets = new Set(['suits', 'skirt-suits', 'co-ords', 'skirt-sets', 'kurta-sets', 'lehenga-sets']);
+
+/** "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant. */
+function namedAgain(named: readonly Group[], clause: Clause): Group | undefined {
+	if (!clause.head || !clause.definite) return undefined;
+	const own = typeOf(clause.head);
+	const word = clause.head.span.words.at(-1);
+	if (!own) return undefined;
+	const meant = named.filter(({ head }) => {
+		const type = typeOf(head);
+		if (!type) return false;
+		const calls = own.general && own.family === type.family;
+		// "A pink suit: the jacket …, the trousers …" speak of its parts.
+		if (sets.has(type.family)) return own.general && slotsMeetOf(type.id, own.id);
+		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
+		return type === own || calls || sameWord;
+	});
+	const [group] = meant;
+	if (!group || meant.length > 1) return undefined;
+	// "a red dress … the blue dress" are two.
+	return clause.parts.some(({ span, role }) => role === 'said' && senseOf(span, 'colour')) &&
+		group.clauses.some(saysColour)
+		? undefined
+		: group;
+}
 
 export interface Attached {
 	groups: Group[];
-	/** Clauses that no garment was found for. */
-	loose: Clause[];
 	/** "worn as a belt": the name of what a garment is turned into, and the garment. */
 	turned: { group: Group; target: Part }[];
 }
 
-/** Groups clauses by garment. */
-export function attach(clauses: readonly Clause[]): Attached {
-	const groups: Group[] = [];
+/** The words of what is offered as a choice in place of what was said just before: "navy or black". */
+function markInstead(clause: Clause, before: Clause | undefined): void {
+	const last = before?.parts.at(-1);
+	const [first] = clause.parts;
+	if (!last || !first || first.role !== 'said' || last.role !== 'said') return;
+	const speaksOfSame = first.span.senses.some((sense) =>
+		last.span.senses.some(
+			(other) =>
+				sense.kind === other.kind &&
+				(sense.kind !== 'facet' || (other.kind === 'facet' && sense.facet === other.facet))
+		)
+	);
+	if (speaksOfSame) first.instead = true;
+}
+
+/** Groups clauses by garment, going through them once in their order. */
+class Attacher {
+	readonly groups: Group[] = [];
 	/** Those that are worn. */
-	const named: Group[] = [];
-	const loose: Clause[] = [];
-	const turned: Attached['turned'] = [];
-	let waiting: Clause[] = [];
-	let wentBack = false;
-	clauses.forEach((clause, at) => {
-		const previous = named.at(-1);
-		if (clause.head && clause.before === 'as' && previous) {
-			turned.push({ group: previous, target: clause.head });
-			return;
+	readonly named: Group[] = [];
+	readonly turned: Attached['turned'] = [];
+	waiting: Clause[] = [];
+	/** Said of all that is listed up to the end of the sentence. */
+	set: Clause[] = [];
+	wentBack = false;
+	/** Garments of this sentence. */
+	sentence: Group[] = [];
+
+	constructor(readonly clauses: readonly Clause[]) {}
+
+	take(clause: Clause, at: number): void {
+		const previous = this.named.at(-1);
+		// "The shoes are out of frame": what is said last is said of what was named.
+		if (clause.unseen && !clause.head && !clause.thing && previous && clause.before !== 'stop')
+			previous.unseen = true;
+		if (clause.before === 'stop') {
+			this.sentence = [];
+			this.set = [];
 		}
-		if (clause.head && namesKindOf(previous, clause) && previous) {
-			previous.head = clause.head;
-			previous.clauses.push(clause);
-			return;
-		}
+		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
 		if (clause.head) {
-			const group = { head: clause.head, own: clause, clauses: [...waiting, clause], denied: clause.denied };
-			groups.push(group);
-			if (!group.denied) named.push(group);
-			waiting = [];
+			if (clause.before === 'as' && previous) this.turned.push({ group: previous, target: clause.head });
+			else this.takeNamed(clause, clause.head, previous);
+		} else if (clause.thing) this.open(clause, clause.thing, { strange: true });
+		else this.takeSaid(clause, at, previous);
+	}
+
+	takeNamed(clause: Clause, head: Part, previous: Group | undefined): void {
+		if (previous && namesKindOf(previous, clause)) {
+			previous.head = head;
+			previous.clauses.push(...this.waiting, clause);
+			this.waiting = [];
+			return;
+		}
+		const again = clause.denied ? undefined : namedAgain(this.named, clause);
+		if (again) {
+			again.clauses.push(...this.waiting, clause);
+			this.waiting = [];
+			// What follows is said of it.
+			this.named.splice(this.named.indexOf(again), 1);
+			this.named.push(again);
+			return;
+		}
+		const chosen =
+			clause.before === 'or' && !clause.denied && this.waiting.length === 0 ? previous : undefined;
+		this.open(clause, head, chosen ? { insteadOf: chosen } : {});
+	}
+
+	open(clause: Clause, head: Part, more: Partial<Group>): void {
+		const group: Group = {
+			head,
+			own: clause,
+			clauses: [...this.set, ...this.waiting, clause],
+			denied: clause.denied,
+			unseen: clause.unseen,
+			strange: false,
+			...more
+		};
+		this.groups.push(group);
+		if (!group.denied) this.named.push(group);
+		if (!group.denied) this.sentence.push(group);
+		this.waiting = [];
+	}
+
+	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
+		if (clause.set && nextHeaded(this.clauses, at) !== undefined) {
+			this.set.push(clause);
 			return;
 		}
 		// "in red and gold, over a kurta": the second of two goes where the first went.
-		const follows = wentBack && clause.before === 'and' && !clauses[at - 1]?.head;
-		wentBack = follows || !goesForward(clauses, at, previous);
-		if (!wentBack) {
-			waiting.push(clause);
+		const follows = this.wentBack && clause.before === 'and' && !this.clauses[at - 1]?.head;
+		this.wentBack = follows || !goesForward(this.clauses, at, previous);
+		if (!this.wentBack) {
+			this.waiting.push(clause);
 			return;
 		}
-		const owner = ownerBefore(named, clause);
-		if (owner && clause.both) for (const group of named.slice(-2)) group.clauses.push(clause);
-		else if (owner) owner.clauses.push(clause);
-		else loose.push(clause);
-	});
-	return { groups, loose: [...waiting, ...loose], turned };
+		const owner = ownerBefore(this.named, this.sentence, clause);
+		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
+		else if (owner && clause.all)
+			for (const group of this.sentence) {
+				if (!saysNothing(group) || !fitsWords(clause, group)) continue;
+				group.clauses.push(clause);
+			}
+		else owner?.clauses.push(clause);
+	}
+}
+
+/** Groups clauses by garment. */
+export function attach(clauses: readonly Clause[]): Attached {
+	const attacher = new Attacher(clauses);
+	clauses.forEach((clause, at) => attacher.take(clause, at));
+	const { groups, turned } = attacher;
+	return { groups, turned };
 }
 
 /** Things that are bought and worn to go together, so that one word before both speaks of both. */
@@ -169,6 +299,7 @@ export function shares(first: Group, second: Group): boolean {
 	if (own.before !== 'and' || !own.bare || second.clauses.length > 1 || own.parts[0] !== second.head)
 		return false;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
+	if (!a || !b) return false;
 	if (together.has(a.division) && together.has(b.division)) return true;
 	const tailored = [a, b].every(({ slot }) => ['layer', 'legs', 'top'].includes(slot));
 	return (

@@ -1,5 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { glue, longestPhrase } from './phrasebook';
+import { articles, definites, longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Link } from '../lexicon/reading-words';
 import { canAnswer, garmentType, slotsMeetOf } from '../lexicon/taxonomy';
@@ -13,15 +13,18 @@ export const senseOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<K
 
 /**
  * What a phrase does in its clause. `kind` is a garment's name before another's, as in "sweatshirt dress"; `again`
- * a general name that adds nothing to a particular one, as in "beret hat".
+ * a general name that adds nothing to a particular one, as in "beret hat"; `thing` the name of a thing that is not
+ * known, or a word for the look as a whole.
  */
-export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again';
+export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again' | 'thing';
 export interface Part {
 	span: Span;
 	/** Index of the span in the reading. */
 	at: number;
 	role: PartRole;
 	denied: boolean;
+	/** Offered as a choice in place of what stands before it: "navy or black". */
+	instead?: boolean;
 }
 
 export interface Clause {
@@ -29,12 +32,26 @@ export interface Clause {
 	before: Link | 'start' | 'stop' | 'comma' | 'adjacent';
 	parts: Part[];
 	head?: Part;
+	/** The name of a thing of its own that is not known. */
+	thing?: Part;
 	/** No word stands between the joining word and the garment's name, not even "a". */
 	bare: boolean;
+	/** "The", "her": its garment may have been named before. */
+	definite: boolean;
 	denied: boolean;
+	/** Of something that cannot be seen: nothing is known of it. */
+	unseen: boolean;
 	hedged: boolean;
 	/** Said of the two garments before: "both in olive". */
 	both: boolean;
+	/** Said of all that was listed: "all silver". */
+	all: boolean;
+	/** Said of all that will be listed: "a set in gold: …". */
+	set: boolean;
+	/** Said of the garment before, whatever follows: "a white one". */
+	back: boolean;
+	/** Said of the part that the clause before ends in: "the collar is fur". */
+	ofPart?: Part;
 	/** Holds words that are not known, though no part. */
 	unread: boolean;
 }
@@ -58,6 +75,7 @@ function roleOf(span: Span): PartRole | 'link' | 'hedge' | 'idle' | 'unknown' {
 	if (has('detail')) return 'detail';
 	if (alsoSaid(span) || has('tone') || has('length')) return 'said';
 	if (has('move')) return 'move';
+	if (has('stands-for')) return 'thing';
 	return has('hedge') ? 'hedge' : 'idle';
 }
 
@@ -81,13 +99,17 @@ function isPartOf(
 	const detail = senseOf(partSpan(span), 'detail')?.detail;
 	const type = owner && senseOf(owner.span, 'type');
 	if (!detail || !owner || !type) return false;
+	const { family, division } = garmentType(type.type);
+	// A skirt is no part of a skirt, a ribbon none of hair.
+	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
+	if (sameFamily && clause.head === owner) return false;
+	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
 	const fits =
 		detail.facets.length === 0
-			? clause.before === 'with'
+			? (clause.before === 'with' || goesOn) && division !== 'beauty'
 			: garmentType(type.type).facets.some((facet) => detail.facets.includes(facet));
 	if (!fits) return false;
 	const own = senseOf(span, 'type');
-	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
 	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
@@ -100,26 +122,98 @@ function isPartOf(
 	);
 }
 
+/** Facets of parts that have a colour and a cloth of their own. */
+const apart = new Set([
+	'neckline',
+	'collar',
+	'lapel',
+	'sleeveShape',
+	'heelShape',
+	'toe',
+	'sole',
+	'strap',
+	'hemDetail'
+]);
+
+/** "Shawl lapel" says a value and names its part: what stands before it may be said of the part. */
+function withItsPart(span: Span): Span {
+	if (span.words.length < 2 || span.words[0] === 'with' || senseOf(span, 'detail')) return span;
+	if (senseOf(span, 'type') || !alsoSaid(span)) return span;
+	const detail = longestPhrase([span.words.at(-1) ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
+	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(({ facet }) => apart.has(facet)))
+		return span;
+	return { ...span, senses: [...span.senses, detail] };
+}
+
+const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
+/** Endings of words that say something of a thing rather than name one. */
+const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
+
 class ClauseBuilder {
 	clauses: Clause[] = [];
 	clause: Clause = this.fresh('start');
 	lastHead: Part | undefined;
 	/** A denial is open: of the next word; or, that word being past, of the part that it belongs to. */
 	denyNext: false | 'word' | 'part' = false;
+	/** The last word that is not known, and how many parts its clause had when it came. */
+	strange: { part: Part; after: number } | undefined;
+	/** "She": a verb follows. */
+	verbNext = false;
 
 	fresh(before: Clause['before'], denied = false): Clause {
-		return { before, parts: [], bare: true, denied, hedged: false, both: false, unread: false };
+		const flags = {
+			definite: false,
+			unseen: false,
+			hedged: false,
+			both: false,
+			all: false,
+			set: false,
+			back: false
+		};
+		return { before, parts: [], bare: true, denied, unread: false, ...flags };
 	}
 
 	/** Ends the present clause and begins another; an empty one only takes the new joining word. */
 	begin(before: Clause['before'], denied = false): void {
-		if (this.clause.parts.length > 0) this.clauses.push(this.clause);
+		this.nameStrange();
+		const { clause } = this;
+		const empty = clause.parts.length === 0;
+		if (!empty) this.clauses.push(clause);
 		else {
-			denied ||= this.clause.denied && !this.clause.unread && before !== 'but' && before !== 'stop';
-			if (before === 'and' && !['start', 'comma'].includes(this.clause.before)) before = this.clause.before;
+			denied ||= clause.denied && !clause.unread && before !== 'but' && before !== 'stop';
+			if (before === 'and' && !['start', 'comma'].includes(clause.before)) before = clause.before;
+			// A sentence that begins with "otherwise" is still a new one.
+			if (before === 'comma' && clause.before === 'stop') before = 'stop';
 		}
-		const both = this.clause.parts.length === 0 && this.clause.both;
-		this.clause = { ...this.fresh(before, denied), both };
+		this.clause = this.fresh(before, denied);
+		const last = empty ? clause.ofPart : clause.parts.at(-1);
+		if (before === 'is' && last?.role === 'detail') this.clause.ofPart = last;
+		if (empty)
+			Object.assign(this.clause, {
+				both: clause.both,
+				all: clause.all,
+				set: clause.set,
+				unseen: clause.unseen && before !== 'stop'
+			});
+	}
+
+	/** An unknown word in the place of a noun is the name of a thing of its own: "lilac frobbers". */
+	nameStrange(): void {
+		const { strange, clause } = this;
+		this.strange = undefined;
+		if (!strange || clause.head || clause.thing || strange.after !== clause.parts.length) return;
+		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
+		if (sayingEnding.test(strange.part.span.words.at(-1) ?? '')) return;
+		const described = clause.parts.some(({ role }) => role === 'said');
+		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
+		if (!described && !(listed && this.lastHead)) return;
+		this.standFor(strange.part);
+	}
+
+	standFor(thing: Part): void {
+		this.clause.parts.push(thing);
+		this.clause.thing = thing;
+		this.lastHead = undefined;
 	}
 
 	/** A second garment in one clause: what stands between goes to it, up to the last part or move of the first. */
@@ -134,8 +228,17 @@ class ClauseBuilder {
 		this.clause.parts = moved;
 	}
 
+	/** The name in the present clause names no garment: it says something of what follows. */
+	unname(role: PartRole): void {
+		const { head } = this.clause;
+		if (!head) return;
+		head.role = role;
+		this.clause.head = undefined;
+		this.lastHead = this.clauses.findLast((clause) => clause.head)?.head;
+	}
+
 	/** Two names of garments side by side: the first may only say what kind the second is. */
-	demoteHead(next: Span): boolean {
+	demoteHead(next: Span, at: number): boolean {
 		const { head, parts } = this.clause;
 		const [own] = sensesOf(next, 'type');
 		if (!head || !own || next.breakBefore) return false;
@@ -147,17 +250,35 @@ class ClauseBuilder {
 			type !== undefined &&
 			canAnswer(type.type, own.type) &&
 			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
-		if (parts.at(-1) !== head && !clothFirst) return false;
-		if (alsoSaid(head.span)) head.role = 'said';
-		else if (type && garmentType(type.type).family === garmentType(own.type).family) head.role = 'again';
-		else if (slot && type && slotsMeetOf(type.type, own.type)) head.role = 'kind';
+		if ((parts.at(-1) !== head || head.at !== at - 1) && !clothFirst) return false;
+		if (next.hyphenated || alsoSaid(head.span)) this.unname('said');
+		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
+		else if (slot && type && slotsMeetOf(type.type, own.type)) this.unname('kind');
 		else return false;
-		this.clause.head = undefined;
-		this.lastHead = this.clauses.findLast((clause) => clause.head)?.head;
 		return true;
 	}
 
+	/** A garment's name straight before a part says how the part is made: "kimono sleeves", "churidar sleeves", "belt loops". */
+	namesPart(span: Span, at: number): boolean {
+		const { clause } = this;
+		const { head } = clause;
+		const detail = senseOf(span, 'detail')?.detail;
+		// "Wing collar" says itself how it is made.
+		if (span.words.length > 1 && alsoSaid(span)) return false;
+		if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
+			return false;
+		if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
+		const owner = this.clauses.findLast((other) => other.head)?.head;
+		const own = senseOf(head.span, 'type');
+		const owning = owner && senseOf(owner.span, 'type');
+		if (!own || !owning || detail.takesMetal) return false;
+		const carries = (type: string) => detail.facets.some((facet) => garmentType(type).facets.includes(facet));
+		if (clause.before === 'with') return detail.facets.length === 0 || carries(owning.type);
+		return carries(owning.type) && !carries(own.type);
+	}
+
 	add(span: Span, at: number, role: PartRole): void {
+		if (role === 'head' && this.isPlaceOrVerb(span)) return;
 		if (role === 'head' && isPartOf(span, this.lastHead, this.clause, this.clauses.at(-1))) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			if (span.words.length > 1)
@@ -166,21 +287,14 @@ class ClauseBuilder {
 			role = 'detail';
 			span = partSpan(span);
 		} else if (role === 'head' && this.speaksOfLast(span)) role = 'said';
-		else if (role === 'head' && this.repeatsHead(span)) role = 'again';
+		else if (role === 'head' && this.repeatsHead(span, at)) role = 'again';
 		const { clause } = this;
-		if (role === 'head' && clause.head && !this.demoteHead(span)) this.splitAtHead();
-		if (role === 'detail' && clause.head && clause.parts.at(-1) === clause.head) {
-			const detail = senseOf(span, 'detail')?.detail;
-			const speaks = sensesOf(clause.head.span, 'facet').some(({ facet }) => detail?.facets.includes(facet));
-			// "kimono sleeves": the garment's name says how the part is made.
-			if (speaks) {
-				clause.head.role = 'said';
-				clause.head = undefined;
-				this.lastHead = this.clauses.findLast((other) => other.head)?.head;
-			}
-		}
+		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
+		if (role === 'detail' && this.namesPart(span, at)) this.unname('said');
+		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');
 		const denied = this.denyNext === 'word' || (this.denyNext === 'part' && role === 'detail');
 		const part: Part = { span, at, role, denied };
+		if (role === 'thing') return this.standFor(part);
 		this.clause.parts.push(part);
 		if (role === 'head') {
 			this.clause.head = part;
@@ -189,6 +303,22 @@ class ClauseBuilder {
 		}
 		// "not a high heel": the denial reaches as far as the part that the word is about.
 		this.denyNext = denied && role === 'said' ? 'part' : false;
+	}
+
+	/** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
+	isPlaceOrVerb(span: Span): boolean {
+		if (this.verbNext && span.words.length === 1 && span.words[0]?.endsWith('s')) return true;
+		const { clause, lastHead } = this;
+		const own = senseOf(span, 'type');
+		const last = lastHead && senseOf(lastHead.span, 'type');
+		if (!own || !last || clause.parts.length > 0 || clause.bare) return false;
+		const isBeauty = (type: string) => garmentType(type).division === 'beauty';
+		return (
+			garmentType(own.type).general &&
+			isBeauty(own.type) &&
+			!isBeauty(last.type) &&
+			['in', 'on', 'list'].includes(clause.before)
+		);
 	}
 
 	/** Names that say something of the garment before: "a dress in cream knit", "a jumpsuit, halterneck". */
@@ -204,7 +334,7 @@ class ClauseBuilder {
 			return true;
 		return (
 			first &&
-			(clause.head === lastHead || ['comma', 'with', 'in'].includes(clause.before)) &&
+			(clause.head === lastHead || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
 			sensesOf(span, 'facet').some(
 				({ facet, free }) =>
 					free &&
@@ -215,10 +345,10 @@ class ClauseBuilder {
 	}
 
 	/** A general name straight after a particular one of its family adds nothing: "beret hat". */
-	repeatsHead(span: Span): boolean {
+	repeatsHead(span: Span, at: number): boolean {
 		const { head, parts } = this.clause;
 		const [own, named] = [senseOf(span, 'type'), head && senseOf(head.span, 'type')];
-		if (!own || !named || parts.at(-1) !== head) return false;
+		if (!own || !named || parts.at(-1) !== head || head?.at !== at - 1) return false;
 		const [type, before] = [garmentType(own.type), garmentType(named.type)];
 		return type.general && !before.general && type.family === before.family;
 	}
@@ -226,32 +356,67 @@ class ClauseBuilder {
 	join(span: Span): void {
 		const link = senseOf(span, 'link')?.link ?? 'and';
 		if (link === 'not') this.denyNext = 'word';
-		else if (link === 'no') this.begin('comma', true);
-		else if (link === 'or') this.begin('or', this.clause.denied);
-		else if (link === 'but') {
+		else {
+			// "Nothing under the jacket" denies no jacket.
+			if (link !== 'and' && link !== 'or') this.denyNext = false;
+			if (link === 'in' && span.words.includes('of')) this.strange = undefined;
+			if (link === 'unseen') {
+				this.clause.unseen = true;
+				return;
+			}
+			if (link === 'cannot-see') {
+				this.begin('comma');
+				this.clause.unseen = true;
+			} else if (link === 'no') this.begin('comma', true);
+			else if (link === 'or') this.begin('or', this.clause.denied);
+			else if (link === 'but') this.begin('comma');
+			else this.begin(link);
+		}
+	}
+
+	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
+	pass(span: Span, at: number): void {
+		const { clause } = this;
+		const has = (...words: string[]) => words.some((word) => span.words.includes(word));
+		if (span.words.some((word) => articles.has(word))) {
+			clause.bare = false;
+			clause.definite = span.words.some((word) => definites.has(word));
+		}
+		if (has('another', 'second', 'other')) clause.definite = false;
+		if (has('both')) clause.both = true;
+		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;
+		if (has('set') && clause.parts.length === 0) clause.set = true;
+		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;
+		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
+		this.verbNext = pronouns.has(span.words.at(-1) ?? '');
+	}
+
+	meet(met: Span, at: number): void {
+		const span = withItsPart(met);
+		if (span.breakBefore) {
 			this.denyNext = false;
-			this.begin('comma');
-		} else this.begin(link);
+			this.begin(span.breakBefore);
+			if (span.aside) this.clause.back = true;
+		}
+		const role = roleOf(span);
+		if (role === 'idle') return this.pass(span, at);
+		if (role === 'link') this.join(span);
+		else if (role === 'hedge') this.clause.hedged = true;
+		else if (role === 'unknown') {
+			this.denyNext = false;
+			this.clause.unread = true;
+			if (span.hyphenated && this.clause.head?.at === at - 1) this.unname('said');
+			const part: Part = { span, at, role: 'thing', denied: false };
+			this.strange = this.verbNext ? undefined : { part, after: this.clause.parts.length };
+		} else this.add(span, at, role);
+		this.verbNext = false;
 	}
 }
 
 /** Clauses of a list of spans, with the garment of each where it names one. */
 export function clausesOf(spans: readonly Span[]): Clause[] {
 	const builder = new ClauseBuilder();
-	spans.forEach((span, at) => {
-		if (span.breakBefore) {
-			builder.denyNext = false;
-			builder.begin(span.breakBefore);
-		}
-		const role = roleOf(span);
-		if (role === 'link') builder.join(span);
-		else if (role === 'hedge') builder.clause.hedged = true;
-		else if (role === 'idle') {
-			if (span.words.some((word) => glue.has(word))) builder.clause.bare = false;
-			if (span.words.includes('both')) builder.clause.both = true;
-		} else if (role === 'unknown') builder.clause.unread = true;
-		else builder.add(span, at, role);
-	});
+	spans.forEach((span, at) => builder.meet(span, at));
 	builder.begin('stop');
 	return builder.clauses;
 }

@@ -5,6 +5,7 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { materialWords } from '../lexicon/material-words';
+import { metalColours } from '../lexicon/metals';
 import { moveOf, type MoveId } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
@@ -41,6 +42,7 @@ export interface Description {
 /** Divisions whose metal is their colour. */
 const metalFirst = new Set(['jewellery']);
 const unprinted = new Set(['jewellery', 'beauty']);
+const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'under']);
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
@@ -113,6 +115,9 @@ const takeMetal = (metal: string): Taking => ({
 	says: { aspect: 'metal', value: metal },
 	apply: (description, provenance) => (description.metal = { value: metal, provenance })
 });
+/** Of cloth, a metal said by itself is its colour: "a gunmetal skirt". */
+const sayMetal = (metal: string, { division }: GarmentType): Taking =>
+	inCloth.has(division) ? takeColour(metalColours[metal] ?? '#8a8a8a') : takeMetal(metal);
 const takeMove = (move: MoveId): Taking => ({
 	says: { aspect: 'move', value: move },
 	apply: ({ moves }) => {
@@ -154,7 +159,8 @@ function takings(part: Part, description: Description, onDetail?: Part): Taking[
 	const facetTakings = [...open, ...free.filter((sense) => !open.includes(sense))].map(({ facet, value }) =>
 		takeFacet(facet, value)
 	);
-	const metalTaking = metal && (metalFirst.has(type.division) || !colour) ? [takeMetal(metal.metal)] : [];
+	const metalTaking =
+		!metal || (colour && !metalFirst.has(type.division)) ? [] : [sayMetal(metal.metal, type)];
 	// Of jewellery, a stone or pearl is what it is made of, of scent, green is a note; of cloth, both are colours.
 	const stoneFirst = (metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
 	return [
@@ -195,6 +201,11 @@ class Describer {
 	note(part: Part, status: ReadStatus, takenFor: string, says?: Says): void {
 		this.description.outcomes.push({ at: part.at, status, takenFor, says });
 	}
+	/** Words that no field holds are kept as they stand. */
+	keep(part: Part, words: string, status: ReadStatus, takenFor: string): void {
+		if (!this.description.notes.includes(words)) this.description.notes.push(words);
+		this.note(part, status, `${takenFor}: ${words}`, { aspect: 'note', value: words });
+	}
 	take(part: Part, taking: Taking, provenance = this.provenance): void {
 		taking.apply(this.description, provenance);
 		this.note(part, 'understood', saysInWords(taking.says), taking.says);
@@ -208,6 +219,8 @@ class Describer {
 		if (part.denied) return this.denyDetail(part, before);
 		const kept: Part[] = [];
 		let said = false;
+		// "Shawl lapel": the part's name says how it is.
+		const [own] = part.span.words.length > 1 ? takings(part, description, part) : [];
 		before.forEach((word, i) => {
 			if (word.denied) return this.note(word, 'denied', 'not so');
 			const [taking] = takings(word, description, part);
@@ -226,7 +239,8 @@ class Describer {
 		for (const word of kept)
 			this.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 		if (kept.length > 0) description.notes.push(words);
-		this.takeBarePart(part, said, kept.length > 0 ? words : undefined);
+		if (own && own.says.aspect !== 'palette') this.take(part, own);
+		else this.takeBarePart(part, said, kept.length > 0 ? words : undefined);
 	}
 
 	/** The part itself: what its mere mention says, where the words before it said nothing of it. */
@@ -264,6 +278,7 @@ class Describer {
 
 	/** Says a clause's words of the garment, part by part. */
 	takeClause(clause: Clause, own: boolean): void {
+		this.metalOfPart(clause);
 		const headAt = clause.head ? clause.parts.indexOf(clause.head) : -1;
 		let pending: Part[] = [];
 		const flush = () => {
@@ -292,6 +307,17 @@ class Describer {
 		flush();
 	}
 
+	/** "A silver belt buckle": the metal before the name is the part's after it. */
+	metalOfPart(clause: Clause): void {
+		const head = clause.head ? clause.parts.indexOf(clause.head) : -1;
+		const [before, after] = [clause.parts[head - 1], clause.parts[head + 1]];
+		const metal = before?.role === 'said' ? senseOf(before.span, 'metal') : undefined;
+		if (!before || !metal || !after || !senseOf(after.span, 'detail')?.detail.takesMetal) return;
+		if (after.at !== before.at + 2) return;
+		this.take(before, takeMetal(metal.metal));
+		clause.parts = clause.parts.filter((part) => part !== before);
+	}
+
 	/** Of the words before a part, the ones next to it that speak of it. */
 	wordsOfDetail(part: Part, before: Part[]): Part[] {
 		let from = before.length;
@@ -315,6 +341,10 @@ class Describer {
 			const next = parts[i + 1];
 			if (part.denied || clause.denied) {
 				this.note(part, 'denied', 'not so');
+				continue;
+			}
+			if (part.instead) {
+				this.keep(part, `or ${part.span.text}`, 'doubted', 'offered as a choice; kept as a note');
 				continue;
 			}
 			const tone = senseOf(part.span, 'tone')?.tone;
@@ -397,7 +427,7 @@ class Describer {
 		}
 		if (part.span.senses.some(({ kind }) => kind === 'filler'))
 			return this.note(part, 'idle', 'carries nothing to compare');
-		this.note(part, 'doubted', `nothing that can be said of ${type.singular}; left aside`);
+		this.keep(part, part.span.text, 'doubted', 'no field of its own for this garment; kept as a note');
 	}
 }
 
@@ -406,6 +436,8 @@ const isDenim = ({ type, facets }: Description) =>
 
 /** What the words inside a garment's name say of it: "wide-leg trousers" are wide in the leg. */
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
+
+const onlySays = ({ parts }: Clause) => parts.every(({ role }) => role === 'said');
 
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
@@ -420,8 +452,9 @@ export function describe(
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		const describer = new Describer(description, provenance);
 		const last = clause.parts.at(-1);
-		if (leading && ['in', 'with', 'on'].includes(clause.before) && !clause.head)
-			describer.takeDetail(leading, clause.parts);
+		const part = clause.ofPart ?? leading;
+		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && !clause.head && onlySays(clause))
+			describer.takeDetail(part, clause.parts);
 		else describer.takeClause(clause, clause === group.own);
 		describer.takeScales();
 		leading =

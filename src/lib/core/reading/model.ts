@@ -17,6 +17,8 @@ export type Sense =
 	/** A length said in figures, as of a heel. */
 	| { kind: 'length'; cm: number }
 	| { kind: 'link'; link: Link }
+	/** A word for the look as a whole ("everything"), or for things of a kind that has no one name ("jewellery"). */
+	| { kind: 'stands-for'; what: 'look' | 'things' }
 	| { kind: 'hedge' }
 	| { kind: 'filler' };
 
@@ -30,6 +32,8 @@ export interface Token {
 	breakBefore?: 'comma' | 'stop';
 	/** A hyphen joins it to the word before. */
 	hyphenated: boolean;
+	/** A bracket opens before it. */
+	aside?: true;
 }
 
 /** One or several words that mean something together. */
@@ -40,8 +44,11 @@ export interface Span {
 	end: number;
 	breakBefore?: 'comma' | 'stop';
 	hyphenated: boolean;
+	aside?: true;
 	/** Empty for an unknown word. */
 	senses: readonly Sense[];
+	/** The known word that a mistyped one was taken for. */
+	meant?: string;
 }
 
 /**
@@ -68,7 +75,7 @@ export interface ReadPhrase {
 	suggestions?: string[];
 }
 
-/** A word that means two things, and which of them was taken. */
+/** A word that means two things, or two things offered as a choice, and which of them was taken. */
 export interface Question {
 	/** Index of its phrase in the reading. */
 	phrase: number;
@@ -78,10 +85,22 @@ export interface Question {
 	choices: string[];
 }
 
+/** A thing of its own whose name is not known: what it is must be asked. */
+export interface StrangeThing {
+	/** Index of its name's phrase in the reading. */
+	phrase: number;
+	/** Its name, as it stands. */
+	word: string;
+	/** What is said of it, as it stands: "lilac", "in silk". */
+	said: string[];
+}
+
 export interface Reading {
 	text: string;
 	/** In the order in which they are named. */
 	elements: Element[];
+	/** Things that are no elements yet, since nothing is known of what they are. */
+	things: StrangeThing[];
 	/** Types that the text says are not worn. */
 	absent: string[];
 	phrases: ReadPhrase[];

@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
-import { vocabulary } from './phrasebook';
+import { ordinaryWords } from '../lexicon/ordinary-words';
+import { knownWords, vocabulary } from './phrasebook';
 
 /** A known word with what is compared before its letters are: which letters it has, and how often. */
 interface Known {
@@ -33,46 +34,86 @@ function bitsIn(n: number): number {
 }
 
 /** How many letters may be wrong: one of a short word, two of a long one (common practice of spelling aids). */
-const allowed = (length: number) => (length < 4 ? 0 : length < 6 ? 1 : 2);
+const allowed = (length: number) => (length < 4 ? 0 : length < 7 ? 1 : 2);
 
-const most = 3;
+/** How a hand slips, the commonest first: letters swapped, one left out, one too many, one wrong. */
+const slips = ['swapped', 'left-out', 'added', 'wrong'] as const;
+interface Near {
+	word: string;
+	apart: number;
+	slip: (typeof slips)[number];
+}
+
+function slipOf(word: string, known: string, swapped: boolean): Near['slip'] {
+	if (swapped) return 'swapped';
+	if (known.length > word.length) return 'left-out';
+	return known.length < word.length ? 'added' : 'wrong';
+}
+
 /** Words that were asked before; as a line is typed, the same one comes again at each key. */
-const asked = new Map<string, string[]>();
+const asked = new Map<string, readonly Near[]>();
 const mostAsked = 2000;
 
-function nearTo(word: string): string[] {
+function compare(word: string): Near[] {
 	const limit = allowed(word.length);
 	const letters = lettersOf(word);
 	const sorted = sortedLetters(word);
-	const near: { word: string; apart: number }[] = [];
+	const near: Near[] = [];
 	for (let length = word.length - limit; length <= word.length + limit; length++)
 		for (const known of byLength.get(length) ?? []) {
 			// One letter wrong takes one letter away and brings another: more differences are more mistakes.
 			if (bitsIn(letters ^ known.letters) > 2 * Math.max(1, limit)) continue;
 			const plain = distance(word, known.word);
 			// Two letters changed places: an edit distance counts two mistakes, a hand makes one.
-			const apart = plain === 2 && known.sorted === sorted ? 1 : plain;
-			if (apart > 0 && (apart <= limit || (apart === 1 && word.length >= 4)))
-				near.push({ word: known.word, apart });
+			const swapped = plain === 2 && known.sorted === sorted;
+			const apart = swapped ? 1 : plain;
+			if (apart > 0 && apart <= limit)
+				near.push({ word: known.word, apart, slip: slipOf(word, known.word, swapped) });
 		}
-	return near
-		.sort(
-			(a, b) =>
-				a.apart - b.apart ||
-				Number(b.word[0] === word[0]) - Number(a.word[0] === word[0]) ||
-				a.word.localeCompare(b.word)
-		)
-		.slice(0, most)
-		.map(({ word: known }) => known);
+	return near.sort(
+		(a, b) =>
+			a.apart - b.apart ||
+			Number(b.word[0] === word[0]) - Number(a.word[0] === word[0]) ||
+			slips.indexOf(a.slip) - slips.indexOf(b.slip) ||
+			Number(b.word.at(-1) === word.at(-1)) - Number(a.word.at(-1) === word.at(-1)) ||
+			a.word.localeCompare(b.word)
+	);
 }
 
-/** Words of the lexicon that an unknown word may have been meant for, nearest first; at most three. */
-export function suggestionsFor(word: string): string[] {
-	if (vocabulary.has(word)) return [];
+function nearTo(word: string): readonly Near[] {
 	const before = asked.get(word);
 	if (before) return before;
-	const near = nearTo(word);
+	const near = compare(word);
 	if (asked.size >= mostAsked) asked.clear();
 	asked.set(word, near);
 	return near;
+}
+
+const most = 3;
+/** Words of the lexicon that an unknown word may have been meant for, nearest first; at most three. */
+export const suggestionsFor = (word: string): string[] =>
+	vocabulary.has(word)
+		? []
+		: nearTo(word)
+				.slice(0, most)
+				.map(({ word: known }) => known);
+
+/**
+ * The known word that a mistyped one was meant for; undefined where it is known, an ordinary word, too short, or too far
+ * from any. Of a short word only a swap or a letter left out is believed; two slips only from eight letters on.
+ */
+export const meantFor = (word: string): string | undefined =>
+	ordinaryWords.has(word) ? undefined : meantWithout(word);
+
+/** The same, with ordinary words taken for slips as well: to find which ones need to be known. */
+export function meantWithout(word: string): string | undefined {
+	if (word.length < 4 || knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
+	const believed = nearTo(word).find(
+		({ word: known, apart, slip }) =>
+			known.length >= 4 &&
+			known[0] === word[0] &&
+			(word.length >= 6 || slip === 'swapped' || slip === 'left-out') &&
+			(apart === 1 || word.length >= 8)
+	);
+	return believed?.word;
 }

@@ -8,7 +8,7 @@ import { moveWords } from '../lexicon/move-words';
 import { metals } from '../lexicon/metals';
 import { moveIds, moveOf } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
-import { fillers, hedges, links, tones, type Link } from '../lexicon/reading-words';
+import { fillers, generalThings, hedges, links, tones, wholeLook, type Link } from '../lexicon/reading-words';
 import { garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
 import { wordsOf } from './tokens';
@@ -19,13 +19,29 @@ export interface PhraseNode {
 }
 const node = (): PhraseNode => ({ next: new Map(), senses: [] });
 
-/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs turned back". */
-export const glue = new Set(['a', 'an', 'the', 'his', 'her', 'its', 'their', 'my']);
+/** Words that point at a thing that is known already, or soon will be. */
+export const definites = new Set([
+	'the',
+	'his',
+	'her',
+	'its',
+	'their',
+	'my',
+	'this',
+	'that',
+	'these',
+	'those'
+]);
+export const articles = new Set(['a', 'an', ...definites]);
+/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
+const glue = new Set([...articles, 'is', 'are', 'was', 'were']);
 
 const root = node();
 /** Phrases of several words written as one: "rollneck". */
 const joined = new Map<string, PhraseNode>();
-/** All single words, for near misses; the longest ones of each length together. */
+/** Every word that stands in a phrase. */
+export const knownWords = new Set<string>();
+/** Those that a mistyped word may be meant for. */
 export const vocabulary = new Set<string>();
 
 function enter(phrase: string, sense: Sense): void {
@@ -39,9 +55,18 @@ function enter(phrase: string, sense: Sense): void {
 	}
 	at.senses.push(sense);
 	if (words.length > 1) joined.set(words.join(''), at);
-	if (sense.kind !== 'filler' && sense.kind !== 'link')
-		for (const word of words) if (word.length >= 4) vocabulary.add(word);
+	for (const word of words) {
+		knownWords.add(word);
+		if (sense.kind !== 'filler' && sense.kind !== 'link' && word.length >= 4) vocabulary.add(word);
+	}
 }
+
+/** Does a phrase mean anything by itself? */
+const isEntered = (phrase: string) => {
+	let at: PhraseNode | undefined = root;
+	for (const word of wordsOf(phrase)) at = at?.next.get(word);
+	return at !== undefined && at.senses.length > 0;
+};
 
 /** "scarf" → "scarves", "watch" → "watches"; what is plural already stays. */
 export function pluralOf(phrase: string): string {
@@ -67,6 +92,16 @@ for (const { id, singular, plural, words } of garmentTypes) {
 			if (!spoken.has(form) && (form === word.toLowerCase() || !named.has(form))) spoken.set(form, locale);
 	for (const [word, locale] of spoken) enter(word, { kind: 'type', type: id, locale });
 }
+/** "bootcut jean", "platform sandal": names that are plural alone are said in the singular as well. */
+const singulars: [string, Sense][] = garmentTypes.flatMap(({ id, plural, words }) =>
+	[{ word: plural, locale: undefined }, ...words].flatMap(({ word, locale }): [string, Sense][] => {
+		const one = word.toLowerCase().replace(/(?<=[^s]{4})s$/, '');
+		const ends = wordsOf(one).at(-1) ?? '';
+		const isPart = details.some((detail) => detail.words.includes(ends));
+		return one === word.toLowerCase() || isPart ? [] : [[one, { kind: 'type', type: id, locale }]];
+	})
+);
+
 for (const { facet, value, phrase, free } of facetPhrases)
 	enter(phrase, { kind: 'facet', facet, value, free: free });
 for (const { id, label } of materials)
@@ -90,7 +125,11 @@ for (const detail of details) for (const word of detail.words) enter(word, { kin
 for (const link of Object.keys(links) as Link[])
 	for (const word of links[link]) enter(word, { kind: 'link', link });
 for (const word of hedges) enter(word, { kind: 'hedge' });
+for (const word of wholeLook) enter(word, { kind: 'stands-for', what: 'look' });
+for (const word of generalThings) enter(word, { kind: 'stands-for', what: 'things' });
 for (const word of fillers) enter(word, { kind: 'filler' });
+// A singular made by rule gives way to whatever is written down.
+for (const [phrase, sense] of singulars) if (!isEntered(phrase)) enter(phrase, sense);
 
 export interface Found {
 	senses: readonly Sense[];

@@ -7,12 +7,12 @@ import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import type { Element } from '../model/reference';
 import { attach, shares, type Attached, type Group } from './attach';
-import { clausesOf, senseOf, type Part } from './clauses';
+import { clausesOf, senseOf, sensesOf, type Part } from './clauses';
 import { describe, garmentOf, saysInWords, type Description } from './describe';
-import type { Question, Reading, ReadPhrase, Span } from './model';
+import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
 import { suggestionsFor } from './near';
 import { spansOf, type OwnWord } from './spans';
-import { nameSays, typeNamed, type NamedType } from './types';
+import { nameSays, typeNamed, type Locale, type NamedType } from './types';
 
 export interface ReadOptions {
 	/** Whose words the studio uses where one word means two things; default "uk". */
@@ -65,23 +65,44 @@ function moveTo(target: Part): MoveId | undefined {
 	)?.move;
 }
 
+/** Is the garment's name not the next one after a thing that is not known? What it shares is then not known either. */
+const followsKnown = (group: Group, groups: readonly Group[]) => !groups[groups.indexOf(group) - 1]?.strange;
+
+/**
+ * Whose words a text is in: those of one side of the Atlantic where its other words are all of that side, for certain;
+ * else the studio's.
+ */
+function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Locale {
+	const sides = new Set<'uk' | 'us'>();
+	for (const span of spans) {
+		const [sense, ...others] = sensesOf(span, 'type');
+		if (sense?.locale && others.length === 0) sides.add(sense.locale);
+	}
+	if (/\b(?:gray|color(?:ed|s)?|jewelry|pajamas?)\b/i.test(text)) sides.add('us');
+	if (/\b(?:grey|colour(?:ed)?|jewellery|pyjamas?)\b/i.test(text)) sides.add('uk');
+	const [only, ...more] = sides;
+	return only && more.length === 0 ? { words: only, sure: true } : { words: studio, sure: false };
+}
+
 /** Everything that the text says of its garments, in their order; those that are not worn apart. */
 function describeAll(
 	{ groups, turned }: Attached,
-	locale: 'uk' | 'us',
+	locale: Locale,
 	provenance: Provenance
-): { worn: Read[]; denied: Read[] } {
-	const read = groups.map((group): Read => {
-		const named = typeNamed(group, locale);
-		return { group, named, description: describe(group, named.type, { provenance, nameSays }) };
-	});
-	const worn = read.filter(({ group }) => !group.denied);
+): { worn: Read[]; denied: Read[]; instead: Read[] } {
+	const read = groups
+		.filter(({ strange }) => !strange)
+		.map((group): Read => {
+			const named = typeNamed(group, locale);
+			return { group, named, description: describe(group, named.type, { provenance, nameSays }) };
+		});
+	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
 	worn.forEach((own, i) => {
-		const previous = worn[i - 1];
-		if (!previous) {
+		const previous = followsKnown(own.group, groups) ? worn[i - 1] : undefined;
+		if (i === 0) {
 			const [, next] = worn;
 			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description);
-		} else if (asksToMatch(own.group) || shares(previous.group, own.group))
+		} else if (previous && (asksToMatch(own.group) || shares(previous.group, own.group)))
 			takeFrom(own.description, previous.description);
 	});
 	for (const { group, target } of turned) {
@@ -103,7 +124,11 @@ function describeAll(
 			});
 		}
 	}
-	return { worn, denied: read.filter(({ group }) => group.denied) };
+	return {
+		worn,
+		denied: read.filter(({ group }) => group.denied || group.unseen),
+		instead: read.filter(({ group }) => group.insteadOf && !group.denied)
+	};
 }
 
 /** What a phrase was taken for that no garment claimed. */
@@ -114,6 +139,7 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	}
 	const link = senseOf(span, 'link')?.link;
 	if (link) return { status: 'idle', takenFor: link === 'no' || link === 'not' ? 'denies' : 'joins' };
+	if (senseOf(span, 'type')) return { status: 'idle', takenFor: 'names no garment here' };
 	if (senseOf(span, 'hedge')) return { status: 'idle', takenFor: 'a guess: what follows is inferred' };
 	if (span.senses.every(({ kind }) => kind === 'filler'))
 		return { status: 'idle', takenFor: 'carries nothing to compare' };
@@ -145,7 +171,8 @@ function elementOf(
  * `elements` come in the order in which they are named; nothing is invented: what the words do not say is left
  * out of the garment, but for the colour of a material that is named after one ("camel hair", "denim"), which is
  * inferred. `phrases` cover every word of the text and say what each was taken for; `questions` are words that
- * mean two things and that nothing else in the text decides; `absent` are the types that are said not to be worn.
+ * mean two things and that nothing else in the text decides; `things` are named by words that are not known, and have to be
+ * asked: what is said of them is said of nothing else; `absent` are the types that are said not to be worn.
  *
  * Pure: the same text gives the same reading, ids included. Any text can be read; none throws.
  */
@@ -153,7 +180,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const { words = 'uk', provenance = 'seen' } = options;
 	const spans = spansOf(text, options.taught);
 	const attached = attach(clausesOf(spans));
-	const { worn, denied } = describeAll(attached, words, provenance);
+	const { worn, denied, instead } = describeAll(attached, localeOf(text, spans, words), provenance);
 
 	// The text is hashed once, not once an element.
 	const textId = v5(text, namespace);
@@ -168,14 +195,46 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 		const phrase = phrases[at];
 		if (phrase) phrases[at] = { ...phrase, ...claimed };
 	};
+	const things: StrangeThing[] = [];
+	for (const { head, clauses, strange } of attached.groups) {
+		if (!strange) continue;
+		const said = clauses.flatMap(({ parts }) => parts).filter((part) => part !== head);
+		const known = senseOf(head.span, 'stands-for')?.what;
+		const of = known === 'look' ? 'the look as a whole' : `“${head.span.text}”`;
+		for (const { at } of said)
+			claim(at, { status: 'doubted', takenFor: `said of ${of}; say it of one thing` });
+		if (known === 'look') claim(head.at, { status: 'idle', takenFor: of });
+		else {
+			things.push({ phrase: head.at, word: head.span.text, said: said.map(({ span }) => span.text) });
+			const suggestions = suggestionsFor(head.span.words[0] ?? '');
+			claim(head.at, {
+				status: 'unknown',
+				takenFor: known ? 'a thing of its own; say which' : 'a thing of its own, not known',
+				...(suggestions.length > 0 && !known ? { suggestions } : {})
+			});
+		}
+	}
+	for (const { group, named } of instead) {
+		claim(group.head.at, { status: 'doubted', takenFor: `offered as a choice: ${named.type.singular}` });
+		for (const part of group.clauses.flatMap(({ parts }) => parts))
+			if (part !== group.head)
+				claim(part.at, { status: 'doubted', takenFor: 'said of what is offered as a choice' });
+	}
 	for (const { group, named } of denied) {
-		claim(group.head.at, { status: 'denied', takenFor: `no ${named.type.singular}` });
+		claim(group.head.at, {
+			status: 'denied',
+			takenFor: group.unseen ? `${named.type.singular}: not seen` : `no ${named.type.singular}`
+		});
 		for (const part of group.clauses.flatMap(({ parts }) => parts))
 			if (part !== group.head) claim(part.at, { status: 'denied', takenFor: 'not so' });
 	}
 	worn.forEach(({ group, named, description }, element) => {
 		const says = { aspect: 'type', value: named.type.id } as const;
-		const asked = named.choices.length > 0;
+		const offered = instead
+			.filter((other) => other.group.insteadOf === group && other.named.type !== named.type)
+			.map((other) => other.named.type.id);
+		const choices = offered.length > 0 ? [named.type.id, ...offered] : named.choices;
+		const asked = choices.length > 0;
 		for (const clause of group.clauses)
 			if (clause.head)
 				claim(clause.head.at, {
@@ -189,14 +248,25 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 				phrase: group.head.at,
 				word: group.head.span.text,
 				taken: named.type.id,
-				choices: named.choices
+				choices
 			});
 		for (const { at, ...outcome } of description.outcomes) claim(at, { ...outcome, element });
+	});
+	spans.forEach(({ meant }, at) => {
+		const phrase = phrases[at];
+		if (meant === undefined || phrase?.status !== 'understood') return;
+		const suggestions = [meant, ...suggestionsFor(phrase.text.toLowerCase())];
+		claim(at, {
+			status: 'doubted',
+			takenFor: `${phrase.takenFor}; taken for “${meant}”`,
+			suggestions: [...new Set(suggestions)].slice(0, 3)
+		});
 	});
 	return {
 		text,
 		elements: worn.map((read, i) => elementOf(read, i + 1, textId, options.skin)),
-		absent: [...new Set(denied.map(({ named }) => named.type.id))],
+		things,
+		absent: [...new Set(denied.filter(({ group }) => !group.unseen).map(({ named }) => named.type.id))],
 		phrases,
 		questions
 	};

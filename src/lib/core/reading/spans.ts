@@ -1,4 +1,5 @@
-import { longestPhrase, type Found } from './phrasebook';
+import { meantFor } from './near';
+import { knownWords, longestPhrase, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -24,11 +25,14 @@ function lengthAt(tokens: readonly Token[], at: number): Sense | undefined {
 	return number && unit && !tokens[at + 1]?.breakBefore ? { kind: 'length', cm: number * unit } : undefined;
 }
 
-/** Endings that a word may carry besides its form in the lexicon; what is left is looked up again. */
-const endings: [RegExp, string][] = [
-	[/(?<=\w{3})ies$/, 'y'],
-	[/(?<=\w{3})es$/, ''],
-	[/(?<=\w{2})s$/, ''],
+/**
+ * Endings that a word may carry besides its form in the lexicon; what is left is looked up again. Only a plural still
+ * names a garment: what is "booted" or "capped" is none.
+ */
+const endings: [ending: RegExp, replacement: string, names?: true][] = [
+	[/(?<=\w{3})ies$/, 'y', true],
+	[/(?<=\w{3})es$/, '', true],
+	[/(?<=\w{2})s$/, '', true],
 	[/(?<=\w{3})([dtn])\1ish$/, '$1'],
 	[/(?<=\w{3})ish$/, ''],
 	[/(?<=\w{3})ish$/, 'e'],
@@ -36,18 +40,30 @@ const endings: [RegExp, string][] = [
 	[/(?<=\w{3})ed$/, 'e'],
 	[/(?<=\w{3})y$/, '']
 ];
+/** "Longer", "widest", "slimmer". */
+const degrees: typeof endings = [
+	[/(?<=\w{2})([bdgmnpt])\1e(?:r|st)$/, '$1'],
+	[/(?<=\w{3})e(?:r|st)$/, ''],
+	[/(?<=\w{3})(?:r|st)$/, '']
+];
 
 /** A word known in another form: "corduroys", "reddish". Links and fillers do not inflect. */
 function inflected(word: string): readonly Sense[] {
-	for (const [ending, replacement] of endings) {
+	for (const [ending, replacement, names] of [...endings, ...degrees]) {
 		if (!ending.test(word)) continue;
 		const senses = (longestPhrase([word.replace(ending, replacement)], 0, 1)?.senses ?? []).filter(
-			({ kind }) => kind !== 'link' && kind !== 'filler' && kind !== 'hedge'
+			({ kind }) => kind !== 'link' && kind !== 'filler' && kind !== 'hedge' && (names || kind !== 'type')
 		);
 		if (senses.length > 0) return senses;
 	}
 	return [];
 }
+
+/** Is a word another form of a known one? Then it is not mistyped, even where that form says nothing. */
+const isForm = (word: string) =>
+	endings.some(
+		([ending, replacement]) => ending.test(word) && knownWords.has(word.replace(ending, replacement))
+	);
 
 /** Two halves of one word with a hyphen between: "ox-blood". */
 function hyphenatedAt(tokens: readonly Token[], at: number): Found | undefined {
@@ -81,6 +97,39 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
 	return found && found.length === words.length ? found.senses : undefined;
 }
 
+const isType = ({ senses }: Found) => senses.some(({ kind }) => kind === 'type');
+
+/**
+ * The longest phrase that begins at a word. A name ends in what the thing is: of "velvet bow tie"
+ * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it.
+ */
+function phraseAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const found = longestPhrase(words, at, limit);
+	if (!found || found.length < 2 || !isType(found)) return found;
+	for (let from = at + 1; from < at + found.length; from++) {
+		const later = longestPhrase(words, from, limit);
+		if (!later || !isType(later) || from + later.length <= at + found.length) continue;
+		const shorter = longestPhrase(words, at, from);
+		if (shorter?.length === from - at) return shorter;
+	}
+	return found;
+}
+
+/** The words of a text as they are looked up: mistyped ones as they were meant, owners without their "s". */
+function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWord[]) {
+	const taught = new Set(own.flatMap(({ word }) => wordsOf(word)));
+	return tokens.map(({ word, start, end }): { word: string; meant?: string } => {
+		if (taught.has(word)) return { word };
+		const owner = /['’]s$/i.test(text.slice(start, end)) ? word.slice(0, -1) : '';
+		const alone = longestPhrase([word], 0, 1);
+		if (knownWords.has(owner) && (!knownWords.has(word) || (alone && isType(alone)))) return { word: owner };
+		if (knownWords.has(word)) return { word };
+		if (isForm(word) || inflected(word).length > 0) return { word };
+		const meant = meantFor(word);
+		return meant === undefined ? { word } : { word: meant, meant };
+	});
+}
+
 /**
  * Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone.
  *
@@ -88,7 +137,8 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
  */
 export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const tokens = tokensOf(text);
-	const words = tokens.map(({ word }) => word);
+	const read = wordsMeant(tokens, text, own);
+	const words = read.map(({ word }) => word);
 	const spans: Span[] = [];
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
@@ -99,17 +149,21 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		const measured = lengthAt(tokens, at);
 		const found = measured
 			? { senses: [measured], length: 2 }
-			: (ownPhraseAt(own, words, at) ?? longestPhrase(words, at, limit) ?? hyphenatedAt(tokens, at));
+			: (ownPhraseAt(own, words, at) ?? phraseAt(words, at, limit) ?? hyphenatedAt(tokens, at));
+		const senses = found?.senses ?? inflected(words[at] ?? '');
 		const length = found?.length ?? 1;
+		const meant = read.slice(at, at + length).flatMap((one) => one.meant ?? []);
 		const last = tokens[at + length - 1] ?? first;
 		spans.push({
 			text: text.slice(first.start, last.end),
-			words: words.slice(at, at + length),
+			words: senses.length > 0 ? words.slice(at, at + length) : [first.word],
 			start: first.start,
 			end: last.end,
 			breakBefore: first.breakBefore,
 			hyphenated: first.hyphenated,
-			senses: found?.senses ?? inflected(first.word)
+			...(first.aside ? { aside: first.aside } : {}),
+			senses,
+			...(senses.length > 0 && meant.length > 0 ? { meant: meant.join(' ') } : {})
 		});
 		at += length;
 	}

@@ -14,7 +14,12 @@ const spellings: Record<string, string> = {
 	plaided: 'plaid',
 	'&': 'and',
 	'+': 'and',
-	w: 'with'
+	w: 'with',
+	adn: 'and',
+	wiht: 'with',
+	whit: 'with',
+	teh: 'the',
+	wth: 'with'
 };
 
 /** A word as it is looked up: small letters, no accents, no apostrophes, one spelling. */
@@ -35,15 +40,27 @@ const pattern = /\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.
 export function tokensOf(text: string): Token[] {
 	const tokens: Token[] = [];
 	let breakBefore: Token['breakBefore'];
+	let aside: true | undefined;
 	for (const match of text.matchAll(pattern)) {
 		const [found] = match;
 		if (/^[\p{L}\p{M}\d&+]/u.test(found)) {
 			const { index: start } = match;
 			const hyphenated = text[start - 1] === '-' && tokens.at(-1)?.end === start - 1;
-			tokens.push({ word: normalised(found), start, end: start + found.length, breakBefore, hyphenated });
+			tokens.push({
+				word: normalised(found),
+				start,
+				end: start + found.length,
+				breakBefore,
+				hyphenated,
+				...(aside ? { aside } : {})
+			});
 			breakBefore = undefined;
+			aside = undefined;
 		} else if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
-		else breakBefore ??= 'comma';
+		else {
+			breakBefore ??= 'comma';
+			aside = found === '(' || found === '[' || undefined;
+		}
 	}
 	return tokens;
 }

@@ -3,11 +3,17 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
 import type { Group } from './attach';
-import { sensesOf } from './clauses';
+import { sensesOf, type Clause } from './clauses';
 import { longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Sense } from './model';
 import { wordsOf } from './tokens';
+
+/** Whose words a text is in, and whether its own words say so. */
+export interface Locale {
+	words: 'uk' | 'us';
+	sure: boolean;
+}
 
 export interface NamedType {
 	type: GarmentType;
@@ -31,10 +37,10 @@ function fitOf(type: GarmentType, group: Group): number {
 }
 
 /** The types that a name can mean, the studio's own word first. */
-function meantBy(group: Group, locale: 'uk' | 'us'): GarmentType[] {
+function meantBy(group: Group, { words }: Locale): GarmentType[] {
 	const senses = sensesOf(group.head.span, 'type');
 	const order = (sense: { locale?: string }) =>
-		sense.locale === locale ? 0 : sense.locale === undefined ? 1 : 2;
+		sense.locale === words ? 0 : sense.locale === undefined ? 1 : 2;
 	return [...senses]
 		.sort((a, b) => order(a) - order(b))
 		.map(({ type }) => garmentType(type))
@@ -53,17 +59,23 @@ for (const type of garmentTypes) {
 	}
 }
 
-/** A general name with the words of a particular one around it means that: "wide-leg wool trousers". */
+/** A name with the words of a more particular one around it means that: "wide-leg wool trousers", "chunky white trainers". */
 function refined(type: GarmentType, group: Group): GarmentType {
-	if (!type.general) return type;
-	const head = group.head.span.words.at(-1) ?? '';
+	const { words } = group.head.span;
+	if (!type.general && words.length > 1) return type;
+	const head = words.at(-1) ?? '';
+	const saidIn = (clause: Clause) =>
+		clause.parts
+			.filter(({ role, denied, instead }) => (role === 'said' || role === 'detail') && !denied && !instead)
+			.flatMap(({ span }) => span.words);
 	const said = new Set(
-		group.own.parts
-			.filter(({ role, denied }) => (role === 'said' || role === 'detail') && !denied)
-			.flatMap(({ span }) => span.words)
+		group.clauses
+			.filter((clause) => clause === group.own || (clause.before === 'is' && !clause.ofPart))
+			.flatMap(saidIn)
 	);
-	const fitting = (specifics.get(head) ?? []).filter(
-		({ type: other, before }) => other.family === type.family && before.every((word) => said.has(word))
+	const fitting = [...(specifics.get(head) ?? []), ...(specifics.get(`${head}s`) ?? [])].filter(
+		({ type: other, before }) =>
+			other.family === type.family && other !== type && before.every((word) => said.has(word))
 	);
 	return (
 		fitting.reduce<{ type: GarmentType; before: string[] } | undefined>(
@@ -74,7 +86,7 @@ function refined(type: GarmentType, group: Group): GarmentType {
 }
 
 /** The type that a group's name means, with the choices where it means two things. */
-export function typeNamed(group: Group, locale: 'uk' | 'us'): NamedType {
+export function typeNamed(group: Group, locale: Locale): NamedType {
 	const meant = meantBy(group, locale);
 	const fits = meant.map((type) => fitOf(type, group));
 	const most = Math.max(...fits);
@@ -82,7 +94,10 @@ export function typeNamed(group: Group, locale: 'uk' | 'us'): NamedType {
 	const [first] = fitting;
 	if (!first) throw new Error(`"${group.head.span.text}" names no type`);
 	const type = refined(first, group);
-	return { type, choices: fitting.length > 1 && type === first ? fitting.map(({ id }) => id) : [] };
+	// Only of a word that each side of the Atlantic uses for a thing of its own do the other words decide.
+	const sided = sensesOf(group.head.span, 'type').some((sense) => sense.locale !== undefined);
+	const open = fitting.length > 1 && type === first && !(locale.sure && sided && fitting.length < 3);
+	return { type, choices: open ? fitting.map(({ id }) => id) : [] };
 }
 
 const said = new Map<string, Sense[]>();
@@ -104,14 +119,17 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	return senses;
 }
 
-/** One word of a name says one thing: the facet that weighs most, or else a colour or print. */
+/**
+ * One word of a name says one thing: the facet that weighs most, or else a colour or print. A word before the last says
+ * what it says anywhere ("quilted gilet", "raffia bag"); the last one only what is usual of the type.
+ */
 function insideName(type: GarmentType, senses: readonly Sense[], isHead: boolean): Sense[] {
 	const [facet] = senses
 		.filter((sense) => sense.kind === 'facet')
 		.filter(({ facet: id, value, free }) => {
-			if (!type.facets.includes(id) || (isHead && !free)) return false;
+			if (!type.facets.includes(id)) return false;
 			const usual = type.usual[id];
-			return usual === undefined ? free && id === 'material' : usual === value;
+			return isHead ? free && usual === value : free || usual === value;
 		})
 		.sort((a, b) => aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division));
 	if (facet) return [facet];

@@ -18,7 +18,7 @@ export const beauty: FamilySource[] = [
 			bob: bob / bobs / bobbed hair, sharp bob / hairLength=chin
 			lob: lob / lobs / long bob / hairLength=shoulder
 
-			low-bun: low bun / low buns / chignon, nape bun, sleek bun
+			low-bun: low bun / low buns / chignon, nape bun, sleek bun, slick bun, slicked-back bun, slicked bun, smooth bun
 			top-knot: top knot / top knots / high bun, ballerina bun, bun, topknot
 			french-twist: French twist / French twists / french pleat, french roll
 			beehive: beehive / beehives / bouffant

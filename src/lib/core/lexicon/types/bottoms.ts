@@ -12,7 +12,7 @@ export const bottoms: FamilySource[] = [
 		types: `
 			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides
 
-			tailored-trousers: tailored trousers / tailored trousers / suit trousers, us:dress pants, us:suit pants
+			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
 			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal
 			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
@@ -71,7 +71,7 @@ export const bottoms: FamilySource[] = [
 		types: `
 			shorts: *shorts / shorts / us:short trousers
 
-			tailored-shorts: tailored shorts / tailored shorts / bermuda shorts, bermudas, city shorts, walking shorts / legLength=knee
+			tailored-shorts: tailored shorts / tailored shorts / bermuda shorts, bermudas, city shorts, walking shorts / legLength=knee fit=tailored
 			chino-shorts: chino shorts / chino shorts / / legLength=knee
 			paperbag-shorts: paperbag shorts / paperbag shorts / / rise=high fit=relaxed
 			skort: skort / skorts / / legLength=short
@@ -92,17 +92,16 @@ export const bottoms: FamilySource[] = [
 		facets: [...cloth, ...skirted, 'rise', 'closure'],
 		usual: { fit: 'regular', hemLength: 'knee', skirtShape: 'a-line', rise: 'high' },
 		types: `
-			skirt: *skirt / skirts
+			skirt: *skirt / skirts / miniskirt, midiskirt, maxiskirt, mini, midi, maxi
 
 			pencil-skirt: pencil skirt / pencil skirts / tube skirt, wiggle skirt / skirtShape=pencil
 			slip-skirt: slip skirt / slip skirts / bias skirt / skirtShape=bias hemLength=midi sheen=satin
 			fishtail-skirt: fishtail skirt / fishtail skirts / mermaid skirt, trumpet skirt / skirtShape=mermaid hemLength=ankle
 			leather-skirt: leather skirt / leather skirts / / material=leather
 			denim-skirt: denim skirt / denim skirts / jean skirt / material=denim
-			mini-skirt: mini skirt / mini skirts / miniskirt, mini / hemLength=mini
 
 			a-line-skirt: A-line skirt / A-line skirts / / skirtShape=a-line
-			circle-skirt: circle skirt / circle skirts / full skirt, swing skirt, skater skirt, poodle skirt / skirtShape=circle hemLength=midi
+			circle-skirt: circle skirt / circle skirts / swing skirt, skater skirt, poodle skirt / skirtShape=circle hemLength=midi
 			puff-skirt: puff skirt / puff skirts / bubble skirt, tulip skirt / skirtShape=tulip hemLength=mini
 			pleated-skirt: pleated skirt / pleated skirts / sunray skirt, accordion skirt, box-pleat skirt / skirtShape=pleated hemLength=midi
 			tennis-skirt: tennis skirt / tennis skirts / tennis skort, cheer skirt / skirtShape=pleated hemLength=mini
@@ -110,8 +109,6 @@ export const bottoms: FamilySource[] = [
 			handkerchief-skirt: handkerchief skirt / handkerchief skirts / asymmetric skirt / hemDetail=handkerchief
 			tulle-skirt: tulle skirt / tulle skirts / tutu, ballet skirt / skirtShape=full material=tulle
 			ball-skirt: ball skirt / ball skirts / ball gown skirt, ballgown skirt, prom skirt / skirtShape=full hemLength=floor formality=cocktail
-			midi-skirt: midi skirt / midi skirts / midi / hemLength=midi
-			maxi-skirt: maxi skirt / maxi skirts / maxi / hemLength=maxi
 
 			wrap-skirt: wrap skirt / wrap skirts / / skirtShape=wrap
 			sarong: sarong / sarongs / pareo, lungi / skirtShape=wrap

@@ -20,7 +20,7 @@ export const footwear: FamilySource[] = [
 			platform-shoes: platform shoes / platform shoes / platforms, platform heels / heelHeight=very-high sole=platform
 			peep-toes: peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
 			slingbacks: slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
-			t-bar-shoes: T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
+			t-bar-shoes: T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
 			mary-janes: Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
 			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low
 

@@ -17,7 +17,7 @@ export const onePieces: FamilySource[] = [
 			waistline: 'natural'
 		},
 		types: `
-			dress: *dress / dresses / frock, day dress
+			dress: *dress / dresses / frock, day dress, minidress, mididress, maxidress, mini, midi, maxi
 
 			slip-dress: slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
 			sheath-dress: sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
@@ -27,7 +27,6 @@ export const onePieces: FamilySource[] = [
 			jumper-dress: jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
 			t-shirt-dress: T-shirt dress / T-shirt dresses / tee dress, polo dress / fit=relaxed
 			cheongsam: cheongsam / cheongsams / qipao / collar=mandarin fit=close skirtShape=pencil
-			mini-dress: mini dress / mini dresses / minidress / hemLength=mini
 
 			shirt-dress: shirt dress / shirt dresses / shirtdress, shirtwaister, us:shirtwaist dress, shirtwaist / collar=shirt closure=buttoned
 			wrap-dress: wrap dress / wrap dresses / / neckline=wrap skirtShape=wrap
@@ -35,7 +34,6 @@ export const onePieces: FamilySource[] = [
 			tea-dress: tea dress / tea dresses / forties dress / hemLength=midi
 			swing-dress: swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
 			sundress: sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
-			midi-dress: midi dress / midi dresses / / hemLength=midi
 
 			drop-waist-dress: drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
 			empire-line-dress: empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
@@ -43,7 +41,6 @@ export const onePieces: FamilySource[] = [
 			smock-dress: smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
 			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
 			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
-			maxi-dress: maxi dress / maxi dresses / / hemLength=maxi
 
 			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
 			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
