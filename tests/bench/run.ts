@@ -30,6 +30,7 @@ import { simulatedStock } from '../../src/lib/server/market/stock';
 import { labelledOutfits, scoreEye } from '../outfits';
 import { kendallTauB, labelledPairs, misplaced, orderedWithin } from '../pairs';
 import { labelledPhrases, scoreReading } from '../phrases';
+import { labelledSentences } from '../sentences';
 import { browserFigures } from './browser';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
@@ -164,6 +165,17 @@ for (const [swatches, wanted] of [
 	report('  elements, precision and recall', rates(score.elements), '≥ .97');
 	report('  facets, precision and recall', rates(score.facets), '≥ .93');
 	for (const error of score.errors) report('  misread', error);
+	const sentences = labelledSentences();
+	for (const held of [false, true]) {
+		const set = sentences.filter((one) => one.held === held);
+		const read = scoreReading(set);
+		report(
+			`sentences of five kinds of writer, the half ${held ? 'only ever run' : 'for tuning'}: read wholly right`,
+			`${set.length - read.errors.length} of ${set.length}`
+		);
+		report('  elements, precision and recall', rates(read.elements), '≥ .97');
+		report('  facets, precision and recall', rates(read.facets), '≥ .94');
+	}
 }
 {
 	const pairs = labelledPairs();

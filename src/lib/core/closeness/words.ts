@@ -56,6 +56,9 @@ const unsaid = new Set(['regular', 'smooth', 'medium', 'plain', 'opaque', 'clean
 /** Details of a hem that are said as what the garment is: "fringed", not "slit" or "raw". */
 const asAdjective = /(fring|tassell|feather|fray|ruffl|scallop)ed$/;
 
+/** Lengths that are said as part of the name: "mini skirt", "midi dress". */
+const inName = new Set(['micro', 'mini', 'midi', 'maxi']);
+
 function facetAsAdjective(id: FacetId, value: string): string {
 	const label = valueLabel(id, value);
 	if (id === 'rise') return `${label} rise`;
@@ -77,8 +80,18 @@ const saidFacets = (garment: Garment, ids: FacetId[]) =>
 	ids.flatMap((id) => {
 		const value = garment.facets[id]?.value;
 		const silent = value === undefined || expected(garment, id, value);
-		return silent || (id === 'hemDetail' && !asAdjective.test(value)) ? [] : [facetAsAdjective(id, value)];
+		const elsewhere =
+			(id === 'hemDetail' && value !== undefined && !asAdjective.test(value)) ||
+			(id === 'hemLength' && lengthInName(garment) !== undefined);
+		return silent || elsewhere ? [] : [facetAsAdjective(id, value)];
 	});
+
+/** "Midi" of a midi skirt, where it is not usual of the kind anyway. */
+function lengthInName(garment: Garment): string | undefined {
+	const value = garment.facets.hemLength?.value;
+	if (value === undefined || !inName.has(value) || expected(garment, 'hemLength', value)) return undefined;
+	return /(?:dress|skirt)$/.test(garmentType(garment.type).singular) ? value : undefined;
+}
 
 /** A garment by its name: "navy wool pea coat", "gold drop earrings". */
 export function garmentName(garment: Garment): string {
@@ -90,6 +103,7 @@ export function garmentName(garment: Garment): string {
 		garmentType(garment.type).division === 'jewellery' ? metal?.value.replace(/-/g, ' ') : undefined,
 		print && print.family.value !== 'plain' ? printLabel(print.family.value) : undefined,
 		...saidFacets(garment, saidBefore),
+		lengthInName(garment),
 		garmentType(garment.type).singular
 	].filter((word): word is string => Boolean(word));
 	// "gold, gold", "dark denim, denim jacket": what two parts of the name say is said once.

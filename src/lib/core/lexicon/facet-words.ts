@@ -81,7 +81,7 @@ const source: Partial<Record<FacetId, string>> = {
 		medium: medium-weight, mid-weight
 		heavy: heavyweight, heavy-weight, heavy, thick, winter-weight, weighty, dense, chunky`,
 	opacity: `
-		sheer: sheer, see-through, transparent, translucent, 10 denier, 15 denier, barely-there, barely there
+		sheer: sheer, see-through, transparent, translucent, clear, 10 denier, 15 denier, barely-there, barely there
 		semi-sheer: semi-sheer, semi-opaque, semi-transparent, 20 denier, 40 denier
 		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
 	distress: `

@@ -90,7 +90,7 @@ turquoise-stone: turquoise stone, turquoise stones = turquoise
 jade:  = jade
 amber:  = amber
 jet-beads: jet beads = jet
-resin: acrylic, clear plastic, plastic
+resin: acrylic, plastic, perspex
 tortoiseshell: tortoise-shell, tortoise, tort = tortoiseshell
 enamel: enamelled, enameled
 horn:  = horn

@@ -45,35 +45,35 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	marching marker market martha masked mate math matter meal meals medals melon meltdown mental mighty
 	milton mirrors moaning months mornings moth mothers mourning muffled mullen mushrooms muslim mute
 	naturally needles needless nighttime numbers officer officers offices oliver olives oranges orchids
-	organism organize outfits outsider overcome override overtime oysters packet paid pain painted
-	painting paintings paints pajamas palmer pans panting parent parenting paris park parking parks
-	parties partridge partying path patient patients patrol patterns peasants pencils pennies pepper
-	performed peru pete peters photographer photographs photography photos picket pictures pierce pilots
-	pinched pint pipe plains plan plane planes planning planted planting plants plate plates played
-	player plea pleasant pleased plot plumbing points poke policies polk pompous pools possible pots
-	pounding powers prayed prayers preach preacher price princes printer probable province published
-	pudding punches punished purposes pursue push pushes quarters rabbi rabbits race racers raging rating
-	raving reaching read refer referred regularly related released replaced reserved resign resistance
-	resisting responded responding revealed reverend reverse rights righty ripper rising rivers robbed
-	robber robbins rogue roller room ross rounds routes rubbed ruining rushed rushing sack sacks sailors
-	saint sake salon saloon sanity saved scandal scar scare scares scars scenes schools scotland scrape
-	scraps scratched screamed screaming sealed seas seated seating secondly seconds seek seem seemed sees
-	seized sell sells sent separate separated separately seventeen severely sewing shakes shared shares
-	shave shaw shelly shepherd shields shin shines shipped shipping shocked shooters shooting shoots
-	shores shorty shots shouting shouts shove shovel shoving show showed shrine shutting sick sight
-	signed sing singles sink sins skate skates skipped skipper skipping slapped slater sled sleeping
-	sliced slippery sloan slowing slug smashed smelling smells smiling smoke smoked smoker smokes
-	smoothly snacks snakes snatched sneak sneaking snitch snooping snowing soap sold solved sorts spades
-	span spared sparky speaker speakers speaking speeding spelling spells spence spices spider spiders
-	spies spilling spit spitting spreads squire stabbing stain stairs stale stalking stalling standards
-	standing stands stanford staring starling starring starting starts starve starving stashed statements
-	stealing steamed steaming steele steering stepping steven sticker sticking stiles sting stinking
-	stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores
-	straighten stranded strangled straws stress stretched stretcher stretching strike strikes striking
-	strings strip stripped strokes stronger strongly structure strung studied stuffed sued summers sumner
-	sunday sung sunlight superb supper supports surprise surrender suspended suspense swallowed swat
-	swearing sweating sweaty sweeter sweethearts sweets swelling swimmer swinging swings switch switching
-	tack tale tape tara tarzan tease technically technician teen teli thanks thee thinking thinks thirst
+	organism organize outfits outsider overcome override overtime oysters packet paid pain painting
+	paintings paints pajamas palmer pans panting parent parenting paris park parking parks parties
+	partridge partying path patient patients patrol patterns peasants pencils pennies pepper performed
+	peru pete peters photographer photographs photography photos picket pictures pierce pilots pinched
+	pint pipe plains plan plane planes planning planted planting plants plate plates played player plea
+	pleasant pleased plot plumbing points poke policies polk pompous pools possible pots pounding powers
+	prayed prayers preach preacher price princes printer probable province published pudding punches
+	punished purposes pursue push pushes quarters rabbi rabbits race racers raging rating raving reaching
+	read refer referred regularly related released replaced reserved resign resistance resisting
+	responded responding revealed reverend reverse rights righty ripper rising rivers robbed robber
+	robbins rogue roller room ross rounds routes rubbed ruining rushed rushing sack sacks sailors saint
+	sake salon saloon sanity saved scandal scar scare scares scars scenes schools scotland scrape scraps
+	scratched screamed screaming sealed seas seated seating secondly seconds seek seem seemed sees seized
+	sell sells sent separate separated separately seventeen severely sewing shakes shared shares shave
+	shaw shelly shepherd shields shin shines shipped shipping shocked shooters shooting shoots shores
+	shorty shots shouting shouts shove shovel shoving show showed shrine shutting sick sight signed sing
+	singles sink sins skate skates skipped skipper skipping slapped slater sled sleeping sliced slippery
+	sloan slowing slug smashed smelling smells smiling smoke smoked smoker smokes smoothly snacks snakes
+	snatched sneak sneaking snitch snooping snowing soap sold solved sorts spades span spared sparky
+	speaker speakers speaking speeding spelling spells spence spices spider spiders spies spilling spit
+	spitting spreads squire stabbing stain stairs stale stalking stalling standards standing stands
+	stanford staring starling starring starting starts starve starving stashed statements stealing
+	steamed steaming steele steering stepping steven sticker sticking sticks stiles sting stinking stinky
+	stirred stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores straighten
+	stranded strangled straws stress stretched stretcher stretching strike strikes striking strings strip
+	stripped strokes stronger strongly structure strung studied stuffed sued summers sumner sunday sung
+	sunlight superb supper supports surprise surrender suspended suspense swallowed swat swearing
+	sweating sweaty sweeter sweethearts sweets swelling swimmer swinging swings switch switching tack
+	tale tape tara tarzan tease technically technician teen teli thanks thee thinking thinks thirst
 	thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toilet
 	tomatoes tong tortured touchy towels tracking tracks trade trailer trails trains traitors trapped
 	traveling tree triangle tries tripping troubled trucks tucker tuned turner turtles twinkle underage

@@ -97,6 +97,11 @@ export const tones: readonly Tone[] = [
 	{ words: listed('warm, rich, true, classic, deep rich, jewel'), lighten: -0.08, chroma: 1.1 }
 ];
 
+/** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
+export const noted = listed(
+	'multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd'
+);
+
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
 	'everything, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
@@ -116,7 +121,7 @@ export const fillers = listed(`
 	she, he, they, i, we, you, shes, hes, theyre, im, youre, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
-	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, printed, pattern, patterned, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
+	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, pinned, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,

@@ -89,6 +89,9 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 /** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
 function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
+	const next = clauses[at + 1];
+	// "A silver buckle on the belt".
+	if (next?.head && next.before === 'on' && clause?.parts.at(-1)?.role === 'detail') return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
 	if (!previous) return true;

@@ -14,9 +14,9 @@ export const senseOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<K
 /**
  * What a phrase does in its clause. `kind` is a garment's name before another's, as in "sweatshirt dress"; `again`
  * a general name that adds nothing to a particular one, as in "beret hat"; `thing` the name of a thing that is not
- * known, or a word for the look as a whole.
+ * known, or a word for the look as a whole; `kept` words that are not known but say something: "a crane motif".
  */
-export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again' | 'thing';
+export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again' | 'thing' | 'kept';
 export interface Part {
 	span: Span;
 	/** Index of the span in the reading. */
@@ -73,7 +73,7 @@ function roleOf(span: Span): PartRole | 'link' | 'hedge' | 'idle' | 'unknown' {
 	if (has('type')) return 'head';
 	if (has('link')) return senseOf(span, 'link')?.link === 'matching' ? 'matching' : 'link';
 	if (has('detail')) return 'detail';
-	if (alsoSaid(span) || has('tone') || has('length')) return 'said';
+	if (alsoSaid(span) || has('tone') || has('length') || has('note')) return 'said';
 	if (has('move')) return 'move';
 	if (has('stands-for')) return 'thing';
 	return has('hedge') ? 'hedge' : 'idle';
@@ -114,12 +114,11 @@ function isPartOf(
 	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
 	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
 		return true;
-	return (
-		own !== undefined &&
-		['comma', 'stop'].includes(clause.before) &&
-		slotsMeetOf(own.type, type.type) &&
-		own.type !== type.type
-	);
+	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".
+	const named =
+		own && garmentType(own.type).general && slotsMeetOf(own.type, type.type) && own.type !== type.type;
+	if (!named || clause.parts.some((part) => senseOf(part.span, 'colour'))) return false;
+	return clause.before === 'stop' ? clause.definite : clause.before === 'comma';
 }
 
 /** Facets of parts that have a colour and a cloth of their own. */
@@ -240,7 +239,8 @@ class ClauseBuilder {
 	/** Two names of garments side by side: the first may only say what kind the second is. */
 	demoteHead(next: Span, at: number): boolean {
 		const { head, parts } = this.clause;
-		const [own] = sensesOf(next, 'type');
+		const owns = sensesOf(next, 'type');
+		const [own] = owns;
 		if (!head || !own || next.breakBefore) return false;
 		const slot = slotOfHead(head);
 		const type = senseOf(head.span, 'type');
@@ -253,7 +253,7 @@ class ClauseBuilder {
 		if ((parts.at(-1) !== head || head.at !== at - 1) && !clothFirst) return false;
 		if (next.hyphenated || alsoSaid(head.span)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
-		else if (slot && type && slotsMeetOf(type.type, own.type)) this.unname('kind');
+		else if (slot && type && owns.some((one) => slotsMeetOf(type.type, one.type))) this.unname('kind');
 		else return false;
 		return true;
 	}
@@ -332,8 +332,14 @@ class ClauseBuilder {
 		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 			return true;
+		// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
+		const another =
+			isCloth(span) &&
+			clause.before === 'comma' &&
+			garmentType(own.type).family !== garmentType(last.type).family;
 		return (
 			first &&
+			!another &&
 			(clause.head === lastHead || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
 			sensesOf(span, 'facet').some(
 				({ facet, free }) =>
@@ -388,6 +394,11 @@ class ClauseBuilder {
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
+		// "A crane motif": what the pattern shows is kept, known or not.
+		if (has('motif', 'print', 'pattern', 'design', 'motifs') && this.strange?.after === clause.parts.length) {
+			clause.parts.push({ ...this.strange.part, role: 'kept' });
+			this.strange = undefined;
+		}
 		this.verbNext = pronouns.has(span.words.at(-1) ?? '');
 	}
 

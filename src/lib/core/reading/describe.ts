@@ -297,7 +297,8 @@ class Describer {
 			} else if (part.role === 'said') pending.push(part);
 			else {
 				flush();
-				if (part.role === 'move') this.takeMove(part, clause.denied);
+				if (part.role === 'kept') this.keep(part, part.span.text, 'doubted', 'not known; kept as a note');
+				else if (part.role === 'move') this.takeMove(part, clause.denied);
 				else if (part.role === 'kind') this.note(part, 'doubted', 'taken as a kind of the garment beside it');
 				else if (part.role === 'again') this.note(part, 'understood', 'names the same garment');
 				else if (part.role === 'matching')
@@ -409,7 +410,6 @@ class Describer {
 
 	takeWord(part: Part, clause: Clause): void {
 		const { description } = this;
-		const { type } = description;
 		const tone = senseOf(part.span, 'tone')?.tone;
 		if (tone && isDenim(description) && !senseOf(part.span, 'colour')) return this.takeWash(part, tone);
 		const [first] = takings(part, description);
@@ -427,7 +427,13 @@ class Describer {
 		}
 		if (part.span.senses.some(({ kind }) => kind === 'filler'))
 			return this.note(part, 'idle', 'carries nothing to compare');
-		this.keep(part, part.span.text, 'doubted', 'no field of its own for this garment; kept as a note');
+		const known = part.span.senses.some(({ kind }) => kind === 'note');
+		this.keep(
+			part,
+			part.span.text,
+			known ? 'understood' : 'doubted',
+			known ? 'kept as a note' : 'no field of its own for this garment; kept as a note'
+		);
 	}
 }
 

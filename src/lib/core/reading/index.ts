@@ -1,5 +1,5 @@
 /** Looks from words: `readLook`, and putting right what was read. */
-export type { Question, Reading, ReadPhrase, ReadStatus } from './model';
+export type { Question, Reading, ReadPhrase, ReadStatus, StrangeThing } from './model';
 export { readLook, type ReadOptions } from './read-look';
 export { alternatives, rephrased, withoutPhrase, withWord } from './rephrase';
 export { saidOver } from './said-over';

@@ -19,6 +19,8 @@ export type Sense =
 	| { kind: 'link'; link: Link }
 	/** A word for the look as a whole ("everything"), or for things of a kind that has no one name ("jewellery"). */
 	| { kind: 'stands-for'; what: 'look' | 'things' }
+	/** Says something for which there is no field. */
+	| { kind: 'note' }
 	| { kind: 'hedge' }
 	| { kind: 'filler' };
 

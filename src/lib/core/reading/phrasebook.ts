@@ -8,7 +8,16 @@ import { moveWords } from '../lexicon/move-words';
 import { metals } from '../lexicon/metals';
 import { moveIds, moveOf } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
-import { fillers, generalThings, hedges, links, tones, wholeLook, type Link } from '../lexicon/reading-words';
+import {
+	fillers,
+	generalThings,
+	hedges,
+	links,
+	noted,
+	tones,
+	wholeLook,
+	type Link
+} from '../lexicon/reading-words';
 import { garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
 import { wordsOf } from './tokens';
@@ -127,6 +136,7 @@ for (const link of Object.keys(links) as Link[])
 for (const word of hedges) enter(word, { kind: 'hedge' });
 for (const word of wholeLook) enter(word, { kind: 'stands-for', what: 'look' });
 for (const word of generalThings) enter(word, { kind: 'stands-for', what: 'things' });
+for (const word of noted) enter(word, { kind: 'note' });
 for (const word of fillers) enter(word, { kind: 'filler' });
 // A singular made by rule gives way to whatever is written down.
 for (const [phrase, sense] of singulars) if (!isEntered(phrase)) enter(phrase, sense);

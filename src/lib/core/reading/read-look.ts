@@ -84,6 +84,25 @@ function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Lo
 	return only && more.length === 0 ? { words: only, sure: true } : { words: studio, sure: false };
 }
 
+/**
+ * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
+ * has a bottom, or where a top's name says how it is made ("corset midi"). Where neither holds it is asked.
+ */
+function nameLengths(read: Read[]): void {
+	for (const one of read) {
+		const { choices } = one.named;
+		if (choices.length !== 2 || !choices.includes('skirt') || !choices.includes('dress')) continue;
+		const others = read.filter((other) => other !== one && !other.group.denied);
+		const has = (slot: string) => others.some(({ named }) => named.type.slot === slot);
+		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
+		let means: string | undefined;
+		if (kinds.length > 0 || has('legs')) means = 'dress';
+		else if (has('top')) means = 'skirt';
+		one.named = { type: garmentType(means ?? 'dress'), choices: means ? [] : choices };
+		one.description.type = one.named.type;
+	}
+}
+
 /** Everything that the text says of its garments, in their order; those that are not worn apart. */
 function describeAll(
 	{ groups, turned }: Attached,
@@ -96,6 +115,7 @@ function describeAll(
 			const named = typeNamed(group, locale);
 			return { group, named, description: describe(group, named.type, { provenance, nameSays }) };
 		});
+	nameLengths(read);
 	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
 	worn.forEach((own, i) => {
 		const previous = followsKnown(own.group, groups) ? worn[i - 1] : undefined;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { labelledPhrases, scoreReading } from '../../../../tests/phrases';
+import { labelledSentences } from '../../../../tests/sentences';
 import { familyOf } from '../colour/family';
 import { labOfHex } from '../colour/spaces';
 import { colourWords } from '../lexicon/colours';
@@ -345,6 +346,18 @@ describe('the labelled phrases', () => {
 	it('have their facets read with precision and recall of .93', () => {
 		expect(score.facets.precision).toBeGreaterThanOrEqual(0.93);
 		expect(score.facets.recall).toBeGreaterThanOrEqual(0.93);
+	});
+});
+
+describe('sentences of five kinds of writer, the half for tuning', () => {
+	const score = scoreReading(labelledSentences().filter(({ held }) => !held));
+	it('have their elements read with precision and recall of .97', () => {
+		expect(score.elements.precision).toBeGreaterThanOrEqual(0.97);
+		expect(score.elements.recall).toBeGreaterThanOrEqual(0.97);
+	});
+	it('have their features read with precision and recall of .97', () => {
+		expect(score.facets.precision).toBeGreaterThanOrEqual(0.97);
+		expect(score.facets.recall).toBeGreaterThanOrEqual(0.97);
 	});
 });
 

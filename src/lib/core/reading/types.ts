@@ -67,7 +67,11 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	const saidIn = (clause: Clause) =>
 		clause.parts
 			.filter(({ role, denied, instead }) => (role === 'said' || role === 'detail') && !denied && !instead)
-			.flatMap(({ span }) => span.words);
+			// "Mid denim" is a colour that names its cloth.
+			.flatMap(({ span }) => [
+				span.words.join(' '),
+				...(span.senses.some(({ kind }) => kind === 'colour') ? span.words : [])
+			]);
 	const said = new Set(
 		group.clauses
 			.filter((clause) => clause === group.own || (clause.before === 'is' && !clause.ofPart))
@@ -75,7 +79,9 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	);
 	const fitting = [...(specifics.get(head) ?? []), ...(specifics.get(`${head}s`) ?? [])].filter(
 		({ type: other, before }) =>
-			other.family === type.family && other !== type && before.every((word) => said.has(word))
+			other.family === type.family &&
+			other !== type &&
+			(said.has(before.join(' ')) || before.every((word) => said.has(word)))
 	);
 	return (
 		fitting.reduce<{ type: GarmentType; before: string[] } | undefined>(

@@ -32,6 +32,8 @@
 	// Made anew for each phrase and each text: what it was opened with stays.
 	const { reading, phrase, question, options, onlearn, onrewrite, onclose } = untrack(() => ({ ...props }));
 	const others = alternatives(reading, phrase);
+	/** Is it the name of a thing of its own? */
+	const thing = reading.things.some((one) => reading.phrases[one.phrase] === phrase);
 	let refused = $state(false);
 	/** What an unknown word is said to mean; it must be one phrase that the reader knows. */
 	let means = $state('');
@@ -55,6 +57,14 @@
 	}
 </script>
 
+{#snippet meantFor()}
+	{#each phrase.suggestions ?? [] as word (word)}
+		<Button kind="tertiary" size="small" on:click={() => onrewrite(withWord(reading.text, phrase, word))}>
+			{word}
+		</Button>
+	{/each}
+{/snippet}
+
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div role="group" aria-label={m.say.right(phrase.text)} class="panel" onkeydown={keep}>
 	{#if question}
@@ -69,12 +79,10 @@
 			</Button>
 		{/each}
 	{:else if phrase.status === 'unknown'}
-		<span class="ask">{phrase.suggestions ? m.say.meant : m.say.noneMeant}</span>
-		{#each phrase.suggestions ?? [] as word (word)}
-			<Button kind="tertiary" size="small" on:click={() => onrewrite(withWord(reading.text, phrase, word))}>
-				{word}
-			</Button>
-		{/each}
+		<span class="ask"
+			>{phrase.suggestions ? m.say.meant : thing ? m.say.whatIs(phrase.text) : m.say.noneMeant}</span
+		>
+		{@render meantFor()}
 		<div class="choice">
 			<TextInput
 				size="sm"
@@ -100,6 +108,10 @@
 		>
 			{m.say.teachDo}
 		</Button>
+	{/if}
+	{#if phrase.status === 'doubted' && phrase.suggestions}
+		<span class="ask">{m.say.mistyped}</span>
+		{@render meantFor()}
 	{/if}
 	{#if others.length > 0}
 		<div class="choice">

@@ -130,8 +130,8 @@
 		<p class="soft" aria-live="polite">
 			{#if hopeless}{m.say.hopeless}{:else}{m.say.understood(
 					reading.elements.length,
-					strange.length,
-					reading.questions.length
+					strange.length - reading.things.length,
+					reading.questions.length + reading.things.length
 				)}{/if}
 		</p>
 	{/if}

@@ -31,7 +31,10 @@ export const say = {
 	gloss: 'What was understood, word by word',
 	phrase: (text: string, taken: string) => `${text}: ${taken}. Put right`,
 	right: (text: string) => `Put right: ${text}`,
-	which: (word: string) => `“${word}” means two things. Here it is:`,
+	which: (word: string) => `“${word}”: which is it?`,
+	whatIs: (word: string) =>
+		`What is “${word}”? Say it in words that are known; what is said of it waits for it.`,
+	mistyped: 'It may have been meant for:',
 	meant: 'Not known. Was it:',
 	noneMeant: 'Not known. Write it otherwise, or take it out.',
 	insteadOf: (text: string) => `in place of “${text}”`,

@@ -125,7 +125,7 @@ export const accessories: FamilySource[] = [
 		division: 'accessories',
 		slot: 'eyes',
 		draws: 'eyewear',
-		facets: ['frame', 'size', 'material'],
+		facets: ['frame', 'size', 'material', 'opacity'],
 		types: `
 			sunglasses: *sunglasses / sunglasses / shades, sunnies, dark glasses
 			aviators: aviators / aviators / aviator sunglasses, pilot sunglasses / frame=aviator

@@ -73,7 +73,7 @@ export const bottoms: FamilySource[] = [
 
 			tailored-shorts: tailored shorts / tailored shorts / bermuda shorts, bermudas, city shorts, walking shorts / legLength=knee fit=tailored
 			chino-shorts: chino shorts / chino shorts / / legLength=knee
-			paperbag-shorts: paperbag shorts / paperbag shorts / / rise=high fit=relaxed
+			paperbag-shorts: paperbag shorts / paperbag shorts / paperbag-waist shorts / rise=high fit=relaxed
 			skort: skort / skorts / / legLength=short
 
 			denim-shorts: denim shorts / denim shorts / cut-offs, cutoffs, jean shorts, jorts / legLength=short material=denim

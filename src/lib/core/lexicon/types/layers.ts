@@ -50,7 +50,7 @@ export const layers: FamilySource[] = [
 			dinner-jacket: dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
 			smoking-jacket: smoking jacket / smoking jackets / / lapel=shawl material=velvet
 			tailcoat: tailcoat / tailcoats / tails / lapel=peak
-			morning-coat: morning coat / morning coats / cutaway coat / lapel=peak
+			morning-coat: morning coat / morning coats / cutaway coat, frock coat / lapel=peak
 
 			waistcoat: waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
 			long-waistcoat: long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh

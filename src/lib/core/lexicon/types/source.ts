@@ -83,7 +83,7 @@ export const bodiced: FacetId[] = [
 	'collar'
 ];
 /** What can be said of a small thing. */
-export const small: FacetId[] = ['size', 'material', 'formality', 'sheen', 'texture'];
+export const small: FacetId[] = ['size', 'material', 'formality', 'sheen', 'texture', 'opacity'];
 export const shod: FacetId[] = [
 	'toe',
 	'heelHeight',
@@ -93,5 +93,6 @@ export const shod: FacetId[] = [
 	'sheen',
 	'formality',
 	'texture',
-	'material'
+	'material',
+	'opacity'
 ];
