@@ -9,6 +9,8 @@ export interface LabelledPair {
 	given: string;
 	/** 0..1, as computed. */
 	closeness: number;
+	/** Of a reference that is only ever run. */
+	held: boolean;
 }
 
 function onlyGarment(phrase: string) {
@@ -18,20 +20,38 @@ function onlyGarment(phrase: string) {
 	return element.garment;
 }
 
-/** `pairs`: of every grade; `close-calls`: what is told apart only on a second look. */
-export function labelledPairs(name: 'pairs' | 'close-calls' = 'pairs'): LabelledPair[] {
+/** The most that τ-b can be where grades tie and figures do not: the root of the share of pairs of different grades. */
+export function attainable(grades: readonly number[]): number {
+	let [apart, all] = [0, 0];
+	grades.forEach((grade, i) =>
+		grades.slice(i + 1).forEach((other) => {
+			all++;
+			if (other !== grade) apart++;
+		})
+	);
+	return Math.sqrt(apart / all);
+}
+
+/**
+ * `pairs`: of every grade; `close-calls`: what is told apart only on a second look; `more-pairs`: of every grade, every second
+ * reference of them `held`, which is only ever run.
+ */
+export function labelledPairs(name: 'pairs' | 'close-calls' | 'more-pairs' = 'pairs'): LabelledPair[] {
 	const file = new URL(`./unit/data/${name}.txt`, import.meta.url);
+	const references: string[] = [];
 	return readFileSync(file, 'utf8')
 		.split('\n')
 		.filter((line) => line.trim() && !line.startsWith('#'))
 		.map((line) => {
 			const [grade = '', asked = '', given = ''] = line.split(' | ').map((part) => part.trim());
+			if (!references.includes(asked)) references.push(asked);
 			const element = { garment: onlyGarment(asked), signature: [], open: [] };
 			return {
 				grade: Number(grade),
 				asked,
 				given,
-				closeness: closenessOf(element, onlyGarment(given)).closeness
+				closeness: closenessOf(element, onlyGarment(given)).closeness,
+				held: name === 'more-pairs' && references.indexOf(asked) % 2 === 1
 			};
 		});
 }

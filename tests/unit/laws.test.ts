@@ -113,12 +113,13 @@ describe('closeness', () => {
 				expect(closenessOf(asks(whole), { ...whole, palette: [] }).closeness, phrase).toBeLessThan(1);
 		}
 	});
-	it('is the sum of its shares, and its shares are a whole', () => {
+	it('is the sum of its shares less what was not asked for, and its shares are a whole', () => {
 		for (const { asked, given } of labelledPairs()) {
-			const { aspects, closeness, worn } = closenessOf(asks(only(asked)), only(given));
+			const { aspects, closeness, worn, unasked } = closenessOf(asks(only(asked)), only(given));
+			const shouted = unasked.reduce((sum, { loss }) => sum + loss, 0);
 			if (!worn) continue;
 			expect(aspects.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
-			expect(aspects.reduce((sum, { share, similarity }) => sum + share * similarity, 0)).toBeCloseTo(
+			expect(aspects.reduce((sum, { share, similarity }) => sum + share * similarity, -shouted)).toBeCloseTo(
 				closeness,
 				9
 			);

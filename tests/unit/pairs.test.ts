@@ -38,6 +38,16 @@ describe('closeness', () => {
 		}
 	);
 
+	it('orders more pairs over all places on the body, the half for tuning: tau-b of at least .8', () => {
+		const more = labelledPairs('more-pairs').filter(({ held }) => !held);
+		expect(
+			kendallTauB(
+				more.map(({ grade }) => grade),
+				more.map(({ closeness }) => closeness)
+			)
+		).toBeGreaterThanOrEqual(0.8);
+	});
+
 	it('puts hardly any pair two grades out of place', () => {
 		expect(misplaced(pairs).length).toBeLessThanOrEqual(pairs.length * 0.05);
 	});

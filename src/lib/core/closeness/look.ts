@@ -1,9 +1,8 @@
 import { bandOf, type BandId } from '../lexicon/bands';
-import { silhouetteWeights } from '../lexicon/aspect-weights';
 import { likeness } from '../lexicon/likeness';
 import type { MoveId } from '../lexicon/moves';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
-import { slots } from '../lexicon/slots';
+import { silhouetteSlots, slots } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
@@ -17,7 +16,7 @@ import {
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
-export const methodVersion = '4';
+export const methodVersion = '5';
 
 /** What answers an element: resolved garments, or that it is done (hair, make-up), or left out. */
 export interface Worn {
@@ -28,13 +27,12 @@ export interface Worn {
 }
 
 /** By what points are lost. */
-export type LossKind =
-	'gap' | 'left-out' | 'too-far' | 'aspect' | 'signature' | 'colour-story' | 'silhouette' | 'moves';
+export type LossKind = 'gap' | 'left-out' | 'too-far' | 'aspect' | 'unasked' | 'signature' | 'moves';
 
 export interface Loss {
 	elementId: string;
 	kind: LossKind;
-	/** The aspect, for a loss of kind "aspect". */
+	/** The aspect, for a loss of kind "aspect" or "unasked". */
 	aspect?: AspectId;
 	/** Points of the 100, more than 0. */
 	points: number;
@@ -70,58 +68,52 @@ export interface ScoreOptions {
 	client?: ClosenessOptions['client'];
 }
 
-/** An element's shares of the score by source, all elements together adding up to 1. */
-interface Budget {
-	pieces: number;
-	colourStory: number;
-	silhouette: number;
-}
-
-const silhouetteAspects = (element: Element) =>
-	askedAspects(element).filter((aspect) => silhouetteWeights[aspect] !== undefined);
-
 const bagFactor = (element: Element) =>
 	garmentType(element.garment.type).slot === 'bag' ? likeness.oneGoodBag : 1;
 
+/** Parts of a whole by their size; equal ones where none has any. */
+function sharesOf(sizes: readonly number[]): number[] {
+	const total = sizes.reduce((sum, size) => sum + size, 0);
+	return sizes.map((size) => (total > 0 ? size / total : 1 / sizes.length));
+}
+
 /**
- * Shares out the score: pieces by rank and role, colour story by the area that each colour has in the
- * reference, silhouette by the shape terms that each element owns. What no element can earn goes to the pieces.
+ * What each element can earn, 0..1, all together 1: by its rank and role as a piece, by the area of its colour in the
+ * colour story, and by what it covers in the silhouette, mixed by school. Where no colour is asked, or nothing that makes a
+ * silhouette, that part goes to the pieces.
  */
-function budgetsOf(elements: readonly Element[], schools: Partial<Schools>): Budget[] {
+function pointsOf(elements: readonly Element[], schools: Partial<Schools>): number[] {
 	const { mix } = closenessSchools[schools.closeness ?? defaultSchools.closeness];
 	const weights = elementWeights(
 		schools.bags === 'one-good-bag'
 			? elements.map((element) => ({ ...element, weightFactor: element.weightFactor * bagFactor(element) }))
 			: elements
 	);
+	const slotOf = ({ garment }: Element) => garmentType(garment.type).slot;
 	const areas = elements.map((element): number =>
-		askedAspects(element).includes('palette') ? slots[garmentType(element.garment.type).slot].areaShare : 0
+		askedAspects(element).includes('palette') ? slots[slotOf(element)].areaShare : 0
 	);
-	const shapes = elements.map((element) =>
-		silhouetteAspects(element).reduce((sum, aspect) => sum + (silhouetteWeights[aspect] ?? 0), 0)
+	const shapes = elements.map((element): number =>
+		silhouetteSlots.has(slotOf(element)) ? slots[slotOf(element)].areaShare : 0
 	);
-	const totalArea = areas.reduce((sum, area) => sum + area, 0);
-	const totalShape = shapes.reduce((sum, shape) => sum + shape, 0);
-	const colourStory = totalArea > 0 ? mix.colourStory : 0;
-	const silhouette = totalShape > 0 ? mix.silhouette : 0;
-	const pieces = 1 - colourStory - silhouette;
-	return elements.map((_, i) => ({
-		pieces: pieces * (weights[i] ?? 0),
-		colourStory: totalArea > 0 ? (colourStory * (areas[i] ?? 0)) / totalArea : 0,
-		silhouette: totalShape > 0 ? (silhouette * (shapes[i] ?? 0)) / totalShape : 0
-	}));
+	const some = (sizes: readonly number[]) => sizes.some((size) => size > 0);
+	const colourStory = some(areas) ? mix.colourStory : 0;
+	const silhouette = some(shapes) ? mix.silhouette : 0;
+	const [colours, outlines] = [sharesOf(areas), sharesOf(shapes)];
+	return elements.map(
+		(_, i) =>
+			(1 - colourStory - silhouette) * (weights[i] ?? 0) +
+			colourStory * (colours[i] ?? 0) +
+			silhouette * (outlines[i] ?? 0)
+	);
 }
 
-function silhouetteSimilarity(closeness: PieceCloseness): number {
-	let sum = 0;
-	let total = 0;
-	for (const { aspect, similarity } of closeness.aspects) {
-		const weight = silhouetteWeights[aspect] ?? 0;
-		sum += weight * similarity;
-		total += weight;
-	}
-	return total > 0 ? sum / total : 1;
-}
+/** How much of an answer a match is, by its closeness: none below the floor, all from the ceiling on, evenly between. */
+export const answers = (closeness: number): number =>
+	Math.max(
+		0,
+		Math.min(1, (closeness - likeness.answerFloor) / (likeness.answerCeiling - likeness.answerFloor))
+	);
 
 export interface Scored {
 	score: ElementScore;
@@ -129,56 +121,58 @@ export interface Scored {
 }
 
 /** Points kept and lost with one garment, or, without a closeness, with an element that is done. */
-function scoreWorn(element: Element, budget: Budget, worn: Worn, closeness?: PieceCloseness): Scored {
+function scoreWorn(element: Element, share: number, worn: Worn, closeness?: PieceCloseness): Scored {
 	const elementId = element.id;
-	const share = budget.pieces + budget.colourStory + budget.silhouette;
 	const movesShare = element.moves.length > 0 ? likeness.movesShare : 0;
 	const movesMissed = element.moves.filter((move) => !worn.movesDone.includes(move)).length;
 	const losses: Loss[] = [];
 	const lose = (kind: LossKind, lost: number, aspect?: AspectId) => {
 		if (lost > 0) losses.push({ elementId, kind, aspect, points: 100 * lost });
 	};
+	const rest = share * (1 - movesShare);
 	if (closeness) {
-		const rest = 1 - movesShare;
-		for (const { aspect, share, similarity } of closeness.aspects)
-			lose('aspect', rest * budget.pieces * share * (1 - similarity), aspect);
-		lose('signature', rest * budget.pieces * closeness.signatureLoss);
-		const palette = closeness.aspects.find(({ aspect }) => aspect === 'palette');
-		lose('colour-story', rest * budget.colourStory * (1 - (palette?.similarity ?? 1)));
-		lose('silhouette', rest * budget.silhouette * (1 - silhouetteSimilarity(closeness)));
+		for (const one of closeness.aspects) lose('aspect', rest * one.share * (1 - one.similarity), one.aspect);
+		for (const one of closeness.unasked) lose('unasked', rest * one.loss, one.aspect);
+		lose('signature', rest * closeness.signatureLoss);
 	}
 	if (movesMissed > 0) lose('moves', movesShare * (movesMissed / element.moves.length) * share);
-	const lost = losses.reduce((sum, loss) => sum + loss.points, 0);
 	const points = 100 * share;
+	const kept = Math.max(0, points - losses.reduce((sum, loss) => sum + loss.points, 0));
+	// What hardly answers earns less than its features come to, down to nothing.
+	const answered = closeness ? answers(closeness.closeness) : 1;
+	lose('too-far', ((1 - answered) * kept) / 100);
 	return {
-		score: { elementId, points, earned: Math.max(0, points - lost), state: worn.state, closeness },
-		losses
+		score: {
+			elementId,
+			points,
+			earned: kept * answered,
+			state: answered === 0 ? 'too-far' : worn.state,
+			closeness
+		},
+		losses: answered === 0 ? [{ elementId, kind: 'too-far', points }] : losses
 	};
 }
 
 function scoreElement(
 	element: Element,
-	budget: Budget,
+	share: number,
 	worn: Worn | undefined,
 	closenessOf: ClosenessTo
 ): Scored {
 	const elementId = element.id;
-	const points = 100 * (budget.pieces + budget.colourStory + budget.silhouette);
-	const nothing = (kind: 'gap' | 'left-out' | 'too-far', closeness?: PieceCloseness): Scored => ({
-		score: { elementId, points, earned: 0, state: kind, closeness },
+	const points = 100 * share;
+	const nothing = (kind: 'gap' | 'left-out'): Scored => ({
+		score: { elementId, points, earned: 0, state: kind },
 		losses: [{ elementId, kind, points }]
 	});
 	if (!worn) return nothing('gap');
 	if (worn.state === 'left-out') return nothing('left-out');
-	if (worn.state === 'done') return scoreWorn(element, budget, worn);
+	if (worn.state === 'done') return scoreWorn(element, share, worn);
 
 	// Several things may answer one element: the one that earns most counts.
-	const scored = worn.garments.map((garment) => {
-		const closeness = closenessOf(garment, worn.movesDone);
-		return closeness.closeness < likeness.matchFloor
-			? nothing('too-far', closeness)
-			: scoreWorn(element, budget, worn, closeness);
-	});
+	const scored = worn.garments.map((garment) =>
+		scoreWorn(element, share, worn, closenessOf(garment, worn.movesDone))
+	);
 	return (
 		scored.reduce<Scored | undefined>(
 			(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
@@ -188,23 +182,20 @@ function scoreElement(
 }
 
 /**
- * The most that an element can earn with something of a given closeness, in points of the 100, whatever its colours and its
- * shape: what comes less close than another already earns need not be looked at.
+ * The most that an element can earn with something of a given closeness, in points of the 100: what comes less close than
+ * another already earns need not be looked at.
  */
 export function earningBound(
 	reference: Pick<Reference, 'elements'>,
 	options: ScoreOptions = {}
 ): (elementId: string, closeness: number) => number {
 	const { elements } = reference;
-	const budgets = budgetsOf(elements, options.schools ?? {});
+	const points = pointsOf(elements, options.schools ?? {});
 	return (elementId, closeness) => {
 		const at = elements.findIndex(({ id }) => id === elementId);
-		const budget = budgets[at];
-		if (!budget) return 0;
-		const { pieces, colourStory, silhouette } = budget;
 		const moves = (elements[at]?.moves.length ?? 0) > 0 ? likeness.movesShare : 0;
-		const share = pieces + colourStory + silhouette;
-		return 100 * ((1 - moves) * (pieces * Math.min(1, closeness) + colourStory + silhouette) + moves * share);
+		const share = (1 - moves) * Math.min(1, closeness) + moves;
+		return 100 * (points[at] ?? 0) * share * answers(closeness);
 	};
 }
 
@@ -222,7 +213,7 @@ export function elementScorer(
 	options: ScoreOptions = {}
 ): ElementScorer {
 	const { elements } = reference;
-	const budgets = budgetsOf(elements, options.schools ?? {});
+	const points = pointsOf(elements, options.schools ?? {});
 	const comparers = elements.map((element) =>
 		closenessTo(element, {
 			schools: options.schools,
@@ -232,18 +223,19 @@ export function elementScorer(
 	);
 	return (elementId, worn) => {
 		const at = elements.findIndex(({ id }) => id === elementId);
-		const [element, budget, closenessOf] = [elements[at], budgets[at], comparers[at]];
-		if (!element || !budget || !closenessOf)
+		const [element, share, closenessOf] = [elements[at], points[at], comparers[at]];
+		if (!element || share === undefined || !closenessOf)
 			throw new RangeError(`The reference has no element "${elementId}"`);
-		return scoreElement(element, budget, worn, closenessOf);
+		return scoreElement(element, share, worn, closenessOf);
 	};
 }
 
 /**
  * How close what is worn comes to a reference: a plain sum over its elements, so that the losses add up to
  * 100 − score. An element's points are its share of the pieces, the colour story and the silhouette, mixed by
- * school; a fixed share of them is held by its styling moves. A gap, an element left out and a match under the
- * floor earn 0; an element that is done earns its points less its moves.
+ * school; a fixed share of them is held by its styling moves. The rest it earns by closeness, so that a nearer piece never
+ * lowers the score. A gap and an element left out earn 0, what hardly answers little; an element that is done earns its
+ * points less its moves.
  *
  * A reference without elements has nothing to miss: it scores 0, with no losses to name.
  */

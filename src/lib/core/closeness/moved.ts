@@ -13,15 +13,16 @@ export interface Moved {
 
 const nameOf = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) =>
 	aspect
-		? aspectLabel(aspect)
+		? kind === 'unasked'
+			? `${aspectLabel(aspect)} that was not asked for`
+			: aspectLabel(aspect)
 		: {
 				gap: 'the gap',
 				'left-out': 'leaving it out',
 				'too-far': 'a match too far off',
 				aspect: 'a feature',
 				signature: 'the signature',
-				'colour-story': 'its colour in the whole picture',
-				silhouette: 'its part of the silhouette',
+				unasked: 'what was not asked for',
 				moves: 'how it is worn'
 			}[kind];
 const lossKey = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) => `${kind} ${aspect ?? ''}`;

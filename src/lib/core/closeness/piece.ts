@@ -3,13 +3,16 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
-import { canAnswer, garmentType, typeHasFacet, typeSimilarity } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import { nudeOn } from '../colour/nude';
 import { moveEffects } from '../lexicon/move-effects';
 import type { MoveId } from '../lexicon/moves';
+import { byKind } from './by-kind';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element } from '../model/reference';
+import { kindSimilarity } from './kind';
+import { listenerFor, unaskedIn, type Unasked } from './unasked';
 import { facetSimilarity, metalSimilarity, printSimilarity } from './similarity';
 
 /** What closeness needs of an element. */
@@ -34,7 +37,9 @@ export interface PieceCloseness {
 	/** False when it is worn elsewhere on the body; closeness is then 0 and no aspect is compared. */
 	worn: boolean;
 	aspects: AspectCloseness[];
-	/** What a missed signature feature takes off the weighted mean, 0..1. */
+	/** What shouts though nobody asked for it, and what that takes off. */
+	unasked: Unasked[];
+	/** What a missed signature feature takes off what is left, 0..1. */
 	signatureLoss: number;
 }
 
@@ -82,14 +87,16 @@ export function compareAspect(
 ): Compared {
 	switch (aspect) {
 		case 'type':
-			return compared(typeSimilarity(asked.type, given.type));
+			return compared(kindSimilarity(asked.type, given.type));
 		case 'palette': {
 			if (given.palette.length === 0) return unstated(likeness.palettePrior);
 			const familyFloor = schools.colours !== 'repeat-exactly';
 			return compared(paletteSimilarity(asked.palette, given.palette, { familyFloor }));
 		}
 		case 'print':
-			if (!given.print || !asked.print) return unstated(likeness.printPrior);
+			if (!asked.print) return unstated(likeness.printPrior);
+			if (!given.print)
+				return unstated(asked.print.family.value === 'plain' ? likeness.plainPrior : likeness.printPrior);
 			return compared(printSimilarity(asked.print, given.print));
 		case 'metal':
 			if (!given.metal || !asked.metal) return unstated(likeness.metalPrior);
@@ -98,7 +105,10 @@ export function compareAspect(
 			if (!typeHasFacet(given.type, aspect)) return { similarity: 0, status: 'impossible' };
 			const [want, have] = [asked.facets[aspect], given.facets[aspect]];
 			if (!want || !have) return unstated(facetOf(aspect).prior);
-			return compared(facetSimilarity(aspect, want.value, have.value));
+			const similarity = facetSimilarity(aspect, want.value, have.value);
+			return have.provenance === 'assumed' && want.provenance !== 'assumed'
+				? unstated(likeness.byKind * similarity)
+				: compared(similarity);
 		}
 	}
 }
@@ -149,13 +159,14 @@ export type ClosenessTo = (garment: Garment, moves?: readonly MoveId[]) => Piece
  * specifies and leaves not open (after Gower 1971), capped by its signature features. What hangs on the element alone is
  * worked out once, for comparing many.
  *
- * A garment worn elsewhere on the body scores 0. An aspect that it cannot have counts 0; one that it does not
+ * What shouts though it was not asked for is taken off (see `unasked.ts`). A garment worn elsewhere on the body scores 0. An aspect that it cannot have counts 0; one that it does not
  * state counts at a tabled prior and lowers the confidence.
  */
 export function closenessTo(element: Asked, options: ClosenessOptions = {}): ClosenessTo {
 	const asked = nudeOn(options.client?.figure?.skin, element.garment);
 	const schools = options.schools ?? {};
 	const weighed = weighedAspects(element, schools);
+	const listener = listenerFor(element);
 	const colours =
 		asked.palette.length > 0
 			? paletteComparer(asked.palette, { familyFloor: schools.colours !== 'repeat-exactly' })
@@ -169,9 +180,10 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 		return moves.length > 0 ? nearerBy(moves, aspect, asked, plain) : plain;
 	};
 
-	return (garment, moves = options.moves ?? []) => {
+	return (said, moves = options.moves ?? []) => {
+		const garment = byKind(said);
 		if (!canAnswer(asked.type, garment.type))
-			return { closeness: 0, confidence: 1, worn: false, aspects: [], signatureLoss: 0 };
+			return { closeness: 0, confidence: 1, worn: false, aspects: [], unasked: [], signatureLoss: 0 };
 		const aspects = weighed.map((one): AspectCloseness => ({
 			...one,
 			...compare(one.aspect, garment, moves)
@@ -185,8 +197,18 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 			if (status === 'unstated') unsure += share;
 			if (signature) cap = Math.min(cap, signatureCap(similarity));
 		}
-		const closeness = Math.max(0, Math.min(mean, cap));
-		return { closeness, confidence: 1 - unsure, worn: true, aspects, signatureLoss: mean - closeness };
+		const unasked = unaskedIn(listener, garment, mean);
+		for (const { loss } of unasked) mean -= loss;
+		mean = Math.max(0, mean);
+		const closeness = Math.min(mean, cap);
+		return {
+			closeness,
+			confidence: 1 - unsure,
+			worn: true,
+			aspects,
+			unasked,
+			signatureLoss: mean - closeness
+		};
 	};
 }
 

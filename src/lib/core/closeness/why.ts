@@ -2,7 +2,8 @@
 import type { Element } from '../model/reference';
 import type { Garment } from '../model/garment';
 import type { PieceCloseness } from './piece';
-import { aspectInWords, aspectLabel, aspectValueInWords } from './words';
+import { byKind } from './by-kind';
+import { aspectInWords, aspectLabel, aspectValueInWords, unaskedInWords } from './words';
 
 export interface WhyRow {
 	aspect: string;
@@ -17,7 +18,7 @@ export interface WhyRow {
 	share: number;
 	/** What it takes off the closeness, 0..1: share × (1 − similarity). */
 	lost: number;
-	status: PieceCloseness['aspects'][number]['status'];
+	status: PieceCloseness['aspects'][number]['status'] | 'unasked';
 	signature: boolean;
 }
 
@@ -27,8 +28,19 @@ export const whyFigure = (
 	given: Garment,
 	closeness: PieceCloseness
 ): WhyRow[] =>
-	closeness.aspects
-		.map((compared) => ({
+	[
+		...closeness.unasked.map(({ aspect, loss }): WhyRow => ({
+			aspect: aspectLabel(aspect),
+			words: unaskedInWords(given, aspect),
+			asked: '',
+			given: aspectValueInWords(byKind(given), aspect) ?? '',
+			similarity: 0,
+			share: 0,
+			lost: loss,
+			status: 'unasked',
+			signature: false
+		})),
+		...closeness.aspects.map((compared): WhyRow => ({
 			aspect: aspectLabel(compared.aspect),
 			words: aspectInWords(element.garment, given, compared),
 			asked: aspectValueInWords(element.garment, compared.aspect) ?? '',
@@ -39,4 +51,4 @@ export const whyFigure = (
 			status: compared.status,
 			signature: compared.signature
 		}))
-		.sort((a, b) => b.lost - a.lost || b.share - a.share);
+	].sort((a, b) => b.lost - a.lost || b.share - a.share);

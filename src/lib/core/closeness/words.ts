@@ -1,5 +1,6 @@
 import { mainSwatch } from '../colour/palette';
 import { colourDifferenceInWords, colourName } from '../colour/words';
+import { byKind } from './by-kind';
 import { facetOf, facetValue, placeOf, type FacetId } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
@@ -163,6 +164,10 @@ export function aspectInWords(asked: Garment, given: Garment, { aspect, status }
 	}
 }
 
+/** "sequinned texture, not asked for". */
+export const unaskedInWords = (given: Garment, aspect: AspectId): string =>
+	`${[aspectValueInWords(byKind(given), aspect), aspectLabel(aspect)].filter(Boolean).join(' ')}, not asked for`;
+
 export interface Reason {
 	aspect: AspectId;
 	words: string;
@@ -196,10 +201,19 @@ export function reasonsOf(
 			reasons.filter(({ similarity }) => similarity >= speaksFor),
 			({ share, similarity }) => share * similarity
 		),
-		against: strongest(
-			reasons.filter(({ similarity }) => similarity < speaksFor),
-			({ share, similarity }) => share * (1 - similarity)
-		)
+		against: [
+			...strongest(
+				reasons.filter(({ similarity }) => similarity < speaksFor),
+				({ share, similarity }) => share * (1 - similarity)
+			),
+			...closeness.unasked.map(({ aspect, loss }) => ({
+				aspect,
+				words: unaskedInWords(given, aspect),
+				strength: loss
+			}))
+		]
+			.sort((a, b) => b.strength - a.strength)
+			.slice(0, most)
 	};
 }
 
@@ -219,10 +233,8 @@ export function lossInWords(
 			return 'too far off to count';
 		case 'signature':
 			return `the signature is missed: ${element.signature.map(aspectLabel).join(', ')}`;
-		case 'colour-story':
-			return 'its colour in the whole picture';
-		case 'silhouette':
-			return 'its part of the silhouette';
+		case 'unasked':
+			return loss.aspect && given ? unaskedInWords(given, loss.aspect) : 'what was not asked for';
 		case 'moves':
 			return `not worn as in the reference: ${element.moves.map((move) => moves[move].label).join(', ')}`;
 		case 'aspect': {

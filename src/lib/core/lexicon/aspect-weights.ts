@@ -8,7 +8,7 @@ import type { AspectId } from '../model/reference';
 export const aspectWeights: Record<AspectId, number> = {
 	type: 3.8,
 	palette: 2.5,
-	print: 2.6,
+	print: 2.8,
 	metal: 0.8,
 	fit: 1,
 	topLength: 0.9,
@@ -57,21 +57,7 @@ export const divisionWeights: Record<string, Partial<Record<AspectId, number>>> 
 	footwear: { type: 3.2, toe: 0.9, sole: 0.8, texture: 0.6 },
 	// A bag reads as a patch of colour first.
 	bags: { type: 2.4, palette: 2.8, size: 1.1, texture: 1.5 },
-	accessories: { type: 3, frame: 2.2, size: 1.4 }
-};
-
-/** Which aspects make the silhouette, and how much each: volume, waist, hems, heel (common practice). */
-export const silhouetteWeights: Partial<Record<AspectId, number>> = {
-	fit: 1,
-	leg: 1,
-	skirtShape: 1,
-	sleeveShape: 0.5,
-	rise: 0.6,
-	waistline: 0.8,
-	topLength: 0.7,
-	hemLength: 1.2,
-	legLength: 0.8,
-	heelHeight: 0.6
+	accessories: { type: 3.5, frame: 2.2, size: 1.4 }
 };
 
 /** The weight of an aspect, for a type of the given division where that weighs it otherwise. */

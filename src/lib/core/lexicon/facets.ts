@@ -52,10 +52,10 @@ const ordinal = (
 	group: FacetGroup,
 	[less, more]: [string, string],
 	words: string,
-	prior = 0.4
+	prior = 0.25
 ): OrdinalFacet => ({ kind: 'ordinal', label, group, prior, values: list(words), less, more });
 
-const grouped = (label: string, group: FacetGroup, families: FacetValue[][], prior = 0.3): NominalFacet => ({
+const grouped = (label: string, group: FacetGroup, families: FacetValue[][], prior = 0.12): NominalFacet => ({
 	kind: 'nominal',
 	label,
 	group,
@@ -65,7 +65,7 @@ const grouped = (label: string, group: FacetGroup, families: FacetValue[][], pri
 });
 
 /** Groups are separated by "|". */
-const nominal = (label: string, group: FacetGroup, words: string, prior = 0.3): NominalFacet =>
+const nominal = (label: string, group: FacetGroup, words: string, prior = 0.12): NominalFacet =>
 	grouped(
 		label,
 		group,

@@ -32,6 +32,19 @@ export const slots = {
 	scent: { label: 'scent', covers: ['scent'], areaShare: 0 }
 } as const;
 
+/** Slots whose things make the outline of a figure. */
+export const silhouetteSlots: ReadonlySet<string> = new Set([
+	'top',
+	'legs',
+	'whole',
+	'suit',
+	'layer',
+	'outer',
+	'drape',
+	'feet',
+	'head'
+]);
+
 export type SlotId = keyof typeof slots;
 export const slotIds = Object.keys(slots) as SlotId[];
 

@@ -64,6 +64,14 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['sharara', 'wide-leg-trousers', 0.7, 'wide from the knee'],
 	['studs', 'clip-earrings', 0.75, 'small and close to the ear'],
 	['chandbalis', 'jhumkas', 0.85, 'they swing and catch the light'],
+	['bralette', 'crop-top', 0.75, 'a short top next to the skin'],
+	['bralette', 'bandeau', 0.6, 'a short top next to the skin'],
+	['sports-bra', 'crop-top', 0.7, 'a short close top'],
+	['bandeau', 'corset-top', 0.75, 'a strapless bodice'],
+	['kimono-jacket', 'kimono-robe', 0.75, 'one cut, short or long'],
+	['slip', 'slip-dress', 0.75, 'one cut, under or on its own'],
+	['fleece', 'sweatshirt', 0.55, 'a warm soft layer'],
+	['knitted-vest', 'gilet', 0.4, 'a sleeveless layer'],
 	['loafers', 'brogues', 0.6, 'a flat leather shoe']
 ];
 

@@ -25,6 +25,8 @@ export interface GarmentType {
 	draws: DrawKind;
 	/** Usual values: for drawing and first guesses, never for closeness. */
 	usual: Partial<Record<FacetId, string>>;
+	/** Those of them that set the type apart within its family. */
+	own: Partial<Record<FacetId, string>>;
 }
 
 /** `id: singular / plural / …`; the id is what records keep, and stays when the words change. */
@@ -73,7 +75,8 @@ function readType(line: string, family: FamilySource, kin: number): GarmentType 
 		slot: family.slot,
 		facets: [...new Set(family.facets)],
 		draws: family.draws,
-		usual: { ...family.usual, ...usualIn(usual) }
+		usual: { ...family.usual, ...usualIn(usual) },
+		own: general ? {} : usualIn(usual)
 	};
 }
 

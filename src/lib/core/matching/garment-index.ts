@@ -8,6 +8,8 @@ import {
 	type ClosenessOptions,
 	type Compared
 } from '../closeness/piece';
+import { byKind } from '../closeness/by-kind';
+import { canShout, listenerFor, unaskedIn } from '../closeness/unasked';
 import { facetIds, type FacetId } from '../lexicon/facets';
 import { canAnswer, typeHasFacet } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
@@ -22,6 +24,8 @@ interface Column {
 
 export interface GarmentIndex {
 	garments: readonly Garment[];
+	/** The same with what their kinds and cloths say of them; undefined of one in which nothing could shout. */
+	loud: readonly (Garment | undefined)[];
 	/** Numbers of types begin at 1. */
 	types: Column;
 	columns: Record<Exclude<AspectId, 'type'>, Column>;
@@ -56,11 +60,17 @@ function columnOf(garments: readonly Garment[], key: (garment: Garment) => strin
 	return { values, examples };
 }
 
+/** What is only assumed is worth less than what is stated. */
+const statedKey = (stated: Garment['facets'][FacetId]) =>
+	stated && (stated.provenance === 'assumed' ? `~${stated.value}` : stated.value);
+
 /** Lays garments out for `closest`. Made once for a stock; its garments must not change afterwards. */
 export function indexGarments(garments: readonly Garment[]): GarmentIndex {
-	const facetColumns = facetIds.map((id) => [id, columnOf(garments, ({ facets }) => facets[id]?.value)]);
+	const filled = garments.map(byKind);
+	const facetColumns = facetIds.map((id) => [id, columnOf(filled, ({ facets }) => statedKey(facets[id]))]);
 	return {
 		garments,
+		loud: filled.map((garment) => (canShout(garment) ? garment : undefined)),
 		types: columnOf(garments, ({ type }) => type),
 		columns: {
 			...Object.fromEntries(facetColumns),
@@ -215,6 +225,7 @@ export function closest(
 		example && canAnswer(element.garment.type, example.type) ? 1 : 0
 	);
 	const bounds = boundsOf(tables, types, worn);
+	const listener = listenerFor(element);
 	const best: Closest[] = [];
 	const comesBefore = (a: Closest, b: Closest) =>
 		a.closeness > b.closeness ||
@@ -237,7 +248,9 @@ export function closest(
 			if (!cannot && table.unstated[value] === 1) unsure += table.share;
 			if (table.signature) cap = Math.min(cap, signatureCap(similarity));
 		}
-		const closeness = Math.max(0, Math.min(mean, cap));
+		const loud = index.loud[at];
+		if (loud) for (const { loss } of unaskedIn(listener, loud, mean)) mean -= loss;
+		const closeness = Math.min(Math.max(0, mean), cap);
 		if (closeness < least || (last && closeness < last.closeness)) continue;
 		const one = { at, closeness, confidence: 1 - unsure };
 		if (last && !comesBefore(one, last)) continue;

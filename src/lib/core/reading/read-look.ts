@@ -2,6 +2,7 @@ import { v5 } from 'uuid';
 import { movesByTarget, moveOf, type MoveId } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
+import { slots } from '../lexicon/slots';
 import { nudeOn } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
@@ -166,14 +167,37 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	return { status: 'doubted', takenFor: 'said of no garment' };
 }
 
+/** How far behind its place in the text a thing is ranked for being small: seen figure first (common practice). */
+const behind = (type: GarmentType) => {
+	const { areaShare } = slots[type.slot];
+	if (areaShare >= 0.3) return 0;
+	return areaShare >= 0.05 ? 0.35 : 0.6;
+};
+/** How far behind for what may be a mistake, until it is confirmed. */
+const doubtedBehind = 0.5;
+
+/**
+ * Ranks of things in the order in which they are named, 1 the first. The order is a first guess at what carries the look: what is
+ * large on the body comes before what is small, and what may have been taken wrongly comes behind.
+ */
+function ranksOf(read: readonly Read[], spans: readonly Span[]): number[] {
+	const places = read.map(({ group, named }, i) => {
+		const doubted = named.choices.length > 0 || spans[group.head.at]?.meant !== undefined;
+		return i / Math.max(1, read.length - 1) + behind(named.type) + (doubted ? doubtedBehind : 0);
+	});
+	const order = places.map((_, i) => i).sort((a, b) => (places[a] ?? 0) - (places[b] ?? 0) || a - b);
+	return places.map((_, i) => order.indexOf(i) + 1);
+}
+
 function elementOf(
 	{ named, description }: Read,
+	at: number,
 	rank: number,
 	textId: string,
 	skin: SkinId | undefined
 ): Element {
 	return {
-		id: v5(String(rank), textId),
+		id: v5(String(at), textId),
 		garment: nudeOn(skin, garmentOf(description)),
 		rank,
 		role: usualRole(named.type),
@@ -188,7 +212,7 @@ function elementOf(
 /**
  * Reads a look that is said in words, one line or a pasted paragraph, into elements.
  *
- * `elements` come in the order in which they are named; nothing is invented: what the words do not say is left
+ * `elements` come in the order in which they are named, each with its rank; nothing is invented: what the words do not say is left
  * out of the garment, but for the colour of a material that is named after one ("camel hair", "denim"), which is
  * inferred. `phrases` cover every word of the text and say what each was taken for; `questions` are words that
  * mean two things and that nothing else in the text decides; `things` are named by words that are not known, and have to be
@@ -202,6 +226,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const attached = attach(clausesOf(spans));
 	const { worn, denied, instead } = describeAll(attached, localeOf(text, spans, words), provenance);
 
+	const ranks = ranksOf(worn, spans);
 	// The text is hashed once, not once an element.
 	const textId = v5(text, namespace);
 	const phrases = spans.map((span): ReadPhrase => ({
@@ -284,7 +309,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	});
 	return {
 		text,
-		elements: worn.map((read, i) => elementOf(read, i + 1, textId, options.skin)),
+		elements: worn.map((read, i) => elementOf(read, i + 1, ranks[i] ?? i + 1, textId, options.skin)),
 		things,
 		absent: [...new Set(denied.filter(({ group }) => !group.unseen).map(({ named }) => named.type.id))],
 		phrases,

@@ -79,7 +79,7 @@
 		if (!first) return;
 		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
 		const line = said;
-		const saved = await write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...added]));
+		const saved = await write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...inOrder(added)]));
 		// What was typed on meanwhile stays.
 		if (saved && said.startsWith(line)) said = said.slice(line.length).trimStart();
 	}

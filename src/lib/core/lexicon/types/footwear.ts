@@ -12,7 +12,7 @@ export const footwear: FamilySource[] = [
 		types: `
 			shoes: *shoes / shoes / shoe, footwear
 
-			heels: heels / heels / high heels, heeled shoes / heelHeight=high
+			heels: heels / heels / high heels, heeled shoes / heelHeight=high heelShape=stiletto
 			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump / heelHeight=mid
 			stilettos: stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
 			kitten-heels: kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
