@@ -3,6 +3,7 @@ import {
 	checkLook,
 	closenessOf,
 	garmentInWords,
+	garmentType,
 	mendsOf,
 	readLook,
 	rules,
@@ -83,6 +84,49 @@ describe('the eye', () => {
 				}
 		}
 		expect(mended).toBeGreaterThan(30);
+	});
+	it('never warns of a habit', () => {
+		const habits = new Set(rules.filter(({ standing }) => standing === 'habit').map(({ id }) => id));
+		for (const { text, worn, context } of outfits)
+			for (const { rule, severity } of checkLook(worn, context))
+				if (habits.has(rule)) expect(severity, `${rule}: ${text}`).not.toBe('warning');
+	});
+	it('never warns of colours that nobody said', () => {
+		for (const { text, worn, context } of outfits) {
+			const colourless = worn.map((piece) => ({
+				...piece,
+				garment: { ...piece.garment, palette: [], metal: undefined }
+			}));
+			for (const { rule, severity } of checkLook(colourless, context))
+				if (severity === 'warning')
+					expect(['near-miss', 'stray-colour', 'low-contrast', 'prints-together'], text).not.toContain(rule);
+		}
+	});
+	it('is never content with a look that leaves the hips bare', () => {
+		for (const { text, worn } of outfits) {
+			const bottomless = worn.filter(
+				({ garment }) => !['legs', 'whole', 'suit', 'drape'].includes(garmentType(garment.type).slot)
+			);
+			const dressed = bottomless.some(({ garment, moves }) => {
+				const { slot, id } = garmentType(garment.type);
+				return (
+					moves.includes('as-dress') ||
+					id === 'abaya' ||
+					id.includes('kurta') ||
+					id === 'angrakha' ||
+					(slot === 'top' && /tunic|kaftan|thigh/.test(`${id} ${garment.facets.topLength?.value}`))
+				);
+			});
+			if (
+				dressed ||
+				!bottomless.some(({ garment }) => ['top', 'layer'].includes(garmentType(garment.type).slot))
+			)
+				continue;
+			expect(
+				checkLook(bottomless, {}).map(({ rule, measured }) => `${rule}: ${measured}`),
+				text
+			).toContain('not-dressed: not yet dressed below the waist');
+		}
 	});
 	it('never mends a look by undressing it', () => {
 		for (const { worn, context } of outfits)

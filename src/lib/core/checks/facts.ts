@@ -109,6 +109,14 @@ const looksMetallic = (slot: SlotId, main: MeasuredColour | undefined, shines: b
 	metalFirst.includes(slot) &&
 	(main.metallic || (shines && metalLooks.some(({ lab, near }) => deltaE00(lab, main.lab) < near)));
 
+/** The metal whose colour is nearest. */
+const metalOf = (main: MeasuredColour | undefined) =>
+	main &&
+	(deltaE00(main.lab, measureColour(metalColours.gold ?? '').lab) <
+	deltaE00(main.lab, measureColour(metalColours.silver ?? '').lab)
+		? 'gold'
+		: 'silver');
+
 type GarmentFacts = Omit<PieceFacts, Exclude<keyof CheckedPiece, 'garment'>>;
 const known = new WeakMap<Garment, GarmentFacts>();
 
@@ -152,7 +160,8 @@ function workedOut(garment: Garment): GarmentFacts {
 		statement: takesTheEye(garment, print),
 		strong: main !== undefined && !neutral && chromaOf(main.lab) >= thresholds.strongChroma,
 		print,
-		metal: garment.metal?.value,
+		// A belt of gold leather is of that metal, though no word said so.
+		metal: garment.metal?.value ?? (gilded && type.slot !== 'feet' ? metalOf(main) : undefined),
 		formality: dressedUp(formalityOf(type, stated('formality'), stated('material')), {
 			feet: type.slot === 'feet',
 			metallic,

@@ -19,7 +19,10 @@ export const mistakesOf = (
 	reference: Pick<Reference, 'elements'>,
 	context: Pick<CheckContext, 'event' | 'schools' | 'degree'> = {}
 ): Finding[] =>
-	checkLook(asWorn(reference.elements), context).filter(({ severity }) => severity !== 'praise');
+	checkLook(asWorn(reference.elements), context).filter(
+		// What a reference does not show is not wrong in it: feet are often out of frame.
+		({ severity, rule }) => severity !== 'praise' && rule !== 'not-dressed'
+	);
 
 const aboutOf = new Map(rules.map(({ id, about }) => [id, about]));
 

@@ -26,6 +26,11 @@ export const thresholds = {
 	looseFit: 4,
 	/** A hem that ends within this of the hem under it looks unplanned, in cm on a neutral figure. */
 	layerHemsCm: 7,
+	/** From this height down a coat is a long one (share of stature); under it a hem as much longer shows as a strip, in cm. */
+	longCoat: 0.18,
+	stripCm: 16,
+	/** From here on down bare legs freeze, in °C. */
+	frostC: 2,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
 	/** Further apart than this nothing bridges them: joggers under a dinner jacket. */

@@ -78,7 +78,7 @@ export const formalityOfType: Record<string, number> = {
 	'peep-toes': 3.4,
 	'heeled-sandals': 3.6,
 	'platform-sandals': 3,
-	stilettos: 3.8,
+	stilettos: 3.4,
 	minaudiere: 5,
 	clutch: 4,
 	backpack: 0.8,
@@ -128,6 +128,9 @@ export const formalityOfFamily: Record<string, number> = {
 /** What cloth adds to it. */
 export const formalityOfCloth: Record<string, number> = {
 	denim: -0.8,
+	linen: -0.6,
+	cotton: -0.2,
+	corduroy: -0.4,
 	sweatshirting: -0.8,
 	towelling: -1,
 	fleece: -0.8,

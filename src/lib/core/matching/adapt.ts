@@ -14,6 +14,7 @@ import type { AspectId, Element, Reference } from '../model/reference';
 
 /** Rules whose findings make a look unwearable for this client and day, rather than less handsome. */
 const wearability = [
+	'not-dressed',
 	'client-limits',
 	'dress-code',
 	'out-of-season',

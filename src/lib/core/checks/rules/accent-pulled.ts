@@ -13,9 +13,8 @@ export const accentPulled: Rule = {
 		const accents = pieces.filter(({ strong, area, print }) => strong && area <= 0.06 && print === undefined);
 		for (const accent of accents) {
 			const [source] = pieces.filter(
-				({ id, area, colours }) =>
+				({ id, colours }) =>
 					id !== accent.id &&
-					area > accent.area &&
 					colours
 						.slice(1)
 						.some(

@@ -40,6 +40,25 @@ export const bunches: Rule = {
 				swap: true
 			}))
 		);
-		return [...tucked, ...packed];
+		// A long or wide shirt under a close dress has nowhere to go.
+		const stuffed = facts
+			.in('whole')
+			.filter((piece) => isClose(piece) || piece.type.id === 'dungarees')
+			.flatMap((dress) =>
+				facts
+					.in('top')
+					.filter(
+						(piece) =>
+							['oversized', 'relaxed'].includes(piece.stated('fit') ?? '') ||
+							piece.value('topLength') === 'thigh'
+					)
+					.map((piece): Violation => ({
+						severity: 'hint',
+						pieces: [dress.id, piece.id],
+						measured: `${piece.title} bunches under the ${dress.title}`,
+						swap: true
+					}))
+			);
+		return [...tucked, ...packed, ...stuffed];
 	}
 };

@@ -1,10 +1,14 @@
 import { cautionsFor } from '../../body/cautions';
 import { againstLimits } from '../bars';
+import type { PieceFacts } from '../facts';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
 
-/** Limits of what a layer over a top covers. */
-const isCovered = /arms?|sleeveless|shoulder|back|strapless|sheer|see.through|transparent/i;
+/** Limits of what sleeves cover, of what any second thing on the shoulders covers, and of what a layer hides. */
+const ofTheArms = /arms?|sleeveless/i;
+const ofTheShoulders = /shoulder|back|strapless/i;
+const ofTheCloth = /sheer|see.through|transparent/i;
+const ofTheLegs = /knees?|thighs?|\bmini\b|miniskirts?|very short|short skirts?/i;
 /** Limits that a high rise below a crop keeps. */
 const ofTheMiddle = /midriff|belly|stomach|tummy/i;
 
@@ -17,8 +21,29 @@ export const clientLimits: Rule = {
 	about: [],
 	find: ({ pieces, client, in: inSlots }) => {
 		if (!client) return [];
-		// What a layer leaves open is covered by what is worn under it, and what it covers is not bare.
-		const covered = inSlots('layer', 'outer', 'suit').length > 0;
+		// What one thing leaves bare another may cover: sleeves the arms, any second upper thing the shoulders and the back.
+		const upper = inSlots('top', 'whole', 'layer', 'outer', 'suit');
+		const layered = inSlots('layer', 'outer', 'suit').length > 0;
+		const sleeved = (piece: PieceFacts) =>
+			!['strapless', 'sleeveless', 'cap', undefined].includes(piece.value('sleeveLength'));
+		const legsCovered =
+			inSlots('hosiery').some(({ value }) => value('opacity') === 'opaque') ||
+			inSlots('legs').some(
+				({ type, value }) =>
+					type.facets.includes('legLength') &&
+					['cropped', 'ankle', 'full', 'floor', 'stacked'].includes(value('legLength') ?? '')
+			);
+		const isCovered = (limit: string, piece: PieceFacts): boolean => {
+			const others = upper.filter((other) => other !== piece);
+			if (ofTheLegs.test(limit))
+				return piece.slot !== 'legs'
+					? legsCovered
+					: inSlots('hosiery').some(({ value }) => value('opacity') === 'opaque');
+			if (!['top', 'whole'].includes(piece.slot)) return false;
+			if (ofTheArms.test(limit)) return others.some(sleeved);
+			if (ofTheShoulders.test(limit)) return others.some((other) => other.slot !== 'whole' || sleeved(other));
+			return ofTheCloth.test(limit) && layered;
+		};
 		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
 			const limits = againstLimits(
@@ -26,8 +51,7 @@ export const clientLimits: Rule = {
 					limits: {
 						never: client.limits.never.filter(
 							(limit) =>
-								!(covered && piece.slot === 'top' && isCovered.test(limit)) &&
-								!(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
+								!isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
 						)
 					}
 				},

@@ -1,14 +1,6 @@
+import { askedBy } from '../../lexicon/dress-codes';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
-
-/** What a dress code asks for at least, on the scale of formality; the first that is named counts. */
-const codes: [word: RegExp, least: number][] = [
-	[/white tie|black tie|formal/i, 4.2],
-	[/cocktail|evening/i, 3.2],
-	[/business/i, 2.6],
-	[/smart casual/i, 1.6],
-	[/smart|festive/i, 2]
-];
 
 export const dressCode: Rule = {
 	id: 'dress-code',
@@ -17,9 +9,8 @@ export const dressCode: Rule = {
 	standing: 'settled',
 	about: ['type', 'formality', 'material'],
 	find: ({ pieces, event }) => {
-		const asked = codes.find(([word]) => word.test(event?.dressCode ?? ''));
-		if (!asked) return [];
-		const [, least] = asked;
+		const least = askedBy(event?.dressCode ?? '')?.least;
+		if (least === undefined) return [];
 		const below = pieces.filter(
 			({ formality, area, slot }) =>
 				formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1

@@ -31,7 +31,8 @@ export const formalityApart: Rule = {
 		if (bridge && chosen.formality !== 'keep-together') return [];
 		return [
 			{
-				severity: bridge ? 'hint' : 'warning',
+				// A suit with plain trainers is a habit that many share and others break.
+				severity: bridge || high - low <= thresholds.beyondBridging ? 'hint' : 'warning',
 				pieces: [lowest.id, highest.id],
 				measured: `${lowest.title} (${levels[Math.round(low)]}) beside ${highest.title} (${levels[Math.round(high)]})`,
 				swap: true

@@ -24,6 +24,7 @@ import { longLine } from './long-line';
 import { lowContrast } from './low-contrast';
 import { metalsTogether } from './metals-together';
 import { nearMiss } from './near-miss';
+import { notDressed } from './not-dressed';
 import { oneColour } from './one-colour';
 import { oneDark } from './one-dark';
 import { outOfSeason } from './out-of-season';
@@ -52,6 +53,7 @@ import { wishedEffects } from './wished-effects';
 
 /** The eye's rules, in the order in which a look is read: what must not be, colour, shape, statement, life. */
 export const rules: readonly Rule[] = [
+	notDressed,
 	clientLimits,
 	dressCode,
 	outOfSeason,

@@ -26,7 +26,10 @@ export const layerHems: Rule = {
 				const [one, other] = [hemOf(layer), hemOf(below)];
 				if (!stated || !known || one === undefined || other === undefined) return [];
 				const apartCm = Math.abs(one - other) * cutForCm;
-				return apartCm > 0.5 && apartCm <= thresholds.layerHemsCm
+				// Below the calf a longer hem under a long coat shows as a strip, even where it is a hand wide.
+				const strip = layer.slot === 'outer' && other < one && one <= thresholds.longCoat;
+				const near = strip ? thresholds.stripCm : thresholds.layerHemsCm;
+				return apartCm > 0.5 && apartCm <= near
 					? [
 							{
 								severity: 'hint',

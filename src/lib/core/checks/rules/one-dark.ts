@@ -10,6 +10,7 @@ export const oneDark: Rule = {
 	reason: 'One dark colour throughout wants a break: a belt, texture, shine, skin or a colour.',
 	standing: 'habit',
 	silentUnder: { question: 'colours', schools: ['one-colour'] },
+	yieldsTo: ['near-miss'],
 	about: ['palette'],
 	find: ({ large, pieces }) => {
 		if (large.length < 2) return [];
@@ -27,9 +28,9 @@ export const oneDark: Rule = {
 				piece.print !== undefined ||
 				['sheer', 'semi-sheer'].includes(piece.stated('opacity') ?? '') ||
 				breaks.includes(piece.value('material') ?? '') ||
-				(piece.main && piece.main.lab.l > 45) ||
-				piece.strong ||
-				piece.type.division === 'jewellery'
+				(piece.area >= 0.02 && ((piece.main && piece.main.lab.l > 45) || piece.strong)) ||
+				(piece.type.division === 'jewellery' &&
+					['medium', 'large', 'oversized'].includes(piece.value('size') ?? ''))
 		);
 		return dark && !broken
 			? [

@@ -23,20 +23,21 @@ export const printsTogether: Rule = {
 			printed.slice(i + 1).flatMap((other): Violation[] => {
 				const both = [one.id, other.id];
 				if (one.print === other.print && shareColour(one, other)) return [];
-				const mixes =
-					(shareColour(one, other) && scaleOf(one) !== scaleOf(other)) ||
-					(shareLine(one, other) && shareColour(one, other));
+				const mixes = shareColour(one, other) && (scaleOf(one) !== scaleOf(other) || shareLine(one, other));
 				if (mixes)
 					return [
 						{ severity: 'praise', pieces: both, measured: `${one.print} and ${other.print} share a colour` }
 					];
-				return shareColour(one, other)
+				return shareColour(one, other) || shareLine(one, other)
 					? []
 					: [
 							{
-								severity: 'warning',
+								severity: 'hint',
 								pieces: both,
-								measured: `${one.print} and ${other.print} share no colour`,
+								measured:
+									one.colours.length > 0 && other.colours.length > 0
+										? `${one.print} and ${other.print} share no colour and no kind of line`
+										: `${one.print} and ${other.print} share no kind of line; look whether they share a colour`,
 								swap: true,
 								leaveOff: true
 							}

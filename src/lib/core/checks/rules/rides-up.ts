@@ -5,9 +5,18 @@ export const ridesUp: Rule = {
 	title: 'It rides up',
 	reason: 'What is short and tight climbs with every step and on every chair: try it walking and sitting.',
 	standing: 'settled',
-	about: ['fit', 'hemLength'],
-	find: (facts) =>
-		facts
+	about: ['fit', 'hemLength', 'neckline'],
+	find: (facts) => [
+		...facts
+			.in('top', 'whole')
+			.filter(({ stated }) => stated('neckline') === 'off-shoulder')
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `${piece.title} climbs to the shoulder when an arm is lifted: elastic or tape at the edge, and try it`,
+				swap: true
+			})),
+		...facts
 			.in('legs', 'whole')
 			.filter(
 				(piece) =>
@@ -21,4 +30,5 @@ export const ridesUp: Rule = {
 				measured: `${piece.title} is short and tight: slip shorts underneath, or a hem a hand longer`,
 				swap: true
 			}))
+	]
 };

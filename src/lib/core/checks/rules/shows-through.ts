@@ -1,5 +1,7 @@
-import type { PieceFacts } from '../facts';
+import type { Facts, PieceFacts } from '../facts';
+import type { Violation } from '../model';
 import type { Rule } from '../rule';
+import { thresholds } from '../thresholds';
 import { sheerCloth } from '../underneath';
 
 /** Said to be sheer, or a top of sheer cloth; a dress or skirt of such cloth is made up over a lining. */
@@ -9,14 +11,51 @@ function isSheer({ slot, stated }: PieceFacts): boolean {
 	return slot === 'top' && sheerCloth.includes(stated('material') ?? '');
 }
 
+/** White cloth that is thin shows what is dark beneath it. */
+const thinWhite = [
+	'linen',
+	'cotton',
+	'poplin',
+	'lawn',
+	'voile',
+	'muslin',
+	'silk',
+	'satin',
+	'viscose',
+	'jersey',
+	'crepe'
+];
+const darkUnderWhite = (facts: Facts): Violation[] =>
+	facts
+		.in('legs', 'whole', 'top')
+		.filter(
+			(piece) =>
+				piece.main &&
+				piece.main.lab.l >= thresholds.whiteLightness &&
+				piece.print === undefined &&
+				thinWhite.includes(piece.stated('material') ?? '')
+		)
+		.flatMap((piece) =>
+			facts
+				.in('under')
+				.filter(({ main }) => main && main.lab.l <= thresholds.answersDark)
+				.map((under): Violation => ({
+					severity: 'warning',
+					pieces: [under.id, piece.id],
+					measured: `${under.title} shows through the ${piece.title}: one in the tone of the skin does not`,
+					swap: true
+				}))
+		);
+
 export const showsThrough: Rule = {
 	id: 'shows-through',
 	title: 'It shows what is under it',
 	reason: 'Sheer cloth needs an underpinning that is meant to be seen, or one that is not seen at all.',
 	standing: 'settled',
 	about: ['opacity', 'material'],
-	find: (facts) =>
-		facts
+	find: (facts) => [
+		...darkUnderWhite(facts),
+		...facts
 			.in('top', 'whole', 'legs')
 			.filter(isSheer)
 			.filter(
@@ -32,4 +71,5 @@ export const showsThrough: Rule = {
 				measured: `nothing under the sheer ${piece.title}: a camisole or slip in the tone of the skin`,
 				swap: true
 			}))
+	]
 };

@@ -21,12 +21,13 @@ export const twoVolumes: Rule = {
 	silentUnder: { question: 'volume', schools: ['relaxed-with-relaxed'] },
 	about: ['fit', 'leg', 'skirtShape', 'topLength'],
 	find: (facts) => {
-		const [top] = facts.in('top').filter(isLoose);
+		const [top] = facts.in('top').filter((piece) => isLoose(piece) && piece.type.id !== 'overshirt');
 		const [legs] = facts.in('legs').filter(isLoose);
 		if (!top || !legs) return [];
 		const present =
 			marks(top) ||
 			facts.in('waist').length > 0 ||
+			facts.pieces.some(({ type }) => type.id === 'belt-bag') ||
 			facts.in('layer', 'outer').some((piece) => marks(piece)) ||
 			['cropped', 'ankle', 'knee', 'mid-thigh', 'short', 'micro'].includes(legs.value('legLength') ?? '') ||
 			['micro', 'mini', 'above-knee'].includes(legs.value('hemLength') ?? '');

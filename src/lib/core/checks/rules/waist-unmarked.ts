@@ -19,10 +19,11 @@ export const waistUnmarked: Rule = {
 		if (!wished || body.length === 0) return [];
 		const marked =
 			facts.in('waist').length > 0 ||
+			facts.pieces.some(({ type }) => type.id === 'belt-bag') ||
 			facts.pieces.some(
 				(piece) =>
 					piece.moves.some((move) => ['tucked', 'half-tucked', 'belted', 'knotted'].includes(move)) ||
-					followsWaist(piece) ||
+					(body.includes(piece) && followsWaist(piece)) ||
 					['cropped', 'waist'].includes(piece.value('topLength') ?? '') ||
 					['marked', 'empire'].includes(piece.stated('waistline') ?? '') ||
 					['wrap', 'peplum'].includes(piece.value('skirtShape') ?? '') ||

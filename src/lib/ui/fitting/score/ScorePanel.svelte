@@ -54,6 +54,11 @@
 	);
 	const rest = $derived(score.losses.slice(shown));
 
+	/** A close echo is none to go out in while the hips are bare. */
+	const undressed = $derived(
+		table.check.findings.filter(({ rule, severity }) => rule === 'not-dressed' && severity === 'warning')
+	);
+
 	let choosing = $state(false);
 </script>
 
@@ -66,6 +71,9 @@
 			<strong>{band.label}</strong>
 			<p class="soft">{band.sentence}</p>
 			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
+			{#each undressed as { measured } (measured)}<p class="small undressed">
+					{m.fitting.undressed(measured)}
+				</p>{/each}
 		</div>
 		<div class="school">
 			<Select
@@ -158,6 +166,9 @@
 	}
 	.small {
 		font-size: var(--step--1);
+	}
+	.undressed {
+		font-weight: 640;
 	}
 	h3 {
 		font-size: var(--step-0);
