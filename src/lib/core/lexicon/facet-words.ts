@@ -115,7 +115,7 @@ const source: Partial<Record<FacetId, string>> = {
 		keyhole: keyhole-neck, keyhole
 		henley: henley-neck, grandad-neck
 		halter: halter-neck, halterneck, halter
-		high-neck: high-neck, high-necked, high neck, victorian-necked
+		high-neck: high at the neck, high in the neck, high-neck, high-necked, high neck, victorian-necked
 		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder
 		asymmetric: asymmetric neck, asymmetric neckline
 		strapless: strapless

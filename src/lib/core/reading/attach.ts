@@ -132,7 +132,11 @@ const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 
 function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!group || !clause.head) return false;
 	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
-	if (!general || !own || general.family !== own.family) return false;
+	if (!general || !own) return false;
+	// "The top is an ivory blouse": a general name takes any kind that is worn there.
+	if (clause.before === 'is' && general.general && !own.general && slotsMeetOf(general.id, own.id))
+		return true;
+	if (general.family !== own.family) return false;
 	if (own.family === 'hairstyles' && clause.before === 'in') return true;
 	if (clause.before === 'is') return own.general ? general === own : true;
 	if (!general.general || own.general) return false;
@@ -203,6 +207,8 @@ class Attacher {
 	/** Said of all that is listed up to the end of the sentence. */
 	set: Clause[] = [];
 	wentBack = false;
+	/** The garment that was spoken of last without being named. */
+	lastOwner: Group | undefined;
 	/** Garments of this sentence. */
 	sentence: Group[] = [];
 
@@ -247,6 +253,7 @@ class Attacher {
 	}
 
 	open(clause: Clause, head: Part, more: Partial<Group>): void {
+		this.lastOwner = undefined;
 		const group: Group = {
 			head,
 			own: clause,
@@ -274,7 +281,8 @@ class Attacher {
 			this.waiting.push(clause);
 			return;
 		}
-		const owner = ownerBefore(this.named, this.sentence, clause);
+		const owner = (clause.ofPart && this.lastOwner) ?? ownerBefore(this.named, this.sentence, clause);
+		this.lastOwner = owner;
 		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
 		else if (owner && clause.all)
 			for (const group of this.sentence) {
@@ -299,7 +307,13 @@ const together = new Set(['footwear', 'bags', 'accessories', 'jewellery']);
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag"? */
 export function shares(first: Group, second: Group): boolean {
 	const { own } = second;
-	if (own.before !== 'and' || !own.bare || second.clauses.length > 1 || own.parts[0] !== second.head)
+	if (
+		own.before !== 'and' ||
+		own.paused ||
+		!own.bare ||
+		second.clauses.length > 1 ||
+		own.parts[0] !== second.head
+	)
 		return false;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;

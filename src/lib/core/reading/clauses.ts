@@ -50,6 +50,8 @@ export interface Clause {
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
+	/** A comma stands before the word that joins it: "a belt, and boots". */
+	paused: boolean;
 	/** Said of the part that the clause before ends in: "the collar is fur". */
 	ofPart?: Part;
 	/** Holds words that are not known, though no part. */
@@ -167,7 +169,8 @@ class ClauseBuilder {
 			both: false,
 			all: false,
 			set: false,
-			back: false
+			back: false,
+			paused: false
 		};
 		return { before, parts: [], bare: true, denied, unread: false, ...flags };
 	}
@@ -185,6 +188,7 @@ class ClauseBuilder {
 			if (before === 'comma' && clause.before === 'stop') before = 'stop';
 		}
 		this.clause = this.fresh(before, denied);
+		this.clause.paused = empty && clause.before === 'comma' && before === 'and';
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
 		if (before === 'is' && last?.role === 'detail') this.clause.ofPart = last;
 		if (empty)
@@ -415,6 +419,8 @@ class ClauseBuilder {
 		else if (role === 'hedge') this.clause.hedged = true;
 		else if (role === 'unknown') {
 			this.denyNext = false;
+			// "Can't make out the fabric of the trousers": it is the fabric that is not seen.
+			this.clause.unseen = false;
 			this.clause.unread = true;
 			if (span.hyphenated && this.clause.head?.at === at - 1) this.unname('said');
 			const part: Part = { span, at, role: 'thing', denied: false };

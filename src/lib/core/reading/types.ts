@@ -116,7 +116,10 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const whole = longestPhrase(words, 0, words.length)?.senses ?? [];
 	const inner = words.length > 1 ? [words.slice(0, -1).join(' '), words.at(-1) ?? ''] : [];
 	const senses = [
-		...whole.filter((sense) => sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet)),
+		...whole.filter(
+			(sense) =>
+				sense.kind === 'print' || (sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet))
+		),
 		...inner.flatMap((part, i) =>
 			spansOf(part).flatMap((span) => insideName(type, span.senses, i === inner.length - 1))
 		)

@@ -10,7 +10,7 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
-			top: *top / tops
+			top: *top / tops / breton
 
 			t-shirt: T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
