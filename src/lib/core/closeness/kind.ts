@@ -2,7 +2,7 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { facetIds } from '../lexicon/facets';
 import { formalityOfFamily, formalityOfType } from '../lexicon/formality';
 import { kindForm } from '../lexicon/kind-form';
-import { garmentType, typeSimilarity, type GarmentType } from '../lexicon/taxonomy';
+import { garmentType, isDeclared, typeSimilarity, type GarmentType } from '../lexicon/taxonomy';
 import { facetSimilarity } from './similarity';
 
 const dressed = ({ id, family }: GarmentType) => formalityOfType[id] ?? formalityOfFamily[family];
@@ -49,7 +49,17 @@ export function kindSimilarity(asked: string, given: string): number {
 	const { form, weight } = formSimilarity(a, b);
 	const share = kindForm.share * Math.min(1, weight / kindForm.enough);
 	const likeness = Math.max(0, (form - kindForm.nothing) / (1 - kindForm.nothing));
-	const similarity = a.family === b.family ? tree : Math.max(tree, share * likeness);
+	let similarity = a.family === b.family ? tree : Math.max(tree, share * likeness);
+	if (
+		kindForm.small.includes(a.division) &&
+		a.kin !== b.kin &&
+		!a.general &&
+		!b.general &&
+		!isDeclared(asked, given)
+	)
+		similarity = Math.min(similarity, kindForm.smallUnlike);
+	if (kindForm.alone.includes(asked) || kindForm.alone.includes(given))
+		similarity = Math.min(similarity, kindForm.answeredAtMost);
 	known.set(key, similarity);
 	return similarity;
 }

@@ -72,6 +72,18 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['slip', 'slip-dress', 0.75, 'one cut, under or on its own'],
 	['fleece', 'sweatshirt', 0.55, 'a warm soft layer'],
 	['knitted-vest', 'gilet', 0.4, 'a sleeveless layer'],
+	['beanie', 'beret', 0.6, 'a soft close hat'],
+	['fedora', 'wide-brimmed-hat', 0.75, 'a brimmed felt hat'],
+	['beret', 'baker-boy-cap', 0.55, 'a soft crown worn aside'],
+	['flat-cap', 'baker-boy-cap', 0.8, 'a peaked cloth cap'],
+	['low-bun', 'ponytail', 0.6, 'hair drawn back low'],
+	['low-bun', 'french-twist', 0.75, 'hair pinned up behind'],
+	['low-bun', 'updo', 0.75, 'hair pinned up'],
+	['headscarf', 'hijab', 0.5, 'a cloth over the hair'],
+	['turban', 'headscarf', 0.75, 'a cloth wound round the head'],
+	['bow-tie', 'tie', 0.6, 'a tie for a collar'],
+	['bow-tie', 'cravat', 0.55, 'a tie for a collar'],
+	['belt', 'chain-belt', 0.6, 'a line at the waist'],
 	['loafers', 'brogues', 0.6, 'a flat leather shoe']
 ];
 

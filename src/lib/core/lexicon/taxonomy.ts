@@ -156,6 +156,9 @@ export function typeSimilarity(asked: string, given: string): number {
 	);
 }
 
+/** Is a stand-in declared of the two types themselves? */
+export const isDeclared = (asked: string, given: string): boolean => declared.has(`${asked} ${given}`);
+
 /**
  * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
  * stand-in is declared of them or their families (a cardigan for a jumper).

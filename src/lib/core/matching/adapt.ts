@@ -5,6 +5,9 @@ import type { CheckContext, CheckedPiece, Finding } from '../checks/model';
 import { elementScorer } from '../closeness/look';
 import { wearableCloth } from '../lexicon/wearable-cloth';
 import { aspectLabel, garmentInWords } from '../closeness/words';
+import { colourName } from '../colour/words';
+import { colourWords } from '../lexicon/colours';
+import { paletteOf } from '../model/palette';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
@@ -34,6 +37,7 @@ const changeable: FacetId[] = [
 	'hemLength',
 	'sleeveLength',
 	'neckline',
+	'back',
 	'legLength',
 	'topLength',
 	'rise',
@@ -110,6 +114,39 @@ function otherFeatures(garment: Garment): Variant[] {
 		});
 }
 
+/** Colours that go with most, to be worn where another is refused (common practice). */
+const instead = ['black', 'navy', 'charcoal', 'ivory', 'camel', 'chocolate', 'burgundy', 'bottle green'];
+
+/** The garment in another colour, or without its print. */
+function otherColours(garment: Garment): Variant[] {
+	const [main] = garment.palette;
+	const plain: Variant[] =
+		garment.print && garment.print.family.value !== 'plain'
+			? [
+					{
+						garment: {
+							...garment,
+							print: { family: { value: 'plain', provenance: 'assumed' } },
+							palette: garment.palette.slice(0, 1).map((swatch) => ({ ...swatch, share: 1 }))
+						},
+						aspect: 'print',
+						words: `plain instead of ${garment.print.family.value.replace(/-/g, ' ')}`
+					}
+				]
+			: [];
+	if (!main) return plain;
+	return [
+		...plain,
+		...colourWords
+			.filter(({ word, hex }) => instead.includes(word) && hex !== main.hex)
+			.map(({ word, hex }): Variant => ({
+				garment: { ...garment, palette: paletteOf([{ hex, provenance: 'assumed' }]) },
+				aspect: 'palette',
+				words: `${word} instead of ${colourName(main.hex)}`
+			}))
+	];
+}
+
 /** Another type of the same division, as closed shoes for sandals. */
 function otherTypes(garment: Garment): Variant[] {
 	const { slot, division, singular } = garmentType(garment.type);
@@ -165,7 +202,7 @@ function changesOf(
 	});
 	const needed = ['top', 'legs', 'whole', 'drape', 'feet'].includes(garmentType(given.type).slot);
 	return [
-		() => changed(otherFeatures(given)),
+		() => changed([...otherFeatures(given), ...otherColours(given)]),
 		() => changed(otherTypes(given)),
 		() => (needed ? [] : [without()])
 	];
@@ -187,7 +224,8 @@ function firstThatHelps(
 /**
  * The wearable version: changes so that the look obeys the client's limits, body and wishes, the event and its weather,
  * and keeps what carries it. Each change is found by trying the values of the features that stylists change and, where
- * none helps, other types and leaving out a small thing; the one that costs the least closeness is taken, and priced.
+ * none helps, other types and leaving out a small thing; the one that costs the least closeness is taken, and priced. What
+ * turns out not to be needed once the rest is changed is taken back.
  */
 export function adaptLook(
 	reference: Pick<Reference, 'elements'>,
@@ -199,7 +237,7 @@ export function adaptLook(
 	let worn = asWorn(elements);
 	const changes: Adaptation[] = [];
 	const open: Finding[] = [];
-	const scorer = elementScorer(reference, { schools: context.schools });
+	const scorer = elementScorer(reference, { schools: context.schools, client });
 	const earnedBy = (id: string, garment: Garment | undefined) =>
 		scorer(id, {
 			elementId: id,
@@ -234,8 +272,22 @@ export function adaptLook(
 		});
 		worn = best.next;
 	}
+	// A later change may have answered what an earlier one was made for.
+	const needed = changes.filter((made) => {
+		const own = elements.find(({ id }) => id === made.elementId);
+		const alone = changes.filter(({ elementId }) => elementId === made.elementId).length === 1;
+		if (!own || !alone) return true;
+		const [original] = asWorn([own]);
+		const at = (id: string) => elements.findIndex((element) => element.id === id);
+		const back = [...worn.filter(({ id }) => id !== own.id), ...(original ? [original] : [])].sort(
+			(a, b) => at(a.id) - at(b.id)
+		);
+		if (lookedAt(back).length > lookedAt(worn).length) return true;
+		worn = back;
+		return false;
+	});
 	return {
-		changes,
+		changes: needed,
 		elements: elements.flatMap((element) => {
 			const piece = worn.find(({ id }) => id === element.id);
 			return piece ? [{ ...element, garment: piece.garment }] : [];

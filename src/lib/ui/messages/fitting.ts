@@ -203,7 +203,7 @@ export const fitting = {
 		other: 'another reason'
 	} as Record<string, string>,
 	score: 'Closeness',
-	undressed: (measured: string) => `${measured.charAt(0).toUpperCase()}${measured.slice(1)}.`,
+	undressed: (measured: string) => `${measured}.`,
 	confidence: (percent: number) => `${percent} % of what was asked is known of the pieces`,
 	losses: 'Where points are lost',
 	noLosses: 'Nothing is lost.',

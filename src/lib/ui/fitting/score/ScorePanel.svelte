@@ -170,6 +170,9 @@
 	.undressed {
 		font-weight: 640;
 	}
+	.undressed::first-letter {
+		text-transform: uppercase;
+	}
 	h3 {
 		font-size: var(--step-0);
 		margin-bottom: 0.25rem;
