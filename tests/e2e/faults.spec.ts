@@ -29,9 +29,10 @@ test.describe('a store that is brought up elsewhere', () => {
 test.describe('a worker that cannot be had', () => {
 	test.use({ tolerated: [/worker|Failed to load/i] });
 	test('a backup says so and can be tried again; nothing spins for ever', async ({ page }) => {
+		// Kept away before anything can start it.
+		await page.route('**/*worker*', (route) => route.abort());
 		await openDemo(page);
 		await goTo(page, 'Studio');
-		await page.route('**/*worker*', (route) => route.abort());
 		await page.getByRole('button', { name: 'Make a backup' }).click();
 		await expect(page.getByText('could not be started')).toBeVisible();
 		await page.unroute('**/*worker*');

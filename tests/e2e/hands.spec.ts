@@ -201,7 +201,7 @@ test('a word is taught, read from then on, listed under Studio and forgotten', a
 	await page.getByRole('button', { name: 'Say pieces' }).click();
 	const line = page.getByLabel('Say what hangs there');
 	await line.fill('navy gansyweave');
-	await page.getByRole('button', { name: /^gansyweave: not known/ }).click();
+	await page.getByRole('button', { name: /^gansyweave: a thing of its own/ }).click();
 	const means = page.getByLabel('“gansyweave” means…');
 	await means.fill('nonsense words');
 	await expect(page.getByText('One word or phrase that reading knows')).toBeVisible();

@@ -60,7 +60,7 @@ test('a look of eight elements is read by words with the keyboard alone', async 
 	await expect(page.locator(rows)).toHaveCount(7);
 });
 
-test('a pasted paragraph is read, and two words not known are put right', async ({ page }) => {
+test('a pasted paragraph is read, and two slips are seen and put right', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'References');
 	await page.getByRole('button', { name: 'Add a reference' }).click();
@@ -81,14 +81,14 @@ test('a pasted paragraph is read, and two words not known are put right', async 
 		);
 	});
 	await expect(line).toHaveValue(/half tucked; Black corduory trousers, ankle boots; No belt\.$/);
-	await expect(page.getByText('3 things, 2 words not known')).toBeVisible();
+	await expect(page.getByText('4 things, 2 words taken for others')).toBeVisible();
 
-	await page.getByRole('button', { name: /^blzer: not known/ }).click();
+	await page.getByRole('button', { name: /^blzer: garment: blazer; taken for/ }).click();
 	await page.getByRole('group', { name: 'Put right: blzer' }).getByRole('button', { name: 'blazer' }).click();
-	await expect(page.getByText('4 things, 1 word not known')).toBeVisible();
-	await page.getByRole('button', { name: /^corduory: not known/ }).focus();
+	await expect(page.getByText('4 things, 1 word taken for another')).toBeVisible();
+	await page.getByRole('button', { name: /^corduory trousers: garment: cords; taken for/ }).focus();
 	await page.keyboard.press('Enter');
-	await page.getByRole('button', { name: 'corduroy', exact: true }).focus();
+	await page.getByRole('button', { name: 'corduroy trousers', exact: true }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByText('4 things', { exact: true })).toBeVisible();
 	await expectAccessible(page);
@@ -118,6 +118,35 @@ test('a pasted paragraph is read, and two words not known are put right', async 
 		.click();
 	await expect(page.getByRole('link', { name: /From a letter/ })).toBeVisible();
 	await expect(page.getByRole('link', { name: /Midnight Quay/ })).toBeHidden();
+});
+
+test('a thing that is not known is asked, by itself, and taught', async ({ page }) => {
+	await startEmpty(page);
+	await goTo(page, 'References');
+	await page.getByRole('button', { name: 'Add a reference' }).click();
+	await dialog(page, 'Add a reference').getByLabel('Title').fill('Odd words');
+	await dialog(page, 'Add a reference').getByRole('button', { name: 'Save' }).click();
+	const line = page.getByLabel('Say it as you see it');
+	await line.fill('white shirt, lilac frobbers');
+	await expect(page.getByText('1 thing, 1 question')).toBeVisible();
+	await page.getByRole('button', { name: /^frobbers: a thing of its own, not known/ }).click();
+	const editor = page.getByRole('group', { name: 'Put right: frobbers' });
+	await expect(editor.getByText('What is “frobbers”?')).toBeVisible();
+	await editor.getByRole('textbox').fill('ankle socks');
+	await editor.getByRole('textbox').press('Enter');
+	await expect(page.getByText('2 things', { exact: true })).toBeVisible();
+	await line.press('Enter');
+	await expect(page.locator(rows)).toHaveText(['white shirt', 'lilac ankle socks']);
+	// A choice is one thing, and asked.
+	await line.fill('black loafers or brogues');
+	await expect(page.getByText('1 thing, 1 question')).toBeVisible();
+	await page.getByRole('button', { name: /^loafers: garment: loafers/ }).click();
+	await page
+		.getByRole('group', { name: 'Put right: loafers' })
+		.getByRole('button', { name: 'brogues' })
+		.click();
+	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+	await expectAccessible(page);
 });
 
 test('a word that means two things is asked, in the studio’s words', async ({ page }) => {

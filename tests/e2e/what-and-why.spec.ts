@@ -134,11 +134,11 @@ test('the reference’s own mistakes are named, and a wearable version becomes a
 	await expect(page.getByRole('region', { name: 'The reference’s own' })).toContainText('the hem trails');
 	const wearable = page.getByRole('region', { name: 'A wearable version' });
 	await wearable.getByRole('button', { name: 'Propose one' }).click();
-	await expect(wearable).toContainText('cotton instead of wool');
+	await expect(wearable).toContainText('twill instead of wool');
 	await expectAccessible(page);
 	await wearable.getByRole('button', { name: 'Make it a reference and begin' }).click();
 	await expect(page.getByRole('heading', { level: 1, name: /wearable for Tamsin Orrowby/ })).toBeVisible();
-	await expect(rung(page, /cotton waistcoat/)).toBeVisible();
+	await expect(rung(page, /twill waistcoat/)).toBeVisible();
 	await page.keyboard.press('Control+z');
 	await expect(page.getByRole('heading', { level: 1, name: /wearable for/ })).toBeHidden();
 });

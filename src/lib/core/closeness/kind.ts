@@ -58,8 +58,6 @@ export function kindSimilarity(asked: string, given: string): number {
 		!isDeclared(asked, given)
 	)
 		similarity = Math.min(similarity, kindForm.smallUnlike);
-	if (kindForm.alone.includes(asked) || kindForm.alone.includes(given))
-		similarity = Math.min(similarity, kindForm.answeredAtMost);
 	known.set(key, similarity);
 	return similarity;
 }

@@ -14,22 +14,6 @@ export const kindForm = {
 	share: 0.75,
 	/** That much weight of form compared is enough. */
 	enough: 4,
-	/** Things with a meaning or a use of their own, which nothing else of their family answers, and by how much at most. */
-	alone: [
-		'bridal-veil',
-		'umbrella',
-		'suitcase',
-		'braces',
-		'body-chain',
-		'nose-ring',
-		'cufflinks',
-		'wetsuit',
-		'scrubs',
-		'wedding-dress',
-		'mehndi',
-		'bindi'
-	] as readonly string[],
-	answeredAtMost: 0.2,
 	/** Small things are what they are: two of a family that are cut and worn unlike share little. */
 	small: ['accessories', 'beauty'] as readonly string[],
 	smallUnlike: 0.4,

@@ -17,7 +17,7 @@ export const likeness = {
 	/** The same where it is asked to be plain: what nobody calls printed mostly is not. */
 	plainPrior: 0.75,
 	/** What a print's weight is multiplied by where the element is plain. */
-	plainPrint: 0.4,
+	plainPrint: 0.6,
 	/** Assumed where the garment does not state its colours. */
 	palettePrior: 0.1,
 	/** Assumed where the garment does not state its metal. */

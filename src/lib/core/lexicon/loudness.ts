@@ -73,7 +73,7 @@ export const printLoudness: Readonly<Record<string, number>> = {
 	slogan: 0.14,
 	camouflage: 0.14
 };
-export const otherPrint = 0.12;
+export const otherPrint = 0.16;
 /** A print of this scale is heard so much of it. */
 export const scaleLoudness: Readonly<Record<string, number>> = {
 	tiny: 0.6,
@@ -86,4 +86,4 @@ export const scaleLoudness: Readonly<Record<string, number>> = {
 export const heardWhole = 0.3;
 export const leastHeard = 0.5;
 /** However much it shouts, no more than this is taken off. */
-export const mostUnasked = 0.25;
+export const mostUnasked = 0.3;

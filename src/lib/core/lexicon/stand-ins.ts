@@ -121,3 +121,16 @@ export const familyStandIns: [a: string, b: string, similarity: number, reason: 
 	['sherwanis', 'tailored', 0.5, 'a tailored jacket of two traditions'],
 	['stoles', 'scarves', 0.6, 'a length of cloth over the shoulders']
 ];
+
+/** Things with a meaning or a use of their own, which nothing else answers: no veil for a beanie, no braces for a belt. */
+export const answersAlone: ReadonlySet<string> = new Set([
+	'bridal-veil',
+	'umbrella',
+	'suitcase',
+	'braces',
+	'body-chain',
+	'nose-ring',
+	'cufflinks',
+	'mehndi',
+	'bindi'
+]);

@@ -1,7 +1,7 @@
 /** The tree of garment types: division, family, kin, type. Read once from `types/`; add types there. */
 import type { FacetId } from './facets';
 import { slotsMeet, type SlotId } from './slots';
-import { familyStandIns, standIns } from './stand-ins';
+import { answersAlone, familyStandIns, standIns } from './stand-ins';
 import { divisions, families } from './types';
 import type { DrawKind, FamilySource } from './types/source';
 
@@ -161,10 +161,12 @@ export const isDeclared = (asked: string, given: string): boolean => declared.ha
 
 /**
  * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
- * stand-in is declared of them or their families (a cardigan for a jumper).
+ * stand-in is declared of them or their families (a cardigan for a jumper); what has a use of its own is answered by
+ * itself alone.
  */
 export const canAnswer = (asked: string, given: string): boolean =>
-	slotsMeet(garmentType(asked).slot, garmentType(given).slot) ||
+	(slotsMeet(garmentType(asked).slot, garmentType(given).slot) &&
+		(asked === given || !(answersAlone.has(asked) || answersAlone.has(given)))) ||
 	declared.has(`${asked} ${given}`) ||
 	declaredFamilies.has(`${garmentType(asked).family} ${garmentType(given).family}`);
 

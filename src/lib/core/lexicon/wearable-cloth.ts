@@ -16,8 +16,8 @@ export const woollens = [
 const each = (from: readonly string[], to: readonly string[]) =>
 	Object.fromEntries(from.map((one) => [one, to]));
 
-const tailored = { ...each(woollens, ['crepe', 'gabardine', 'linen', 'cotton', 'viscose']) };
-const outer = { ...each(woollens, ['gabardine', 'technical', 'cotton', 'moleskin']) };
+const tailored = { ...each(woollens, ['crepe', 'twill', 'linen', 'cotton', 'viscose']) };
+const outer = { ...each(woollens, ['twill', 'technical', 'cotton', 'moleskin']) };
 const knitted = { ...each(woollens, ['cotton', 'viscose', 'knit']) };
 const headwear = { ...each(woollens, ['cotton', 'velvet', 'straw']) };
 

@@ -119,10 +119,12 @@ function ownerBefore(named: readonly Group[], sentence: readonly Group[], clause
 	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
 	if (onlyWords) return last;
 	return (
-		(sentence.length > 0 ? sentence : named.slice(-reach)).findLast(
-			(group) =>
-				!group.strange && fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
-		) ?? last
+		(sentence.length > 0 ? sentence : named)
+			.slice(-reach)
+			.findLast(
+				(group) =>
+					!group.strange && fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
+			) ?? last
 	);
 }
 

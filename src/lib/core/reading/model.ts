@@ -49,7 +49,7 @@ export interface Span {
 	aside?: true;
 	/** Empty for an unknown word. */
 	senses: readonly Sense[];
-	/** The known word that a mistyped one was taken for. */
+	/** The phrase with its mistyped words as they were taken. */
 	meant?: string;
 }
 

@@ -12,6 +12,7 @@ import { clausesOf, senseOf, sensesOf, type Part } from './clauses';
 import { describe, garmentOf, saysInWords, type Description } from './describe';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
 import { suggestionsFor } from './near';
+import { normalised } from './tokens';
 import { spansOf, type OwnWord } from './spans';
 import { nameSays, typeNamed, type Locale, type NamedType } from './types';
 
@@ -66,8 +67,8 @@ function moveTo(target: Part): MoveId | undefined {
 	)?.move;
 }
 
-/** Is the garment's name not the next one after a thing that is not known? What it shares is then not known either. */
-const followsKnown = (group: Group, groups: readonly Group[]) => !groups[groups.indexOf(group) - 1]?.strange;
+/** Garments named straight after a thing that is not known: what they share with it is not known either. */
+const afterStrange = (groups: readonly Group[]) => new Set(groups.filter((_, i) => groups[i - 1]?.strange));
 
 /**
  * Whose words a text is in: those of one side of the Atlantic where its other words are all of that side, for certain;
@@ -80,7 +81,7 @@ function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Lo
 		if (sense?.locale && others.length === 0) sides.add(sense.locale);
 	}
 	if (/\b(?:gray|color(?:ed|s)?|jewelry|pajamas?)\b/i.test(text)) sides.add('us');
-	if (/\b(?:grey|colour(?:ed)?|jewellery|pyjamas?)\b/i.test(text)) sides.add('uk');
+	if (/\b(?:colour(?:ed)?|jewellery|pyjamas?)\b/i.test(text)) sides.add('uk');
 	const [only, ...more] = sides;
 	return only && more.length === 0 ? { words: only, sure: true } : { words: studio, sure: false };
 }
@@ -118,8 +119,9 @@ function describeAll(
 		});
 	nameLengths(read);
 	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
+	const orphans = afterStrange(groups);
 	worn.forEach((own, i) => {
-		const previous = followsKnown(own.group, groups) ? worn[i - 1] : undefined;
+		const previous = orphans.has(own.group) ? undefined : worn[i - 1];
 		if (i === 0) {
 			const [, next] = worn;
 			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description);
@@ -186,7 +188,9 @@ function ranksOf(read: readonly Read[], spans: readonly Span[]): number[] {
 		return i / Math.max(1, read.length - 1) + behind(named.type) + (doubted ? doubtedBehind : 0);
 	});
 	const order = places.map((_, i) => i).sort((a, b) => (places[a] ?? 0) - (places[b] ?? 0) || a - b);
-	return places.map((_, i) => order.indexOf(i) + 1);
+	const ranks = new Array<number>(places.length);
+	order.forEach((place, rank) => (ranks[place] = rank + 1));
+	return ranks;
 }
 
 function elementOf(
@@ -300,7 +304,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	spans.forEach(({ meant }, at) => {
 		const phrase = phrases[at];
 		if (meant === undefined || phrase?.status !== 'understood') return;
-		const suggestions = [meant, ...suggestionsFor(phrase.text.toLowerCase())];
+		const suggestions = [meant, ...suggestionsFor(normalised(phrase.text))];
 		claim(at, {
 			status: 'doubted',
 			takenFor: `${phrase.takenFor}; taken for “${meant}”`,

@@ -140,6 +140,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const read = wordsMeant(tokens, text, own);
 	const words = read.map(({ word }) => word);
 	const spans: Span[] = [];
+	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
 		if (!first) break;
@@ -152,7 +153,9 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			: (ownPhraseAt(own, words, at) ?? phraseAt(words, at, limit) ?? hyphenatedAt(tokens, at));
 		const senses = found?.senses ?? inflected(words[at] ?? '');
 		const length = found?.length ?? 1;
-		const meant = read.slice(at, at + length).flatMap((one) => one.meant ?? []);
+		// The phrase as it stands, its mistyped words as they were meant.
+		const mended = read.slice(at, at + length).map((one, i) => one.meant ?? textOf(tokens[at + i]));
+		const slipped = read.slice(at, at + length).some((one) => one.meant !== undefined);
 		const last = tokens[at + length - 1] ?? first;
 		spans.push({
 			text: text.slice(first.start, last.end),
@@ -163,7 +166,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),
 			senses,
-			...(senses.length > 0 && meant.length > 0 ? { meant: meant.join(' ') } : {})
+			...(senses.length > 0 && slipped ? { meant: mended.join(' ') } : {})
 		});
 		at += length;
 	}

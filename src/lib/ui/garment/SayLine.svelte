@@ -53,6 +53,10 @@
 	const reading = $derived<Reading>(pieces ?? readLook(text, options));
 	const takesEnter = $derived(onenter !== undefined || onenterpieces !== undefined);
 	const strange = $derived(reading.phrases.filter(({ status }) => status === 'unknown'));
+	/** Mistyped words that were taken for known ones. */
+	const slips = $derived(
+		reading.phrases.filter(({ status, suggestions }) => status === 'doubted' && suggestions)
+	);
 	const hopeless = $derived(text.trim() !== '' && reading.elements.length === 0);
 	/** Index of the phrase that is being put right. */
 	let editing = $state<number | undefined>();
@@ -131,7 +135,8 @@
 			{#if hopeless}{m.say.hopeless}{:else}{m.say.understood(
 					reading.elements.length,
 					strange.length - reading.things.length,
-					reading.questions.length + reading.things.length
+					reading.questions.length + reading.things.length,
+					slips.length
 				)}{/if}
 		</p>
 	{/if}

@@ -42,9 +42,10 @@ export const say = {
 	leave: 'Leave as it is',
 	refused: 'That cannot be said in this place. Use the fields for it.',
 	add: (n: number) => (n > 1 ? `Add ${n}` : 'Add'),
-	understood: (elements: number, unknown: number, questions: number) =>
+	understood: (elements: number, unknown: number, questions: number, slips: number) =>
 		[
 			count(elements, 'thing', 'things'),
+			slips > 0 ? count(slips, 'word taken for another', 'words taken for others') : '',
 			unknown > 0 ? count(unknown, 'word not known', 'words not known') : '',
 			questions > 0 ? count(questions, 'question', 'questions') : ''
 		]
