@@ -144,13 +144,13 @@ test('plates and rungs answer each other; hems, overlay and layers are shown', a
 });
 
 test('a loss leads to its rung, and points are won back from the list', async ({ page }) => {
-	await openEcho(page);
+	await openEcho(page, /Rehearsal room, boat-deck interview/);
 	await page
 		.getByRole('list', { name: /^From 100 down to/ })
-		.getByRole('button', { name: /tailored trousers/ })
+		.getByRole('button', { name: /ballet flats/ })
 		.first()
 		.click();
-	await expect(page.locator('[data-rung][aria-current="true"]')).toHaveText(/tailored trousers/);
+	await expect(page.locator('[data-rung][aria-current="true"]')).toHaveText(/ballet flats/);
 	const before = await scoreOf(page);
 	const cheapest = page.getByRole('heading', { name: 'Cheapest points to win back' }).locator('..');
 	await cheapest.getByRole('button').first().click();
