@@ -144,7 +144,7 @@ test('plates and rungs answer each other; hems, overlay and layers are shown', a
 });
 
 test('a loss leads to its rung, and points are won back from the list', async ({ page }) => {
-	await openEcho(page, /Rehearsal room, boat-deck interview/);
+	await openEcho(page, 'Rehearsal room, boat-deck interview');
 	await page
 		.getByRole('list', { name: /^From 100 down to/ })
 		.getByRole('button', { name: /ballet flats/ })

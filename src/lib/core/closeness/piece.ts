@@ -117,6 +117,9 @@ export function compareAspect(
 const plainly = (aspect: AspectId, { print }: Garment) =>
 	aspect === 'print' && print?.family.value === 'plain' ? likeness.plainPrint : 1;
 
+/** What is seen first of a thing, whatever else is said of it. */
+const leads = new Set<AspectId>(['type', 'palette', 'print', 'metal']);
+
 /** The aspects of an element in their order, each with its share of the weight under the schools. */
 export function weighedAspects(
 	element: Asked,
@@ -129,8 +132,12 @@ export function weighedAspects(
 		share: aspectWeightOf(aspect, division) * multipliers[groupOf(aspect)] * plainly(aspect, element.garment),
 		signature: element.signature.includes(aspect)
 	}));
-	const total = aspects.reduce((sum, { share }) => sum + share, 0);
-	return aspects.map((one) => ({ ...one, share: one.share / total }));
+	const features = aspects.filter(({ aspect }) => !leads.has(aspect));
+	const said = features.reduce((sum, { share }) => sum + share, 0);
+	const held = said > likeness.featuresAtMost ? likeness.featuresAtMost / said : 1;
+	const weighed = aspects.map((one) => (leads.has(one.aspect) ? one : { ...one, share: one.share * held }));
+	const total = weighed.reduce((sum, { share }) => sum + share, 0);
+	return weighed.map((one) => ({ ...one, share: one.share / total }));
 }
 
 /** The cap that a signature feature of this similarity sets on the whole: continuous and never falling. */

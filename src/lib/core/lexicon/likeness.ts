@@ -4,6 +4,8 @@ export const likeness = {
 	sameGroup: 0.6,
 	/** Two values of different groups: they still are a neckline, a toe. */
 	otherGroup: 0.1,
+	/** However much is said of a thing, its features together weigh no more than this, so that what it is and its colour lead. */
+	featuresAtMost: 3.5,
 	/** Two materials that feel the same: wool and camel hair. */
 	twinMaterial: 0.94,
 	/** What a value is worth that nobody stated, but the kind or the cloth says: "a slip dress is cut on the bias". */
@@ -17,7 +19,7 @@ export const likeness = {
 	/** The same where it is asked to be plain: what nobody calls printed mostly is not. */
 	plainPrior: 0.75,
 	/** What a print's weight is multiplied by where the element is plain. */
-	plainPrint: 0.6,
+	plainPrint: 0.4,
 	/** Assumed where the garment does not state its colours. */
 	palettePrior: 0.1,
 	/** Assumed where the garment does not state its metal. */
