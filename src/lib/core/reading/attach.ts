@@ -1,73 +1,20 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
-import { moveOf } from '../lexicon/moves';
-import { printScaleWords } from '../lexicon/prints';
-import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
-import { senseOf, sensesOf, type Clause, type Part } from './clauses';
-
-/** What is said of one garment, in clauses: `own` is the one that names it. */
-export interface Group {
-	head: Part;
-	own: Clause;
-	/** In the order of the text, the own clause among them. */
-	clauses: Clause[];
-	/** Named as a thing that is not worn. */
-	denied: boolean;
-	/** Named as a thing that cannot be seen. */
-	unseen: boolean;
-	/** Its name is not known, or stands for the look as a whole. */
-	strange: boolean;
-	/** Offered in place of this one: "loafers or brogues". */
-	insteadOf?: Group;
-}
-
-/** The type that a name means; undefined where the name is not known. */
-function typeOf(head: Part): GarmentType | undefined {
-	const type = senseOf(head.span, 'type')?.type;
-	return type === undefined ? undefined : garmentType(type);
-}
+import { slotsMeetOf } from '../lexicon/taxonomy';
+import type { Clause, Part } from './parts';
+import {
+	fitsWords,
+	namedAgain,
+	namesKindOf,
+	onlySaid,
+	ownerBefore,
+	saysColour,
+	saysNothing,
+	typeOf,
+	type Group
+} from './owners';
 
 /** Clauses that go on from one to the next without a full stop. */
 const linked = (clause: Clause | undefined) => clause !== undefined && clause.before !== 'stop';
-
-const onlySaid = (clause: Clause) => clause.parts.every(({ role }) => role === 'said');
-const saysColour = (clause: Clause) =>
-	clause.parts.some(({ span }) => senseOf(span, 'colour') ?? senseOf(span, 'print'));
-
-function fitsMoves(clause: Clause, group: Group): boolean {
-	const type = typeOf(group.head);
-	if (!type) return true;
-	return clause.parts
-		.filter(({ role }) => role === 'move')
-		.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(type.slot)));
-}
-
-function fitsDetails(clause: Clause, group: Group): boolean {
-	const type = typeOf(group.head);
-	if (!type) return true;
-	return clause.parts
-		.filter(({ role }) => role === 'detail')
-		.every(({ span }) => {
-			const detail = senseOf(span, 'detail')?.detail;
-			return (
-				detail !== undefined &&
-				(detail.facets.length === 0 || detail.facets.some((facet) => type.facets.includes(facet)))
-			);
-		});
-}
-
-/** Can every word of the clause be said of the garment? */
-function fitsWords(clause: Clause, group: Group): boolean {
-	const type = typeOf(group.head);
-	if (!type) return true;
-	return clause.parts
-		.filter(({ role }) => role === 'said')
-		.every(
-			({ span }) =>
-				span.senses.some(
-					(sense) => sense.kind !== 'facet' || (sense.free && type.facets.includes(sense.facet))
-				) || printScaleWords[span.words.join(' ')] !== undefined
-		);
-}
 
 /** Index of the clause with a garment that follows in the same sentence, if the clauses up to it only say things. */
 function nextHeaded(clauses: readonly Clause[], from: number): number | undefined {
@@ -105,77 +52,6 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (startsWithAdjectives) return true;
 	const previousHasColour = previous.clauses.some(saysColour);
 	return saysColour(clause) && previousHasColour;
-}
-
-/** As many garments back as a clause may reach for the one that it fits: about as many as a look has. */
-const reach = 16;
-
-/** The latest garment that the clause can be said of; the latest of all where none fits better. */
-function ownerBefore(named: readonly Group[], sentence: readonly Group[], clause: Clause): Group | undefined {
-	const last = named.at(-1);
-	// What is not known takes all that is said after it; "is" and "one" speak of what was named last.
-	if (last?.strange || clause.back || clause.before === 'is') return last;
-	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
-	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
-	if (onlyWords) return last;
-	return (
-		(sentence.length > 0 ? sentence : named)
-			.slice(-reach)
-			.findLast(
-				(group) =>
-					!group.strange && fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
-			) ?? last
-	);
-}
-
-const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 'head' || role === 'said');
-
-/** "hair in a low bun", "her shoes are black loafers": the second name says which kind the first is. */
-function namesKindOf(group: Group | undefined, clause: Clause): boolean {
-	if (!group || !clause.head) return false;
-	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
-	if (!general || !own) return false;
-	// "The top is an ivory blouse": a general name takes any kind that is worn there.
-	if (clause.before === 'is' && general.general && !own.general && slotsMeetOf(general.id, own.id))
-		return true;
-	if (general.family !== own.family) return false;
-	if (own.family === 'hairstyles' && clause.before === 'in') return true;
-	if (clause.before === 'is') return own.general ? general === own : true;
-	if (!general.general || own.general) return false;
-	if (clause.before === 'in' || clause.before === 'as') return true;
-	if (!['comma', 'list'].includes(clause.before)) return false;
-	if (own.family === 'hairstyles') return onlyNames(clause);
-	// "Her hat: a green beret", "earrings, emerald drops".
-	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
-	return onlyNames(clause) && (group.own.definite || group.own.bare) && !clause.definite && bareName;
-}
-const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
-
-/** Families of things that are made of two parts, each with a name of its own. */
-const sets = new Set(['suits', 'skirt-suits', 'co-ords', 'skirt-sets', 'kurta-sets', 'lehenga-sets']);
-
-/** "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant. */
-function namedAgain(named: readonly Group[], clause: Clause): Group | undefined {
-	if (!clause.head || !clause.definite) return undefined;
-	const own = typeOf(clause.head);
-	const word = clause.head.span.words.at(-1);
-	if (!own) return undefined;
-	const meant = named.filter(({ head }) => {
-		const type = typeOf(head);
-		if (!type) return false;
-		const calls = own.general && own.family === type.family;
-		// "A pink suit: the jacket …, the trousers …" speak of its parts.
-		if (sets.has(type.family)) return own.general && slotsMeetOf(type.id, own.id);
-		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
-		return type === own || calls || sameWord;
-	});
-	const [group] = meant;
-	if (!group || meant.length > 1) return undefined;
-	// "a red dress … the blue dress" are two.
-	return clause.parts.some(({ span, role }) => role === 'said' && senseOf(span, 'colour')) &&
-		group.clauses.some(saysColour)
-		? undefined
-		: group;
 }
 
 export interface Attached {

@@ -1,150 +1,22 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { articles, definites, longestPhrase } from './phrasebook';
-import { spansOf } from './spans';
-import type { Link } from '../lexicon/reading-words';
 import { canAnswer, garmentType, slotsMeetOf } from '../lexicon/taxonomy';
-import type { Sense, Span } from './model';
-
-type SenseOf<K extends Sense['kind']> = Extract<Sense, { kind: K }>;
-export const sensesOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<K>[] =>
-	span.senses.filter((sense): sense is SenseOf<K> => sense.kind === kind);
-export const senseOf = <K extends Sense['kind']>(span: Span, kind: K): SenseOf<K> | undefined =>
-	span.senses.find((sense): sense is SenseOf<K> => sense.kind === kind);
-
-/**
- * What a phrase does in its clause. `kind` is a garment's name before another's, as in "sweatshirt dress"; `again`
- * a general name that adds nothing to a particular one, as in "beret hat"; `thing` the name of a thing that is not
- * known, or a word for the look as a whole; `kept` words that are not known but say something: "a crane motif".
- */
-export type PartRole = 'head' | 'said' | 'detail' | 'move' | 'matching' | 'kind' | 'again' | 'thing' | 'kept';
-export interface Part {
-	span: Span;
-	/** Index of the span in the reading. */
-	at: number;
-	role: PartRole;
-	denied: boolean;
-	/** Offered as a choice in place of what stands before it: "navy or black". */
-	instead?: boolean;
-}
-
-export interface Clause {
-	/** What joins it to what went before. `adjacent`: nothing. */
-	before: Link | 'start' | 'stop' | 'comma' | 'adjacent';
-	parts: Part[];
-	head?: Part;
-	/** The name of a thing of its own that is not known. */
-	thing?: Part;
-	/** No word stands between the joining word and the garment's name, not even "a". */
-	bare: boolean;
-	/** "The", "her": its garment may have been named before. */
-	definite: boolean;
-	denied: boolean;
-	/** Of something that cannot be seen: nothing is known of it. */
-	unseen: boolean;
-	hedged: boolean;
-	/** Said of the two garments before: "both in olive". */
-	both: boolean;
-	/** Said of all that was listed: "all silver". */
-	all: boolean;
-	/** Said of all that will be listed: "a set in gold: …". */
-	set: boolean;
-	/** Said of the garment before, whatever follows: "a white one". */
-	back: boolean;
-	/** A comma stands before the word that joins it: "a belt, and boots". */
-	paused: boolean;
-	/** Said of the part that the clause before ends in: "the collar is fur". */
-	ofPart?: Part;
-	/** Holds words that are not known, though no part. */
-	unread: boolean;
-}
-
-const slotOfHead = (part: Part) => {
-	const type = senseOf(part.span, 'type');
-	return type && garmentType(type.type).slot;
-};
-
-/** Can the span be said of a garment, besides naming one? */
-const alsoSaid = (span: Span) =>
-	span.senses.some(
-		({ kind }) => kind === 'facet' || kind === 'print' || kind === 'colour' || kind === 'metal'
-	);
-
-function roleOf(span: Span): PartRole | 'link' | 'hedge' | 'idle' | 'unknown' {
-	const has = (kind: Sense['kind']) => span.senses.some((sense) => sense.kind === kind);
-	if (span.senses.length === 0) return 'unknown';
-	if (has('type')) return 'head';
-	if (has('link')) return senseOf(span, 'link')?.link === 'matching' ? 'matching' : 'link';
-	if (has('detail')) return 'detail';
-	if (alsoSaid(span) || has('tone') || has('length') || has('note')) return 'said';
-	if (has('move')) return 'move';
-	if (has('stands-for')) return 'thing';
-	return has('hedge') ? 'hedge' : 'idle';
-}
-
-/** Of a name of several words, its last as a part's name: the "skirt" of "tulle skirt". */
-function partSpan(span: Span): Span {
-	if (span.words.length < 2 || senseOf(span, 'detail')) return span;
-	const last = span.words.at(-1) ?? '';
-	return { ...span, words: [last], senses: longestPhrase([last], 0, 1)?.senses ?? [] };
-}
-
-/** Names that are a cloth first: "a cream knit", but "a dress in cream knit". */
-const isCloth = (span: Span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material');
-
-/** Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? */
-function isPartOf(
-	span: Span,
-	owner: Part | undefined,
-	clause: Clause,
-	previous: Clause | undefined
-): boolean {
-	const detail = senseOf(partSpan(span), 'detail')?.detail;
-	const type = owner && senseOf(owner.span, 'type');
-	if (!detail || !owner || !type) return false;
-	const { family, division } = garmentType(type.type);
-	// A skirt is no part of a skirt, a ribbon none of hair.
-	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
-	if (sameFamily && clause.head === owner) return false;
-	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
-	const fits =
-		detail.facets.length === 0
-			? (clause.before === 'with' || goesOn) && division !== 'beauty'
-			: garmentType(type.type).facets.some((facet) => detail.facets.includes(facet));
-	if (!fits) return false;
-	const own = senseOf(span, 'type');
-	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
-	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
-	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
-		return true;
-	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".
-	const named =
-		own && garmentType(own.type).general && slotsMeetOf(own.type, type.type) && own.type !== type.type;
-	if (!named || clause.parts.some((part) => senseOf(part.span, 'colour'))) return false;
-	return clause.before === 'stop' ? clause.definite : clause.before === 'comma';
-}
-
-/** Facets of parts that have a colour and a cloth of their own. */
-const apart = new Set([
-	'neckline',
-	'collar',
-	'lapel',
-	'sleeveShape',
-	'heelShape',
-	'toe',
-	'sole',
-	'strap',
-	'hemDetail'
-]);
-
-/** "Shawl lapel" says a value and names its part: what stands before it may be said of the part. */
-function withItsPart(span: Span): Span {
-	if (span.words.length < 2 || span.words[0] === 'with' || senseOf(span, 'detail')) return span;
-	if (senseOf(span, 'type') || !alsoSaid(span)) return span;
-	const detail = longestPhrase([span.words.at(-1) ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
-	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(({ facet }) => apart.has(facet)))
-		return span;
-	return { ...span, senses: [...span.senses, detail] };
-}
+import type { Span } from './model';
+import {
+	alsoSaid,
+	isCloth,
+	isPartOf,
+	partSpan,
+	roleOf,
+	senseOf,
+	sensesOf,
+	slotOfHead,
+	withItsPart,
+	type Clause,
+	type Part,
+	type PartRole
+} from './parts';
+import { articles, definites } from './phrasebook';
+import { spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */

@@ -2,8 +2,8 @@
 import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
-import type { Group } from './attach';
-import { sensesOf, type Clause } from './clauses';
+import type { Group } from './owners';
+import { sensesOf, type Clause } from './parts';
 import { longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Sense } from './model';

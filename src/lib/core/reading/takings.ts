@@ -1,0 +1,188 @@
+/** What a phrase can say of a garment: the ways to take it, best first, and how each is written down. */
+import { hexOfLab, labOfHex } from '../colour/spaces';
+import { metallicOf } from '../colour/metallic';
+import { aspectWeightOf } from '../lexicon/aspect-weights';
+import { colourWords } from '../lexicon/colours';
+import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
+import { materialWords } from '../lexicon/material-words';
+import { metalColours } from '../lexicon/metals';
+import { moveOf, type MoveId } from '../lexicon/moves';
+import type { Tone } from '../lexicon/reading-words';
+import { garmentType, type GarmentType } from '../lexicon/taxonomy';
+import type { Provenance } from '../model/basics';
+import type { Garment } from '../model/garment';
+import { senseOf, sensesOf, type Part } from './parts';
+import type { ReadPhrase, ReadStatus } from './model';
+
+export type Says = NonNullable<ReadPhrase['says']>;
+/** What a phrase came to. */
+export interface Outcome {
+	at: number;
+	status: ReadStatus;
+	takenFor: string;
+	says?: Says;
+}
+
+/** A garment in the making. */
+export interface Description {
+	type: GarmentType;
+	facets: Garment['facets'];
+	colours: { hex: string; provenance: Provenance; ground?: boolean }[];
+	print?: Garment['print'];
+	metal?: Garment['metal'];
+	moves: MoveId[];
+	/** Details that no facet holds. */
+	notes: string[];
+	outcomes: Outcome[];
+}
+
+/** Divisions whose metal is their colour. */
+export const metalFirst = new Set(['jewellery']);
+export const unprinted = new Set(['jewellery', 'beauty']);
+const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'under']);
+const hexOfWord = new Map(
+	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
+);
+export const impliedColour = new Map(
+	Object.entries(materialWords).flatMap(([id, { impliesColour }]) => {
+		const hex = impliesColour === undefined ? undefined : hexOfWord.get(impliesColour);
+		return hex === undefined ? [] : [[id, hex] as const];
+	})
+);
+
+/** A colour deepened, lightened or muted by a word; a metal stays the metal that it is. */
+export function toned(hex: string, { lighten, chroma }: Tone): string {
+	if (metallicOf(hex)) return hex;
+	const { l, a, b } = labOfHex(hex);
+	const lightness = lighten < 0 ? l * (1 + lighten) : l + (100 - l) * lighten;
+	return hexOfLab({ l: lightness, a: a * chroma, b: b * chroma });
+}
+
+const wash = (word: 'light denim' | 'mid denim' | 'dark denim') => hexOfWord.get(word) ?? '';
+/** Blue said of denim is its wash: "blue jeans" are mid-wash, "pale blue jeans" light ones. */
+const washOfBlue = new Map([
+	[hexOfWord.get('blue'), wash('mid denim')],
+	[wash('mid denim'), wash('mid denim')],
+	[hexOfWord.get('sky blue'), wash('light denim')],
+	[hexOfWord.get('powder blue'), wash('light denim')]
+]);
+
+/** The wash that a depth alone says: "dark jeans"; undefined where it says none. */
+export function washOfDepth({ lighten }: Tone): string | undefined {
+	if (lighten <= -0.3) return wash('dark denim');
+	return lighten > 0.3 ? wash('light denim') : undefined;
+}
+
+/** A colour of denim, with the word of depth before it. */
+export function denimColour(hex: string, tone?: Tone): string {
+	const own = washOfBlue.get(hex);
+	if (!tone) return own ?? hex;
+	return (own && washOfDepth(tone)) ?? toned(own ?? hex, tone);
+}
+
+const colourWord = (hex: string) => colourWords.find((colour) => colour.hex === hex)?.word ?? hex;
+
+/** A heel's height in the nearest of the trade's words. */
+function heelOf(cm: number): string {
+	const { values } = facetOf('heelHeight');
+	return values.reduce((best, value) =>
+		Math.abs((value.at ?? 0) - cm) < Math.abs((best.at ?? 0) - cm) ? value : best
+	).id;
+}
+
+/** One way to take a phrase for the garment: what it says and how it is written down. */
+export type Taking = { says: Says; apply: (description: Description, provenance: Provenance) => void };
+
+export function takeFacet(facet: FacetId, value: string): Taking {
+	return {
+		says: { aspect: facet, value },
+		apply: (description, provenance) => (description.facets[facet] = { value, provenance })
+	};
+}
+export const takeColour = (hex: string, ground = false): Taking => ({
+	says: { aspect: 'palette', value: hex },
+	apply: ({ colours }, provenance) => colours.push({ hex, provenance, ground })
+});
+const takePrint = (family: string): Taking => ({
+	says: { aspect: 'print', value: family },
+	apply: (description, provenance) =>
+		(description.print = { ...description.print, family: { value: family, provenance } })
+});
+export const takeMetal = (metal: string): Taking => ({
+	says: { aspect: 'metal', value: metal },
+	apply: (description, provenance) => (description.metal = { value: metal, provenance })
+});
+/** Of cloth, a metal said by itself is its colour: "a gunmetal skirt". */
+const sayMetal = (metal: string, { division }: GarmentType): Taking =>
+	inCloth.has(division) ? takeColour(metalColours[metal] ?? '#8a8a8a') : takeMetal(metal);
+export const takeMove = (move: MoveId): Taking => ({
+	says: { aspect: 'move', value: move },
+	apply: ({ moves }) => {
+		if (!moves.includes(move)) moves.push(move);
+	}
+});
+
+export const unset = ({ facets }: Description, facet: FacetId) => facets[facet] === undefined;
+
+/** The ways to take a phrase, best first; empty where nothing of it can be said of this type. */
+export function takings(part: Part, description: Description, onDetail?: Part): Taking[] {
+	const { type } = description;
+	const { span } = part;
+	const detail = onDetail && senseOf(onDetail.span, 'detail')?.detail;
+	const length = senseOf(span, 'length');
+	const heel =
+		length && type.facets.includes('heelHeight') ? [takeFacet('heelHeight', heelOf(length.cm))] : [];
+	const facets = sensesOf(span, 'facet').filter(({ facet }) => type.facets.includes(facet));
+	const byWeight = (a: { facet: FacetId }, b: { facet: FacetId }) =>
+		aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division);
+
+	if (detail) {
+		const metal = detail.takesMetal ? senseOf(span, 'metal') : undefined;
+		const said = facets
+			.filter(({ facet }) => detail.facets.includes(facet))
+			.sort((a, b) => detail.facets.indexOf(a.facet) - detail.facets.indexOf(b.facet));
+		return [
+			...(metal ? [takeMetal(metal.metal)] : []),
+			...said.map(({ facet, value }) => takeFacet(facet, value)),
+			...(detail.facets.includes('heelHeight') ? heel : [])
+		];
+	}
+	const free = facets.filter(({ free: alone }) => alone).sort(byWeight);
+	const open = free.filter(({ facet }) => unset(description, facet));
+	const colour = senseOf(span, 'colour');
+	const metal = senseOf(span, 'metal');
+	const print = unprinted.has(type.division) ? undefined : senseOf(span, 'print');
+	const move = sensesOf(span, 'move').find(({ move: id }) => moveOf(id).slots.includes(type.slot));
+	const facetTakings = [...open, ...free.filter((sense) => !open.includes(sense))].map(({ facet, value }) =>
+		takeFacet(facet, value)
+	);
+	const metalTaking =
+		!metal || (colour && !metalFirst.has(type.division)) ? [] : [sayMetal(metal.metal, type)];
+	// Of jewellery, a stone or pearl is what it is made of, of scent, green is a note; of cloth, both are colours.
+	const stoneFirst = (metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
+	return [
+		...(stoneFirst ? facetTakings : []),
+		...metalTaking,
+		...(colour ? [takeColour(colour.hex)] : []),
+		...(print ? [takePrint(print.family)] : []),
+		...(stoneFirst ? [] : facetTakings),
+		...heel,
+		...(move ? [takeMove(move.move)] : [])
+	];
+}
+
+const valueLabel = ({ aspect, value }: Says): string => {
+	if (aspect === 'palette') return colourWord(value);
+	if (aspect === 'move') return moveOf(value as MoveId).label;
+	if (aspect === 'type') return garmentType(value).singular;
+	if (aspect === 'print' || aspect === 'metal' || aspect === 'note') return value.replace(/-/g, ' ');
+	return facetValue(aspect, value)?.label ?? value;
+};
+const aspectName = (aspect: Says['aspect']): string => {
+	if (aspect === 'palette') return 'colour';
+	if (aspect === 'move') return 'worn';
+	if (aspect === 'type') return 'garment';
+	if (aspect === 'print' || aspect === 'metal' || aspect === 'note') return aspect;
+	return facetOf(aspect).label;
+};
+export const saysInWords = (says: Says) => `${aspectName(says.aspect)}: ${valueLabel(says)}`;
