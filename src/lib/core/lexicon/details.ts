@@ -113,6 +113,7 @@ export const details: readonly Detail[] = [
 	),
 	detail('tip, tips, ends'),
 	detail('crown'),
+	detail('frogging, frogs, tabs, tab, gun flap, storm flap, shoulder tab'),
 	detail('band, hatband, hat band, petersham'),
 	detail('veil, veiling, netting')
 ];

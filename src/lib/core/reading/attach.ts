@@ -85,6 +85,8 @@ class Attacher {
 	/** Said of all that is listed up to the end of the sentence. */
 	set: Clause[] = [];
 	wentBack = false;
+	/** "A set: ring, chain and studs in gold": what is said of the last is said of all. */
+	inSet = false;
 	/** The garment that was spoken of last without being named. */
 	lastOwner: Group | undefined;
 	/** Garments of this sentence. */
@@ -100,7 +102,9 @@ class Attacher {
 		if (clause.before === 'stop') {
 			this.sentence = [];
 			this.set = [];
+			this.inSet = false;
 		}
+		this.inSet ||= clause.set;
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
 		if (clause.head) {
 			if (clause.before === 'as' && previous) this.turned.push({ group: previous, target: clause.head });
@@ -162,7 +166,7 @@ class Attacher {
 		const owner = (clause.ofPart && this.lastOwner) ?? ownerBefore(this.named, this.sentence, clause);
 		this.lastOwner = owner;
 		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
-		else if (owner && clause.all)
+		else if (owner && (clause.all || (this.inSet && onlySaid(clause))))
 			for (const group of this.sentence) {
 				if (!saysNothing(group) || !fitsWords(clause, group)) continue;
 				group.clauses.push(clause);

@@ -204,6 +204,8 @@ class ClauseBuilder {
 		const own = senseOf(span, 'type');
 		const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
 		if (!last || !own || (clause.head && !first)) return false;
+		// "Wrap mini dress": a name that also says something waits for what comes.
+		if (lastHead && clause.head === lastHead && alsoSaid(lastHead.span)) return false;
 		const { facets, division } = garmentType(last.type);
 		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))

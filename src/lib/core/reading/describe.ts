@@ -99,6 +99,9 @@ class Describer {
 				value: part.span.text
 			});
 		}
+		// "A braided bun": made of the part, rather than having one.
+		if (!said && /ed$/.test(part.span.words.at(-1) ?? '') && part.span.words.length === 1)
+			return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		this.note(
 			part,
 			said ? 'understood' : 'idle',

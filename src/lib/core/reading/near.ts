@@ -98,9 +98,20 @@ export const suggestionsFor = (word: string): string[] =>
 				.slice(0, most)
 				.map(({ word: known }) => known);
 
+/** How many letters of a word the other does not have, each as often as it stands there. */
+function strayLetters(word: string, known: string): number {
+	const left = Array.from(known);
+	return Array.from(word).filter((letter) => {
+		const at = left.indexOf(letter);
+		if (at >= 0) left.splice(at, 1);
+		return at < 0;
+	}).length;
+}
+
 /**
  * The known word that a mistyped one was meant for; undefined where it is known, an ordinary word, too short, or too far
- * from any. Of a short word only a swap or a letter left out is believed; two slips only from eight letters on.
+ * from any. Of a short word only a swap or a letter left out is believed; two slips only from eight letters on, and not
+ * where two letters are others.
  */
 export const meantFor = (word: string): string | undefined =>
 	ordinaryWords.has(word) ? undefined : meantWithout(word);
@@ -113,7 +124,7 @@ export function meantWithout(word: string): string | undefined {
 			known.length >= 4 &&
 			known[0] === word[0] &&
 			(word.length >= 6 || slip === 'swapped' || slip === 'left-out') &&
-			(apart === 1 || word.length >= 8)
+			(apart === 1 || (word.length >= 8 && (slip !== 'wrong' || strayLetters(word, known) < 2)))
 	);
 	return believed?.word;
 }

@@ -76,7 +76,7 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
-			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, uk:jersey
+			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, uk:jersey
 			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
