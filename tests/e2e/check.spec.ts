@@ -17,14 +17,14 @@ async function matchedLook(page: Page, client: string, reference: string) {
 test('the eye says what is off, a mend is held up on the plate and taken, and undo takes it back', async ({
 	page
 }) => {
-	await matchedLook(page, 'Corwin Tyehurst', 'Rehearsal room');
+	await matchedLook(page, 'Tamsin Orrowby', 'Glasshouse');
 	await page.keyboard.press('k');
-	const finding = page.getByRole('button', { name: /Volume in two places/ });
-	await expect(finding).toContainText('the waist is hidden');
+	const finding = page.getByRole('button', { name: /The waist is not marked/ });
+	await expect(finding).toContainText('holds the waist');
 	await finding.focus();
 	await expect(page.getByRole('img', { name: /^Echo:/ }).locator('.halo')).not.toHaveCount(0);
 	await page.keyboard.press('Enter');
-	const mend = page.getByRole('group', { name: /tucked in/ });
+	const mend = page.getByRole('group', { name: /: (?:belted|tucked in)/ }).first();
 	const plate = page.getByRole('img', { name: /^Echo:/ });
 	const before = await plate.innerHTML();
 	await mend.getByRole('button', { name: 'Take it' }).focus();
@@ -33,7 +33,7 @@ test('the eye says what is off, a mend is held up on the plate and taken, and un
 	await page.keyboard.press('Enter');
 	await expect(finding).toBeHidden();
 	await page.keyboard.press('Control+z');
-	await expect(page.getByRole('button', { name: /Volume in two places/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /The waist is not marked/ })).toBeVisible();
 });
 
 test('what was done well is said too, and the cards come back with one click', async ({ page }) => {

@@ -114,6 +114,7 @@ export const details: readonly Detail[] = [
 	detail('tip, tips, ends'),
 	detail('crown'),
 	detail('frogging, frogs, tabs, tab, gun flap, storm flap, shoulder tab'),
+	detail('ground, background', [], { coversCloth: true }),
 	detail('band, hatband, hat band, petersham'),
 	detail('veil, veiling, netting')
 ];

@@ -218,7 +218,7 @@ const source: Partial<Record<FacetId, string>> = {
 		natural: natural-shouldered, unpadded
 		soft: soft-shouldered, unstructured, deconstructed
 		dropped: drop-shoulder, drop-shouldered, dropped-shoulder
-		padded: shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
+		padded: ~wide, ~broad, ~strong, ~big, ~power, shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
 		structured: structured, sharp-shouldered, square-shouldered
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `

@@ -15,8 +15,15 @@ import {
 	type Part,
 	type PartRole
 } from './parts';
-import { articles, definites } from './phrasebook';
+import { articles, definites, longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
+
+/** "Slip midi dress": the name waits for the dress, over the length. */
+const namesWithSkirt = (head: Span, next: Span) =>
+	sensesOf(next, 'facet').some(({ facet }) => facet === 'hemLength') &&
+	['dress', 'skirt'].some(
+		(word) => longestPhrase([...head.words, word], 0, head.words.length + 1)?.length === head.words.length + 1
+	);
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
@@ -30,8 +37,8 @@ class ClauseBuilder {
 	denyNext: false | 'word' | 'part' = false;
 	/** The last word that is not known, and how many parts its clause had when it came. */
 	strange: { part: Part; after: number } | undefined;
-	/** "She": a verb follows. */
-	verbNext = false;
+	/** "She", or "that" after a garment: a verb follows. */
+	verbNext: false | 'of-person' | 'of-thing' = false;
 
 	fresh(before: Clause['before'], denied = false): Clause {
 		const flags = {
@@ -127,7 +134,7 @@ class ClauseBuilder {
 			canAnswer(type.type, own.type) &&
 			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
 		if ((parts.at(-1) !== head || head.at !== at - 1) && !clothFirst) return false;
-		if (next.hyphenated || alsoSaid(head.span)) this.unname('said');
+		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
 		else if (slot && type && owns.some((one) => slotsMeetOf(type.type, one.type))) this.unname('kind');
 		else return false;
@@ -183,7 +190,12 @@ class ClauseBuilder {
 
 	/** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
 	isPlaceOrVerb(span: Span): boolean {
-		if (this.verbNext && span.words.length === 1 && span.words[0]?.endsWith('s')) return true;
+		if (
+			this.verbNext &&
+			span.words.length === 1 &&
+			(this.verbNext === 'of-thing' || span.words[0]?.endsWith('s'))
+		)
+			return true;
 		const { clause, lastHead } = this;
 		const own = senseOf(span, 'type');
 		const last = lastHead && senseOf(lastHead.span, 'type');
@@ -205,7 +217,12 @@ class ClauseBuilder {
 		const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
 		if (!last || !own || (clause.head && !first)) return false;
 		// "Wrap mini dress": a name that also says something waits for what comes.
-		if (lastHead && clause.head === lastHead && alsoSaid(lastHead.span)) return false;
+		if (
+			lastHead &&
+			clause.head === lastHead &&
+			(alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span))
+		)
+			return false;
 		const { facets, division } = garmentType(last.type);
 		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
@@ -277,7 +294,8 @@ class ClauseBuilder {
 			clause.parts.push({ ...this.strange.part, role: 'kept' });
 			this.strange = undefined;
 		}
-		this.verbNext = pronouns.has(span.words.at(-1) ?? '');
+		const afterThing = has('that', 'which') && clause.head?.at === at - 1;
+		this.verbNext = afterThing ? 'of-thing' : pronouns.has(span.words.at(-1) ?? '') && 'of-person';
 	}
 
 	meet(met: Span, at: number): void {

@@ -9,6 +9,7 @@ import { paletteOf } from '../model/palette';
 import type { Group } from './owners';
 import type { ReadStatus, Sense } from './model';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { wordsOf } from './tokens';
 import {
 	denimColour,
 	impliedColour,
@@ -268,6 +269,9 @@ class Describer {
 		}
 		if (part.span.senses.some(({ kind }) => kind === 'filler'))
 			return this.note(part, 'idle', 'carries nothing to compare');
+		const ofName = wordsOf(description.type.singular);
+		if (part.span.words.every((word) => ofName.includes(word)))
+			return this.note(part, 'understood', `part of the name: ${description.type.singular}`);
 		const known = part.span.senses.some(({ kind }) => kind === 'note');
 		this.keep(
 			part,

@@ -101,7 +101,14 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	// "The top is an ivory blouse": a general name takes any kind that is worn there.
 	if (clause.before === 'is' && general.general && !own.general && slotsMeetOf(general.id, own.id))
 		return true;
-	if (general.family !== own.family) return false;
+	// "Shoes: sliders": of the same place on the body.
+	const sameShelf =
+		general.general &&
+		!own.general &&
+		own.slot === 'feet' &&
+		general.slot === 'feet' &&
+		clause.before === 'comma';
+	if (general.family !== own.family && !sameShelf) return false;
 	if (own.family === 'hairstyles' && clause.before === 'in') return true;
 	if (clause.before === 'is') return own.general ? general === own : true;
 	if (!general.general || own.general) return false;

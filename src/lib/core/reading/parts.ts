@@ -107,7 +107,8 @@ export function isPartOf(
 	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
 	const fits =
 		detail.facets.length === 0
-			? (clause.before === 'with' || goesOn) && division !== 'beauty'
+			? (clause.before === 'with' || goesOn || (clause.before === 'comma' && family === 'headwear')) &&
+				division !== 'beauty'
 			: garmentType(type.type).facets.some((facet) => detail.facets.includes(facet));
 	if (!fits) return false;
 	const own = senseOf(span, 'type');

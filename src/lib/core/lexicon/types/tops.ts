@@ -22,7 +22,7 @@ export const tops: FamilySource[] = [
 			polo-shirt: polo shirt / polo shirts / polo, golf shirt / neckline=v
 			rugby-shirt: rugby shirt / rugby shirts / rugby top / sleeveLength=long fit=relaxed neckline=v
 
-			vest-top: vest top / vest tops / tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
+			vest-top: vest top / vest tops / shell top, tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
 			racer-vest: racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
 			camisole: camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
 			crop-top: crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
