@@ -217,11 +217,7 @@ class ClauseBuilder {
 		const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
 		if (!last || !own || (clause.head && !first)) return false;
 		// "Wrap mini dress": a name that also says something waits for what comes.
-		if (
-			lastHead &&
-			clause.head === lastHead &&
-			(alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span))
-		)
+		if (clause.head === lastHead && (alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span)))
 			return false;
 		const { facets, division } = garmentType(last.type);
 		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
