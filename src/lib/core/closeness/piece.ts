@@ -12,7 +12,7 @@ import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element } from '../model/reference';
 import { kindSimilarity } from './kind';
-import { listenerFor, unaskedIn, type Unasked } from './unasked';
+import { canShout, listenerFor, unaskedIn, type Unasked } from './unasked';
 import { facetSimilarity, metalSimilarity, printSimilarity } from './similarity';
 
 /** What closeness needs of an element. */
@@ -204,7 +204,7 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 			if (status === 'unstated') unsure += share;
 			if (signature) cap = Math.min(cap, signatureCap(similarity));
 		}
-		const unasked = unaskedIn(listener, garment, mean);
+		const unasked = canShout(garment) ? unaskedIn(listener, garment, mean) : [];
 		for (const { loss } of unasked) mean -= loss;
 		mean = Math.max(0, mean);
 		const closeness = Math.min(mean, cap);

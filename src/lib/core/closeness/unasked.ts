@@ -35,9 +35,15 @@ const loudOf = (aspect: AspectId, garment: Garment): number => {
 	return loudness[aspect]?.[garment.facets[aspect as FacetId]?.value ?? ''] ?? 0;
 };
 
-/** Is there anything in it that could be heard, were it not asked for? */
-export const canShout = (garment: Garment): boolean =>
-	[...(Object.keys(loudness) as AspectId[]), 'print' as const].some((aspect) => loudOf(aspect, garment) > 0);
+const all: readonly AspectId[] = [...(Object.keys(loudness) as AspectId[]), 'print'];
+const known = new WeakMap<Garment, boolean>();
+
+/** Is there anything in it that could be heard, were it not asked for? Remembered: most garments are quiet. */
+export function canShout(garment: Garment): boolean {
+	let loud = known.get(garment);
+	if (loud === undefined) known.set(garment, (loud = all.some((aspect) => loudOf(aspect, garment) > 0)));
+	return loud;
+}
 
 /** What of a garment shouts, aspect by aspect, where the element neither asks for it nor leaves it open. */
 export interface Listener {
@@ -58,7 +64,7 @@ export function listenerFor({ garment, open }: Asked): Listener {
 	const isAsked = (aspect: AspectId) =>
 		aspect === 'print' ? garment.print !== undefined : garment.facets[aspect as FacetId] !== undefined;
 	const saysCloth = [...cloth].some(isAsked);
-	const aspects = ([...Object.keys(loudness), 'print'] as AspectId[]).filter(
+	const aspects = all.filter(
 		(aspect) => !isAsked(aspect) && !open.includes(aspect) && !(cloth.has(aspect) && isOpen(open))
 	);
 	return {
