@@ -9,8 +9,6 @@ export interface Covered {
 
 /** Slots of what is put on a body at all: a hat alone is no look yet. */
 const dresses = new Set(['top', 'legs', 'whole', 'suit', 'layer', 'outer', 'drape']);
-/** Outer things that are dresses as much as coats. */
-const coversAll = new Set(['abaya', 'poncho', 'cape']);
 const onTorso = new Set(['top', 'whole', 'suit', 'drape', 'layer', 'outer']);
 const onHips = new Set(['legs', 'whole', 'suit', 'drape']);
 
@@ -29,8 +27,7 @@ export function coveredBy(pieces: readonly PieceFacts[]): Covered | undefined {
 	if (!pieces.some(({ slot }) => dresses.has(slot))) return undefined;
 	return {
 		torso: pieces.some(
-			({ slot, type, moves }) =>
-				onTorso.has(slot) || coversAll.has(type.id) || moves.includes('as-top') || moves.includes('as-dress')
+			({ slot, moves }) => onTorso.has(slot) || moves.includes('as-top') || moves.includes('as-dress')
 		),
 		hips: pieces.some((piece) => onHips.has(piece.slot) || reachesHips(piece)),
 		feet: pieces.some(({ slot }) => slot === 'feet')

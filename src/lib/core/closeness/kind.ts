@@ -18,7 +18,7 @@ function formSimilarity(a: GarmentType, b: GarmentType): { form: number; weight:
 		sum += share * similarity;
 		weight += share;
 	};
-	if (a.draws !== b.draws || a.draws !== 'none') add(kindForm.drawn, a.draws === b.draws ? 1 : 0);
+	if (a.draws !== 'none' || b.draws !== 'none') add(kindForm.drawn, a.draws === b.draws ? 1 : 0);
 	const [makeA, makeB] = [kindForm.makes[a.family], kindForm.makes[b.family]];
 	if (makeA && makeB) add(kindForm.made, makeA === makeB ? 1 : 0);
 	for (const id of facetIds) {
@@ -35,9 +35,9 @@ function formSimilarity(a: GarmentType, b: GarmentType): { form: number; weight:
 const known = new Map<string, number>();
 
 /**
- * How well one kind of garment answers another, 0..1: its likeness in the tree of kinds, drawn towards the likeness of their
- * forms, so that two kinds that are cut, cover and are used alike meet across families, and two of one family that are not
- * stay apart. A declared stand-in, or a word for a family that the other is one of, is not drawn below what is declared.
+ * How well one kind of garment answers another, 0..1: its likeness in the tree of kinds or, across families, that of their
+ * forms where it is higher, so that two kinds that are cut, cover and are used alike meet. Small things of one family that are
+ * worn unlike share little, but where a stand-in is declared.
  */
 export function kindSimilarity(asked: string, given: string): number {
 	if (asked === given) return 1;

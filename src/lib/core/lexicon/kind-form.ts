@@ -10,15 +10,13 @@ export const kindForm = {
 	worldsApart: 3,
 	/** Likeness of form that two kinds have by chance. */
 	nothing: 0.35,
-	/** How far the tree's likeness is drawn towards that of the forms, where enough can be compared. */
+	/** What the same form is worth across families, where enough can be compared. */
 	share: 0.75,
 	/** That much weight of form compared is enough. */
 	enough: 4,
 	/** Small things are what they are: two of a family that are cut and worn unlike share little. */
 	small: ['accessories', 'beauty'] as readonly string[],
 	smallUnlike: 0.4,
-	/** Two kinds are never quite one. */
-	most: 0.95,
 	/** How the things of a family are made, where that can be told. */
 	makes: {
 		tees: 'jersey',

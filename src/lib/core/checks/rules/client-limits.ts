@@ -1,5 +1,6 @@
 import { cautionsFor } from '../../body/cautions';
 import { againstLimits } from '../bars';
+import { breaksLimit } from '../limits';
 import type { PieceFacts } from '../facts';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
@@ -8,7 +9,9 @@ import type { Rule } from '../rule';
 const ofTheArms = /arms?|sleeveless/i;
 const ofTheShoulders = /shoulder|back|strapless/i;
 const ofTheCloth = /sheer|see.through|transparent/i;
-const ofTheLegs = /knees?|thighs?|\bmini\b|miniskirts?|very short|short skirts?/i;
+/** Only what must not be bare can be covered: a mini bag, knee boots or short skirts are no less so over tights. */
+const ofTheLegs =
+	/(?:bare|uncovered|naked|showing|show) (?:knees?|thighs?|legs?)|(?:knees?|thighs?|legs?) (?:bare|uncovered|showing|on show)/i;
 /** Limits that a high rise below a crop keeps. */
 const ofTheMiddle = /midriff|belly|stomach|tummy/i;
 
@@ -26,19 +29,18 @@ export const clientLimits: Rule = {
 		const layered = inSlots('layer', 'outer', 'suit').length > 0;
 		const sleeved = (piece: PieceFacts) =>
 			!['strapless', 'sleeveless', 'cap', undefined].includes(piece.value('sleeveLength'));
+		const inTights = inSlots('hosiery').some(({ value }) => value('opacity') === 'opaque');
 		const legsCovered =
-			inSlots('hosiery').some(({ value }) => value('opacity') === 'opaque') ||
+			inTights ||
 			inSlots('legs').some(
 				({ type, value }) =>
 					type.facets.includes('legLength') &&
 					['cropped', 'ankle', 'full', 'floor', 'stacked'].includes(value('legLength') ?? '')
 			);
 		const isCovered = (limit: string, piece: PieceFacts): boolean => {
-			const others = upper.filter((other) => other !== piece);
-			if (ofTheLegs.test(limit))
-				return piece.slot !== 'legs'
-					? legsCovered
-					: inSlots('hosiery').some(({ value }) => value('opacity') === 'opaque');
+			// What breaks the limit itself covers nothing.
+			const others = upper.filter((other) => other !== piece && breaksLimit(limit, other) === 'no');
+			if (ofTheLegs.test(limit)) return piece.slot === 'legs' ? inTights : legsCovered;
 			if (!['top', 'whole'].includes(piece.slot)) return false;
 			if (ofTheArms.test(limit)) return others.some(sleeved);
 			if (ofTheShoulders.test(limit)) return others.some((other) => other.slot !== 'whole' || sleeved(other));
