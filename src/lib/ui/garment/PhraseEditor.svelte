@@ -65,6 +65,7 @@
 	{/each}
 {/snippet}
 
+<!-- The group listens for Escape from every control inside it; it is no control itself. -->
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div role="group" aria-label={m.say.right(phrase.text)} class="panel" onkeydown={keep}>
 	{#if question}
