@@ -8,12 +8,21 @@ import {
 	clientSchema,
 	colourWords,
 	documentOf,
+	ethicsOf,
 	facetIds,
+	freshClient,
+	freshEcho,
+	fitNoteSchema,
+	freshEvent,
+	freshFitNote,
+	freshPiece,
 	freshSettings,
+	freshWear,
 	garmentTypes,
 	inOrder,
 	judge,
 	optionsOfPiece,
+	plannedFor,
 	readLook,
 	type AspectId,
 	type Client,
@@ -21,6 +30,7 @@ import {
 	type Element,
 	type Event,
 	type FacetId,
+	type FitNote,
 	type Garment,
 	type Match,
 	type MoveId,
@@ -29,7 +39,9 @@ import {
 	type Reference,
 	type RoleId,
 	type Studio,
-	type StudioDocument
+	type StudioDocument,
+	type Wear,
+	type Weather
 } from '../src/lib/core/index';
 
 /** Namespace of the demo's ids, which are made from names and so stay the same. */
@@ -123,31 +135,48 @@ const listed = <T extends string>(text = '') =>
 		.filter(Boolean) as T[];
 
 function clients(): Client[] {
-	const sources = JSON.parse(read('clients.json')) as ({ key: string } & Record<string, unknown>)[];
-	return sources.map(({ key, ...client }) =>
-		clientSchema.parse({ ...client, id: idOf('client', key), rev: 1 })
+	type Source = Omit<Partial<Client>, 'ethics' | 'sizes'> & {
+		key: string;
+		ethics: Partial<Client['ethics']>;
+		sizes: Partial<Client['sizes'][number]>[];
+		measuredInDays: number;
+		earlier?: { inDays: number; cm: Client['measurements'] }[];
+	};
+	const sources = JSON.parse(read('clients.json')) as Source[];
+	return sources.map(({ key, ethics, sizes, measuredInDays, earlier = [], ...client }) =>
+		clientSchema.parse({
+			...freshClient({ id: idOf('client', key), rev: 1 }),
+			...client,
+			ethics: ethicsOf(ethics),
+			sizes: sizes.map((size) => ({ shop: '', ...size })),
+			measuredOn: dayAt(measuredInDays),
+			earlierMeasurements: earlier.map(({ inDays, cm }) => ({ on: dayAt(inDays), cm }))
+		})
 	);
 }
 
 function events(): Event[] {
-	type Source = {
-		client: string;
-		title: string;
-		inDays: number;
-		place: string;
-		dressCode: string;
-		weather?: Event['weather'];
-		budgetPounds?: number;
-	};
-	return (JSON.parse(read('events.json')) as Source[]).map(({ client, inDays, budgetPounds, ...event }) => ({
-		...event,
-		id: idOf('event', event.title),
-		rev: 1,
-		clientId: idOf('client', client),
-		date: dayAt(inDays),
-		timeZone: 'Europe/London',
-		budget: budgetPounds === undefined ? undefined : pounds(budgetPounds)
-	}));
+	type Source = Partial<Event> &
+		Pick<Event, 'title'> & {
+			client: string;
+			inDays: number;
+			weather?: Pick<Weather, 'airC' | 'rain'>;
+			budgetPounds?: number;
+		};
+	return (JSON.parse(read('events.json')) as Source[]).map(
+		({ client, inDays, budgetPounds, weather, ...event }) => ({
+			...freshEvent({
+				id: idOf('event', event.title),
+				rev: 1,
+				clientId: idOf('client', client),
+				title: event.title,
+				date: dayAt(inDays)
+			}),
+			...event,
+			...(weather && { weather: { ...weather, source: 'said' as const } }),
+			...(budgetPounds !== undefined && { budget: pounds(budgetPounds) })
+		})
+	);
 }
 
 /** "length 120, side 90" in cm. */
@@ -176,14 +205,13 @@ function wardrobe(file: string): Piece[] {
 			place = '',
 			measures = ''
 		]) => ({
-			id: idOf('piece', client, name),
+			...freshPiece({ id: idOf('piece', client, name), clientId: idOf('client', client), parts: [] }),
 			rev: 1,
 			clientId: idOf('client', client),
 			name,
 			parts: [
 				{ id: idOf('part', client, name), name: '', garment: garmentFrom(type, colours, facets, 'said') }
 			],
-			configurations: [],
 			acquired: {
 				how: how as Piece['acquired']['how'],
 				on: dayAt(-Number(ago)),
@@ -191,10 +219,7 @@ function wardrobe(file: string): Piece[] {
 			},
 			sizeLabel: size,
 			measuresCm: measuresFrom(measures),
-			photos: [],
-			state: 'ready',
-			place,
-			note: ''
+			place
 		})
 	);
 }
@@ -283,20 +308,20 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 	const found = studio.references.find(({ id }) => id === idOf('reference', head.reference ?? ''));
 	if (!found) throw new Error(`echoes/${file}: there is no reference "${head.reference}"`);
 	const pieces = studio.pieces.filter((piece) => piece.clientId === clientId);
+	const event = studio.events.find(({ title }) => title === head.event);
 	const made: Echo = {
-		id: idOf('echo', keyOf(file)),
+		...freshEcho({
+			id: idOf('echo', keyOf(file)),
+			clientId,
+			referenceId: found.id,
+			title: head.title ?? keyOf(file),
+			createdOn: dayAt(-Number(head['days ago']))
+		}),
 		rev: 1,
-		clientId,
-		referenceId: found.id,
-		eventId: studio.events.find(({ title }) => title === head.event)?.id,
-		title: head.title ?? '',
-		createdOn: dayAt(-Number(head['days ago'])),
+		...(event && { eventId: event.id, plannedFor: plannedFor(event) }),
 		schools: studio.clients.find(({ id }) => id === clientId)?.schools ?? {},
 		matches: matchesFrom(file, lines, found, pieces),
-		extras: [],
-		spendLimit: head.limit ? pounds(head.limit) : undefined,
-		dismissed: [],
-		judgements: []
+		...(head.limit && { spendLimit: pounds(head.limit) })
 	};
 	if (!verdict) return made;
 	const [rating, wouldWear, ago, note = ''] = verdict.split('|').map((field) => field.trim());
@@ -307,6 +332,47 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 		currency: 'GBP'
 	};
 	return { ...made, judgements: [judge(made, found, pieces, given, when)] };
+}
+
+/** What was tried in shops: client | days ago | shop | of | label | verdict | tight | loose | kept. */
+const fitNotes = (): FitNote[] =>
+	eachLine(
+		'fit-notes.txt',
+		read('fit-notes.txt'),
+		([client = '', ago = '', shop = '', of = '', label = '', verdict = '', tight, loose, kept], i) =>
+			fitNoteSchema.parse({
+				...freshFitNote({
+					id: idOf('fit note', client, String(i)),
+					clientId: idOf('client', client),
+					shop,
+					of: of as FitNote['of'],
+					label,
+					on: dayAt(-Number(ago))
+				}),
+				rev: 1,
+				verdict,
+				tight: listed(tight),
+				loose: listed(loose),
+				kept: kept === 'kept'
+			})
+	);
+
+/** What was worn when, a day a line. */
+function wears(pieces: readonly Piece[]): Wear[] {
+	return eachLine('wears.txt', read('wears.txt'), ([client = '', ago = '', worn = '', note = '']) => {
+		const clientId = idOf('client', client);
+		const pieceIds = listed(worn.replaceAll(';', ',')).map((name) => {
+			const found = pieces.find((piece) => piece.clientId === clientId && piece.name.startsWith(name));
+			if (!found) throw new Error(`the wardrobe has no "${name}"`);
+			return found.id;
+		});
+		return {
+			...freshWear({ id: idOf('wear', client, ago), clientId, on: dayAt(-Number(ago)) }),
+			rev: 1,
+			pieceIds,
+			note
+		};
+	});
 }
 
 /** The whole demo studio as the document that a backup holds. */
@@ -320,5 +386,13 @@ export function composeDemo(): StudioDocument {
 		recipes: [],
 		references: filesIn('references').map(reference)
 	};
-	return documentOf({ ...parts, echoes: filesIn('echoes').map((file) => echo(file, parts)) }, writtenOn);
+	return documentOf(
+		{
+			...parts,
+			echoes: filesIn('echoes').map((file) => echo(file, parts)),
+			wears: wears(parts.pieces),
+			fitNotes: fitNotes()
+		},
+		writtenOn
+	);
 }

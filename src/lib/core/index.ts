@@ -15,3 +15,5 @@ export * from './money';
 export * from './plate';
 export * from './exchange';
 export * from './time';
+export * from './day';
+export * from './season';

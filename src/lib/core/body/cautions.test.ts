@@ -37,20 +37,6 @@ describe('a material that is avoided', () => {
 		expect(cautionsFor(avoiding('wool'), garment('jumper', ['navy']))).toEqual([]));
 });
 
-describe('what a client does not wear for its making', () => {
-	const none = makeClient({ ethics: { fur: false, leather: false } });
-	it('is found by the material that the name says', () => {
-		expect(cautionsFor(none, garment('biker-jacket', ['black']))[0]?.words).toMatch(/leather/);
-		expect(cautionsFor(none, garment('shearling-coat', ['brown']))[0]?.words).toMatch(/leather/);
-	});
-	it('is not found in the imitation', () => {
-		for (const material of ['imitation-leather', 'faux-fur'])
-			expect(cautionsFor(none, garment('jacket', ['black'], { material })), material).toEqual([]);
-	});
-	it('is nothing to those who wear it', () =>
-		expect(cautionsFor(makeClient(), garment('biker-jacket', ['black']))).toEqual([]));
-});
-
 describe('a colour that a client refuses', () => {
 	const refusing = (...coloursRefused: string[]) => makeClient({ coloursRefused });
 	it.each([

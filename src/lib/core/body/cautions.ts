@@ -22,11 +22,9 @@ const kinOf: Record<string, RegExp> = {
 	fur: /fur|shearling/,
 	leather: /^(?!imitation).*leather|suede|exotic-skin|shearling/
 };
-const leathers = ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling'];
-const furs = ['fur', 'feather', 'exotic-skin'];
 
 type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> &
-	Partial<Pick<Client, 'ethics' | 'coloursRefused'>>;
+	Partial<Pick<Client, 'coloursRefused'>>;
 
 function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: Garment): string[] {
 	// What a tweed jacket is made of is in its name, and need not be stated.
@@ -40,15 +38,6 @@ function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: G
 			return cloth.some((value) => kin?.test(value) ?? value.includes(word));
 		})
 		.map((avoided) => `${cloth[0] ?? ''}: this client avoids ${avoided}`);
-}
-
-function againstEthics({ ethics }: Limits, { type, facets }: Garment): string[] {
-	// What a leather jacket is made of is in its name, and need not be stated.
-	const material = facets.material?.value ?? garmentType(type).usual.material ?? '';
-	return [
-		...(ethics?.fur === false && furs.includes(material) ? ['no fur, feather or skin for this client'] : []),
-		...(ethics?.leather === false && leathers.includes(material) ? ['no leather for this client'] : [])
-	];
 }
 
 function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): string[] {
@@ -82,16 +71,15 @@ function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[]
 }
 
 /**
- * What speaks against a garment for this client's body, limits and ethics: materials they avoid, fur, leather and
- * colours that they refuse, metal next to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
+ * What speaks against a garment for this client's body and taste: materials they avoid, colours that they refuse, metal next
+ * to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
  * word.
  */
 export const cautionsFor = (client: Limits, garment: Garment): Caution[] => [
-	...[
-		...againstCloth(client, garment),
-		...againstEthics(client, garment),
-		...againstColours(client, garment)
-	].map((words): Caution => ({ words, kind: 'against' })),
+	...[...againstCloth(client, garment), ...againstColours(client, garment)].map((words): Caution => ({
+		words,
+		kind: 'against'
+	})),
 	...overHeelLimit(client, garment),
 	...metalOnSkin(client, garment)
 ];

@@ -2,6 +2,9 @@
 export { moveFails, bottomOf } from './move-fails';
 export { inState, layerStates, statesOf, type LayerState } from './layers';
 export { cautionsFor, type Caution } from './cautions';
-export { bestSize, type SizeAdvice } from './sizes';
+export { bestSize, type FitAt, type SizeAdvice } from './sizes';
+export { sizeOfListing, type ListingSize } from './listing-size';
+export { remembered, sizedAs, type Remembered } from './fit-memory';
+export { convertedSize, footOfEu, lastAllowanceCm, letterFor, shoeSizes } from './size-systems';
 export { hemLanding, type HemLanding } from './hem-landing';
 export { servedInWords, wishesServed, wishScore } from './wishes';

@@ -1,14 +1,20 @@
 /** What stands against one thing for one client, wherever it is offered: on a card, as a mend, as points to win back. */
 import { cautionsFor, type Caution } from '../body/cautions';
+import { ethicalMaterials, type EthicalMaterial, type EthicalStep } from '../lexicon/brief';
+import { materialKinds } from '../lexicon/limit-properties';
 import type { Garment } from '../model/garment';
 import { factsOf, type PieceFacts } from './facts';
 import { breaksLimit, questionOf } from './limits';
-import type { CheckContext } from './model';
+import type { CheckContext, CheckedPiece } from './model';
+import { madeOf } from './properties';
 
 type ForClient = NonNullable<CheckContext['client']>;
 
-/** Remembered by client and garment: the same cards are laid out again and again. */
-const known = new WeakMap<object, WeakMap<Garment, Caution[]>>();
+/** Remembered by client and garment, worn and bought new: the same cards are laid out again and again. */
+const known = {
+	worn: new WeakMap<object, WeakMap<Garment, Caution[]>>(),
+	new: new WeakMap<object, WeakMap<Garment, Caution[]>>()
+};
 
 /** What of a client's limits in words a piece breaks, as stated or by its kind, and what must be asked. */
 export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFacts): Caution[] =>
@@ -25,23 +31,80 @@ export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFac
 		}
 	});
 
-function workedOut(client: ForClient, garment: Garment): Caution[] {
-	const [piece] = factsOf([{ id: '', title: '', garment, moves: [] }], {}).pieces;
-	return piece ? [...againstLimits(client, piece), ...cautionsFor(client, garment)] : [];
+/** What a client who goes no further than this makes of a thing of the material. */
+const ethicalWords: Record<EthicalMaterial, string> = {
+	fur: 'fur',
+	leather: 'leather or skin',
+	feather: 'feathers',
+	down: 'down',
+	wool: 'wool',
+	silk: 'silk'
+};
+
+/** How far a client goes with a material; who was only asked yes or no said of feathers what they said of fur. */
+function stepOf(ethics: ForClient['ethics'], material: EthicalMaterial): EthicalStep {
+	const said = ethics[material] ?? (material === 'feather' && ethics.fur === false ? false : 'any');
+	if (typeof said === 'boolean') return said ? 'any' : 'never';
+	return said;
+}
+
+/**
+ * What of a client's ethics a piece goes against: by what is stated of it or usual for its kind; where neither tells, it is
+ * asked. What must be pre-owned speaks only against what is bought new.
+ */
+export const againstEthics = (
+	{ ethics }: Pick<ForClient, 'ethics'>,
+	piece: PieceFacts,
+	boughtNew: boolean
+): Caution[] =>
+	ethicalMaterials.flatMap((material): Caution[] => {
+		const step = stepOf(ethics, material);
+		if (step === 'any' || (step === 'pre-owned' && !boughtNew)) return [];
+		const words =
+			step === 'never'
+				? `no ${ethicalWords[material]} for this client`
+				: `${ethicalWords[material]} only pre-owned for this client`;
+		switch (madeOf(piece, material)) {
+			case 'yes':
+				return [{ words, kind: 'against' }];
+			case 'by-kind':
+				return [{ words: `${words}; ${piece.type.plural} usually are of it`, kind: 'against' }];
+			case 'unknown':
+				return [{ words: `${words}; ${materialKinds[material].asks}`, kind: 'look' }];
+			default:
+				return [];
+		}
+	});
+
+/** Is a thing bought new, as far as is known? What a client owns is not bought. */
+const isNew = ({ bought }: Pick<CheckedPiece, 'bought'>) => bought?.condition === 'new';
+
+/** What a client's own word has against one thing worn: limits and ethics. What is not known of it the stylist is asked. */
+export const againstTheirWord = (client: ForClient, piece: PieceFacts): Caution[] => [
+	...againstLimits(client, piece),
+	...againstEthics(client, piece, isNew(piece))
+];
+
+function workedOut(client: ForClient, garment: Garment, bought: CheckedPiece['bought']): Caution[] {
+	const [piece] = factsOf([{ id: '', title: '', garment, moves: [], bought }], {}).pieces;
+	return piece ? [...againstTheirWord(client, piece), ...cautionsFor(client, garment)] : [];
 }
 
 /**
  * Everything that speaks against a garment for a client: limits in their own words, materials, ethics, allergies, colours
  * and heels. Labels and the client's clinician have the last word.
+ *
+ * @param bought as what it is bought, where it is not owned
  */
-export function barsFor(client: ForClient, garment: Garment): Caution[] {
-	let ofClient = known.get(client);
-	if (!ofClient) known.set(client, (ofClient = new WeakMap()));
+export function barsFor(client: ForClient, garment: Garment, bought?: CheckedPiece['bought']): Caution[] {
+	const memory = isNew({ bought }) ? known.new : known.worn;
+	let ofClient = memory.get(client);
+	if (!ofClient) memory.set(client, (ofClient = new WeakMap()));
 	let bars = ofClient.get(garment);
-	if (!bars) ofClient.set(garment, (bars = workedOut(client, garment)));
+	if (!bars) ofClient.set(garment, (bars = workedOut(client, garment, bought)));
 	return bars;
 }
 
 /** May it be recommended? Not where it breaks a limit or likely harms; what a label must tell is no reason to hide it. */
-export const mayWear = (client: ForClient, garment: Garment): boolean =>
-	barsFor(client, garment).every(({ kind }) => kind === 'look');
+export const mayWear = (client: ForClient, garment: Garment, bought?: CheckedPiece['bought']): boolean =>
+	barsFor(client, garment, bought).every(({ kind }) => kind === 'look');

@@ -2,7 +2,8 @@ import type { MoveId } from '../lexicon/moves';
 import type { Schools } from '../lexicon/schools';
 import type { LayerState } from '../body/layers';
 import type { Client } from '../model/client';
-import type { Event } from '../model/event';
+import type { EthicalMaterial, EthicalStep } from '../lexicon/brief';
+import type { Event, Weather } from '../model/event';
 import type { Garment } from '../model/garment';
 import type { Listing } from '../model/market';
 import type { Piece } from '../model/piece';
@@ -25,12 +26,17 @@ export interface CheckedPiece {
 
 /** Whom, for what and by which schools a look is checked; what is not known is not checked. */
 export interface CheckContext {
-	client?: Pick<
-		Client,
-		'limits' | 'avoidMaterials' | 'allergies' | 'wishedEffects' | 'coloursRefused' | 'ethics'
-	> &
-		Partial<Pick<Client, 'measurements' | 'figure'>>;
-	event?: Pick<Event, 'weather' | 'dressCode'> & Partial<Pick<Event, 'title'>>;
+	client?: Pick<Client, 'limits' | 'avoidMaterials' | 'allergies' | 'wishedEffects' | 'coloursRefused'> & {
+		/** How far they go with a material; a plain yes or no is understood, too. */
+		ethics: Partial<Record<EthicalMaterial, EthicalStep | boolean>>;
+	} & Partial<
+			Pick<
+				Client,
+				'measurements' | 'figure' | 'metals' | 'boldness' | 'coloursLoved' | 'handling' | 'colouring'
+			>
+		>;
+	event?: { weather?: Pick<Weather, 'airC' | 'rain'> } & Pick<Event, 'dressCode'> &
+		Partial<Pick<Event, 'title' | 'setting' | 'food' | 'standingHours' | 'walkingKm'>>;
 	schools?: Partial<Schools>;
 	/** How far an era or a mood is to be taken. */
 	degree?: DegreeId;

@@ -8,6 +8,7 @@ export const skins = {
 	deep: '#5b3b2a'
 } as const;
 export type SkinId = keyof typeof skins;
+export const skinIds = Object.keys(skins) as SkinId[];
 
 /** What "nude" is while nobody's skin is meant. */
 export const nude = '#dcbfa3';

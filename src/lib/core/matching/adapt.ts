@@ -11,7 +11,6 @@ import { paletteOf } from '../model/palette';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
-import type { Event } from '../model/event';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
 
@@ -73,7 +72,7 @@ export interface AdaptedLook {
 }
 
 export interface AdaptOptions {
-	event?: Pick<Event, 'weather' | 'dressCode'>;
+	event?: CheckContext['event'];
 	schools?: CheckContext['schools'];
 }
 

@@ -1,5 +1,5 @@
 /** Everything that could answer the elements of a look: owned, turned into something else, or for sale. Built once, for tray, offers and matching. */
-import { bestSize, type SizeAdvice } from '../body/sizes';
+import { sizeOfListing, type ListingSize } from '../body/listing-size';
 import { servedInWords } from '../body/wishes';
 import { likeness } from '../lexicon/likeness';
 import { barsFor, mayWear } from '../checks/bars';
@@ -8,6 +8,7 @@ import type { PieceCloseness } from '../closeness/piece';
 import type { MarketAnswer } from '../exchange/market';
 import type { Client } from '../model/client';
 import type { Item } from '../model/echo';
+import type { FitNote } from '../model/fit-note';
 import type { Garment } from '../model/garment';
 import type { Listing, Shop } from '../model/market';
 import type { Piece } from '../model/piece';
@@ -31,7 +32,7 @@ export interface Candidate {
 	listing?: Listing;
 	shop?: Shop;
 	/** Of what is for sale: which size suits this client. */
-	size?: SizeAdvice;
+	size?: ListingSize;
 }
 
 /** As many of a kind as points to win back and mends ever look at. */
@@ -58,8 +59,8 @@ const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {
 const standingOfFit = { yes: 0, unknown: 1, no: 2 };
 
 /** What speaks against a candidate for this client, in words. */
-export const cautionsOf = ({ garment }: Candidate, client: Client): string[] =>
-	barsFor(client, garment).map(({ words }) => words);
+export const cautionsOf = ({ garment, listing }: Candidate, client: Client): string[] =>
+	barsFor(client, garment, listing).map(({ words }) => words);
 
 /** What a candidate does for the client's wishes, in words. */
 export const servesOf = ({ garment }: Candidate, client: Client): string[] =>
@@ -67,7 +68,7 @@ export const servesOf = ({ garment }: Candidate, client: Client): string[] =>
 
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
-	fits(candidate) !== 'no' && mayWear(client, candidate.garment);
+	fits(candidate) !== 'no' && mayWear(client, candidate.garment, candidate.listing);
 
 export interface CandidateSource {
 	reference: Pick<Reference, 'elements'>;
@@ -75,6 +76,8 @@ export interface CandidateSource {
 	pieces: readonly Piece[];
 	/** What the shops answered; without it nothing is for sale. */
 	market?: MarketAnswer;
+	/** What the client tried of the shops. */
+	fitNotes?: readonly FitNote[];
 	scoring: ScoreOptions;
 	/** The day on which listings are seen, kept with those that are chosen. */
 	seenOn: string;
@@ -138,7 +141,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 						closeness,
 						listing,
 						shop,
-						size: bestSize(client, listing, shop)
+						size: sizeOfListing(client, listing, shop, source.fitNotes)
 					}
 				];
 			})

@@ -4,13 +4,15 @@ import * as z from 'zod';
 z.config({ jitless: true });
 
 /** Version of the stored and exported records; raised with a migration in `migrations.ts`. */
-export const schemaVersion = 5;
+export const schemaVersion = 6;
 
 export const idSchema = z.uuid();
 export type Id = z.infer<typeof idSchema>;
 
 /** A day without a time, as in "2026-11-25"; its zone is the studio's. */
 export const dateSchema = z.iso.date();
+/** A time of day where the event is, as in "19:30". */
+export const timeSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
 /** A moment in UTC, as in "2026-11-25T09:30:00.000Z". */
 export const momentSchema = z.iso.datetime();
 

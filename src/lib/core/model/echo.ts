@@ -11,7 +11,7 @@ import {
 	priceSchema,
 	recordFields
 } from './basics';
-import { ofClient } from './event';
+import { eventSchema, forEvent, ofClient } from './event';
 import { listingSchema, shopSchema } from './market';
 import { givenTwice, recordType, type OldRecord } from './record-type';
 import { schoolsSchema } from './schools';
@@ -135,6 +135,20 @@ export const dismissalSchema = z.object({
 });
 export type Dismissal = z.infer<typeof dismissalSchema>;
 
+/** The day as it was when the echo was last looked over for it: what is different since is told. */
+export const plannedDaySchema = eventSchema.pick({
+	date: true,
+	time: true,
+	place: true,
+	setting: true,
+	dressCode: true,
+	standingHours: true,
+	walkingKm: true,
+	food: true,
+	weather: true
+});
+export type PlannedDay = z.infer<typeof plannedDaySchema>;
+
 const echoFields = z.object({
 	...recordFields,
 	clientId: idSchema,
@@ -148,6 +162,11 @@ const echoFields = z.object({
 	/** Findings of the eye that are let stand. */
 	dismissed: z.array(dismissalSchema).max(400),
 	spendLimit: priceSchema.optional(),
+	plannedFor: plannedDaySchema.optional(),
+	/** What is prepared already, by the key of the task and the day on which it was done. */
+	prepared: z.array(z.object({ task: z.string().min(1).max(120), on: dateSchema })).max(200),
+	/** Put by until its weather comes: the months, 1 to 12, in which it can be worn. */
+	hold: z.object({ months: z.array(z.int().min(1).max(12)).min(1).max(12), since: dateSchema }).optional(),
 	/** Oldest first. */
 	judgements: z.array(judgementSchema).max(400)
 });
@@ -175,6 +194,7 @@ export const freshEcho = (
 	matches: [],
 	extras: [],
 	dismissed: [],
+	prepared: [],
 	judgements: [],
 	...given
 });
@@ -233,15 +253,7 @@ export const echoType = recordType({
 			whenGone: 'remove',
 			whenInnerGone: withoutElements
 		},
-		{
-			to: 'events',
-			words: 'the event that it is for',
-			holders: ({ eventId }: Echo) => (eventId === undefined ? [] : [eventId]),
-			by: { index: 'eventId', key: ({ id }) => id },
-			whenGone: (draft: Echo) => {
-				delete draft.eventId;
-			}
-		},
+		forEvent<Echo>(),
 		{
 			to: 'pieces',
 			words: 'a piece that is worn in it, or a part of one,',
@@ -268,6 +280,7 @@ export const echoType = recordType({
 					: matches,
 				judgements: Array.isArray(judgements) ? judgements.map(withPlainReference) : judgements
 			})
-		}
+		},
+		{ version: 6, name: 'what-is-prepared', up: (echo) => ({ prepared: [], ...echo }) }
 	]
 });

@@ -4,8 +4,10 @@ export { schemaVersion } from './basics';
 export type { Garment, StatedValue, Swatch } from './garment';
 export { garmentSchema } from './garment';
 export { mostColours, paletteOf } from './palette';
-export { clientSchema, freshClient, type Client } from './client';
-export { eventSchema, freshEvent, type Event } from './event';
+export { clientSchema, ethicsOf, freshClient, remeasured, type Client, type Measurements } from './client';
+export { eventSchema, freshEvent, type Event, type Weather } from './event';
+export { fitNoteSchema, freshFitNote, type FitNote } from './fit-note';
+export { freshWear, wearSchema, type Wear } from './wear';
 export { freshPiece, pieceSchema, type Part, type Piece } from './piece';
 export { freshPhoto, photoSchema, type Photo } from './photo';
 export {
@@ -31,6 +33,7 @@ export {
 	type Item,
 	type Judgement,
 	type Match,
+	type PlannedDay,
 	type Verdict
 } from './echo';
 export {
@@ -42,7 +45,14 @@ export {
 	type RecipeItem,
 	type RecipePart
 } from './recipe';
-export { freshSettings, settingsId, type Settings, type TaughtWord } from './settings';
+export {
+	freshSettings,
+	settingsId,
+	weekDays,
+	type Settings,
+	type TaughtWord,
+	type WeekDay
+} from './settings';
 export {
 	emptyStudio,
 	linksTo,

@@ -2,12 +2,20 @@ import * as z from 'zod';
 import { idSchema, nameSchema, priceSchema } from './basics';
 import { garmentSchema } from './garment';
 
+/** From, and up to but not with. */
+const rangeSchema = z.tuple([z.number(), z.number()]);
+
 /** A shop's size label with the body girths in cm that it is cut for. */
 export const sizeRowSchema = z.object({
 	label: z.string().min(1).max(20),
-	bustCm: z.tuple([z.number(), z.number()]).optional(),
-	hipCm: z.tuple([z.number(), z.number()]).optional(),
-	footCm: z.tuple([z.number(), z.number()]).optional()
+	bustCm: rangeSchema.optional(),
+	waistCm: rangeSchema.optional(),
+	hipCm: rangeSchema.optional(),
+	/** Inside leg, for trousers sold by waist and length. */
+	inseamCm: rangeSchema.optional(),
+	/** Height of the body, for petite, regular and tall. */
+	statureCm: rangeSchema.optional(),
+	footCm: rangeSchema.optional()
 });
 export type SizeRow = z.infer<typeof sizeRowSchema>;
 

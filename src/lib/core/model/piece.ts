@@ -32,6 +32,16 @@ const pieceFields = z.object({
 	measuresCm: z.record(z.string().max(40), z.number().min(0).max(1000)),
 	photos: photoIdsSchema,
 	state: z.enum(['ready', 'needs-care', 'away', 'retired']),
+	/** What was altered, the oldest first. */
+	alterations: z
+		.array(
+			z.object({
+				what: z.string().trim().min(1).max(200),
+				on: dateSchema.optional(),
+				price: priceSchema.optional()
+			})
+		)
+		.max(60),
 	/** Where it hangs. */
 	place: z.string().max(80),
 	note: noteSchema
@@ -72,6 +82,7 @@ export const freshPiece = (given: Pick<Piece, 'id' | 'clientId' | 'parts'> & Par
 	measuresCm: {},
 	photos: [],
 	state: 'ready',
+	alterations: [],
 	place: '',
 	note: '',
 	...given
@@ -85,5 +96,8 @@ export const pieceType = recordType({
 	innerIds,
 	links: [ofClient<Piece>(), ownPhotos<Piece>()],
 	since: 1,
-	migrations: [{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys }]
+	migrations: [
+		{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys },
+		{ version: 6, name: 'alterations', up: (piece) => ({ alterations: [], ...piece }) }
+	]
 });

@@ -1,8 +1,13 @@
 import * as z from 'zod';
 import { nameSchema, recordFields, type Id } from './basics';
 import { recordType } from './record-type';
+import { schoolsSchema } from './schools';
 
 const currencySchema = z.string().regex(/^[A-Z]{3}$/);
+
+/** Days with which weeks begin somewhere. */
+export const weekDays = ['monday', 'saturday', 'sunday'] as const;
+export type WeekDay = (typeof weekDays)[number];
 
 /** A word that the stylist taught the studio: what is to be read in its place. */
 export const taughtWordSchema = z.object({
@@ -25,6 +30,10 @@ export const settingsSchema = z.object({
 	/** Do single letters act where a list has the focus? */
 	letters: z.boolean(),
 	timeZone: z.string().min(1).max(60),
+	/** The day with which a week of the calendar begins. */
+	weekStart: z.enum(weekDays),
+	/** Schools of a new client. */
+	schools: schoolsSchema,
 	demo: z.boolean()
 });
 export type Settings = z.infer<typeof settingsSchema>;
@@ -43,6 +52,8 @@ export const freshSettings = (given: Partial<Settings> = {}): Settings => ({
 	taught: [],
 	letters: true,
 	timeZone: 'Europe/London',
+	weekStart: 'monday',
+	schools: {},
 	demo: false,
 	...given
 });
@@ -59,6 +70,11 @@ export const settingsType = recordType({
 			version: 4,
 			name: 'rates-letters-and-taught-words',
 			up: (settings) => ({ rates: {}, taught: [], letters: true, ...settings })
+		},
+		{
+			version: 6,
+			name: 'weeks-and-schools',
+			up: (settings) => ({ weekStart: 'monday', schools: {}, ...settings })
 		}
 	]
 });

@@ -3,12 +3,14 @@ import { dateSchema, schemaVersion } from './basics';
 import { clientType } from './client';
 import { echoType } from './echo';
 import { eventType } from './event';
+import { fitNoteType } from './fit-note';
 import { photoType } from './photo';
 import { pieceType } from './piece';
 import { recipeType } from './recipe';
 import type { Link, RecordType, StoredRecord } from './record-type';
 import { referenceType } from './reference';
 import { settingsType } from './settings';
+import { wearType } from './wear';
 
 /** Every kind of record: the one list that storage, backup, import and deletion share. A new kind is added here. */
 export const recordTypes = {
@@ -19,7 +21,9 @@ export const recordTypes = {
 	pieces: pieceType,
 	recipes: recipeType,
 	references: referenceType,
-	echoes: echoType
+	echoes: echoType,
+	wears: wearType,
+	fitNotes: fitNoteType
 } as const;
 
 export type TableName = keyof typeof recordTypes;

@@ -1,5 +1,5 @@
 import { cautionsFor } from '../../body/cautions';
-import { againstLimits } from '../bars';
+import { againstTheirWord } from '../bars';
 import { breaksLimit } from '../limits';
 import type { PieceFacts } from '../facts';
 import type { Violation } from '../model';
@@ -48,21 +48,15 @@ export const clientLimits: Rule = {
 		};
 		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
-			const limits = againstLimits(
-				{
-					limits: {
-						never: client.limits.never.filter(
-							(limit) =>
-								!isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
-						)
-					}
-				},
-				piece
+			const never = client.limits.never.filter(
+				(limit) => !isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
 			);
-			const cautions = [...limits, ...cautionsFor(client, piece.garment)];
-			const against = cautions.filter(({ kind }) => kind !== 'look');
-			const asked = cautions.filter(({ kind }) => kind === 'look');
-			const found = (severity: 'warning' | 'hint', said: typeof cautions): Violation[] =>
+			const ofTheirs = againstTheirWord({ ...client, limits: { ...client.limits, never } }, piece);
+			const against = [...ofTheirs, ...cautionsFor(client, piece.garment)].filter(
+				({ kind }) => kind !== 'look'
+			);
+			const asked = ofTheirs.filter(({ kind }) => kind === 'look');
+			const found = (severity: 'warning' | 'hint', said: typeof ofTheirs): Violation[] =>
 				said.length === 0
 					? []
 					: [
@@ -75,13 +69,7 @@ export const clientLimits: Rule = {
 							}
 						];
 			// What a limit breaks is said; what nobody knows is asked, unless the label is all that tells.
-			return [
-				...found('warning', against),
-				...found(
-					'hint',
-					asked.filter(({ words }) => words.startsWith('never:'))
-				)
-			];
+			return [...found('warning', against), ...found('hint', asked)];
 		});
 	}
 };

@@ -9,7 +9,7 @@
 		type Item,
 		type Listing,
 		type Shop,
-		type SizeAdvice,
+		type ListingSize,
 		bodyMeasures,
 		withPostage
 	} from '$lib/core';
@@ -42,7 +42,7 @@
 	const advice = $derived(candidate.size);
 	/** What it costs beside what is bought already, where that is more than its price. */
 	const landed = $derived(candidate.chosen ? undefined : withPostage(candidate, worn));
-	function sizeInWords(size: SizeAdvice): string {
+	function sizeInWords(size: ListingSize): string {
 		switch (size.state) {
 			case 'suits':
 				return m.fitting.sizes.suits(size.label);

@@ -1,39 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { garment } from '../../../../tests/arbitraries';
-import { makeClient, makeListing, makeShop } from '../../../../tests/records';
+import { makeClient } from '../../../../tests/records';
 import { cautionsFor } from './cautions';
-import { bestSize } from './sizes';
-
-describe('which size suits', () => {
-	const shop = makeShop(1);
-	const skirt = makeListing(1, garment('skirt', ['black']), 1000);
-	const blouse = makeListing(2, garment('blouse', ['ivory']), 1000);
-
-	it('goes by the hip for bottoms and by the bust above', () => {
-		const client = makeClient({ measurements: { bust: 92, hip: 95 } });
-		expect(bestSize(client, skirt, shop)).toEqual({ state: 'suits', label: 'S' });
-		expect(bestSize(client, blouse, shop)).toEqual({ state: 'sold-out', label: 'M' });
-	});
-
-	it('belongs to the row that begins at the measure', () => {
-		expect(bestSize(makeClient({ measurements: { hip: 98 } }), skirt, shop)).toEqual({
-			state: 'sold-out',
-			label: 'M'
-		});
-	});
-
-	it('says what is missing, and when nothing fits', () => {
-		expect(bestSize(makeClient(), skirt, shop)).toEqual({ state: 'unknown', missing: 'hip' });
-		expect(bestSize(makeClient({ measurements: { hip: 140 } }), skirt, shop)).toEqual({ state: 'none' });
-	});
-
-	it('knows things of one size', () => {
-		const bag = makeListing(3, garment('handbag', ['black']), 1000, {
-			sizes: [{ label: 'one size', inStock: 1 }]
-		});
-		expect(bestSize(makeClient(), bag, shop)).toEqual({ state: 'one-size', label: 'one size' });
-	});
-});
 
 describe('cautions for a client', () => {
 	it('names a material that is avoided, and its kin for wool', () => {
