@@ -1,21 +1,46 @@
 /** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
-import { freshEcho, judge, type AdaptedLook, type Echo, type Reference, type Verdict } from '../core';
+import {
+	freshEcho,
+	judge,
+	plannedFor,
+	type AdaptedLook,
+	type Echo,
+	type Event,
+	type Reference,
+	type Verdict
+} from '../core';
 import { moment, newId, today } from './clock';
 import { database } from './database';
 import { change } from './journal';
 import { StaleWriteError } from './writer';
 
-/** Begins an echo of a reference for a client; returns its id. */
+/** What an echo is for: the event, and the day as it is planned for. */
+const forEvent = (event: Event | undefined) =>
+	event
+		? { eventId: event.id, plannedFor: plannedFor(event), ...(event.budget && { spendLimit: event.budget }) }
+		: {};
+
+/** Begins an echo of a reference for a client, and for an event where one is given; returns its id. */
 export async function beginEcho(
 	label: string,
 	clientId: string,
 	referenceId: string,
-	title: string
+	title: string,
+	eventId?: string
 ): Promise<string> {
 	const client = await database.clients.get(clientId);
+	const event = eventId === undefined ? undefined : await database.events.get(eventId);
 	// It keeps the schools under which it was begun; later changes of the client's do not move its figures.
 	const schools = { ...client?.schools };
-	const echo = freshEcho({ id: newId(), clientId, referenceId, title, createdOn: today(), schools });
+	const echo = freshEcho({
+		id: newId(),
+		clientId,
+		referenceId,
+		title,
+		createdOn: today(),
+		schools,
+		...forEvent(event)
+	});
 	await change(label, (writer) => writer.create('echoes', echo));
 	return echo.id;
 }
@@ -93,3 +118,17 @@ export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Pr
 		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
 	);
 }
+
+/** Ticks a task of preparation, or takes the tick back. */
+export const tick = (
+	label: string,
+	echoId: string,
+	task: string,
+	done: boolean
+): Promise<number | undefined> =>
+	change(label, (writer) =>
+		writer.edit('echoes', echoId, (stored) => {
+			const others = stored.prepared.filter((one) => one.task !== task);
+			stored.prepared = done ? [...others, { task, on: today() }] : others;
+		})
+	);

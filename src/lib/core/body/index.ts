@@ -6,5 +6,6 @@ export { bestSize, type FitAt, type SizeAdvice } from './sizes';
 export { sizeOfListing, type ListingSize } from './listing-size';
 export { remembered, sizedAs, type Remembered } from './fit-memory';
 export { convertedSize, footOfEu, lastAllowanceCm, letterFor, shoeSizes } from './size-systems';
+export { cmFrom, lengthIn, lengthInWords, measureQuestions, type LengthUnit } from './measuring';
 export { hemLanding, type HemLanding } from './hem-landing';
 export { servedInWords, wishesServed, wishScore } from './wishes';

@@ -37,6 +37,8 @@ export const thresholds = {
 	beyondBridging: 4.2,
 	/** A look this far below its dress code on average is too casual, though no piece is by itself. */
 	belowTogether: 0.5,
+	/** A look all of which is this far above its dress code is overdressed. */
+	aboveCode: 0.4,
 	/** As many statements as one look carries without a school that wants more. */
 	statements: 1,
 	/** From here on heavy cloth is out of season, and from here on down bare or thin things are, in °C. */

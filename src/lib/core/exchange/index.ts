@@ -10,3 +10,4 @@ export {
 	type MarketQuery
 } from './market';
 export { briefly, problemsInWords } from './problems';
+export { weatherAnswerSchema, weatherQuerySchema, type WeatherAnswer, type WeatherQuery } from './weather';

@@ -5,6 +5,24 @@ export type { GarmentType } from './taxonomy';
 export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './taxonomy';
 export { aspectWeightOf } from './aspect-weights';
 export { bandOf, bands } from './bands';
+export {
+	boldnesses,
+	contrasts,
+	departments,
+	ethicalMaterials,
+	ethicalSteps,
+	reaches,
+	sizedThingIds,
+	sizedThings,
+	tightSpotIds,
+	tightSpots,
+	undertones,
+	type EthicalMaterial,
+	type EthicalStep,
+	type SizedThing,
+	type TightSpot
+} from './brief';
+export { skinIds } from './skins';
 export { bodyMeasureIds, bodyMeasures, type BodyMeasure } from './measures';
 export {
 	closenessSchools,
@@ -18,6 +36,7 @@ export {
 export { transformationIds, type TransformationId } from './transformation-ids';
 export { transformationOf } from './transformations';
 export { colourWords } from './colours';
+export { askedBy, dressCodes, type DressCode } from './dress-codes';
 export { effectIds, effects } from './effects';
 export { metalColours, metalIds } from './metals';
 export { moveIds, moveOf, moves, type MoveId } from './moves';

@@ -14,7 +14,7 @@ import type { Listing, Shop } from '../model/market';
 import type { Piece } from '../model/piece';
 import type { Element, Reference } from '../model/reference';
 import { becomingsOf, type Becoming } from './becomes';
-import { optionsOfPiece, wearable, type OwnedOption } from './items';
+import { keyOfItem, optionsOfPiece, wearable, type OwnedOption } from './items';
 import { rankCandidates } from './rank';
 import type { WorthyOffer } from './win-back';
 
@@ -37,12 +37,6 @@ export interface Candidate {
 
 /** As many of a kind as points to win back and mends ever look at. */
 const mostOffers = 24;
-
-/** A thing that is worn in one way, by its ids. */
-export const keyOfItem = (item: Item): string =>
-	item.source === 'listing'
-		? item.listing.id
-		: [item.pieceId, item.partId, item.configurationId ?? '', item.becomes ?? ''].join(' ');
 
 /** Is there a size of it that this client can be sold, as far as the measures tell? */
 const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {

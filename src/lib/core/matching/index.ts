@@ -6,7 +6,6 @@ export {
 	candidatesFor,
 	cautionsOf,
 	isWearable,
-	keyOfItem,
 	servesOf,
 	type Candidate,
 	type Candidates,
@@ -14,6 +13,7 @@ export {
 } from './candidates';
 export { rankCandidates, type RankedCandidate } from './rank';
 export {
+	keyOfItem,
 	matchOf,
 	optionsOfPiece,
 	resolveItem,
@@ -26,7 +26,7 @@ export {
 export { adaptLook, type Adaptation, type AdaptedLook } from './adapt';
 export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './becomes';
 export { canForgive, scoreWorn } from './score-worn';
-export { scoreEcho, scoringOf, wornPieces } from './score-echo';
+export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
 export { judge } from './judging';

@@ -75,6 +75,12 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 	};
 }
 
+/** A thing that is worn in one way, by its ids. */
+export const keyOfItem = (item: Item): string =>
+	item.source === 'listing'
+		? item.listing.id
+		: [item.pieceId, item.partId, item.configurationId ?? '', item.becomes ?? ''].join(' ');
+
 /** Do two items name the same thing to wear? */
 export function sameItem(a: Item, b: Item): boolean {
 	if (a.source === 'listing' && b.source === 'listing') return a.listing.id === b.listing.id;

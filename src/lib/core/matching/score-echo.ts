@@ -5,7 +5,8 @@ import type { LookCloseness, ScoreOptions } from '../closeness/look';
 import type { Echo, Item, Match } from '../model/echo';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
-import { resolveItem } from './items';
+import type { Prepared } from '../day/preparation';
+import { keyOfItem, resolveItem } from './items';
 import { scoreWorn } from './score-worn';
 
 const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
@@ -23,6 +24,22 @@ export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 		),
 		...echo.extras.flatMap(({ id, item }) => worn(id, item, []))
 	];
+}
+
+/** What an echo wears, extras with it, as far as preparation asks; what is worn twice is prepared once. */
+export function preparedIn(echo: Pick<Echo, 'matches' | 'extras'>, pieces: readonly Piece[]): Prepared[] {
+	const items = [...echo.matches.flatMap((match) => match.items), ...echo.extras.map(({ item }) => item)];
+	const things = items.flatMap((item): Prepared[] => {
+		const resolved = resolveItem(item, pieces);
+		if (!resolved) return [];
+		const { title, garment, lengthCm } = resolved;
+		const from =
+			item.source === 'listing'
+				? { listing: item.listing }
+				: { piece: pieces.find(({ id }) => id === item.pieceId) };
+		return [{ key: keyOfItem(item), title, garment, lengthCm, ...from }];
+	});
+	return things.filter(({ key }, i) => things.findIndex((other) => other.key === key) === i);
 }
 
 /**

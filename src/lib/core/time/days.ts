@@ -54,6 +54,10 @@ export function dayInWords(day: Day, form: 'with-weekday' | 'with-year' = 'with-
 	);
 }
 
+/** The month that a day lies in, as it is said. @example monthInWords('2026-12-06') // "December 2026" */
+export const monthInWords = (day: Day): string =>
+	noonOf(day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
+
 /** The month of a day, 1 to 12. */
 export const monthOf = (day: Day): number => Number(day.slice(5, 7));
 

@@ -9,6 +9,7 @@ export {
 	momentBefore,
 	momentInWords,
 	momentLater,
+	monthInWords,
 	monthOf,
 	noonOf,
 	type Day

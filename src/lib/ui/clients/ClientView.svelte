@@ -1,10 +1,25 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
-	import { dayInWords, effects, schoolLabel, type Client } from '$lib/core';
+	import Add from 'carbon-icons-svelte/lib/Add.svelte';
+	import {
+		bodyMeasureIds,
+		dayInWords,
+		effects,
+		ethicalMaterials,
+		lengthInWords,
+		schoolLabel,
+		tightSpots,
+		type Client,
+		type Event
+	} from '$lib/core';
+	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
+	import MeasureCourse from '../charts/MeasureCourse.svelte';
+	import EventForm from '../events/EventForm.svelte';
+	import EventList from '../events/EventList.svelte';
 	import EchoCard from '../fitting/echoes/EchoCard.svelte';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
@@ -30,6 +45,7 @@
 		});
 	});
 	const client = $derived(found.value?.client);
+	const unit = $derived(found.value?.settings?.units ?? 'cm');
 	let editing = $state(false);
 	let asking = $state(false);
 	let choosing = $state(false);
@@ -37,30 +53,83 @@
 	const few = 4;
 	let allEchoes = $state(false);
 
-	const facts = $derived.by(() => {
+	const facts = $derived.by((): [string, string][] => {
 		if (!client) return [];
-		const { measurements, allergies, avoidMaterials, limits, wishedEffects, ethics, coloursRefused } = client;
-		return [
-			['Height', measurements.stature && `${measurements.stature} cm`],
+		const { measurements, allergies, avoidMaterials, limits, wishedEffects, ethics, handling } = client;
+		const length = (cm: number | undefined) => (cm === undefined ? '' : lengthInWords(cm, unit));
+		const all: [string, string][] = [
+			[m.clients.pronouns, client.pronouns],
+			[m.clients.contact, client.contact],
+			['Height', length(measurements.stature)],
 			[
 				'Bust, waist, hip',
-				[measurements.bust, measurements.waist, measurements.hip].filter(Boolean).join(' · ')
+				[measurements.bust, measurements.waist, measurements.hip].map(length).filter(Boolean).join(' · ')
+			],
+			[
+				m.clients.saidSizes,
+				client.sizes.map(({ label, shop }) => (shop ? `${label} at ${shop}` : label)).join(', ')
 			],
 			[m.clients.allergies, allergies.join(', ')],
 			[m.clients.avoid, avoidMaterials.join(', ')],
 			[m.clients.never, limits.never.join(', ')],
-			[m.clients.refused, coloursRefused.join(', ')],
-			[
-				m.clients.ethics,
-				(['fur', 'leather'] as const)
-					.filter((material) => !ethics[material])
-					.map((material) => m.clients.wearsNo[material])
-					.join(', ')
-			],
+			[m.clients.ethics, ethicsInWords(ethics)],
+			[m.clients.loved, client.coloursLoved.join(', ')],
+			[m.clients.refused, client.coloursRefused.join(', ')],
+			[m.clients.metalsSaid, client.metals.join(', ')],
+			[m.clients.parts.handling, handlingInWords(handling)],
 			[m.schools.edit, Object.values(client.schools).map(schoolLabel).join(', ')],
 			[m.clients.effects, wishedEffects.map((id) => effects[id].label).join(', ')]
-		].filter((entry): entry is [string, string] => Boolean(entry[1]));
+		];
+		return all.filter(([, words]) => words !== '');
 	});
+	const ethicsInWords = (ethics: Client['ethics']) =>
+		ethicalMaterials
+			.flatMap((material) => {
+				const step = ethics[material];
+				return step === 'any' ? [] : [m.clients.ethicalSaid[step](m.clients.ethical[material].toLowerCase())];
+			})
+			.join(', ');
+	const handlingInWords = ({
+		reach,
+		overHead,
+		pockets,
+		light,
+		softSeams,
+		tightSpots: tight
+	}: Client['handling']) =>
+		[
+			reach !== 'any' && m.clients.handlingFacts[reach],
+			!overHead && m.clients.handlingFacts.overHead,
+			pockets && m.clients.handlingFacts.pockets,
+			light && m.clients.handlingFacts.light,
+			softSeams && m.clients.handlingFacts.softSeams,
+			...tight.map((spot) => m.clients.nothingTight(tightSpots[spot]))
+		]
+			.filter(Boolean)
+			.join(', ');
+
+	/** Measures that were taken on more than one day and changed, with all their days. */
+	const courses = $derived.by(() => {
+		if (!client?.measuredOn) return [];
+		const sets = [...client.earlierMeasurements, { on: client.measuredOn, cm: client.measurements }];
+		return bodyMeasureIds.flatMap((measure) => {
+			const course = sets.flatMap(({ on, cm }) => {
+				const length = cm[measure];
+				return on === undefined || length === undefined ? [] : [{ on, cm: length }];
+			});
+			return course.length > 1 && new Set(course.map(({ cm }) => cm)).size > 1 ? [{ measure, course }] : [];
+		});
+	});
+
+	/** Coming ones first, in their order; the earlier ones behind a word. */
+	const coming = $derived(found.value?.events.filter(({ date }) => date >= today()) ?? []);
+	const past = $derived(found.value?.events.filter(({ date }) => date < today()).reverse() ?? []);
+	let dating = $state(false);
+	let editedEvent = $state.raw<Event | undefined>();
+	function openEvent(event?: Event) {
+		editedEvent = event;
+		dating = true;
+	}
 
 	const saveSchools = (schools: Client['schools']) =>
 		change(m.did.changedSchools(client?.name ?? ''), (writer) =>
@@ -98,15 +167,32 @@
 						<dd>{value}</dd>
 					</div>
 				{/each}
-				{#each found.value.events as event (event.id)}
-					<div>
-						<dt class="soft">
-							{dayInWords(event.date)}
-						</dt>
-						<dd>{event.title}</dd>
-					</div>
-				{/each}
 			</dl>
+			{#if courses.length > 0}
+				<section aria-labelledby="course-title" class="course">
+					<h2 id="course-title">
+						{m.clients.course}
+						<span class="soft">{m.clients.measured(dayInWords(client.measuredOn ?? ''))}</span>
+					</h2>
+					<div class="courses">
+						{#each courses as { measure, course } (measure)}<MeasureCourse {measure} {course} {unit} />{/each}
+					</div>
+				</section>
+			{/if}
+			<section aria-labelledby="events-title" class="events">
+				<div class="page-head">
+					<h2 id="events-title" tabindex="-1">{m.events.title}</h2>
+					<Button kind="tertiary" size="small" icon={Add} on:click={() => openEvent()}>{m.events.add}</Button>
+				</div>
+				{#if found.value.events.length === 0}<p class="soft">{m.events.none}</p>{/if}
+				<EventList events={coming} onedit={openEvent} home="#events-title" />
+				{#if past.length > 0}
+					<details>
+						<summary>{m.events.past} ({past.length})</summary>
+						<EventList events={past} onedit={openEvent} home="#events-title" />
+					</details>
+				{/if}
+			</section>
 			{#if found.value.echoes.length > 0}
 				<h2>{m.counts.echoes(found.value.echoes.length)}</h2>
 				<ul class="grid echoes">
@@ -133,6 +219,7 @@
 </div>
 {#if client}
 	<ClientForm bind:open={editing} {client} />
+	<EventForm bind:open={dating} clients={[client]} event={editedEvent} given={{ clientId: client.id }} />
 	<SchoolsForm
 		bind:open={choosing}
 		title={m.schools.ofClient(client.name)}
@@ -162,6 +249,32 @@
 	}
 	dt {
 		font-size: var(--step--1);
+	}
+	.course,
+	.events {
+		margin-bottom: 2rem;
+	}
+	.courses {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.75rem 2.5rem;
+	}
+	.course h2 {
+		margin-bottom: 0.5rem;
+	}
+	.course h2 span {
+		font: 400 var(--step--1) var(--text);
+	}
+	.events h2 {
+		margin-right: auto;
+	}
+	.events .page-head {
+		margin-bottom: 0.5rem;
+	}
+	summary {
+		padding: 0.4rem 0;
+		font-size: var(--step-0);
+		cursor: pointer;
 	}
 	.echoes {
 		margin: 0.75rem 0 2rem;

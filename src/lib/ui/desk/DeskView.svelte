@@ -1,15 +1,16 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
-	import { dayInWords, type Echo } from '$lib/core';
+	import { monthOf, type Echo } from '$lib/core';
 	import { clock, today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import { backupIsDue } from '$lib/store/storage';
+	import { piecesWornIn } from '$lib/store/worn';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import Welcome from './Welcome.svelte';
 
-	/** As many echoes and events as the desk shows; the fitting table has the rest. */
+	/** As many echoes as the desk shows; the fitting table has the rest. */
 	const most = 12;
 
 	// Each part of the desk by a query of its own, of no more than it shows: a write elsewhere reads nothing anew.
@@ -27,28 +28,20 @@
 			.toArray();
 	const unfinished = live(() => latest(false));
 	const judged = live(() => latest(true));
-	const coming = live(() => {
-		const from = today();
-		return () => database.events.where('date').aboveOrEqual(from).limit(most).toArray();
-	});
+	/** Put by until its weather comes: neither waiting on the table nor forgotten. */
+	const held = live(() => async () => database.echoes.filter(({ hold }) => hold !== undefined).toArray());
+	const month = monthOf(today());
+	const inSeason = $derived(held.value?.filter(({ hold }) => hold?.months.includes(month)) ?? []);
+	const waiting = $derived(unfinished.value?.filter(({ hold }) => hold === undefined));
 	/** The clients, references and pieces of what is shown. */
 	const around = live(() => {
-		const echoes = [...(unfinished.value ?? []), ...(judged.value ?? [])];
-		const clientIds = [...new Set([...echoes, ...(coming.value ?? [])].map(({ clientId }) => clientId))];
+		const echoes = [...(waiting ?? []), ...inSeason, ...(judged.value ?? [])];
+		const clientIds = [...new Set(echoes.map(({ clientId }) => clientId))];
 		const referenceIds = [...new Set(echoes.map(({ referenceId }) => referenceId))];
-		const pieceIds = [
-			...new Set(
-				echoes.flatMap(({ matches, extras }) =>
-					[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].flatMap((item) =>
-						item.source === 'piece' ? [item.pieceId] : []
-					)
-				)
-			)
-		];
 		return async () => ({
 			clients: (await database.clients.bulkGet(clientIds)).filter((client) => client !== undefined),
 			references: (await database.references.bulkGet(referenceIds)).filter((one) => one !== undefined),
-			pieces: (await database.pieces.bulkGet(pieceIds)).filter((piece) => piece !== undefined)
+			pieces: await piecesWornIn(echoes)
 		});
 	});
 	const due = live(() => async () => ({ backup: await backupIsDue(clock.now()) }));
@@ -94,36 +87,32 @@
 			{#if due.value?.backup}<p class="soft note">
 					{m.studio.backupDue} <a href="/studio">{m.studio.makeBackup}</a>
 				</p>{/if}
-			{#if isEmpty}
+			{#if counts.value.clients === 0}
 				<p class="panel">
 					{m.desk.start} <a href="/clients">{m.places.clients}</a> ·
 					<a href="/references">{m.places.references}</a>
 				</p>
 			{:else}
-				<div class="desk">
-					<div>
-						<h2>{m.desk.unfinished}</h2>
-						{#if unfinished.value?.length === 0}<p class="soft">{m.desk.unfinishedEmpty}</p>{/if}
-						{@render cards(unfinished.value ?? [])}
-						<h2>{m.desk.judged}</h2>
-						{#if judged.value?.length === 0}<p class="soft">{m.desk.judgedEmpty}</p>{/if}
-						{@render cards(judged.value ?? [])}
-					</div>
-					<aside>
-						<h2>{m.desk.events}</h2>
-						{#if coming.value?.length === 0}<p class="soft">{m.desk.eventsEmpty}</p>{/if}
-						<ol>
-							{#each coming.value ?? [] as event (event.id)}
-								<li>
-									<span class="soft">{dayInWords(event.date, 'with-weekday')}</span>
-									<strong>{event.title}</strong>
-									<a href="/clients/{event.clientId}">{clientOf(event.clientId)?.name}</a>
-									<span class="soft">{[event.place, event.dressCode].filter(Boolean).join(' · ')}</span>
-								</li>
-							{/each}
-						</ol>
-					</aside>
-				</div>
+				<!-- What is due hangs on events, preparation and the calendar: their code comes after the desk itself. -->
+				{#await import('./DueView.svelte') then { default: DueView }}
+					<DueView settings={settings.value.found} />
+				{/await}
+				{#if isEmpty}
+					<p class="panel">
+						{m.desk.start} <a href="/references">{m.places.references}</a>
+					</p>
+				{:else}
+					{#if inSeason.length > 0}
+						<h2>{m.desk.inSeason}</h2>
+						{@render cards(inSeason)}
+					{/if}
+					<h2>{m.desk.unfinished}</h2>
+					{#if waiting?.length === 0}<p class="soft">{m.desk.unfinishedEmpty}</p>{/if}
+					{@render cards(waiting ?? [])}
+					<h2>{m.desk.judged}</h2>
+					{#if judged.value?.length === 0}<p class="soft">{m.desk.judgedEmpty}</p>{/if}
+					{@render cards(judged.value ?? [])}
+				{/if}
 			{/if}
 		</div>
 	{/if}
@@ -133,30 +122,11 @@
 	.note {
 		margin-bottom: 1.25rem;
 	}
-	.desk {
-		display: grid;
-		grid-template-columns: 1fr 17rem;
-		gap: 2rem;
-	}
 	h2 {
 		margin-bottom: 0.75rem;
 	}
 	.grid {
 		margin-bottom: 2rem;
 		grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
-	}
-	ol {
-		list-style: none;
-	}
-	aside li {
-		display: grid;
-		padding: 0.6rem 0;
-		border-top: 1px solid var(--line);
-		font-size: var(--step-0);
-	}
-	@media (max-width: 60rem) {
-		.desk {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -19,8 +19,74 @@ export const clients = {
 	unknownColours: (words: string) =>
 		`Not known as a colour: ${words}. Kept, but not checked; use a colour word that reading a look knows.`,
 	ethics: 'Materials for ethics’ sake',
-	wears: { fur: 'Wears fur, feather and skins', leather: 'Wears leather and suede' },
-	wearsNo: { fur: 'no fur, feather or skins', leather: 'no leather or suede' },
+	ethical: {
+		fur: 'Fur',
+		leather: 'Leather, suede and skins',
+		feather: 'Feathers',
+		down: 'Down',
+		wool: 'Wool',
+		silk: 'Silk'
+	},
+	ethicalStep: { never: 'never', 'pre-owned': 'pre-owned only', any: 'any' },
+	ethicalSaid: {
+		never: (what: string) => `no ${what}`,
+		'pre-owned': (what: string) => `${what} only pre-owned`
+	},
+	parts: {
+		who: 'Who',
+		measures: 'Measures',
+		sizes: 'Usual sizes',
+		limits: 'Limits',
+		taste: 'Taste and wishes',
+		handling: 'Dressing and carrying',
+		colouring: 'Colouring and figure'
+	},
+	pronouns: 'Pronouns',
+	contact: 'How they are reached',
+	measuresNote:
+		'Taken in the underwear that will be worn. What changes is dated today; earlier measures are kept. All figures are of adults; Prime Echo is not made for children.',
+	sizeOf: 'What',
+	sizeLabel: 'Size',
+	department: 'Department',
+	departments: { women: 'women’s', men: 'men’s' },
+	sizeShop: 'Shop',
+	anywhere: 'anywhere',
+	addSize: 'Add a size',
+	shoesFor: (
+		footCm: number,
+		{ eu, uk, usMen, usWomen, mondopoint }: Record<'eu' | 'uk' | 'usMen' | 'usWomen' | 'mondopoint', number>
+	) =>
+		`A foot of ${footCm} cm: EU ${eu}, UK ${uk}, US ${usWomen} women’s or ${usMen} men’s, Mondopoint ${mondopoint}. Makers differ by about half a size.`,
+	loved: 'Colours loved',
+	boldness: 'How much to be looked at',
+	bold: { quiet: 'as little as can be', middle: 'a little', bold: 'gladly' },
+	metals: 'Metals worn (none ticked: any)',
+	reach: 'Fastens alone',
+	reaches: {
+		any: 'anywhere',
+		'none-at-the-back': 'not at the back',
+		'front-only': 'only in front'
+	},
+	overHead: 'Clothes may go over the head when hair and make-up are done',
+	pockets: 'Wants a pocket somewhere',
+	light: 'What is worn and carried must be light',
+	softSeams: 'Seams and labels must be soft',
+	tightSpots: 'Nothing tight at',
+	undertone: 'Undertone',
+	contrast: 'Contrast of hair, skin and eyes',
+	measured: (day: string) => `Measured on ${day}`,
+	course: 'How the measures went',
+	saidSizes: 'Usual sizes',
+	metalsSaid: 'Metals',
+	nothingTight: (spot: string) => `nothing tight at the ${spot}`,
+	handlingFacts: {
+		'none-at-the-back': 'fastens nothing at the back',
+		'front-only': 'fastens in front only',
+		overHead: 'nothing over the head',
+		pockets: 'a pocket',
+		light: 'light things',
+		softSeams: 'soft seams'
+	},
 	allergyNote: 'For allergies, follow the client’s clinician and the maker’s label.',
 	effects: 'Wished effects',
 	maxHeel: 'Highest heel, cm',
@@ -37,7 +103,15 @@ export const clients = {
 		ethics: 'Materials for ethics’ sake',
 		coloursRefused: 'Colours refused',
 		schools: 'Schools of thought',
-		figure: 'Figure'
+		figure: 'Figure',
+		pronouns: 'Pronouns',
+		contact: 'How they are reached',
+		sizes: 'Usual sizes',
+		metals: 'Metals',
+		boldness: 'How much to be looked at',
+		coloursLoved: 'Colours loved',
+		handling: 'Dressing and carrying',
+		colouring: 'Colouring'
 	} as Record<string, string>,
 	skin: 'Skin',
 	hair: 'Hair',

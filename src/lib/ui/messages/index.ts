@@ -1,6 +1,7 @@
 /** Every text of the interface, en-GB: short, warm, in the trade's words; a file a view. */
 import { clients } from './clients';
 import { welcome, desk } from './desk';
+import { events } from './events';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
@@ -17,6 +18,7 @@ export const m = {
 	welcome,
 	desk,
 	clients,
+	events,
 	wardrobe,
 	garment,
 	say,

@@ -1,38 +1,87 @@
 import { askedBy } from '../../lexicon/dress-codes';
+import type { Facts } from '../facts';
+import { breaksLimit, questionOf } from '../limits';
+import type { Violation } from '../model';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
-export const dressCode: Rule = {
-	id: 'dress-code',
-	title: 'Below the dress code',
-	reason: 'The host has said how dressed up to come; the least dressed piece is the one that is seen.',
-	standing: 'settled',
-	about: ['type', 'formality', 'material'],
-	find: ({ pieces, event }) => {
-		const least = askedBy(event?.dressCode ?? '')?.least;
-		if (least === undefined) return [];
-		const below = pieces.filter(
-			({ formality, area, slot }) =>
-				formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1
-		);
-		const seen = pieces.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
-		const together = seen.reduce((sum, { formality = 0 }) => sum + formality, 0) / seen.length;
-		const [lowest] = [...seen].sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
-		// No single piece may be far below, and yet the whole be too casual.
-		if (below.length === 0 && lowest && together < least - thresholds.belowTogether)
+/** What a host rules out in so many words: "no jeans", "flat soles". */
+const ruledOut = (words: string): string[] =>
+	words.split(/[,;.]|\band\b/i).flatMap((clause) => {
+		const [, without] = /^\s*(?:no|not|never|without|strictly no)\s+(.+?)\s*$/i.exec(clause) ?? [];
+		if (without) return [without];
+		return /\bflats? only\b|\bflat (?:soles?|shoes?|heels?)\b|\bsoft soles?\b/i.test(clause)
+			? ['flats only']
+			: [];
+	});
+
+function againstWords({ pieces }: Facts, words: string): Violation[] {
+	const limits = ruledOut(words);
+	return pieces.flatMap((piece): Violation[] =>
+		limits.flatMap((limit): Violation[] => {
+			const answer = breaksLimit(limit, piece);
+			if (answer === 'no') return [];
+			const asked = answer === 'unknown' ? `; ${questionOf(limit, piece)}` : '';
 			return [
 				{
-					severity: 'hint' as const,
-					pieces: seen.map(({ id }) => id),
-					measured: `everything is on the casual side of “${event?.dressCode}”`,
-					swap: true
+					severity: answer === 'unknown' ? 'hint' : 'warning',
+					pieces: [piece.id],
+					measured: `“${words}”: ${piece.title}${asked}`,
+					swap: answer !== 'unknown'
 				}
 			];
-		return below.map((piece) => ({
-			severity: 'warning' as const,
-			pieces: [piece.id],
-			measured: `too casual for “${event?.dressCode}”: ${piece.title}`,
-			swap: true
-		}));
+		})
+	);
+}
+
+export const dressCode: Rule = {
+	id: 'dress-code',
+	title: 'Against the dress code',
+	reason: 'The host has said how dressed up to come; the least dressed piece is the one that is seen.',
+	standing: 'settled',
+	about: ['type', 'formality', 'material', 'heelHeight'],
+	find: (facts) => {
+		const { event } = facts;
+		return event ? [...againstWords(facts, event.dressCode), ...offTheScale(facts, event.dressCode)] : [];
 	}
 };
+
+/** Too casual or too dressed up for what the words ask for. */
+function offTheScale({ pieces }: Facts, words: string): Violation[] {
+	const { least, most } = askedBy(words) ?? {};
+	const seen = pieces.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
+	const over =
+		most === undefined ? [] : seen.filter(({ formality = 0 }) => formality > most + thresholds.aboveCode);
+	if (over.length > 0 && over.length === seen.length)
+		return [
+			{
+				severity: 'hint',
+				pieces: over.map(({ id }) => id),
+				measured: `everything is dressier than “${words}” asks for`,
+				swap: true
+			}
+		];
+	if (least === undefined) return [];
+	const below = pieces.filter(
+		({ formality, area, slot }) =>
+			formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1
+	);
+	const together = seen.reduce((sum, { formality = 0 }) => sum + formality, 0) / seen.length;
+	const [lowest] = [...seen].sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
+	// No single piece may be far below, and yet the whole be too casual.
+	if (below.length === 0 && lowest && together < least - thresholds.belowTogether)
+		return [
+			{
+				severity: 'hint',
+				pieces: seen.map(({ id }) => id),
+				measured: `everything is on the casual side of “${words}”`,
+				swap: true
+			}
+		];
+	return below.map((piece): Violation => ({
+		severity: 'warning',
+		pieces: [piece.id],
+		measured: `too casual for “${words}”: ${piece.title}`,
+		swap: true
+	}));
+}

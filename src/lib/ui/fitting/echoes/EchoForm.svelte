@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
-	import { dayInWords, echoSchema, type Echo } from '$lib/core';
+	import { dayInWords, echoSchema, plannedFor, type Echo, type Event } from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
@@ -41,8 +41,15 @@
 				echo.id,
 				(stored) => {
 					stored.title = data;
-					if (eventId) stored.eventId = eventId;
-					else delete stored.eventId;
+					if (eventId === (stored.eventId ?? '')) return;
+					const event = events.value?.find(({ id }) => id === eventId);
+					if (event) {
+						stored.eventId = event.id;
+						stored.plannedFor = plannedFor($state.snapshot(event) as Event);
+					} else {
+						delete stored.eventId;
+						delete stored.plannedFor;
+					}
 				},
 				rev
 			)

@@ -2,9 +2,13 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import { dayInWords } from '$lib/core';
+	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { beginEcho } from '$lib/store/echoes';
 	import { live } from '$lib/store/live.svelte';
+	import { piecesWornIn } from '$lib/store/worn';
+	import { chosenIn } from '../../frame/chosen';
 	import Pending from '../../frame/Pending.svelte';
 	import { perform } from '../../frame/perform';
 	import { m } from '../../messages';
@@ -25,22 +29,25 @@
 		const limit = most;
 		return async () => {
 			const echoes = await database.echoes.orderBy('createdOn').reverse().limit(limit).toArray();
-			const pieceIds = new Set(
-				echoes.flatMap(({ matches, extras }) =>
-					[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].flatMap((item) =>
-						item.source === 'piece' ? [item.pieceId] : []
-					)
-				)
-			);
-			const pieces = await database.pieces.bulkGet([...pieceIds]);
-			return { echoes, pieces: pieces.filter((piece) => piece !== undefined) };
+			return { echoes, pieces: await piecesWornIn(echoes) };
 		};
 	});
 	let clientId = $state('');
 	let referenceId = $state('');
+	let eventId = $state(page.url.searchParams.get('event') ?? '');
+	/** What the chosen client is to be dressed for, from today on. */
+	const events = live(() => {
+		const id = clientId;
+		return async () =>
+			(await database.events.where('clientId').equals(id).sortBy('date')).filter(
+				({ date }) => date >= today()
+			);
+	});
+	/** One client's event is not another's. */
+	const eventOf = $derived(events.value?.find(({ id }) => id === eventId));
 	$effect(() => {
 		if (!found.value) return;
-		clientId ||= found.value.clients[0]?.id ?? '';
+		clientId ||= page.url.searchParams.get('client') ?? found.value.clients[0]?.id ?? '';
 		referenceId ||= page.url.searchParams.get('reference') ?? found.value.references[0]?.id ?? '';
 	});
 
@@ -49,7 +56,7 @@
 		if (!reference || !clientId) return;
 		await perform(async () =>
 			goto(
-				`/fitting/${await beginEcho(m.did.began(reference.title), clientId, referenceId, reference.title)}`
+				`/fitting/${await beginEcho(m.did.began(reference.title), clientId, referenceId, reference.title, eventOf?.id)}`
 			)
 		);
 	}
@@ -82,6 +89,16 @@
 								text={reference.title}
 							/>{/each}
 					</Select>
+					<Select
+						labelText={m.fitting.event}
+						selected={eventOf?.id ?? ''}
+						on:change={(event) => (eventId = chosenIn(event))}
+					>
+						<SelectItem value="" text={m.fitting.noEvent} />
+						{#each events.value ?? [] as event (event.id)}
+							<SelectItem value={event.id} text="{event.title}, {dayInWords(event.date)}" />
+						{/each}
+					</Select>
 					<Button type="submit">{m.fitting.begin}</Button>
 				</form>
 				{#if count === 0}<p class="soft">{m.fitting.empty}</p>{/if}
@@ -111,7 +128,7 @@
 <style>
 	.begin {
 		display: grid;
-		grid-template-columns: 1fr 1fr auto;
+		grid-template-columns: 1fr 1fr 1fr auto;
 		gap: 1rem;
 		align-items: end;
 		margin-bottom: 1.5rem;
