@@ -40,7 +40,7 @@ describe('the wording', () => {
 		for (const reason of matchReasons) expect(m.fitting.reasons[reason], reason).toBeDefined();
 		for (const kind of referenceKinds) expect(m.references.kinds[kind], kind).toBeDefined();
 		for (const answer of verdictSchema.shape.wouldWear.options)
-			expect(m.fitting.wear[answer], answer).toBeDefined();
+			expect(m.fitting.wouldWearIt[answer], answer).toBeDefined();
 	});
 	it('counts one and many', () => {
 		expect(m.counts.clients(1)).toBe('1 client');

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { garment } from '../../../../tests/arbitraries';
+import { readLook } from '../reading';
 import { hemLanding, seatCoverCm } from './hem-landing';
+import { landingsOf, type WornHem } from './hems';
 import { heights } from './heights';
 
 describe('heights of the body', () => {
@@ -46,9 +48,9 @@ describe('where a hem lands', () => {
 		const usual = hemLanding(trousers, { stature: 168 });
 		expect((usual?.aboveFloorCm ?? 0) - (shortLegs?.aboveFloorCm ?? 0)).toBeCloseTo(0.47 * 168 - 74, 10);
 	});
-	it('is not guessed without a stature or a length', () => {
+	it('is not guessed without a stature, nor for what has no hem', () => {
 		expect(hemLanding(skirt, {})).toBeUndefined();
-		expect(hemLanding(garment('pencil-skirt', ['navy']), { stature: 168 })).toBeUndefined();
+		expect(hemLanding(garment('handbag', ['navy']), { stature: 168 })).toBeUndefined();
 	});
 });
 
@@ -59,4 +61,41 @@ describe('the length that covers the seat', () => {
 		expect(seatCoverCm({ stature: 160, inseam: 70 })).toBeCloseTo(73.2, 10);
 		expect(seatCoverCm({})).toBeUndefined();
 	});
+});
+
+describe('the hems of a look on a client', () => {
+	const worn = (text: string, rest: Partial<WornHem> = {}): WornHem[] =>
+		readLook(text).elements.map(({ garment: one, moves }, i) => ({
+			id: `${i}`,
+			garment: one,
+			moves,
+			...rest
+		}));
+	const petite = { stature: 154, inseam: 70 };
+
+	it('end lower on a short body than on the reference, by so many centimetres', () => {
+		const [asked] = worn('midi skirt');
+		const [found] = landingsOf(worn('midi skirt', { asked: asked?.garment }), petite);
+		expect(found?.lowerCm).toBeGreaterThan(3);
+		expect(found?.landing.measured).toBe(false);
+	});
+	it('lie on the floor in flat shoes and clear it in heels', () => {
+		const trousers = { lengthCm: 96 };
+		const flat = landingsOf([...worn('wide-leg trousers', trousers), ...worn('black flats')], petite);
+		const high = landingsOf([...worn('wide-leg trousers', trousers), ...worn('stilettos')], petite);
+		expect((high[0]?.landing.aboveFloorCm ?? 0) - (flat[0]?.landing.aboveFloorCm ?? 0)).toBeGreaterThan(6);
+	});
+	it('are of the usual length of the kind where nobody said', () =>
+		expect(landingsOf(worn('skirt'), petite)).toHaveLength(1));
+	it('of a top tell whether it covers the seat, meets the waistband and stays tucked', () => {
+		const notes = (text: string, length: number) =>
+			landingsOf([...worn(text, { lengthCm: length }), ...worn('high-rise trousers')], petite).flatMap(
+				(one) => one.notes
+			);
+		expect(notes('white shirt', 80)).toContain('covers the seat');
+		expect(notes('white shirt', 30).join()).toMatch(/bare above the waistband/);
+		expect(notes('white shirt tucked in', 60)).toContain('stays tucked');
+		expect(notes('white shirt tucked in', 40).join()).toMatch(/comes out/);
+	});
+	it('are none without a height', () => expect(landingsOf(worn('skirt'), {})).toEqual([]));
 });

@@ -52,10 +52,14 @@ function inWords(heightCm: number, statureCm: number): string {
 const hangsFrom = (garment: Garment): number =>
 	garmentType(garment.type).slot === 'legs' ? heights.waist : heights.shoulderPoint;
 
-/** How long a garment is, in cm: as a hem of its name is cut for a stature of 168 cm; undefined where none is named. */
+/**
+ * How long a garment is, in cm: as the hem that is named, or is usual for its kind, is cut for a stature of 168 cm; undefined where
+ * it has none.
+ */
 export function usualLengthCm(garment: Garment): number | undefined {
-	const facet = hemFacets.find((id) => garment.facets[id]);
-	const value = facet && garment.facets[facet]?.value;
+	const { usual } = garmentType(garment.type);
+	const facet = hemFacets.find((id) => garment.facets[id]) ?? hemFacets.find((id) => usual[id] !== undefined);
+	const value = facet && (garment.facets[facet]?.value ?? usual[facet]);
 	if (!facet || value === undefined) return undefined;
 	return (hangsFrom(garment) - placeOf(facet, value)) * cutForCm;
 }

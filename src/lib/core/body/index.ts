@@ -9,3 +9,4 @@ export { convertedSize, footOfEu, lastAllowanceCm, letterFor, shoeSizes } from '
 export { cmFrom, lengthIn, lengthInWords, measureQuestions, type LengthUnit } from './measuring';
 export { hemLanding, type HemLanding } from './hem-landing';
 export { servedInWords, wishesServed, wishScore } from './wishes';
+export { landingsOf, type Landing, type WornHem } from './hems';

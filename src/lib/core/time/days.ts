@@ -58,6 +58,10 @@ export function dayInWords(day: Day, form: 'with-weekday' | 'with-year' = 'with-
 export const monthInWords = (day: Day): string =>
 	noonOf(day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
 
+/** A month by its number, 1 to 12. @example monthName(12) // "December" */
+export const monthName = (month: number): string =>
+	noonOf(`2026-${String(month).padStart(2, '0')}-15`).toLocaleDateString('en-GB', { month: 'long' });
+
 /** The month of a day, 1 to 12. */
 export const monthOf = (day: Day): number => Number(day.slice(5, 7));
 

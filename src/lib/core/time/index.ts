@@ -10,6 +10,7 @@ export {
 	momentInWords,
 	momentLater,
 	monthInWords,
+	monthName,
 	monthOf,
 	noonOf,
 	type Day

@@ -17,7 +17,7 @@
 </script>
 
 <ol>
-	{#each shown as { echo, task, day, done } (`${echo.id} ${task.key}`)}
+	{#each shown as { echo, event, task, day, done } (`${echo.id} ${task.key}`)}
 		<li class:late={late(day)}>
 			<Checkbox
 				labelText="{taskKinds[task.kind].label}: {task.title}"
@@ -36,7 +36,7 @@
 			/>
 			<span class="soft when figures" title={task.how}
 				>{dayInWords(day, 'with-weekday')} · {m.events.facts.inDays(daysBetween(today(), day))} ·
-				<a href="/fitting/{echo.id}">{echo.title}</a></span
+				<a href="/fitting/{echo.id}">{event.title}</a></span
 			>
 		</li>
 	{/each}

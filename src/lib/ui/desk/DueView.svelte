@@ -2,7 +2,7 @@
 	import { Button } from 'carbon-components-svelte';
 	import { group } from 'd3-array';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { addDays, monthGrid, taskKinds, type Event, type Settings } from '$lib/core';
+	import { addDays, daysBetween, monthGrid, taskKinds, type Event, type Settings } from '$lib/core';
 	import { moment, today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
@@ -20,12 +20,18 @@
 	let { settings }: { settings: Settings } = $props();
 
 	const from = today();
-	let month = $state(from);
 	/** As many coming events as stand in the list. */
 	const most = 4;
 
 	const clients = live(() => () => database.clients.toArray());
 	const coming = live(() => () => database.events.where('date').aboveOrEqual(from).limit(most).toArray());
+	/** The month of the next event, where it is near; until another is turned to. */
+	let turnedTo = $state<string | undefined>();
+	const nearDays = 45;
+	const month = $derived.by(() => {
+		const next = coming.value?.[0]?.date;
+		return turnedTo ?? (next && daysBetween(from, next) <= nearDays ? next : from);
+	});
 	/** Events of the weeks of the month that is shown, and of as many after it as preparation reaches back. */
 	const shown = live(() => {
 		const weeks = monthGrid(month, settings.weekStart);
@@ -126,7 +132,7 @@
 			{entries}
 			today={from}
 			weekStart={settings.weekStart}
-			bind:month
+			bind:month={() => month, (to) => (turnedTo = to)}
 			onopen={(id) => openForm(events.find((event) => event.id === id))}
 			onadd={(day) => openForm(undefined, day)}
 		/>

@@ -132,6 +132,53 @@ export const fitting = {
 		none: 'none',
 		choose: (title: string) => `Choose ${title}`
 	},
+	wear: {
+		title: 'Wear',
+		day: 'The day',
+		changed: 'The day has changed since this was planned',
+		was: (was: string) => `(was ${was})`,
+		seen: 'I have seen to it',
+		nothing:
+			'Nothing is worn yet. Choose pieces, and this tells in which weather they are pleasant, where hems end and what is to be prepared.',
+		standing: (hours: number) => `${hours} h on the feet`,
+		walking: (km: number) => `${km} km to walk`,
+		warmth: 'Warmth',
+		doing: 'While',
+		range: (state: string, from: number | undefined, to: number | undefined) =>
+			`${state}: pleasant ${from === undefined ? 'below 10' : `from ${from}`} to ${to === undefined ? 'above 30' : to} °C`,
+		verdict: {
+			fine: (airC: number, states: readonly string[]) => `Pleasant at ${airC} °C: ${states.join(', ')}.`,
+			cold: (airC: number) =>
+				`Too cold at ${airC} °C, even with everything on: add a layer, or hold it for its season.`,
+			hot: (airC: number) =>
+				`Too hot at ${airC} °C, even with the layers off: take a lighter piece, or hold it for its season.`,
+			beyond: (airC: number) =>
+				`At ${airC} °C the formula does not tell any more; go by the eye, and by what the client feels.`
+		},
+		warmthNote: (setting: string) =>
+			`By ISO 7730 for ${setting === 'outdoors' ? 'a light breeze in the shade' : 'a room without draught'}; sun, wind and wet are not in it, and people differ.`,
+		askMonths: 'In which months?',
+		suits: (town: string, months: string, simulated: boolean) =>
+			`As it is, out of doors in ${town}: ${months}${simulated ? ' (simulated weather)' : ''}.`,
+		noMonth: (town: string) => `As it is, in no usual month of ${town}: layer it, or lighten it.`,
+		hold: 'Hold it for its season',
+		heldFor: (months: string) => `Held for ${months}. The desk brings it back then.`,
+		release: 'Take it out of hold',
+		hems: 'Where it ends',
+		noHeight: (name: string) => `Note ${name}’s height, and this tells where each hem ends.`,
+		ends: (words: string, measured: boolean) =>
+			`${words}${measured ? ', as measured' : ', as such hems are cut'}`,
+		onReference: (words: string, lowerCm: number, apart: string) =>
+			lowerCm === 0
+				? `as on the reference`
+				: `on the reference ${words}, ${apart} ${lowerCm > 0 ? 'higher' : 'lower'}`,
+		clearance: (cm: number, apart: string) =>
+			cm < 0 ? `lies on the floor by ${apart} in these shoes` : `${apart} clear of the floor in these shoes`,
+		preparation: 'To prepare',
+		before: (days: number) =>
+			days === 0 ? 'on the day' : days === 1 ? 'the day before' : `${days} days before`,
+		careNote: 'Care labels and makers have the last word; follow a clinician about skin and allergies.'
+	},
 	check: {
 		title: 'Check',
 		tray: 'Tray',
@@ -224,7 +271,7 @@ export const fitting = {
 	ownRating: 'Your rating, 0 to 100',
 	ratingBad: 'Write a whole number from 0 to 100',
 	wouldWear: 'Would they wear it',
-	wear: { yes: 'yes', 'with-changes': 'with changes', no: 'no' } as Record<string, string>,
+	wouldWearIt: { yes: 'yes', 'with-changes': 'with changes', no: 'no' } as Record<string, string>,
 	verdictNote: 'What is right, what is missing, what you would change',
 	saveVerdict: 'Save the verdict',
 	verdictSaved: 'The verdict is saved. What was judged is kept as it is now.',

@@ -26,6 +26,7 @@ export const keySheet = {
 		['table', '/', 'find among the cards'],
 		['table', 'H · O · L', 'hems, overlay, layers off'],
 		['table', 'K', 'check the look, or back to the cards'],
+		['table', 'G', 'the day: warmth, hems, preparation; or back to the cards'],
 		['table', 'T · A', 'on an open finding: try its first mend on, take it'],
 		['table', 'W', 'why this figure: every feature of the match']
 	] as [string, string, string][]

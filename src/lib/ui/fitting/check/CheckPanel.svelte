@@ -2,6 +2,7 @@
 	import { Button } from 'carbon-components-svelte';
 	import type { Finding } from '$lib/core';
 	import { m } from '../../messages';
+	import DayChanges from '../wear/DayChanges.svelte';
 	import FindingItem from './FindingItem.svelte';
 	import type { FittingTable } from '../table/table.svelte';
 	import Underneath from './Underneath.svelte';
@@ -21,6 +22,7 @@
 
 <div class="check">
 	<h2 class="visually-hidden">{m.fitting.check.title}</h2>
+	<DayChanges {table} />
 	{#if check.findings.length === 0}<p class="soft none">{m.fitting.check.nothing}</p>{/if}
 	<ul>
 		{#each check.findings as finding (keyOf(finding))}

@@ -26,6 +26,10 @@
 		const id = clientId;
 		return async () => (id ? database.pieces.where('clientId').equals(id).toArray() : undefined);
 	});
+	const fitNotes = live(() => {
+		const id = clientId;
+		return async () => (id ? database.fitNotes.where('clientId').equals(id).toArray() : undefined);
+	});
 	const reference = live(() => {
 		const id = referenceId;
 		return async () => (id ? database.references.get(id) : undefined);
@@ -48,6 +52,8 @@
 			currency: settings.value.found?.currency ?? 'GBP',
 			rates: settings.value.found?.rates ?? {},
 			letters: settings.value.found?.letters ?? true,
+			units: settings.value.found?.units ?? 'cm',
+			fitNotes: fitNotes.value ?? [],
 			event: event.value?.found
 		};
 	});
@@ -57,7 +63,7 @@
 			return onTable ?? (echo.value && !echo.value.found ? 'gone' : undefined);
 		},
 		get error() {
-			return [echo, client, pieces, reference, settings, event].find(({ error }) => error)?.error;
+			return [echo, client, pieces, reference, settings, event, fitNotes].find(({ error }) => error)?.error;
 		}
 	};
 </script>

@@ -59,7 +59,7 @@
 		invalidText={m.fitting.ratingBad}
 	/>
 	<RadioButtonGroup legendText={m.fitting.wouldWear} bind:selected={draft.wouldWear}>
-		{#each Object.entries(m.fitting.wear) as [value, label] (value)}<RadioButton
+		{#each Object.entries(m.fitting.wouldWearIt) as [value, label] (value)}<RadioButton
 				{value}
 				labelText={label}
 			/>{/each}
@@ -74,7 +74,7 @@
 						Math.round(judgement.score),
 						judgement.verdict.ownRating
 					)};
-					{m.fitting.wear[judgement.verdict.wouldWear]}. {judgement.verdict.note}
+					{m.fitting.wouldWearIt[judgement.verdict.wouldWear]}. {judgement.verdict.note}
 				</li>
 			{/each}
 		</ul>

@@ -1,28 +1,43 @@
+<script lang="ts" module>
+	export type Side = 'tray' | 'check' | 'wear';
+</script>
+
 <script lang="ts">
+	import { dayChanges } from '$lib/core';
 	import Guarded from '../../frame/Guarded.svelte';
 	import { m } from '../../messages';
 	import CheckPanel from '../check/CheckPanel.svelte';
 	import type { FittingTable } from './table.svelte';
+	import WearPanel from '../wear/WearPanel.svelte';
 	import Tray from '../tray/Tray.svelte';
 
 	interface Props {
 		table: FittingTable;
-		checking: boolean;
+		/** What is looked at: the cards of a rung, the eye's findings, or the day. */
+		side: Side;
 		onwhy: () => void;
 	}
-	let { table, checking = $bindable(), onwhy }: Props = $props();
+	let { table, side = $bindable(), onwhy }: Props = $props();
+
+	const changed = $derived(dayChanges(table.echo.plannedFor, table.event).length);
 </script>
 
 <div class="side">
 	<div class="tabs" role="group" aria-label={m.fitting.check.tabs}>
-		<button aria-pressed={!checking} onclick={() => (checking = false)}>{m.fitting.check.tray}</button>
-		<button aria-pressed={checking} onclick={() => (checking = true)}
+		<button aria-pressed={side === 'tray'} onclick={() => (side = 'tray')}>{m.fitting.check.tray}</button>
+		<button aria-pressed={side === 'check'} onclick={() => (side = 'check')}
 			>{m.fitting.check.title} <span class="figures">{table.check.faults || ''}</span></button
+		>
+		<button aria-pressed={side === 'wear'} onclick={() => (side = 'wear')}
+			>{m.fitting.wear.title}
+			{#if changed > 0}<span class="figures">{changed}</span>{/if}</button
 		>
 	</div>
 	<Guarded>
-		{#if checking}
+		{#if side === 'check'}
 			<CheckPanel {table} />
+		{:else if side === 'wear'}
+			<WearPanel {table} />
 		{:else if table.selected}
 			<Tray {table} element={table.selected} {onwhy} />
 		{/if}

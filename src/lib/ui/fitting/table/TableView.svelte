@@ -16,7 +16,7 @@
 	import Rung from './Rung.svelte';
 	import ScorePanel from '../score/ScorePanel.svelte';
 	import { fittingTable, type OnTable } from './table.svelte';
-	import SidePanel from './SidePanel.svelte';
+	import SidePanel, { type Side } from './SidePanel.svelte';
 	import VerdictForm from '../score/VerdictForm.svelte';
 	import { plateView } from './view.svelte';
 	import WhyFigure from '../score/WhyFigure.svelte';
@@ -37,7 +37,7 @@
 
 	const lookOfReference = $derived(referenceLook(reference));
 	const echoLook = $derived(table.check.preview ?? wornLook(echo, table.garmentOf));
-	let checking = $state(false);
+	let side = $state<Side>('tray');
 	const states = $derived(statesOf([...lookOfReference.worn, ...echoLook.worn]));
 
 	const onkeydown = tableKeys(table, {
@@ -47,7 +47,7 @@
 		toggleHems: view.toggleHems,
 		toggleOverlay: view.toggleOverlay,
 		nextLayers: () => view.nextLayers(states),
-		toggleCheck: () => (checking = !checking),
+		toggleSide: (to) => (side = side === to ? 'tray' : to),
 		askWhy: () => (asked = true),
 		search: () => room?.querySelector<HTMLInputElement>('input[type="search"]')?.focus()
 	});
@@ -145,7 +145,7 @@
 				overlaid
 			/>
 			<div class="tray-place" id="tray" tabindex="-1">
-				<SidePanel {table} bind:checking onwhy={() => (asked = true)} />
+				<SidePanel {table} bind:side onwhy={() => (asked = true)} />
 			</div>
 		</div>
 		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />

@@ -7,6 +7,7 @@ import {
 	matchOf,
 	matchWardrobe,
 	mayWear,
+	plannedFor,
 	schoolGuide,
 	type Candidate,
 	type Candidates,
@@ -14,6 +15,7 @@ import {
 	type Dismissal,
 	type Echo,
 	type Element,
+	type Event,
 	type Finding,
 	type Match,
 	type Mend,
@@ -36,6 +38,7 @@ export interface DeedSource {
 	echo: Echo;
 	reference: Reference;
 	client: Client;
+	event: Event | undefined;
 	elements: readonly Element[];
 	candidates: Candidates;
 	scoring: ScoreOptions;
@@ -127,6 +130,24 @@ export function tableDeeds(source: () => DeedSource) {
 			edit(m.did.letStand(title), (draft) => {
 				draft.dismissed.push({ rule, pieces: [...pieces], reason, on: today() });
 			}),
+		/** Puts the echo by until a month comes in which it can be worn. */
+		hold: (months: number[]) =>
+			edit(m.did.held(source().echo.title), (draft) => {
+				draft.hold = { months, since: today() };
+			}),
+		release: () =>
+			edit(m.did.released(source().echo.title), (draft) => {
+				delete draft.hold;
+			}),
+		/** What changed about the day was seen to: from here on it is told anew. */
+		sawDay() {
+			const { event } = source();
+			return event
+				? edit(m.did.sawDay(event.title), (draft) => {
+						draft.plannedFor = plannedFor(event);
+					})
+				: nothing;
+		},
 		/** Raises a finding again that was let stand. */
 		raiseAgain: (dismissal: Dismissal, title: string) =>
 			edit(m.did.raisedAgain(title), (draft) => {

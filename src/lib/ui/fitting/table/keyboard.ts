@@ -12,7 +12,8 @@ export interface TableActions {
 	toggleHems: () => void;
 	toggleOverlay: () => void;
 	nextLayers: () => void;
-	toggleCheck: () => void;
+	/** Shows the eye's findings or the day, or the cards again. */
+	toggleSide: (to: 'check' | 'wear') => void;
 	askWhy: () => void;
 	search: () => void;
 }
@@ -84,7 +85,8 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			h: actions.toggleHems,
 			o: actions.toggleOverlay,
 			l: actions.nextLayers,
-			k: actions.toggleCheck,
+			k: () => actions.toggleSide('check'),
+			g: () => actions.toggleSide('wear'),
 			w: () => table.matchOf(element)?.state === 'items' && actions.askWhy(),
 			'/': actions.search
 		};

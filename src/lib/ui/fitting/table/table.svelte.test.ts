@@ -50,7 +50,9 @@ let onTable = $state.raw<OnTable>({
 	pieces,
 	currency: 'GBP',
 	rates: {},
-	letters: true
+	letters: true,
+	units: 'cm' as const,
+	fitNotes: []
 });
 const fetched = vi.fn();
 
@@ -77,7 +79,17 @@ beforeEach(async () => {
 	});
 	fetched.mockImplementation(async () => new Response(JSON.stringify(answer())));
 	vi.stubGlobal('fetch', fetched);
-	onTable = { echo, reference, client, pieces, currency: 'GBP', rates: {}, letters: true };
+	onTable = {
+		echo,
+		reference,
+		client,
+		pieces,
+		currency: 'GBP',
+		rates: {},
+		letters: true,
+		units: 'cm',
+		fitNotes: []
+	};
 	stop = $effect.root(() => {
 		table = fittingTable(() => onTable);
 	});

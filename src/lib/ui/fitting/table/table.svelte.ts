@@ -15,7 +15,9 @@ import {
 	type Echo,
 	type Element,
 	type Event,
+	type FitNote,
 	type Item,
+	type LengthUnit,
 	type LookCloseness,
 	type Piece,
 	type Rates,
@@ -41,6 +43,10 @@ export interface OnTable {
 	rates: Rates;
 	/** Do single letters act on the table? */
 	letters: boolean;
+	/** The unit in which lengths are shown. */
+	units: LengthUnit;
+	/** What the client tried of shops. */
+	fitNotes: FitNote[];
 	/** What the echo is for. */
 	event?: Event;
 }
@@ -81,6 +87,7 @@ export function fittingTable(onTable: () => OnTable) {
 			client,
 			pieces,
 			market: market.answer?.ok ? market.answer.answer : undefined,
+			fitNotes: onTable().fitNotes,
 			scoring,
 			seenOn: today()
 		})
@@ -112,6 +119,7 @@ export function fittingTable(onTable: () => OnTable) {
 		echo,
 		reference,
 		client,
+		event: onTable().event,
 		elements,
 		candidates,
 		scoring,
@@ -126,6 +134,20 @@ export function fittingTable(onTable: () => OnTable) {
 		},
 		get client() {
 			return client;
+		},
+		get event() {
+			return onTable().event;
+		},
+		get pieces() {
+			return pieces;
+		},
+		/** What the client tried of shops. */
+		get fitNotes() {
+			return onTable().fitNotes;
+		},
+		/** The unit in which lengths are shown. */
+		get units() {
+			return onTable().units;
 		},
 		get elements() {
 			return elements;
