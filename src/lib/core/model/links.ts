@@ -35,17 +35,15 @@ export function brokenLinksOf(
 	});
 }
 
-/** All links of a studio that lead nowhere. */
-export function brokenLinks(studio: Studio): BrokenLink[] {
+/** All links of a studio that lead nowhere. A studio of an older version has no records of kinds that came later. */
+export function brokenLinks(studio: Partial<Studio>): BrokenLink[] {
+	const recordsOf = (table: TableName) => (studio[table] ?? []) as unknown as AnyRecord[];
 	const byId = new Map<TableName, Map<Id, AnyRecord>>(
-		tableNames.map((table) => [
-			table,
-			new Map((studio[table] as unknown as AnyRecord[]).map((record) => [record.id, record]))
-		])
+		tableNames.map((table) => [table, new Map(recordsOf(table).map((record) => [record.id, record]))])
 	);
 	const find = (table: TableName, id: Id) => byId.get(table)?.get(id);
 	return tableNames.flatMap((table) =>
-		(studio[table] as unknown as AnyRecord[]).flatMap((record) => brokenLinksOf(table, record, find))
+		recordsOf(table).flatMap((record) => brokenLinksOf(table, record, find))
 	);
 }
 

@@ -45,7 +45,7 @@ function withoutLeftOvers(document: OldDocument): OldDocument {
 /** Is a document of the right form as far as links are read from it? What is not is left for the schemas to tell. */
 function hasReadableLinks(document: OldDocument): boolean {
 	try {
-		brokenLinks(document as unknown as Studio);
+		brokenLinks(document);
 		return true;
 	} catch {
 		return false;

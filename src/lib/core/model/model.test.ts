@@ -14,7 +14,7 @@ import {
 import { dateSchema, momentSchema, moneySchema, priceSchema, schemaVersion } from './basics';
 import { clientSchema } from './client';
 import { echoSchema, verdictSchema } from './echo';
-import { eventSchema } from './event';
+import { eventSchema, freshEvent } from './event';
 import { garmentSchema } from './garment';
 import { listingSchema, shopSchema } from './market';
 import { configurationSchema, pieceSchema } from './piece';
@@ -159,18 +159,11 @@ describe('records', () => {
 		expect(where(echoSchema, echo)).toEqual(['matches.0.elementIds']);
 	});
 	it('an event has a date and a real temperature', () => {
-		const event = {
-			id: uuid(1),
-			rev: 1,
-			clientId: uuid(2),
-			title: 'Opening',
-			date: '2026-12-01',
-			timeZone: 'Europe/London',
-			place: '',
-			dressCode: ''
-		};
+		const event = freshEvent({ id: uuid(1), clientId: uuid(2), title: 'Opening', date: '2026-12-01' });
 		expect(accepts(eventSchema, event)).toBe(true);
-		expect(where(eventSchema, { ...event, weather: { airC: 300, rain: false } })).toEqual(['weather.airC']);
+		const weather = { airC: 300, rain: false, source: 'said' };
+		expect(where(eventSchema, { ...event, weather })).toEqual(['weather.airC']);
+		expect(where(eventSchema, { ...event, time: '25:00' })).toEqual(['time']);
 	});
 	it('schools are settings by question; unknown ones are refused', () => {
 		expect(accepts(schoolsSchema, {})).toBe(true);

@@ -1,37 +1,19 @@
 <script lang="ts">
-	import { Checkbox, NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-	import {
-		bodyMeasureIds,
-		bodyMeasures,
-		boldnesses,
-		colourOfWord,
-		contrasts,
-		effectIds,
-		effects,
-		ethicalMaterials,
-		ethicalSteps,
-		freshClient,
-		isKnownLimit,
-		metalIds,
-		reaches,
-		remeasured,
-		skinIds,
-		tightSpotIds,
-		tightSpots,
-		undertones,
-		type Client
-	} from '$lib/core';
+	import { TextArea, TextInput } from 'carbon-components-svelte';
+	import { bodyMeasureIds, bodyMeasures, freshClient, remeasured, type Client } from '$lib/core';
 	import { newId, today } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
-	import { noted } from '../frame/noted';
 	import { putOver } from '../frame/put-over';
 	import { m } from '../messages';
+	import ColouringFields from './ColouringFields.svelte';
+	import HandlingFields from './HandlingFields.svelte';
+	import LimitFields from './LimitFields.svelte';
 	import MeasureFields from './MeasureFields.svelte';
 	import SizesFields from './SizesFields.svelte';
-	import WordsField from './WordsField.svelte';
+	import TasteFields from './TasteFields.svelte';
 
 	interface Props {
 		open: boolean;
@@ -93,17 +75,6 @@
 		onsaved?.(next.id);
 		return true;
 	}
-
-	const figureChoices = {
-		hair: ['black', 'dark-brown', 'brown', 'auburn', 'blonde', 'grey', 'white'],
-		hairShape: ['cropped', 'bob', 'long', 'up']
-	} as const;
-	/** Metals that are asked after; others are kept as they were. */
-	const commonMetals = metalIds.filter((id) =>
-		['gold', 'rose-gold', 'brass', 'copper', 'silver', 'steel', 'gunmetal'].includes(id)
-	);
-	const toggled = <T,>(list: readonly T[], one: T, on: boolean): T[] =>
-		on ? [...new Set([...list, one])] : list.filter((other) => other !== one);
 </script>
 
 <FormDialog
@@ -154,166 +125,22 @@
 
 	<section aria-labelledby="client-limits">
 		<h3 id="client-limits">{m.clients.parts.limits}</h3>
-		<div class="fields">
-			<div class="wide">
-				<WordsField
-					label={m.clients.never}
-					hint={m.clients.neverHint}
-					bind:words={draft.limits.never}
-					known={isKnownLimit}
-					unknownText={m.clients.unknownLimits}
-				/>
-			</div>
-			<WordsField label={m.clients.avoid} bind:words={draft.avoidMaterials} />
-			<WordsField label={m.clients.allergies} hint={m.clients.allergyNote} bind:words={draft.allergies} />
-			<NumberInput
-				size="sm"
-				hideSteppers
-				allowEmpty
-				step={0.5}
-				labelText={m.clients.maxHeel}
-				value={draft.limits.maxHeelCm ?? null}
-				invalid={heelBad}
-				invalidText={m.clients.heelBad}
-				on:change={({ detail }) => (draft.limits = noted(draft.limits, 'maxHeelCm', detail))}
-			/>
-			<fieldset class="wide">
-				<legend class="bx--label">{m.clients.ethics}</legend>
-				<div class="fields">
-					{#each ethicalMaterials as material (material)}
-						<Select size="sm" labelText={m.clients.ethical[material]} bind:selected={draft.ethics[material]}>
-							{#each ethicalSteps as step (step)}<SelectItem
-									value={step}
-									text={m.clients.ethicalStep[step]}
-								/>{/each}
-						</Select>
-					{/each}
-				</div>
-			</fieldset>
-		</div>
+		<LimitFields bind:draft={form.value} {heelBad} />
 	</section>
 
 	<section aria-labelledby="client-taste">
 		<h3 id="client-taste">{m.clients.parts.taste}</h3>
-		<div class="fields">
-			<div class="wide">
-				<WordsField
-					label={m.clients.loved}
-					bind:words={draft.coloursLoved}
-					known={(word) => colourOfWord(word) !== undefined}
-					unknownText={m.clients.unknownColours}
-				/>
-			</div>
-			<div class="wide">
-				<WordsField
-					label={m.clients.refused}
-					hint={m.clients.refusedHint}
-					bind:words={draft.coloursRefused}
-					known={(word) => colourOfWord(word) !== undefined}
-					unknownText={m.clients.unknownColours}
-				/>
-			</div>
-			<Select size="sm" labelText={m.clients.boldness} bind:selected={draft.boldness}>
-				{#each boldnesses as value (value)}<SelectItem {value} text={m.clients.bold[value]} />{/each}
-			</Select>
-			<fieldset class="wide">
-				<legend class="bx--label">{m.clients.metals}</legend>
-				<div class="ticks">
-					{#each commonMetals as id (id)}
-						<Checkbox
-							labelText={id.replace('-', ' ')}
-							checked={draft.metals.includes(id)}
-							on:check={({ detail }) => (draft.metals = toggled(draft.metals, id, detail))}
-						/>
-					{/each}
-				</div>
-			</fieldset>
-			<fieldset class="wide">
-				<legend class="bx--label">{m.clients.effects}</legend>
-				<div class="ticks">
-					{#each effectIds as effect (effect)}
-						<Checkbox
-							labelText={effects[effect].label}
-							checked={draft.wishedEffects.includes(effect)}
-							on:check={({ detail }) => (draft.wishedEffects = toggled(draft.wishedEffects, effect, detail))}
-						/>
-					{/each}
-				</div>
-			</fieldset>
-		</div>
+		<TasteFields bind:draft={form.value} />
 	</section>
 
 	<section aria-labelledby="client-handling">
 		<h3 id="client-handling">{m.clients.parts.handling}</h3>
-		<div class="fields">
-			<Select size="sm" labelText={m.clients.reach} bind:selected={draft.handling.reach}>
-				{#each reaches as value (value)}<SelectItem {value} text={m.clients.reaches[value]} />{/each}
-			</Select>
-			<fieldset class="wide">
-				<legend class="visually-hidden">{m.clients.parts.handling}</legend>
-				<div class="ticks">
-					<Checkbox labelText={m.clients.overHead} bind:checked={draft.handling.overHead} />
-					<Checkbox labelText={m.clients.pockets} bind:checked={draft.handling.pockets} />
-					<Checkbox labelText={m.clients.light} bind:checked={draft.handling.light} />
-					<Checkbox labelText={m.clients.softSeams} bind:checked={draft.handling.softSeams} />
-				</div>
-			</fieldset>
-			<fieldset class="wide">
-				<legend class="bx--label">{m.clients.tightSpots}</legend>
-				<div class="ticks">
-					{#each tightSpotIds as spot (spot)}
-						<Checkbox
-							labelText={tightSpots[spot]}
-							checked={draft.handling.tightSpots.includes(spot)}
-							on:check={({ detail }) =>
-								(draft.handling.tightSpots = toggled(draft.handling.tightSpots, spot, detail))}
-						/>
-					{/each}
-				</div>
-			</fieldset>
-		</div>
+		<HandlingFields bind:draft={form.value} />
 	</section>
 
 	<section aria-labelledby="client-colouring">
 		<h3 id="client-colouring">{m.clients.parts.colouring}</h3>
-		<div class="fields">
-			<Select size="sm" labelText={m.clients.skin} bind:selected={draft.figure.skin}>
-				{#each skinIds as value (value)}<SelectItem {value} text={value} />{/each}
-			</Select>
-			<Select
-				size="sm"
-				labelText={m.clients.undertone}
-				selected={draft.colouring.undertone ?? ''}
-				on:update={({ detail }) => {
-					if (detail) draft.colouring.undertone = detail as (typeof undertones)[number];
-					else delete draft.colouring.undertone;
-				}}
-			>
-				<SelectItem value="" text={m.notNoted} />
-				{#each undertones as value (value)}<SelectItem {value} text={value} />{/each}
-			</Select>
-			<Select
-				size="sm"
-				labelText={m.clients.contrast}
-				selected={draft.colouring.contrast ?? ''}
-				on:update={({ detail }) => {
-					if (detail) draft.colouring.contrast = detail as (typeof contrasts)[number];
-					else delete draft.colouring.contrast;
-				}}
-			>
-				<SelectItem value="" text={m.notNoted} />
-				{#each contrasts as value (value)}<SelectItem {value} text={value} />{/each}
-			</Select>
-			<Select size="sm" labelText={m.clients.hair} bind:selected={draft.figure.hair}>
-				{#each figureChoices.hair as value (value)}<SelectItem
-						{value}
-						text={value.replace('-', ' ')}
-					/>{/each}
-			</Select>
-			<Select size="sm" labelText={m.clients.hairShape} bind:selected={draft.figure.hairShape}>
-				{#each figureChoices.hairShape as value (value)}<SelectItem {value} text={value} />{/each}
-			</Select>
-		</div>
+		<ColouringFields bind:draft={form.value} />
 	</section>
 </FormDialog>
 
@@ -325,13 +152,5 @@
 	section + section {
 		padding-top: 1rem;
 		border-top: 1px solid var(--line);
-	}
-	.ticks {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
-		gap: 0.25rem 1rem;
-	}
-	.ticks :global(.bx--form-item) {
-		margin: 0;
 	}
 </style>

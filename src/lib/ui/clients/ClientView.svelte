@@ -2,22 +2,11 @@
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import {
-		bodyMeasureIds,
-		dayInWords,
-		effects,
-		ethicalMaterials,
-		lengthInWords,
-		schoolLabel,
-		tightSpots,
-		type Client,
-		type Event
-	} from '$lib/core';
+	import type { Client, Event } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
-	import MeasureCourse from '../charts/MeasureCourse.svelte';
 	import EventForm from '../events/EventForm.svelte';
 	import EventList from '../events/EventList.svelte';
 	import EchoCard from '../fitting/echoes/EchoCard.svelte';
@@ -29,6 +18,7 @@
 	import { m } from '../messages';
 	import WardrobeView from '../wardrobe/WardrobeView.svelte';
 	import SchoolsForm from '../schools/SchoolsForm.svelte';
+	import ClientFacts from './ClientFacts.svelte';
 	import ClientForm from './ClientForm.svelte';
 
 	let { clientId }: { clientId: string } = $props();
@@ -52,74 +42,6 @@
 	/** As many echoes as stand above the rail; the latest first. */
 	const few = 4;
 	let allEchoes = $state(false);
-
-	const facts = $derived.by((): [string, string][] => {
-		if (!client) return [];
-		const { measurements, allergies, avoidMaterials, limits, wishedEffects, ethics, handling } = client;
-		const length = (cm: number | undefined) => (cm === undefined ? '' : lengthInWords(cm, unit));
-		const all: [string, string][] = [
-			[m.clients.pronouns, client.pronouns],
-			[m.clients.contact, client.contact],
-			['Height', length(measurements.stature)],
-			[
-				'Bust, waist, hip',
-				[measurements.bust, measurements.waist, measurements.hip].map(length).filter(Boolean).join(' · ')
-			],
-			[
-				m.clients.saidSizes,
-				client.sizes.map(({ label, shop }) => (shop ? `${label} at ${shop}` : label)).join(', ')
-			],
-			[m.clients.allergies, allergies.join(', ')],
-			[m.clients.avoid, avoidMaterials.join(', ')],
-			[m.clients.never, limits.never.join(', ')],
-			[m.clients.ethics, ethicsInWords(ethics)],
-			[m.clients.loved, client.coloursLoved.join(', ')],
-			[m.clients.refused, client.coloursRefused.join(', ')],
-			[m.clients.metalsSaid, client.metals.join(', ')],
-			[m.clients.parts.handling, handlingInWords(handling)],
-			[m.schools.edit, Object.values(client.schools).map(schoolLabel).join(', ')],
-			[m.clients.effects, wishedEffects.map((id) => effects[id].label).join(', ')]
-		];
-		return all.filter(([, words]) => words !== '');
-	});
-	const ethicsInWords = (ethics: Client['ethics']) =>
-		ethicalMaterials
-			.flatMap((material) => {
-				const step = ethics[material];
-				return step === 'any' ? [] : [m.clients.ethicalSaid[step](m.clients.ethical[material].toLowerCase())];
-			})
-			.join(', ');
-	const handlingInWords = ({
-		reach,
-		overHead,
-		pockets,
-		light,
-		softSeams,
-		tightSpots: tight
-	}: Client['handling']) =>
-		[
-			reach !== 'any' && m.clients.handlingFacts[reach],
-			!overHead && m.clients.handlingFacts.overHead,
-			pockets && m.clients.handlingFacts.pockets,
-			light && m.clients.handlingFacts.light,
-			softSeams && m.clients.handlingFacts.softSeams,
-			...tight.map((spot) => m.clients.nothingTight(tightSpots[spot]))
-		]
-			.filter(Boolean)
-			.join(', ');
-
-	/** Measures that were taken on more than one day and changed, with all their days. */
-	const courses = $derived.by(() => {
-		if (!client?.measuredOn) return [];
-		const sets = [...client.earlierMeasurements, { on: client.measuredOn, cm: client.measurements }];
-		return bodyMeasureIds.flatMap((measure) => {
-			const course = sets.flatMap(({ on, cm }) => {
-				const length = cm[measure];
-				return on === undefined || length === undefined ? [] : [{ on, cm: length }];
-			});
-			return course.length > 1 && new Set(course.map(({ cm }) => cm)).size > 1 ? [{ measure, course }] : [];
-		});
-	});
 
 	/** Coming ones first, in their order; the earlier ones behind a word. */
 	const coming = $derived(found.value?.events.filter(({ date }) => date >= today()) ?? []);
@@ -160,25 +82,7 @@
 				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.clients.edit}</Button>
 			</div>
 			<p class="brief">{client.brief}</p>
-			<dl class="facts">
-				{#each facts as [label, value] (label)}
-					<div>
-						<dt class="soft">{label}</dt>
-						<dd>{value}</dd>
-					</div>
-				{/each}
-			</dl>
-			{#if courses.length > 0}
-				<section aria-labelledby="course-title" class="course">
-					<h2 id="course-title">
-						{m.clients.course}
-						<span class="soft">{m.clients.measured(dayInWords(client.measuredOn ?? ''))}</span>
-					</h2>
-					<div class="courses">
-						{#each courses as { measure, course } (measure)}<MeasureCourse {measure} {course} {unit} />{/each}
-					</div>
-				</section>
-			{/if}
+			<ClientFacts {client} {unit} />
 			<section aria-labelledby="events-title" class="events">
 				<div class="page-head">
 					<h2 id="events-title" tabindex="-1">{m.events.title}</h2>
@@ -240,30 +144,8 @@
 		max-width: 65ch;
 		margin-bottom: 1rem;
 	}
-	.facts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.75rem 2rem;
-		margin-bottom: 2rem;
-		font-size: var(--step-0);
-	}
-	dt {
-		font-size: var(--step--1);
-	}
-	.course,
 	.events {
 		margin-bottom: 2rem;
-	}
-	.courses {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.75rem 2.5rem;
-	}
-	.course h2 {
-		margin-bottom: 0.5rem;
-	}
-	.course h2 span {
-		font: 400 var(--step--1) var(--text);
 	}
 	.events h2 {
 		margin-right: auto;

@@ -94,8 +94,11 @@ export function formDraft<T extends object>({
 	}
 
 	return {
-		get value() {
+		get value(): T {
 			return value;
+		},
+		set value(next: T) {
+			value = next;
 		},
 		/** Differs from what it began with. */
 		get changed() {

@@ -147,7 +147,7 @@ export const fitting = {
 		range: (state: string, from: number | undefined, to: number | undefined) =>
 			`${state}: pleasant ${from === undefined ? 'below 10' : `from ${from}`} to ${to === undefined ? 'above 30' : to} °C`,
 		verdict: {
-			fine: (airC: number, states: readonly string[]) => `Pleasant at ${airC} °C: ${states.join(', ')}.`,
+			fine: (airC: number, states: string) => `Pleasant at ${airC} °C: ${states}.`,
 			cold: (airC: number) =>
 				`Too cold at ${airC} °C, even with everything on: add a layer, or hold it for its season.`,
 			hot: (airC: number) =>

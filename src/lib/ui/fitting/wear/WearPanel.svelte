@@ -121,7 +121,7 @@
 			<WarmthBars {ranges} airC={air} />
 			{#if warmth && air !== undefined}
 				<p class:warn={warmth.verdict === 'cold' || warmth.verdict === 'hot'}>
-					{m.fitting.wear.verdict[warmth.verdict](Math.round(air), warmth.states)}
+					{m.fitting.wear.verdict[warmth.verdict](Math.round(air), warmth.states.join(', '))}
 				</p>
 			{/if}
 			<p class="soft small">{m.fitting.wear.warmthNote(setting)}</p>
