@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { checkLook, type CheckContext, type CheckedPiece, type Client } from '../../src/lib/core';
+import {
+	checkLook,
+	freshClient,
+	type CheckContext,
+	type CheckedPiece,
+	type Client
+} from '../../src/lib/core';
 import { forClient, piecesOf } from '../outfits';
 
 const wishes = (...wishedEffects: Client['wishedEffects']) => forClient({ wishedEffects });
@@ -303,6 +309,78 @@ describe('a rule tells a look from its neighbour', () => {
 			'black biker jacket',
 			'black denim jacket',
 			forClient({ ethics: { fur: true, leather: false } })
+		],
+		...(
+			[
+				[{ reach: 'none-at-the-back' }, 'black sheath dress', 'navy shirt dress'],
+				[{ reach: 'none-at-the-back' }, 'black zip-up dress', 'black wrap dress'],
+				[{ overHead: false }, 'navy jumper; grey trousers', 'navy cardigan; white shirt; grey trousers'],
+				[{ pockets: true }, 'silk blouse; pencil skirt', 'silk blouse; navy trousers'],
+				[{ light: true }, 'shearling coat; jeans', 'linen jacket; jeans'],
+				[{ softSeams: true }, 'mohair jumper', 'cotton jumper'],
+				[{ tightSpots: ['neck'] }, 'roll-neck jumper', 'crew-neck jumper'],
+				[{ tightSpots: ['waist'] }, 'black dress; wide belt', 'black shift dress'],
+				[{ tightSpots: ['calf'] }, 'grey skirt; knee boots', 'grey skirt; ankle boots'],
+				[{ tightSpots: ['thigh'] }, 'skinny jeans', 'wide-leg jeans'],
+				[{ tightSpots: ['foot'] }, 'pointed court shoes', 'round-toe court shoes']
+			] as const
+		).map(([given, off, right]): [string, string, string, string, CheckContext] => [
+			'handling',
+			JSON.stringify(given),
+			off,
+			right,
+			forClient({ handling: { ...freshClient({ id: '' }).handling, ...(given as object) } })
+		]),
+		[
+			'client-metals',
+			'silver for one who wears gold',
+			'silver hoops',
+			'gold hoops',
+			forClient({ metals: ['gold'] })
+		],
+		['client-metals', 'brass goes with gold', 'steel watch', 'brass cuff', forClient({ metals: ['gold'] })],
+		['too-bold', 'for a quiet client', 'leopard-print dress', 'navy dress', forClient({ boldness: 'quiet' })],
+		[
+			'dress-code',
+			'flat soles',
+			'black stilettos',
+			'black loafers',
+			{ event: { dressCode: 'smart, flat soles' } }
+		],
+		[
+			'dress-code',
+			'what the host rules out',
+			'blue jeans',
+			'navy wool trousers',
+			{ event: { dressCode: 'smart casual, no jeans' } }
+		],
+		[
+			'dress-code',
+			'all of it too dressy',
+			'black evening gown',
+			'striped tee; jeans',
+			{ event: { dressCode: 'casual' } }
+		],
+		[
+			'high-for-long',
+			'hours on the feet',
+			'heeled sandals',
+			'loafers',
+			{ event: { dressCode: '', standingHours: 3 } }
+		],
+		[
+			'high-for-long',
+			'a walk in a middling heel',
+			'block heels',
+			'loafers',
+			{ event: { dressCode: '', walkingKm: 2 } }
+		],
+		[
+			'white-at-table',
+			'where food is served',
+			'white dress',
+			'navy dress',
+			{ event: { dressCode: '', food: 'seated' } }
 		],
 		...[
 			['strapless', 'strapless black top', 'sleeveless black top'],

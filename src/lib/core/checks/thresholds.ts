@@ -68,5 +68,10 @@ export const thresholds = {
 	/** New shoes from this heel on want breaking in, in cm. */
 	breakInHeelCm: 4,
 	/** Heels from here on are high for standing long, in cm. */
-	highHeelCm: 10.5
+	highHeelCm: 10.5,
+	/** From these on a heel wants a second pair: to stand in for so many hours, to walk in for so many km. */
+	heelToStandCm: 6.5,
+	longStandingHours: 2,
+	heelToWalkCm: 5,
+	longWalkKm: 1
 } as const;

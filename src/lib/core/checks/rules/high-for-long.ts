@@ -1,3 +1,4 @@
+import type { Violation } from '../model';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
@@ -8,16 +9,23 @@ export const highForLong: Rule = {
 	standing: 'settled',
 	about: ['heelHeight', 'heelShape'],
 	find: (facts) =>
-		facts
-			.in('feet')
-			.filter(
-				(piece) =>
-					(piece.stated('heelHeight') ? (piece.place('heelHeight') ?? 0) : 0) >= thresholds.highHeelCm
-			)
-			.map((piece) => ({
-				severity: 'hint' as const,
-				pieces: [piece.id],
-				measured: `about ${piece.place('heelHeight')} cm of heel`,
-				swap: true
-			}))
+		facts.in('feet').flatMap((piece): Violation[] => {
+			const cm = piece.place('heelHeight') ?? 0;
+			const { standingHours = 0, walkingKm = 0 } = facts.event ?? {};
+			const stands = cm >= thresholds.heelToStandCm && standingHours >= thresholds.longStandingHours;
+			const walks = cm >= thresholds.heelToWalkCm && walkingKm >= thresholds.longWalkKm;
+			const high = piece.stated('heelHeight') !== undefined && cm >= thresholds.highHeelCm;
+			if (!stands && !walks && !high) return [];
+			const day = [stands && `${standingHours} h on the feet`, walks && `${walkingKm} km to walk`].filter(
+				Boolean
+			);
+			return [
+				{
+					severity: 'hint',
+					pieces: [piece.id],
+					measured: [`about ${cm} cm of heel`, ...day].join(', '),
+					swap: true
+				}
+			];
+		})
 };

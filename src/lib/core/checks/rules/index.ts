@@ -5,6 +5,7 @@ import { bagAndShoe } from './bag-and-shoe';
 import { bunches } from './bunches';
 import { busyNeck } from './busy-neck';
 import { clientLimits } from './client-limits';
+import { clientMetals } from './client-metals';
 import { costume } from './costume';
 import { cropAndRise } from './crop-and-rise';
 import { denimOnDenim } from './denim-on-denim';
@@ -13,6 +14,7 @@ import { fitted } from './fitted';
 import { formalityApart } from './formality-apart';
 import { gapes } from './gapes';
 import { heavyWhite } from './heavy-white';
+import { handling } from './handling';
 import { hemAndBoot } from './hem-and-boot';
 import { hemAndHeel } from './hem-and-heel';
 import { hiddenEarrings } from './hidden-earrings';
@@ -41,6 +43,7 @@ import { statementCount } from './statements';
 import { straps } from './straps';
 import { strayColour } from './stray-colour';
 import { takeOneOff } from './take-one-off';
+import { lovedColour, tooBold } from './taste';
 import { tonal } from './tonal';
 import { tooManyColours } from './too-many-colours';
 import { trouserEnd } from './trouser-end';
@@ -55,6 +58,7 @@ import { wishedEffects } from './wished-effects';
 export const rules: readonly Rule[] = [
 	notDressed,
 	clientLimits,
+	handling,
 	dressCode,
 	outOfSeason,
 	rain,
@@ -72,6 +76,7 @@ export const rules: readonly Rule[] = [
 	warmAndCool,
 	tooManyColours,
 	socks,
+	lovedColour,
 	accentRepeated,
 	accentPulled,
 	tonal,
@@ -89,6 +94,7 @@ export const rules: readonly Rule[] = [
 	ridesUp,
 	gapes,
 	bunches,
+	tooBold,
 	statementCount,
 	takeOneOff,
 	loneTexture,
@@ -98,6 +104,7 @@ export const rules: readonly Rule[] = [
 	twoNotes,
 	costume,
 	shinyImitation,
+	clientMetals,
 	metalsTogether,
 	busyNeck,
 	hiddenEarrings,

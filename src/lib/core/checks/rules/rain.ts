@@ -16,7 +16,7 @@ export const rain: Rule = {
 	standing: 'settled',
 	about: ['material'],
 	find: (facts) => {
-		if (!facts.event?.weather?.rain) return [];
+		if (!facts.event?.weather?.rain || facts.event.setting === 'indoors') return [];
 		const marked = facts
 			.in('feet', 'bag', 'head', 'outer')
 			.filter((piece) => spoilt.includes(piece.value('material') ?? ''))

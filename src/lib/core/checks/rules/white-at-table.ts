@@ -9,7 +9,9 @@ export const whiteAtTable: Rule = {
 	about: ['palette'],
 	find: ({ large, event }) => {
 		const told = `${event?.title ?? ''} ${event?.dressCode ?? ''}`;
-		if (!/dinner|supper|banquet|feast|lunch|barbecue|tasting|reception/i.test(told)) return [];
+		const served = event?.food === 'seated' || event?.food === 'standing';
+		if (event?.food === 'none') return [];
+		if (!served && !/dinner|supper|banquet|feast|lunch|barbecue|tasting|reception/i.test(told)) return [];
 		return large
 			.filter(({ main, print }) => main && !print && main.lab.l >= thresholds.whiteLightness)
 			.map((piece) => ({
