@@ -31,6 +31,15 @@ export function noonOf(day: Day): Date {
 	return set(someNoon, { year, month: (month ?? 1) - 1, date });
 }
 
+/** Is it an IANA time zone that this machine knows? @example isTimeZone('Europe/London') // true */
+export function isTimeZone(zone: string): boolean {
+	try {
+		return new Intl.DateTimeFormat('en-GB', { timeZone: zone }).resolvedOptions().timeZone !== '';
+	} catch {
+		return false;
+	}
+}
+
 /** The day of a moment as the machine's own calendar shows it. */
 export const dayOf = (moment: Date): Day => formatISO(moment, { representation: 'date' });
 

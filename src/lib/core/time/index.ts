@@ -6,6 +6,7 @@ export {
 	daysBetween,
 	isDay,
 	isMoment,
+	isTimeZone,
 	momentBefore,
 	momentInWords,
 	momentLater,

@@ -20,6 +20,7 @@
 	import SchoolsForm from '../schools/SchoolsForm.svelte';
 	import ClientFacts from './ClientFacts.svelte';
 	import ClientForm from './ClientForm.svelte';
+	import FitNotes from './FitNotes.svelte';
 
 	let { clientId }: { clientId: string } = $props();
 
@@ -29,6 +30,7 @@
 			client: await database.clients.get(id),
 			pieces: await database.pieces.where('clientId').equals(id).toArray(),
 			events: await database.events.where('clientId').equals(id).sortBy('date'),
+			fitNotes: await database.fitNotes.where('clientId').equals(id).reverse().sortBy('on'),
 			echoes: await database.echoes.where('clientId').equals(id).reverse().sortBy('createdOn'),
 			references: await database.references.toArray(),
 			settings: await database.settings.toCollection().first()
@@ -117,6 +119,7 @@
 					>
 				{/if}
 			{/if}
+			<FitNotes {client} notes={found.value.fitNotes} />
 			<WardrobeView {client} pieces={found.value.pieces} currency={found.value.settings?.currency ?? 'GBP'} />
 		{/if}
 	</Pending>

@@ -5,6 +5,7 @@
 		askedBy,
 		eventSchema,
 		freshEvent,
+		isTimeZone,
 		readMoney,
 		type Client,
 		type Event
@@ -59,20 +60,13 @@
 	const draft = $derived(form.value);
 	let tried = $state(false);
 
-	const isZone = (zone: string) => {
-		try {
-			return Boolean(new Intl.DateTimeFormat('en-GB', { timeZone: zone }));
-		} catch {
-			return false;
-		}
-	};
 	const { shape } = eventSchema;
 	const bad = $derived({
 		title: !shape.title.safeParse(draft.title).success,
 		client: !clients.some(({ id }) => id === draft.clientId),
 		date: !shape.date.safeParse(draft.date).success,
 		time: draft.at !== '' && !shape.time.safeParse(draft.at).success,
-		zone: !isZone(draft.timeZone),
+		zone: !isTimeZone(draft.timeZone),
 		price: draft.price.trim() !== '' && readMoney(draft.price, currency) === undefined,
 		standing: !shape.standingHours.safeParse(draft.standingHours).success,
 		walking: !shape.walkingKm.safeParse(draft.walkingKm).success,

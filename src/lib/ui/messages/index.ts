@@ -2,6 +2,7 @@
 import { clients } from './clients';
 import { welcome, desk } from './desk';
 import { events } from './events';
+import { fit } from './fit';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
@@ -19,6 +20,7 @@ export const m = {
 	desk,
 	clients,
 	events,
+	fit,
 	wardrobe,
 	garment,
 	say,

@@ -30,6 +30,12 @@ export const studio = {
 	words: 'Words',
 	wordsOf: { uk: 'British: a vest is worn underneath', us: 'American: a vest is worn over a shirt' },
 	currency: 'Currency',
+	units: 'Lengths',
+	unitsOf: { cm: 'Centimetres', in: 'Inches' },
+	weekStart: 'A week begins on',
+	weekDay: { monday: 'Monday', saturday: 'Saturday', sunday: 'Sunday' },
+	timeZone: 'Time zone of the studio',
+	schools: 'Schools of new clients',
 	rates: 'Rates of other currencies',
 	ratesText: (currency: string) =>
 		`What one unit is worth in ${currency}. Prices without a rate are kept apart and said so.`,

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-	import { currencies, type Settings } from '$lib/core';
+	import { currencies, isTimeZone, weekDays, type Settings } from '$lib/core';
 	import { change } from '$lib/store/journal';
 	import { perform, performTold } from '../frame/perform';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
+	import SchoolsForm from '../schools/SchoolsForm.svelte';
 
 	let { settings }: { settings: Settings } = $props();
 
@@ -17,6 +18,12 @@
 		const next = name.trim();
 		if (next && next !== settings.studioName) void set((draft) => void (draft.studioName = next));
 	}
+	let zone = $derived(settings.timeZone);
+	function rezone() {
+		const next = zone.trim();
+		if (isTimeZone(next) && next !== settings.timeZone) void set((draft) => void (draft.timeZone = next));
+	}
+	let choosing = $state(false);
 	/** Other currencies, with what one unit is worth; empty where none was entered. */
 	const others = $derived(currencies.filter((code) => code !== settings.currency));
 	function setRate(code: string, typed: string) {
@@ -76,6 +83,42 @@
 	>
 		{#each currencies as code (code)}<SelectItem value={code} text={code} />{/each}
 	</Select>
+	<Select
+		size="sm"
+		labelText={m.studio.units}
+		selected={settings.units}
+		on:change={(event) => {
+			const units = chosenIn(event) === 'in' ? 'in' : 'cm';
+			void set((draft) => void (draft.units = units));
+		}}
+	>
+		<SelectItem value="cm" text={m.studio.unitsOf.cm} />
+		<SelectItem value="in" text={m.studio.unitsOf.in} />
+	</Select>
+	<Select
+		size="sm"
+		labelText={m.studio.weekStart}
+		selected={settings.weekStart}
+		on:change={(event) => {
+			const day = weekDays.find((one) => one === chosenIn(event));
+			if (day) void set((draft) => void (draft.weekStart = day));
+		}}
+	>
+		{#each weekDays as day (day)}<SelectItem value={day} text={m.studio.weekDay[day]} />{/each}
+	</Select>
+	<TextInput
+		size="sm"
+		labelText={m.studio.timeZone}
+		bind:value={zone}
+		invalid={!isTimeZone(zone)}
+		invalidText={m.events.zoneBad}
+		maxlength={60}
+		on:blur={rezone}
+		on:keydown={(event) => {
+			if (event.key === 'Enter') rezone();
+		}}
+	/>
+	<Button size="small" kind="ghost" on:click={() => (choosing = true)}>{m.studio.schools}</Button>
 	<details>
 		<summary>{m.studio.rates}</summary>
 		<p class="soft">{m.studio.ratesText(settings.currency)}</p>
@@ -112,6 +155,12 @@
 		</ul>
 	{/if}
 </section>
+<SchoolsForm
+	bind:open={choosing}
+	title={m.studio.schools}
+	schools={settings.schools}
+	onsave={(schools) => set((draft) => void (draft.schools = schools))}
+/>
 
 <style>
 	section {

@@ -65,6 +65,12 @@
 			advice && sizeInWords(advice),
 			m.fitting.arrives(listing.arrivesInDays)
 		].filter(Boolean);
+	/** Where the size will be tight or loose, and how sure that is. */
+	const sizeWords = $derived.by(() => {
+		const told = advice && 'advice' in advice ? advice.advice : undefined;
+		if (!told || told.words.length === 0) return '';
+		return [...told.words, m.fit.sure(Math.round(told.confidence * 100))].join(' · ');
+	});
 	const label = $derived(
 		advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined
 	);
@@ -84,6 +90,7 @@
 			<strong>{candidate.title}</strong>
 			{#if candidate.listing && candidate.shop}
 				<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
+				{#if sizeWords}<span>{sizeWords}</span>{/if}
 			{/if}
 			{#if reasons.forIt.length > 0}
 				<span
