@@ -22,10 +22,10 @@ test('what a client refuses is typed in words, told where no check knows it, and
 	await expect(refused).toHaveValue('burgundy, glimmerish');
 	await expect(form).toContainText('Not known as a colour: glimmerish');
 	await refused.fill('burgundy');
-	await form.getByText('Wears leather and suede').click();
+	await form.getByLabel('Leather, suede and skins').selectOption('never');
 	await form.getByRole('button', { name: 'Save' }).click();
 	await expect(form).toBeHidden();
-	await expect(page.getByText('no leather or suede')).toBeVisible();
+	await expect(page.getByText('no leather, suede and skins')).toBeVisible();
 
 	await goTo(page, 'Fitting table');
 	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();

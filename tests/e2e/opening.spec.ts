@@ -5,7 +5,7 @@ test('the demo opens with its dates ahead of today, and stays as it is when open
 }) => {
 	await openDemo(page);
 	await expect(page.getByText('Midnight Quay, for the Quay Stage')).toBeVisible();
-	const events = page.getByRole('complementary').getByRole('listitem');
+	const events = page.getByRole('region', { name: 'Coming up' }).getByRole('listitem');
 	await expect(events.filter({ hasText: 'Harbour Music Weekend: stage introduction' })).toBeVisible();
 	await expect(events).toHaveCount(6);
 

@@ -23,7 +23,10 @@ for (const timezoneId of ['America/New_York', 'Asia/Kolkata', 'Pacific/Kiritimat
 				const weekday = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'][
 					new Date(Date.UTC(year, month - 1, day)).getUTCDay()
 				];
-				const entry = page.getByRole('complementary').getByRole('listitem').filter({ hasText: title });
+				const entry = page
+					.getByRole('region', { name: 'Coming up' })
+					.getByRole('listitem')
+					.filter({ hasText: title });
 				await expect(entry).toContainText(new RegExp(`${weekday},? ${day} `));
 			}
 		});

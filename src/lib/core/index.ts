@@ -17,3 +17,4 @@ export * from './exchange';
 export * from './time';
 export * from './day';
 export * from './season';
+export * from './outfits';

@@ -21,7 +21,7 @@
 
 	const from = today();
 	/** As many coming events as stand in the list. */
-	const most = 4;
+	const most = 6;
 
 	const clients = live(() => () => database.clients.toArray());
 	const coming = live(() => () => database.events.where('date').aboveOrEqual(from).limit(most).toArray());

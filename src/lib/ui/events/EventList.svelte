@@ -57,7 +57,7 @@
 				<button
 					class="icon"
 					data-event={event.id}
-					aria-label="{m.edit}: {event.title}"
+					aria-label="{m.events.edit}: {event.title}"
 					title={m.edit}
 					onclick={() => onedit(event)}><Edit /></button
 				>

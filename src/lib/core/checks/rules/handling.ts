@@ -61,8 +61,7 @@ const presses: Record<TightSpot, (piece: PieceFacts) => boolean> = {
 		slot === 'waist'
 			? !['kamarbandh', 'chain-belt', 'braces'].includes(type.id)
 			: ['corset-top', 'shapewear'].includes(type.id) ||
-				(['legs', 'whole'].includes(slot) && value('fit') === 'skin-tight') ||
-				(slot === 'legs' && value('rise') === 'high' && close.includes(value('fit') ?? '')),
+				(['legs', 'whole'].includes(slot) && value('fit') === 'skin-tight'),
 	hip: ({ slot, value }) => ['legs', 'whole'].includes(slot) && close.includes(value('fit') ?? ''),
 	thigh: ({ slot, value }) => slot === 'legs' && (value('leg') === 'skinny' || value('fit') === 'skin-tight'),
 	calf: ({ slot, value }) =>

@@ -41,7 +41,7 @@ export const lovedColour: Rule = {
 					{
 						severity: 'praise',
 						pieces: [...new Set(loved.flatMap(({ ids }) => ids))],
-						measured: loved.map(({ word }) => word).join(', ')
+						measured: `${loved.map(({ word }) => word).join(', ')}, which this client loves`
 					}
 				];
 	}

@@ -1,0 +1,143 @@
+/** How far a rail reaches towards many references at once, and what each piece is wanted for. */
+import { earningBound, elementScorer, type ScoreOptions } from '../closeness/look';
+import { bandOf, type BandId } from '../lexicon/bands';
+import { nude } from '../lexicon/skins';
+import { slots } from '../lexicon/slots';
+import { canAnswer, garmentType } from '../lexicon/taxonomy';
+import { matchWardrobe } from '../matching/assign';
+import { closest, indexGarments, type GarmentIndex } from '../matching/garment-index';
+import { resolveItem, wearable, type OwnedOption } from '../matching/items';
+import { scoreEcho, scoringOf } from '../matching/score-echo';
+import type { Client } from '../model/client';
+import type { Echo, Match } from '../model/echo';
+import type { Piece } from '../model/piece';
+import type { Element, Reference } from '../model/reference';
+
+/** What a rail makes of one reference by itself. */
+export interface Reach {
+	referenceId: string;
+	/** 0..100 */
+	score: number;
+	band: BandId;
+	/** Is what carries the look answered by more than half? */
+	hero: boolean;
+	/** Elements that nothing answers. */
+	gaps: number;
+	/** Pieces that answer an element that carries the look, by half at least. */
+	carriedBy: string[];
+	matches: Match[];
+}
+
+export interface ReachOptions {
+	client?: ScoreOptions['client'] & Partial<Pick<Client, 'schools'>>;
+	newId: () => string;
+}
+
+/** A match that is worth less than this share of what it could be does not answer its element. */
+const answered = 0.5;
+const carries = ({ role }: Element) => role === 'hero' || role === 'key';
+
+/** Of what is called nude nobody knows how close it comes before the client is asked. */
+const isNude = ({ garment }: OwnedOption) => garment.palette.some(({ hex }) => hex === nude);
+
+/**
+ * The options that can matter to a look: for each element the parts that earn most by themselves, as many as it has elements and
+ * one more; and every one-piece, which may answer several. What is left out cannot change the best use of the rail.
+ */
+function thatMatter(
+	reference: Pick<Reference, 'elements'>,
+	options: readonly OwnedOption[],
+	index: GarmentIndex,
+	scoring: ScoreOptions
+): OwnedOption[] {
+	const boundOf = earningBound(reference, scoring);
+	const scorer = elementScorer(reference, scoring);
+	const wanted = new Set<OwnedOption>(options.filter(isNude));
+	const enough = reference.elements.length + 1;
+	for (const element of reference.elements) {
+		const covers = slots[garmentType(element.garment.type).slot].covers.length;
+		const bounded = !scoring.forgiven?.has(element.id);
+		/** What each part earns at best, as far as was looked. */
+		const earns = new Map<string, number>();
+		const last = () => [...earns.values()].sort((a, b) => b - a)[enough - 1] ?? -1;
+		for (const { at, closeness } of closest(index, element, {
+			schools: scoring.schools,
+			most: options.length
+		})) {
+			const option = options[at];
+			if (!option) continue;
+			// None of those that follow, less close yet, can earn what enough others do.
+			if (bounded && boundOf(element.id, closeness) < last()) break;
+			wanted.add(option);
+			const part = `${option.item.pieceId} ${option.item.partId}`;
+			const { earned } = scorer(element.id, {
+				elementId: element.id,
+				state: 'items',
+				garments: [option.garment],
+				movesDone: element.moves
+			}).score;
+			earns.set(part, Math.max(earned, earns.get(part) ?? 0));
+		}
+		for (const option of options)
+			if (
+				canAnswer(element.garment.type, option.garment.type) &&
+				slots[garmentType(option.garment.type).slot].covers.length > covers
+			)
+				wanted.add(option);
+	}
+	return options.filter((option) => wanted.has(option));
+}
+
+/** The best that a rail makes of each reference by itself, the closest first. */
+export function reachOf(
+	references: readonly Reference[],
+	pieces: readonly Piece[],
+	options: readonly OwnedOption[],
+	{ client, newId }: ReachOptions
+): Reach[] {
+	const fit = options.filter(({ piece }) => wearable(piece));
+	const index = indexGarments(fit.map(({ garment }) => garment));
+	const schools: Echo['schools'] = client?.schools ?? {};
+	return references
+		.filter(({ elements }) => elements.length > 0)
+		.map((reference): Reach => {
+			const scoring = scoringOf(reference, schools, client);
+			const rail = thatMatter(reference, fit, index, scoring);
+			const matches = matchWardrobe(reference, [], rail, { newId, ...scoring });
+			const { score, elements } = scoreEcho({ matches, schools }, reference, pieces, client);
+			const shareOf = (element: Element) => {
+				const found = elements.find(({ elementId }) => elementId === element.id);
+				return found && found.points > 0 ? found.earned / found.points : 0;
+			};
+			const carrying = reference.elements.filter(carries);
+			const [first] = [...reference.elements].sort((a, b) => a.rank - b.rank);
+			const heroes = reference.elements.filter(({ role }) => role === 'hero');
+			const hero = heroes.length > 0 ? heroes : first ? [first] : [];
+			return {
+				referenceId: reference.id,
+				score,
+				band: bandOf(score).id,
+				hero: hero.every((element) => shareOf(element) > answered),
+				gaps: reference.elements.filter((element) => shareOf(element) === 0).length,
+				carriedBy: [
+					...new Set(
+						carrying
+							.filter((element) => shareOf(element) >= answered)
+							.flatMap((element) => matches.filter(({ elementIds }) => elementIds.includes(element.id)))
+							.flatMap(({ items }) => items)
+							.flatMap((item) => (item.source === 'piece' && resolveItem(item, pieces) ? [item.pieceId] : []))
+					)
+				],
+				matches
+			};
+		})
+		.sort((a, b) => b.score - a.score);
+}
+
+/** For each piece the references in which it answers what carries the look, the closest first. */
+export function wantedFor(reaches: readonly Reach[]): Map<string, Reach[]> {
+	const wanted = new Map<string, Reach[]>();
+	for (const reach of reaches)
+		for (const pieceId of reach.carriedBy) wanted.set(pieceId, [...(wanted.get(pieceId) ?? []), reach]);
+	return wanted;
+}
