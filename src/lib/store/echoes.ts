@@ -1,11 +1,14 @@
 /** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
 import {
 	freshEcho,
+	freshWear,
 	judge,
 	plannedFor,
+	referenceFrom,
 	type AdaptedLook,
 	type Echo,
 	type Event,
+	type OwnedOption,
 	type Reference,
 	type Verdict
 } from '../core';
@@ -132,3 +135,41 @@ export const tick = (
 			stored.prepared = done ? [...others, { task, on: today() }] : others;
 		})
 	);
+
+/**
+ * Keeps an outfit from a rail as a reference and an echo of it in which all of it is worn; both as one change. Returns the id of
+ * the echo.
+ */
+export async function keepOutfit(
+	label: string,
+	options: readonly OwnedOption[],
+	title: string,
+	eventId?: string
+): Promise<string> {
+	const clientId = options[0]?.piece.clientId ?? '';
+	const client = await database.clients.get(clientId);
+	const event = eventId === undefined ? undefined : await database.events.get(eventId);
+	const { reference, matches } = referenceFrom(options, title, newId);
+	const echo = freshEcho({
+		id: newId(),
+		clientId,
+		referenceId: reference.id,
+		title: reference.title,
+		createdOn: today(),
+		schools: { ...client?.schools },
+		matches,
+		...forEvent(event)
+	});
+	await change(label, async (writer) => {
+		await writer.create('references', reference);
+		await writer.create('echoes', echo);
+	});
+	return echo.id;
+}
+
+/** Notes that pieces were worn on a day. */
+export const noteWear = (
+	label: string,
+	wear: Omit<Parameters<typeof freshWear>[0], 'id'>
+): Promise<number | undefined> =>
+	change(label, (writer) => writer.create('wears', freshWear({ id: newId(), ...wear })));

@@ -4,9 +4,30 @@ import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makeShop, uuid } from '../../../../tests/records';
 import type { Echo, Item } from '../model/echo';
 import { moneyInWords, readMoney, sumOf } from './amounts';
+import { costPerWear } from './cost-per-wear';
 import { boughtIn, spendOf, withPostage } from './spend';
 
 const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
+
+describe('cost per wear', () => {
+	it('is the price over the wears, to the penny', () => {
+		expect(costPerWear(pounds(6000), 8)).toEqual(pounds(750));
+		expect(costPerWear(pounds(1000), 3)).toEqual(pounds(333));
+	});
+	it('is none before the first wear', () => expect(costPerWear(pounds(6000), 0)).toBeUndefined());
+	it('never rises with another wear, and times the wears is the price again', () =>
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 0, max: 1_000_000 }),
+				fc.integer({ min: 1, max: 500 }),
+				(price, wears) => {
+					const each = costPerWear(pounds(price), wears)?.amountMinor ?? 0;
+					expect(costPerWear(pounds(price), wears + 1)?.amountMinor).toBeLessThanOrEqual(each);
+					expect(Math.abs(each * wears - price)).toBeLessThanOrEqual(wears / 2);
+				}
+			)
+		));
+});
 
 describe('amounts', () => {
 	it.each([

@@ -68,11 +68,10 @@ type FactsOf = (option: OwnedOption) => PieceFacts;
 function remembering(): FactsOf {
 	const known = new Map<OwnedOption, PieceFacts>();
 	return (option) => {
-		let facts = known.get(option);
-		if (!facts) {
-			facts = factsOf(asWorn([option]), {}).pieces[0] as PieceFacts;
-			known.set(option, facts);
-		}
+		const before = known.get(option);
+		if (before) return before;
+		const [facts] = factsOf(asWorn([option]), {}).pieces as [PieceFacts];
+		known.set(option, facts);
 		return facts;
 	};
 }

@@ -4,6 +4,7 @@ import { checkLook } from '../checks/check-look';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
 import { moveFails } from '../body/move-fails';
+import type { FacetId } from '../lexicon/facets';
 import { axisOf, moods, type MoodAxis, type Wish } from '../lexicon/moods';
 import { moveIds, moves as allMoves, type MoveId } from '../lexicon/moves';
 import type { OwnedOption } from '../matching/items';
@@ -11,11 +12,10 @@ import type { OwnedOption } from '../matching/items';
 /** What a mood table says of one worn thing. */
 function moodOf(axis: MoodAxis, { type, print, stated, formality, moves, garment }: PieceFacts): number {
 	const table = moods[axis];
-	const facets = Object.entries(table.facets).reduce(
-		(sum, [facet, values]) =>
-			sum + (values[stated(facet as keyof typeof table.facets) ?? type.usual[facet as never] ?? ''] ?? 0),
-		0
-	);
+	const facets = Object.entries(table.facets).reduce((sum, [facet, values]) => {
+		const value = stated(facet as FacetId) ?? type.usual[facet as FacetId];
+		return sum + (value === undefined ? 0 : (values[value] ?? 0));
+	}, 0);
 	return (
 		facets +
 		(table.types[type.id] ?? table.families[type.family] ?? 0) +

@@ -21,6 +21,7 @@
 	import ClientFacts from './ClientFacts.svelte';
 	import ClientForm from './ClientForm.svelte';
 	import FitNotes from './FitNotes.svelte';
+	import ReachList from './ReachList.svelte';
 
 	let { clientId }: { clientId: string } = $props();
 
@@ -119,6 +120,7 @@
 					>
 				{/if}
 			{/if}
+			<ReachList {client} pieces={found.value.pieces} references={found.value.references} />
 			<FitNotes {client} notes={found.value.fitNotes} />
 			<WardrobeView {client} pieces={found.value.pieces} currency={found.value.settings?.currency ?? 'GBP'} />
 		{/if}

@@ -7,6 +7,8 @@ import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
 import { lookbook } from './lookbook';
+import { pieces } from './pieces';
+import { reach } from './reach';
 import { recipes } from './recipes';
 import { references } from './references';
 import { schools } from './schools';
@@ -22,6 +24,8 @@ export const m = {
 	events,
 	fit,
 	wardrobe,
+	pieces,
+	reach,
 	garment,
 	say,
 	references,

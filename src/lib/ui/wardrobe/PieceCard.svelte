@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
+	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import { garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
@@ -41,6 +42,12 @@
 		<span class="soft facts">{facts.join(' · ')}</span>
 	</button>
 	<span class="delete">
+		<a
+			class="about"
+			href="/clients/{client.id}/pieces/{piece.id}"
+			aria-label="{m.pieces.open}: {piece.name}"
+			title={m.pieces.open}><Information /></a
+		>
 		<Button
 			kind="ghost"
 			size="small"
@@ -89,7 +96,19 @@
 	.facts {
 		font-size: var(--step--1);
 	}
+	.about {
+		display: grid;
+		place-items: center;
+		width: 2rem;
+		height: 2rem;
+		color: inherit;
+	}
+	.about:hover {
+		background: var(--panel-sunk);
+	}
 	.delete {
+		display: flex;
+		align-items: center;
 		position: absolute;
 		top: 0.25rem;
 		right: 0.25rem;

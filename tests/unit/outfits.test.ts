@@ -1,17 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { composeDemo } from '../../../../demo/compose';
-import { garmentArbitrary } from '../../../../tests/arbitraries';
-import { makeClient, makePiece, uuid } from '../../../../tests/records';
-import { checkLook } from '../checks';
-import type { CheckedPiece } from '../checks/model';
-import { garmentType, garmentTypes } from '../lexicon/taxonomy';
-import { oppositeOf, wishIds } from '../lexicon/moods';
-import { matchWardrobe, optionsOfPiece, scoreEcho, scoringOf, type OwnedOption } from '../matching';
-import { readLook } from '../reading';
-import { outfitsFrom, worthOfOutfit } from './outfits-from';
-import { reachOf, wantedFor } from './reach';
-import { dressinessOf, measureOf, steer } from './steer';
+import { composeDemo } from '../../demo/compose';
+import { garmentArbitrary } from '../arbitraries';
+import { makeClient, makePiece, uuid } from '../records';
+import { checkLook } from '../../src/lib/core/checks';
+import type { CheckedPiece } from '../../src/lib/core/checks/model';
+import { garmentType, garmentTypes } from '../../src/lib/core/lexicon/taxonomy';
+import { oppositeOf, wishIds } from '../../src/lib/core/lexicon/moods';
+import {
+	matchWardrobe,
+	optionsOfPiece,
+	scoreEcho,
+	scoringOf,
+	type OwnedOption
+} from '../../src/lib/core/matching';
+import { readLook } from '../../src/lib/core/reading';
+import { outfitsFrom, worthOfOutfit } from '../../src/lib/core/outfits/outfits-from';
+import { reachOf, wantedFor } from '../../src/lib/core/outfits/reach';
+import { dressinessOf, measureOf, steer } from '../../src/lib/core/outfits/steer';
 
 const demo = composeDemo();
 const [tamsin] = demo.clients;
@@ -269,9 +275,9 @@ describe('steering an outfit', () => {
 			)
 		));
 	it('has a table whose types, families and values are all there', async () => {
-		const { moods } = await import('../lexicon/moods');
-		const { facetOf } = await import('../lexicon/facets');
-		const { prints } = await import('../lexicon/prints');
+		const { moods } = await import('../../src/lib/core/lexicon/moods');
+		const { facetOf } = await import('../../src/lib/core/lexicon/facets');
+		const { prints } = await import('../../src/lib/core/lexicon/prints');
 		const types = new Set(garmentTypes.map(({ id }) => id));
 		const families = new Set(garmentTypes.map(({ family }) => family));
 		const printIds = new Set(prints.map(({ id }) => id));

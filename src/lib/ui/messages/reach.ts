@@ -1,0 +1,9 @@
+/** What a rail reaches by itself. */
+export const reach = {
+	title: 'What this rail reaches',
+	intro: 'Every reference against this rail alone, with nothing bought: the closest first.',
+	none: 'There is no reference yet.',
+	hero: 'what carries it is answered',
+	noHero: 'what carries it is missing',
+	gaps: (count: number) => (count === 0 ? 'no gap' : count === 1 ? 'one gap' : `${count} gaps`)
+};

@@ -1,0 +1,149 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
+	import { onDestroy } from 'svelte';
+	import {
+		dayInWords,
+		optionsOfPiece,
+		wearable,
+		type Client,
+		type Event,
+		type Outfit,
+		type OwnedOption,
+		type Piece,
+		type Wear
+	} from '$lib/core';
+	import { keepOutfit } from '$lib/store/echoes';
+	import { outfitsInWorker } from '$lib/workers/rail';
+	import { chosenIn } from '../frame/chosen';
+	import { perform } from '../frame/perform';
+	import { m } from '../messages';
+	import OutfitCard from './OutfitCard.svelte';
+
+	interface Props {
+		piece: Piece;
+		client: Client;
+		pieces: readonly Piece[];
+		/** From today on. */
+		events: readonly Event[];
+		wears: readonly Wear[];
+	}
+	let { piece, client, pieces, events, wears }: Props = $props();
+
+	let eventId = $state('');
+	let otherId = $state('');
+	let howMany = $state(6);
+	let outfits = $state.raw<Outfit[] | undefined>();
+	let working = $state.raw<AbortController | undefined>();
+	const event = $derived(events.find(({ id }) => id === eventId));
+	const others = $derived(
+		pieces
+			.filter((other) => other.id !== piece.id && wearable(other))
+			.sort((a, b) => a.name.localeCompare(b.name))
+	);
+	const rail = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
+	const context = $derived({ client, schools: client.schools, ...(event && { event }) });
+
+	async function build() {
+		working?.abort();
+		const stop = new AbortController();
+		working = stop;
+		const worn = new Set(wears.flatMap(({ pieceIds }) => pieceIds));
+		await perform(async () => {
+			outfits = await outfitsInWorker(
+				{
+					client: $state.snapshot(client) as Client,
+					pieces: $state.snapshot(pieces) as Piece[],
+					anchorIds: [piece.id, ...(otherId ? [otherId] : [])],
+					howMany,
+					unworn: pieces.filter(({ id }) => !worn.has(id)).map(({ id }) => id),
+					...(event && { event: $state.snapshot(event) as Event })
+				},
+				stop.signal
+			);
+		});
+		if (working === stop) working = undefined;
+	}
+	onDestroy(() => working?.abort());
+
+	const keep = (options: readonly OwnedOption[]) =>
+		perform(async () => {
+			const second = options.find((option) => option.piece.id !== piece.id);
+			const title = m.pieces.titled(piece.name, second?.title ?? '');
+			await goto(`/fitting/${await keepOutfit(m.pieces.kept(title), options, title, event?.id)}`);
+		});
+</script>
+
+<section aria-labelledby="outfits-title">
+	<h2 id="outfits-title">{m.pieces.outfits}</h2>
+	<p class="soft no-print">{m.pieces.outfitsNote}</p>
+	<div class="ask no-print">
+		<Select size="sm" labelText={m.pieces.with} selected={otherId} on:change={(e) => (otherId = chosenIn(e))}>
+			<SelectItem value="" text={m.pieces.noOther} />
+			{#each others as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+		</Select>
+		<Select
+			size="sm"
+			labelText={m.pieces.forEvent}
+			selected={eventId}
+			on:change={(e) => (eventId = chosenIn(e))}
+		>
+			<SelectItem value="" text={m.pieces.anyDay} />
+			{#each events as one (one.id)}<SelectItem
+					value={one.id}
+					text="{one.title}, {dayInWords(one.date)}"
+				/>{/each}
+		</Select>
+		<Select
+			size="sm"
+			labelText={m.pieces.howMany}
+			selected={howMany}
+			on:change={(e) => (howMany = Number(chosenIn(e)))}
+		>
+			{#each [3, 6, 10] as count (count)}<SelectItem value={count} text={String(count)} />{/each}
+		</Select>
+		<Button size="small" disabled={working !== undefined} on:click={() => void build()}
+			>{m.pieces.build}</Button
+		>
+		{#if working}
+			<InlineLoading description={m.pieces.building} />
+			<Button size="small" kind="ghost" on:click={() => working?.abort()}>{m.cancel}</Button>
+		{/if}
+	</div>
+	{#if outfits?.length === 0}<p class="panel" role="status">{m.pieces.none}</p>{/if}
+	{#if outfits && outfits.length > 0}
+		<ul class="grid" aria-label={m.pieces.outfits}>
+			{#each outfits as outfit (outfit.options.map(({ item }) => item.partId).join())}
+				<li><OutfitCard {outfit} {client} {rail} {context} onkeep={(options) => void keep(options)} /></li>
+			{/each}
+		</ul>
+		<div class="no-print">
+			<Button size="small" kind="ghost" on:click={() => window.print()}>{m.pieces.print}</Button>
+		</div>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 0.75rem;
+		margin-bottom: 2rem;
+	}
+	.ask {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 1rem;
+		align-items: end;
+	}
+	.ask > :global(.bx--form-item) {
+		flex: 0 1 16rem;
+	}
+	.grid {
+		grid-template-columns: repeat(auto-fill, minmax(min(16rem, 100%), 1fr));
+	}
+	@media print {
+		.grid {
+			grid-template-columns: repeat(3, 1fr);
+		}
+	}
+</style>

@@ -1,0 +1,259 @@
+<script lang="ts">
+	import { Button } from 'carbon-components-svelte';
+	import {
+		costPerWear,
+		dayInWords,
+		garmentInWords,
+		garmentType,
+		moneyInWords,
+		lengthInWords,
+		wantedFor,
+		type Client,
+		type Echo,
+		type Piece,
+		type Reach,
+		type Reference
+	} from '$lib/core';
+	import { today } from '$lib/store/clock';
+	import { database } from '$lib/store/database';
+	import { noteWear } from '$lib/store/echoes';
+	import { live } from '$lib/store/live.svelte';
+	import { reachInWorker } from '$lib/workers/rail';
+	import Missing from '../frame/Missing.svelte';
+	import Pending from '../frame/Pending.svelte';
+	import Title from '../frame/Title.svelte';
+	import { explain, perform } from '../frame/perform';
+	import { m } from '../messages';
+	import PlateFigure from '../plate/PlateFigure.svelte';
+	import PieceForm from '../wardrobe/PieceForm.svelte';
+	import OutfitsFrom from './OutfitsFrom.svelte';
+
+	let { clientId, pieceId }: { clientId: string; pieceId: string } = $props();
+
+	const found = live(() => {
+		const [client, piece] = [clientId, pieceId];
+		return async () => ({
+			client: await database.clients.get(client),
+			piece: await database.pieces.get(piece),
+			pieces: await database.pieces.where('clientId').equals(client).toArray(),
+			events: (await database.events.where('clientId').equals(client).sortBy('date')).filter(
+				({ date }) => date >= today()
+			),
+			echoes: await database.echoes.where('clientId').equals(client).toArray(),
+			references: await database.references.toArray(),
+			wears: await database.wears.where('clientId').equals(client).toArray(),
+			settings: await database.settings.toCollection().first()
+		});
+	});
+	const piece = $derived(found.value?.piece);
+	const client = $derived(found.value?.client);
+	let editing = $state(false);
+
+	const wears = $derived(
+		found.value?.wears
+			.filter(({ pieceIds }) => pieceIds.includes(pieceId))
+			.sort((a, b) => b.on.localeCompare(a.on)) ?? []
+	);
+	const isIn = ({ matches, extras }: Echo) =>
+		[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].some(
+			(item) => item.source === 'piece' && item.pieceId === pieceId
+		);
+	const echoes = $derived(found.value?.echoes.filter(isIn) ?? []);
+	const unit = $derived(found.value?.settings?.units ?? 'cm');
+	const facts = $derived.by((): [string, string][] => {
+		if (!piece) return [];
+		const { price, how, on } = piece.acquired;
+		const each = price && costPerWear(price, wears.length);
+		const all: [string, string | false | undefined][] = [
+			[m.pieces.worn, m.pieces.times(wears.length, wears[0] && dayInWords(wears[0].on))],
+			[m.pieces.perWear, each && moneyInWords(each)],
+			[m.pieces.size, piece.sizeLabel],
+			[m.pieces.price, price && moneyInWords(price)],
+			[m.pieces.how, [how !== 'unknown' && how, on && dayInWords(on)].filter(Boolean).join(', ')],
+			[m.pieces.place, piece.place],
+			[m.pieces.state, piece.state !== 'ready' && m.wardrobe.states[piece.state]],
+			[
+				m.pieces.length,
+				piece.measuresCm.length !== undefined && lengthInWords(piece.measuresCm.length, unit)
+			],
+			[m.pieces.alterations, piece.alterations.map(({ what }) => what).join('; ')]
+		];
+		return all.filter((fact): fact is [string, string] => Boolean(fact[1]));
+	});
+
+	/** The references that this piece carries; worked out in a worker, anew when the rail or the references change. */
+	let reaches = $state.raw<Reach[] | undefined>();
+	let failed = $state('');
+	const reachKey = $derived(
+		JSON.stringify([
+			found.value?.references.map(({ id, rev }) => [id, rev]),
+			found.value?.pieces.map(({ id, rev }) => [id, rev]),
+			client?.rev
+		])
+	);
+	$effect(() => {
+		void reachKey;
+		const stop = new AbortController();
+		const value = found.value;
+		if (!value?.client) return;
+		const { references, pieces } = value;
+		reachInWorker(
+			$state.snapshot(references) as Reference[],
+			$state.snapshot(value.client) as Client,
+			$state.snapshot(pieces) as Piece[]
+		).then(
+			(answer) => {
+				if (!stop.signal.aborted) reaches = answer;
+			},
+			(error: unknown) => (failed = explain(error))
+		);
+		return () => stop.abort();
+	});
+	const wanted = $derived(reaches ? (wantedFor(reaches).get(pieceId) ?? []) : undefined);
+	const titleOf = (id: string) => found.value?.references.find((one) => one.id === id)?.title ?? '';
+
+	const look = $derived({
+		worn: (piece?.parts ?? []).map(({ id, garment }) => ({ id, garment, moves: [] }))
+	});
+	const first = $derived(piece?.parts[0]);
+	const wornToday = $derived(wears.some(({ on }) => on === today()));
+</script>
+
+<Title of={piece?.name} />
+<div class="page">
+	<Pending query={found}>
+		{#if !piece || !client || !found.value}
+			<Missing back="/clients/{clientId}" label={m.places.clients} />
+		{:else}
+			<div class="page-head no-print">
+				<h1>{piece.name}</h1>
+				<a href="/clients/{client.id}">{client.name}</a>
+				<Button
+					kind="ghost"
+					size="small"
+					disabled={wornToday}
+					on:click={() =>
+						void perform(() =>
+							noteWear(m.pieces.woreToday(piece.name), {
+								clientId: client.id,
+								on: today(),
+								pieceIds: [piece.id]
+							})
+						)}>{m.pieces.wearToday}</Button
+				>
+				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.wardrobe.edit}</Button>
+			</div>
+			<div class="top no-print">
+				<div class="drawing">
+					<PlateFigure
+						{look}
+						body={{ measurements: client.measurements, figure: 'form' }}
+						slot={first && piece.parts.length === 1 ? garmentType(first.garment.type).slot : undefined}
+						title={piece.parts.map(({ garment }) => garmentInWords(garment)).join('; ')}
+					/>
+				</div>
+				<div>
+					<p>{piece.parts.map(({ garment }) => garmentInWords(garment)).join('; ')}</p>
+					<dl>
+						{#each facts as [label, value] (label)}
+							<div>
+								<dt class="soft">{label}</dt>
+								<dd>{value}</dd>
+							</div>
+						{/each}
+					</dl>
+					{#if piece.note}<p>{piece.note}</p>{/if}
+				</div>
+				<div>
+					<h2>{m.pieces.wanted}</h2>
+					<p class="soft small">{m.pieces.wantedNote}</p>
+					{#if failed}<p role="alert">{failed}</p>
+					{:else if !wanted}<p class="soft" role="status">{m.pieces.looking}</p>
+					{:else if wanted.length === 0}<p class="soft">{m.pieces.noWanted}</p>{/if}
+					<ul>
+						{#each wanted ?? [] as { referenceId, score } (referenceId)}
+							<li>
+								<a href="/fitting?client={client.id}&reference={referenceId}">{titleOf(referenceId)}</a>
+								<span class="figures soft">{Math.round(score)}</span>
+							</li>
+						{/each}
+					</ul>
+					<h2>{m.pieces.inEchoes}</h2>
+					{#if echoes.length === 0}<p class="soft">{m.pieces.noEchoes}</p>{/if}
+					<ul>
+						{#each echoes as { id, title } (id)}<li><a href="/fitting/{id}">{title}</a></li>{/each}
+					</ul>
+				</div>
+				<div>
+					<h2>{m.pieces.wears}</h2>
+					{#if wears.length === 0}<p class="soft">{m.pieces.noWears}</p>{/if}
+					<ul>
+						{#each wears.slice(0, 8) as { id, on, note } (id)}
+							<li><span>{dayInWords(on)}</span> <span class="soft">{note}</span></li>
+						{/each}
+					</ul>
+				</div>
+			</div>
+			<OutfitsFrom
+				{piece}
+				{client}
+				pieces={found.value.pieces}
+				events={found.value.events}
+				wears={found.value.wears}
+			/>
+			<PieceForm
+				bind:open={editing}
+				clientId={client.id}
+				{piece}
+				currency={found.value.settings?.currency ?? 'GBP'}
+			/>
+		{/if}
+	</Pending>
+</div>
+
+<style>
+	.top {
+		display: grid;
+		grid-template-columns: 12rem minmax(0, 1.2fr) minmax(0, 1fr) minmax(0, 0.8fr);
+		gap: 2rem;
+		margin-bottom: 2rem;
+		font-size: var(--step-0);
+	}
+	.drawing {
+		height: 14rem;
+	}
+	dl {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.6rem 1.5rem;
+		margin: 0.75rem 0;
+	}
+	dt,
+	.small {
+		font-size: var(--step--1);
+	}
+	h2 {
+		font-size: var(--step-1);
+	}
+	ul {
+		margin-bottom: 1rem;
+		list-style: none;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		gap: 0.5rem;
+		padding: 0.15rem 0;
+		border-top: 1px solid var(--line);
+	}
+	@media (max-width: 60rem) {
+		.top {
+			grid-template-columns: 10rem minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 40rem) {
+		.top {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

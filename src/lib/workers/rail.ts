@@ -1,0 +1,19 @@
+import type { Client, Outfit, Piece, Reach, Reference } from '../core';
+import type { OutfitQuestion, RailWorker } from './rail.worker';
+import { sessionWorker } from './session';
+
+const inRailWorker = sessionWorker<RailWorker>(
+	() => new Worker(new URL('./rail.worker.ts', import.meta.url), { type: 'module' })
+);
+
+/** Whole outfits from a rail, off the main thread. */
+export const outfitsInWorker = (question: OutfitQuestion, signal?: AbortSignal): Promise<Outfit[]> =>
+	inRailWorker((worker) => worker.outfits(question), signal);
+
+/** What a rail makes of each reference, off the main thread. */
+export const reachInWorker = (
+	references: readonly Reference[],
+	client: Client,
+	pieces: readonly Piece[],
+	signal?: AbortSignal
+): Promise<Reach[]> => inRailWorker((worker) => worker.reach(references, client, pieces), signal);
