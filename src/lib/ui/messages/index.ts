@@ -13,6 +13,7 @@ import { recipes } from './recipes';
 import { references } from './references';
 import { schools } from './schools';
 import { studio } from './studio';
+import { table } from './table';
 import { wardrobe } from './wardrobe';
 import { frame } from './frame';
 
@@ -26,6 +27,7 @@ export const m = {
 	wardrobe,
 	pieces,
 	reach,
+	table,
 	garment,
 	say,
 	references,

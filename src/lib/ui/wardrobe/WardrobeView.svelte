@@ -10,9 +10,12 @@
 		type Piece,
 		type SlotId
 	} from '$lib/core';
+	import { today } from '$lib/store/clock';
 	import { focusOn } from '../frame/focus';
-	import { performTold } from '../frame/perform';
+	import { notices } from '../frame/notices.svelte';
+	import { perform, performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import { download } from '../studio/download';
 	import PieceCard from './PieceCard.svelte';
 	import PieceForm from './PieceForm.svelte';
 	import Rail from './Rail.svelte';
@@ -30,6 +33,7 @@
 	let formOpen = $state(false);
 	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
+	let importing = $state(false);
 
 	const byName = new Intl.Collator('en-GB');
 	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
@@ -70,6 +74,15 @@
 		editing = piece;
 		formOpen = true;
 	}
+	const save = () =>
+		perform(async () => {
+			const { tableOf } = await import('$lib/core/table');
+			const name = `${client.name.toLowerCase().replaceAll(/[^\p{L}\d]+/gu, '-')}-${today()}.csv`;
+			// The mark tells spreadsheets that it is UTF-8.
+			const marked = `\uFEFF${tableOf(pieces, currency)}`;
+			download(new Blob([marked], { type: 'text/csv;charset=utf-8' }), name);
+			notices.show({ kind: 'info', title: m.table.saved(name) });
+		});
 	async function remove(piece: Piece) {
 		const at = found.indexOf(piece);
 		const next = found[at + 1] ?? found[at - 1];
@@ -99,6 +112,10 @@
 		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
 			{m.wardrobe.say}
 		</Button>
+		<Button kind="ghost" size="small" on:click={() => (importing = true)}>{m.table.into}</Button>
+		{#if pieces.length > 0}
+			<Button kind="ghost" size="small" on:click={() => void save()}>{m.table.out}</Button>
+		{/if}
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
 	{#if saying}<div class="panel say"><SayPieces {client} {currency} /></div>{/if}
@@ -113,6 +130,12 @@
 		{/snippet}
 	</Rail>
 </section>
+<!-- Tables bring a parser of their own: it comes when one is wanted. -->
+{#if importing}
+	{#await import('./TableImport.svelte') then { default: TableImport }}
+		<TableImport bind:open={importing} {client} {pieces} {currency} />
+	{/await}
+{/if}
 <PieceForm bind:open={formOpen} clientId={client.id} piece={editing} {currency} />
 
 <style>

@@ -1,0 +1,155 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentArbitrary } from '../../../../tests/arbitraries';
+import { makePiece, uuid } from '../../../../tests/records';
+import type { Piece } from '../model';
+import { guessedColumns, readRows, readTable, tableOf, type ReadRow } from '.';
+
+let id = 0;
+const options = { client: { id: uuid(1000) }, currency: 'GBP', newId: () => uuid(90_000 + id++) };
+const read = (text: string, there: Piece[] = []): ReadRow[] => {
+	const table = readTable(text);
+	return readRows(table, guessedColumns(table.columns), { ...options, there });
+};
+const piecesIn = (rows: readonly ReadRow[]) => rows.flatMap((row) => (row.ok ? [row.piece] : []));
+
+describe('a table of pieces', () => {
+	it('is read from commas, semicolons and tabs, quoted cells and all (RFC 4180)', () => {
+		for (const separator of [',', ';', '\t']) {
+			const rows = read(
+				[
+					['What', 'Size', 'Price', 'Note'].join(separator),
+					['navy pleated wool trousers', '38', '60', `"two lines,\nwith ""quotes"""`].join(separator)
+				].join('\r\n')
+			);
+			expect(piecesIn(rows)[0], JSON.stringify(separator)).toMatchObject({
+				sizeLabel: '38',
+				acquired: { price: { amountMinor: 6000 } },
+				note: 'two lines,\nwith "quotes"'
+			});
+		}
+	});
+	it('takes the facts of a piece from the same breath where no column has them', () => {
+		const [piece] = piecesIn(
+			read('What\n"navy pleated wool trousers, high rise, size 38, £60 in 2021, pre-owned"')
+		);
+		expect(piece).toMatchObject({
+			sizeLabel: '38',
+			acquired: { how: 'pre-owned', on: '2021-01-01', price: { amountMinor: 6000 } },
+			parts: [{ garment: { facets: { rise: { value: 'high' }, material: { value: 'wool' } } } }]
+		});
+	});
+	it('joins columns of colour and material with the kind', () => {
+		const [piece] = piecesIn(read('Type,Colour,Fabric\nblazer,wine,velvet'));
+		expect(piece?.parts[0]?.garment).toMatchObject({
+			type: 'blazer',
+			facets: { material: { value: 'velvet' } }
+		});
+		expect(piece?.parts[0]?.garment.palette).toHaveLength(1);
+	});
+	it('tells ten kinds of bad row apart, each with row, field and reason, and makes no piece of them', () => {
+		const rows = read(
+			[
+				'Name,What,Size,Price,How it came,When it came,State,Where it hangs,Length',
+				'Good,white shirt,M,20,new,2024-05-01,ready,rail,70',
+				'A,,,,,,,,',
+				'B,lilac frobber,,,,,,,',
+				'C,white shirt and black skirt,,,,,,,',
+				'D,white shirt,,cheap,,,,,',
+				'E,white shirt,,,borrowed,,,,',
+				'F,white shirt,,,,31/02/2024,,,',
+				'G,white shirt,,,,,lost,,',
+				'H,white shirt,,,,,,,minus two',
+				`${'I'.repeat(130)},white shirt,,,,,,,`,
+				`J,white shirt,${'X'.repeat(40)},,,,,,`
+			].join('\n')
+		);
+		expect(piecesIn(rows)).toHaveLength(1);
+		const told = rows.flatMap((row) => (row.ok ? [] : row.problems));
+		expect(told.map(({ row, field }) => `${row} ${field}`)).toEqual(
+			[
+				'3 what',
+				'4 what',
+				'5 what',
+				'6 price',
+				'7 how',
+				'8 on',
+				'9 state',
+				'10 length',
+				'11 name',
+				'12 size'
+			].map((one) => one)
+		);
+		for (const { reason } of told) expect(reason.length).toBeGreaterThan(10);
+	});
+	it('reads a name where no column says what it is', () => {
+		expect(piecesIn(read('Name\nBlack silk shirt'))).toHaveLength(1);
+		expect(read('Name,What\nA,')[0]).toMatchObject({ ok: false });
+	});
+	it('tells of doubles, on the rail and within the table', () => {
+		const there = piecesIn(read('Name,What\nOld one,white cotton shirt'));
+		const rows = read(
+			'Name,What\nNew one,white cotton shirt\nOther,black skirt\nOther two,black skirt',
+			there
+		);
+		expect(rows.map((row) => row.ok && row.double)).toEqual(['Old one', undefined, 'Other']);
+	});
+	it('says which words were not understood, and keeps them', () => {
+		const [row] = read('What\nwhite shirt with zorbly cuffs');
+		expect(row?.ok && row.told.join(' ')).toMatch(/zorbly/);
+	});
+	it('says when it is cut off, and survives rubbish', () => {
+		expect(readTable(`What\n${'white shirt\n'.repeat(5001)}`).problems.join()).toMatch(/only the first 5000/);
+		for (const rubbish of ['', '"', '\0\0', ',,,\n,,,', 'a'.repeat(100_000)])
+			expect(() => read(rubbish)).not.toThrow();
+	});
+});
+
+describe('a rail that goes out and comes in again', () => {
+	const pieceArbitrary = fc
+		.record({
+			garments: fc.array(garmentArbitrary(), { minLength: 1, maxLength: 3 }),
+			name: fc.string({ minLength: 1, maxLength: 60 }).filter((name) => name.trim() === name && name !== ''),
+			note: fc.string({ maxLength: 60 }).map((note) => note.trim()),
+			place: fc.constantFrom('', 'rail, left', '=HYPERLINK("x")', '-1', '@home', '+44'),
+			size: fc.constantFrom('', 'UK 8', '38', 'one size'),
+			price: fc.option(fc.integer({ min: 0, max: 500_000 }), { nil: undefined }),
+			length: fc.option(fc.integer({ min: 1, max: 200 }), { nil: undefined })
+		})
+		.map(({ garments, name, note, place, size, price, length }, i = 0) =>
+			makePiece(Number(i) + 1, garments[0]!, {
+				name,
+				note,
+				place,
+				sizeLabel: size,
+				parts: garments.map((garment, at) => ({ id: uuid(6000 + at), name: `part ${at}`, garment })),
+				acquired: {
+					how: 'vintage',
+					on: '2020-02-29',
+					...(price !== undefined && { price: { amountMinor: price, currency: 'GBP' } })
+				},
+				...(length !== undefined && { measuresCm: { length } })
+			})
+		);
+	const bare = ({ id: _id, clientId: _client, rev: _rev, parts, ...piece }: Piece) =>
+		JSON.parse(JSON.stringify({ ...piece, parts: parts.map(({ id: _part, ...part }) => part) })) as unknown;
+
+	it('is unchanged, whatever was typed', () =>
+		fc.assert(
+			fc.property(fc.array(pieceArbitrary, { minLength: 1, maxLength: 5 }), (pieces) => {
+				const rows = read(tableOf(pieces, 'GBP'));
+				expect(rows.filter((row) => !row.ok)).toEqual([]);
+				expect(piecesIn(rows).map(bare)).toEqual(pieces.map(bare));
+			}),
+			{ numRuns: 60 }
+		));
+	it('holds nothing that a spreadsheet would run', () => {
+		const text = tableOf(
+			[makePiece(1, { type: 'shirt', facets: {}, palette: [] }, { name: '=1+1', place: '@x', note: '-2' })],
+			'GBP'
+		);
+		expect(text).toContain("'=1+1");
+		expect(text).toContain("'@x");
+		expect(text).toContain("'-2");
+	});
+});

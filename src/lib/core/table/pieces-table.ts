@@ -1,0 +1,279 @@
+/** A rail as a table: out to a spreadsheet and in again (CSV by RFC 4180, tabs as well). */
+import Papa from 'papaparse';
+import * as z from 'zod';
+import { garmentInWords } from '../closeness/words';
+import { partSchema } from '../model/piece';
+import { freshPiece, type Client, type Piece } from '../model';
+import { amountInWords, readMoney } from '../money/amounts';
+import { readPieces, type PiecesReading } from '../reading/read-pieces';
+import type { ReadOptions } from '../reading/read-look';
+import { isDay } from '../time/days';
+
+/** What a column of a table can hold; `what` is the piece in words and is needed. */
+export const tableFields = {
+	name: { label: 'Name', said: /^(?:name|title|piece|item)$/i },
+	what: { label: 'What it is', said: /^(?:what(?: it is)?|description|garment|type|details?)$/i },
+	colour: { label: 'Colour', said: /^(?:colou?rs?)$/i },
+	material: { label: 'Material', said: /^(?:material|fabric|cloth)$/i },
+	size: { label: 'Size', said: /^(?:size|label)$/i },
+	price: { label: 'Price paid', said: /^(?:price|paid|price paid|cost)$/i },
+	how: { label: 'How it came', said: /^(?:how|how it came|condition|source)$/i },
+	on: { label: 'When it came', said: /^(?:when|when it came|date|bought|bought on|acquired)$/i },
+	state: { label: 'State', said: /^(?:state|status)$/i },
+	place: { label: 'Where it hangs', said: /^(?:place|where|where it hangs|location)$/i },
+	length: { label: 'Length, cm', said: /^(?:length|length,? cm)$/i },
+	note: { label: 'Note', said: /^(?:notes?|remarks?|comments?)$/i },
+	exact: { label: 'Exact', said: /^exact$/i }
+} as const;
+export type TableField = keyof typeof tableFields;
+export const tableFieldIds = Object.keys(tableFields) as TableField[];
+
+export interface RawTable {
+	columns: string[];
+	/** Cells in the order of the columns; the row's number as the spreadsheet counts, the heading being 1. */
+	rows: { number: number; cells: string[] }[];
+	problems: string[];
+}
+
+/** As many rows as are taken at once. */
+export const mostRows = 5000;
+/** A spreadsheet would run these as formulas; they are written with an apostrophe before them. */
+const formula = /^'*[=+\-@\t\r]/;
+const neutralised = /^'(?='*[=+\-@\t\r])/;
+
+/** Takes a file or what was pasted apart into columns and rows; commas, semicolons and tabs are told from the text. */
+export function readTable(text: string): RawTable {
+	const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
+		skipEmptyLines: 'greedy'
+	});
+	const [head = [], ...body] = data;
+	const columns = head.map((cell) => cell.trim().slice(0, 80));
+	return {
+		columns,
+		rows: body.slice(0, mostRows).map((cells, i) => ({
+			number: i + 2,
+			cells: columns.map((_, at) => (cells[at] ?? '').trim().replace(neutralised, ''))
+		})),
+		problems: [
+			...errors
+				.filter(({ code }) => code !== 'UndetectableDelimiter')
+				.slice(0, 5)
+				.map(({ message, row }) => `row ${(row ?? 0) + 1}: ${message}`),
+			...(body.length > mostRows
+				? [`only the first ${mostRows} rows are taken; ${body.length - mostRows} are left`]
+				: [])
+		]
+	};
+}
+
+/** Which column holds what, guessed from the headings. */
+export const guessedColumns = (columns: readonly string[]): Partial<Record<TableField, number>> =>
+	Object.fromEntries(
+		tableFieldIds.flatMap((field) => {
+			const at = columns.findIndex(
+				(column) => tableFields[field].said.test(column.trim()) || column.trim() === tableFields[field].label
+			);
+			return at < 0 ? [] : [[field, at]];
+		})
+	);
+
+const ways = ['new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift', 'unknown'] as const;
+const wayWords: readonly [RegExp, (typeof ways)[number]][] = [
+	[/^(?:new|bought new)$/i, 'new'],
+	[/^(?:pre-?owned|second-?hand|used)$/i, 'pre-owned'],
+	[/^vintage$/i, 'vintage'],
+	[/^(?:thrifted|charity shop|thrift)$/i, 'thrifted'],
+	[/^(?:made|handmade|home-?made)$/i, 'made'],
+	[/^(?:gift|given|present)$/i, 'gift'],
+	[/^(?:unknown|\?|-)$/i, 'unknown']
+];
+const states = ['ready', 'needs-care', 'away', 'retired'] as const;
+
+export type PieceReader = (phrase: string) => PiecesReading;
+
+/** A reader of pieces in words that remembers what it read. */
+export function pieceReader(reading: Omit<ReadOptions, 'provenance'>, currency: string): PieceReader {
+	const known = new Map<string, PiecesReading>();
+	return (phrase) => {
+		let found = known.get(phrase);
+		if (!found) known.set(phrase, (found = readPieces(phrase, { ...reading, provenance: 'said' }, currency)));
+		return found;
+	};
+}
+
+/** Something wrong with a cell: the row's number, the field, and what to do about it. */
+export interface RowProblem {
+	row: number;
+	field: TableField;
+	value: string;
+	reason: string;
+}
+
+export type ReadRow =
+	| {
+			row: number;
+			ok: true;
+			piece: Piece;
+			/** A piece that is much the same. */ double?: string;
+			told: string[];
+	  }
+	| { row: number; ok: false; problems: RowProblem[] };
+
+export interface RowOptions {
+	client: Pick<Client, 'id'>;
+	currency: string;
+	/** Reads what a row says: kept while rows are mended, so that only what changed is read anew. */
+	read?: PieceReader;
+	newId: () => string;
+	/** What hangs on the rail already: a row that is much the same is told. */
+	there?: readonly Piece[];
+}
+
+/** "05/12/2025" by the day first, "2025-12-05", "2025-12", "2025", "Dec 2025"; undefined where it is no day. */
+function dayFrom(text: string): string | undefined {
+	const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$/.exec(text);
+	const [, day = '', month = '', year = ''] = slashed ?? [];
+	const iso = slashed
+		? `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`
+		: text.replace(/^(\d{4})$/, '$1-01-01').replace(/^(\d{4}-\d{2})$/, '$1-01');
+	if (!isDay(iso) || !z.iso.date().safeParse(iso).success) return undefined;
+	return iso;
+}
+
+const sameLook = (a: Piece, b: Piece) =>
+	a.name.trim().toLowerCase() === b.name.trim().toLowerCase() ||
+	JSON.stringify(a.parts.map(({ garment }) => garmentInWords(garment))) ===
+		JSON.stringify(b.parts.map(({ garment }) => garmentInWords(garment)));
+
+const capital = (words: string) => (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
+
+function partsFrom(exact: string): Piece['parts'] | undefined {
+	try {
+		const read = z
+			.array(partSchema.omit({ id: true }))
+			.min(1)
+			.max(6)
+			.safeParse(JSON.parse(exact));
+		return read.success ? read.data.map((part) => ({ ...part, id: '' })) : undefined;
+	} catch {
+		return undefined;
+	}
+}
+
+/**
+ * Reads rows as pieces, by which column holds what. A row with anything wrong is told with row, field and reason, and makes no piece;
+ * the others wait to be agreed. Nothing is written here.
+ */
+export function readRows(
+	table: RawTable,
+	columns: Partial<Record<TableField, number>>,
+	{ client, currency, read = pieceReader({}, currency), newId, there = [] }: RowOptions
+): ReadRow[] {
+	const before: Piece[] = [...there];
+	return table.rows.map(({ number: row, cells }): ReadRow => {
+		const cell = (field: TableField) => (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
+		const problems: RowProblem[] = [];
+		const wrong = (field: TableField, reason: string) =>
+			problems.push({ row, field, value: cell(field).slice(0, 60), reason });
+
+		const exact = cell('exact') === '' ? undefined : partsFrom(cell('exact'));
+		if (cell('exact') !== '' && !exact)
+			wrong('exact', 'not as Prime Echo wrote it: empty this cell, and the words are read');
+		const phrase = [cell('colour'), cell('material'), cell('what') || cell('name')].filter(Boolean).join(' ');
+		const reading = read(phrase);
+		const [said] = reading.pieces;
+		if (!exact && phrase === '') wrong('what', 'empty: say what it is, as in “navy wool trousers”');
+		else if (!exact && !said) wrong('what', 'no garment in it that is known: say the kind, as in “trousers”');
+		else if (!exact && reading.pieces.length > 1)
+			wrong('what', `names ${reading.pieces.length} things: a row holds one`);
+
+		const price =
+			cell('price') === '' ? said?.price : readMoney(cell('price').replace(/^[A-Z]{3}\s*/, ''), currency);
+		if (cell('price') !== '' && !price) wrong('price', 'not an amount like 24 or £24.50');
+		const on = cell('on') === '' ? said?.acquired.on : dayFrom(cell('on'));
+		if (cell('on') !== '' && !on) wrong('on', 'not a day like 2025-12-05 or 05/12/2025');
+		const how =
+			cell('how') === ''
+				? (said?.acquired.how ?? 'unknown')
+				: wayWords.find(([words]) => words.test(cell('how')))?.[1];
+		if (!how) wrong('how', `not one of ${ways.join(', ')}`);
+		const state =
+			cell('state') === ''
+				? (said?.state ?? 'ready')
+				: states.find((one) => one === cell('state').toLowerCase().replace(' ', '-'));
+		if (!state) wrong('state', `not one of ${states.join(', ')}`);
+		const length =
+			cell('length') === ''
+				? undefined
+				: Number(
+						cell('length')
+							.replace(',', '.')
+							.replace(/\s*cm$/i, '')
+					);
+		if (length !== undefined && !(length >= 0 && length <= 1000))
+			wrong('length', 'not a length in cm between 0 and 1000');
+		for (const [field, most] of [
+			['name', 120],
+			['size', 30],
+			['place', 80],
+			['note', 4000]
+		] as const)
+			if (cell(field).length > most) wrong(field, `longer than ${most} characters`);
+
+		if (problems.length > 0) return { row, ok: false, problems };
+		const parts = exact
+			? exact.map((part) => ({ ...part, id: newId() }))
+			: [{ id: newId(), name: '', garment: (said as NonNullable<typeof said>).garment }];
+		const piece = freshPiece({
+			id: newId(),
+			clientId: client.id,
+			name:
+				cell('name') ||
+				capital(garmentInWords(parts[0]?.garment ?? { type: 'top', facets: {}, palette: [] })),
+			parts,
+			acquired: { how: how ?? 'unknown', ...(on && { on }), ...(price && { price }) },
+			sizeLabel: cell('size') || (said?.sizeLabel ?? ''),
+			state: state ?? 'ready',
+			place: cell('place'),
+			note: [cell('note'), exact ? '' : (said?.note ?? '')].filter(Boolean).join(', '),
+			...(length !== undefined && { measuresCm: { length } })
+		});
+		const double = before.find((other) => sameLook(other, piece));
+		before.push(piece);
+		const told = exact
+			? []
+			: reading.phrases.filter(({ status }) => status === 'unknown').map(({ text }) => text);
+		return { row, ok: true, piece, ...(double && { double: double.name }), told };
+	});
+}
+
+/**
+ * The pieces as CSV, a piece a row, in the columns that `readTable` knows again. What a spreadsheet would run as a formula is
+ * neutralised with an apostrophe; the last column holds what words cannot, so that the table comes in again unchanged.
+ */
+export function tableOf(pieces: readonly Piece[], currency: string): string {
+	const rows = pieces.map((piece) => {
+		const { price, how, on } = piece.acquired;
+		const cells: Record<TableField, string> = {
+			name: piece.name,
+			what: piece.parts.map(({ garment }) => garmentInWords(garment)).join(' and '),
+			colour: '',
+			material: '',
+			size: piece.sizeLabel,
+			price: price ? amountInWords(price, currency) : '',
+			how,
+			on: on ?? '',
+			state: piece.state,
+			place: piece.place,
+			length: piece.measuresCm.length?.toString() ?? '',
+			note: piece.note,
+			exact: JSON.stringify(piece.parts.map(({ name, garment }) => ({ name, garment })))
+		};
+		return written.map((field) => cells[field]);
+	});
+	return Papa.unparse(
+		{ fields: written.map((field) => tableFields[field].label), data: rows },
+		{ escapeFormulae: formula, newline: '\r\n' }
+	);
+}
+const written = tableFieldIds.filter((field) => field !== 'colour' && field !== 'material');
