@@ -64,7 +64,8 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 export async function openDemo(page: Page): Promise<void> {
 	await page.goto('/demo');
-	await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible();
+	// The demo is read, checked and written: on a busy machine that is what a journey waits longest for.
+	await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible({ timeout: 45_000 });
 }
 
 export async function startEmpty(page: Page): Promise<void> {

@@ -1,14 +1,16 @@
 import type { Echo, Piece } from '../core';
 import { database } from './database';
 
-/** The owned pieces that echoes wear, extras with them: all that is read of a rail to show them. */
-export async function piecesWornIn(echoes: readonly Echo[]): Promise<Piece[]> {
-	const ids = new Set(
+/** The ids of the owned pieces that echoes wear, extras with them. */
+export const pieceIdsIn = (echoes: readonly Pick<Echo, 'matches' | 'extras'>[]): Set<string> =>
+	new Set(
 		echoes.flatMap(({ matches, extras }) =>
 			[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].flatMap((item) =>
 				item.source === 'piece' ? [item.pieceId] : []
 			)
 		)
 	);
-	return (await database.pieces.bulkGet([...ids])).filter((piece) => piece !== undefined);
-}
+
+/** The owned pieces that echoes wear: all that is read of a rail to show them. */
+export const piecesWornIn = async (echoes: readonly Echo[]): Promise<Piece[]> =>
+	(await database.pieces.bulkGet([...pieceIdsIn(echoes)])).filter((piece) => piece !== undefined);

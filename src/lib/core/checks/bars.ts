@@ -34,7 +34,7 @@ export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFac
 /** What a client who goes no further than this makes of a thing of the material. */
 const ethicalWords: Record<EthicalMaterial, string> = {
 	fur: 'fur',
-	leather: 'leather or skin',
+	leather: 'leather',
 	feather: 'feathers',
 	down: 'down',
 	wool: 'wool',

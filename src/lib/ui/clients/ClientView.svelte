@@ -7,6 +7,7 @@
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
+	import { pieceIdsIn } from '$lib/store/worn';
 	import EventForm from '../events/EventForm.svelte';
 	import EventList from '../events/EventList.svelte';
 	import EchoCard from '../fitting/echoes/EchoCard.svelte';
@@ -33,11 +34,14 @@
 			events: await database.events.where('clientId').equals(id).sortBy('date'),
 			fitNotes: await database.fitNotes.where('clientId').equals(id).reverse().sortBy('on'),
 			echoes: await database.echoes.where('clientId').equals(id).reverse().sortBy('createdOn'),
+			wears: await database.wears.where('clientId').equals(id).toArray(),
 			references: await database.references.toArray(),
 			settings: await database.settings.toCollection().first()
 		});
 	});
 	const client = $derived(found.value?.client);
+	const worn = $derived(new Set(found.value?.wears.flatMap(({ pieceIds }) => pieceIds)));
+	const inEchoes = $derived(pieceIdsIn(found.value?.echoes ?? []));
 	const unit = $derived(found.value?.settings?.units ?? 'cm');
 	let editing = $state(false);
 	let asking = $state(false);
@@ -122,7 +126,13 @@
 			{/if}
 			<ReachList {client} pieces={found.value.pieces} references={found.value.references} />
 			<FitNotes {client} notes={found.value.fitNotes} />
-			<WardrobeView {client} pieces={found.value.pieces} currency={found.value.settings?.currency ?? 'GBP'} />
+			<WardrobeView
+				{client}
+				pieces={found.value.pieces}
+				currency={found.value.settings?.currency ?? 'GBP'}
+				{worn}
+				{inEchoes}
+			/>
 		{/if}
 	</Pending>
 </div>

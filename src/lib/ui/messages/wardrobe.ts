@@ -9,6 +9,14 @@ export const wardrobe = {
 	search: 'Search the rail',
 	everywhere: 'everything',
 	where: 'Show',
+	show: 'Only',
+	shows: {
+		all: 'all of them',
+		unworn: 'never worn',
+		idle: 'in no echo',
+		care: 'needing care',
+		gone: 'away or retired'
+	},
 	name: 'Name',
 	fields: {
 		name: 'Name',

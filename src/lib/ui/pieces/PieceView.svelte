@@ -9,7 +9,6 @@
 		lengthInWords,
 		wantedFor,
 		type Client,
-		type Echo,
 		type Piece,
 		type Reach,
 		type Reference
@@ -18,6 +17,7 @@
 	import { database } from '$lib/store/database';
 	import { noteWear } from '$lib/store/echoes';
 	import { live } from '$lib/store/live.svelte';
+	import { pieceIdsIn } from '$lib/store/worn';
 	import { reachInWorker } from '$lib/workers/rail';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
@@ -54,11 +54,7 @@
 			.filter(({ pieceIds }) => pieceIds.includes(pieceId))
 			.sort((a, b) => b.on.localeCompare(a.on)) ?? []
 	);
-	const isIn = ({ matches, extras }: Echo) =>
-		[...matches.flatMap(({ items }) => items), ...extras.map(({ item }) => item)].some(
-			(item) => item.source === 'piece' && item.pieceId === pieceId
-		);
-	const echoes = $derived(found.value?.echoes.filter(isIn) ?? []);
+	const echoes = $derived(found.value?.echoes.filter((echo) => pieceIdsIn([echo]).has(pieceId)) ?? []);
 	const unit = $derived(found.value?.settings?.units ?? 'cm');
 	const facts = $derived.by((): [string, string][] => {
 		if (!piece) return [];

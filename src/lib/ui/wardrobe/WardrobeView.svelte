@@ -25,11 +25,25 @@
 		client: Client;
 		pieces: Piece[];
 		currency: string;
+		/** Pieces that were worn, and those that are in an echo. */
+		worn: ReadonlySet<string>;
+		inEchoes: ReadonlySet<string>;
 	}
-	let { client, pieces, currency }: Props = $props();
+	let { client, pieces, currency, worn, inEchoes }: Props = $props();
 
 	let typed = $state('');
 	let slot = $state<SlotId | ''>('');
+	/** What is looked for besides a place and words. */
+	const isShown = {
+		all: () => true,
+		unworn: ({ id }: Piece) => !worn.has(id),
+		idle: ({ id }: Piece) => !inEchoes.has(id),
+		care: ({ state }: Piece) => state === 'needs-care',
+		gone: ({ state }: Piece) => state === 'away' || state === 'retired'
+	};
+	type Shown = keyof typeof isShown;
+	const shownIds = Object.keys(isShown) as Shown[];
+	let show = $state<Shown>('all');
 	let formOpen = $state(false);
 	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
@@ -67,6 +81,7 @@
 	const found = $derived(
 		inPlace
 			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
+			.filter((piece) => isShown[show](piece))
 			.filter(({ id }) => !answers || answers.has(id))
 	);
 
@@ -108,6 +123,9 @@
 		<Select size="sm" inline labelText={m.wardrobe.where} bind:selected={slot}>
 			<SelectItem value="" text={m.wardrobe.everywhere} />
 			{#each present as id (id)}<SelectItem value={id} text={slots[id].label} />{/each}
+		</Select>
+		<Select size="sm" inline labelText={m.wardrobe.show} bind:selected={show}>
+			{#each shownIds as id (id)}<SelectItem value={id} text={m.wardrobe.shows[id]} />{/each}
 		</Select>
 		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
 			{m.wardrobe.say}

@@ -1,0 +1,93 @@
+/** The rail: in and out as a table, and whole outfits built from it. */
+import { readFile } from 'node:fs/promises';
+import { expect, openDemo, test } from './studio';
+import type { Page } from '@playwright/test';
+
+async function openClient(page: Page, name: string) {
+	await openDemo(page);
+	await page.getByRole('navigation', { name: 'Prime Echo' }).getByRole('link', { name: 'Clients' }).click();
+	await page.getByRole('heading', { name }).click();
+	await expect(page.getByRole('heading', { name: /^Wardrobe/ })).toBeVisible();
+}
+
+test('rows from a spreadsheet are mended in place, agreed and taken back as one', async ({ page }) => {
+	await openClient(page, 'Corwin Tyehurst');
+	const before = await page.getByRole('heading', { name: /^Wardrobe/ }).textContent();
+	await page.getByRole('button', { name: 'From a spreadsheet' }).click();
+	const dialog = page.getByRole('dialog', { name: 'From a spreadsheet' });
+	await dialog
+		.getByLabel('Or paste rows here')
+		.fill(
+			'Name,What,Size,Price,When\nGrey suit trousers,grey wool trousers,34 L,£45,2024-05-01\nOdd one,lilac frobber,,,\nBad price,white shirt,M,cheap,\nNavy guernsey,navy wool jumper,L,20,31/12/2023'
+		);
+	await expect(dialog).toContainText('2 pieces are ready, 2 rows need mending');
+	await expect(dialog).toContainText('Row 3, What it is no garment in it that is known');
+	await expect(dialog).toContainText('Navy guernsey is much like Navy guernsey');
+	await dialog.getByLabel('Price paid, row 4').fill('12');
+	await dialog.getByLabel('Price paid, row 4').press('Tab');
+	await dialog.getByLabel('What it is, row 3').fill('lilac scarf');
+	await dialog.getByLabel('What it is, row 3').press('Tab');
+	await expect(dialog).toContainText('4 pieces are ready');
+	await dialog.getByText('Leave them out').click();
+	await dialog.getByRole('button', { name: 'Add 3 pieces' }).click();
+	await expect(dialog).toBeHidden();
+	await expect(page.getByRole('button', { name: 'Edit: Odd one' })).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: 'Edit: Odd one' })).toBeHidden();
+	await expect(page.getByRole('heading', { name: /^Wardrobe/ })).toHaveText(before ?? '');
+});
+
+test('a rail that goes out comes in again without a row to mend', async ({ page }) => {
+	await openClient(page, 'Anvita Renwalkar');
+	const download = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Out to a spreadsheet' }).click();
+	const text = await readFile(await (await download).path(), 'utf8');
+	expect(text.split('\r\n').length).toBeGreaterThan(60);
+	await page.getByRole('button', { name: 'From a spreadsheet' }).click();
+	const dialog = page.getByRole('dialog', { name: 'From a spreadsheet' });
+	await dialog.getByLabel('Or paste rows here').fill(text);
+	await expect(dialog).toContainText(/\d+ pieces are ready/);
+	await expect(dialog).not.toContainText('need mending');
+	await expect(dialog).toContainText('are much like pieces that are there');
+});
+
+test('outfits are built from a piece that was never worn, one is steered and kept, and a day is noted', async ({
+	page
+}) => {
+	await openClient(page, 'Tamsin Orrowby');
+	await page.getByLabel('Only').selectOption('never worn');
+	await expect(page.getByRole('button', { name: 'Edit: Black crepe blazer' })).toBeHidden();
+	await page.getByRole('link', { name: 'All about it: Champagne slip skirt' }).click();
+	await expect(page.getByText('never, as far as is noted')).toBeVisible();
+	await page.getByRole('button', { name: 'Build outfits' }).click();
+	const outfits = page.getByRole('list', { name: 'Outfits from it' }).getByRole('article');
+	await expect(outfits).toHaveCount(6);
+	for (const outfit of await outfits.all()) await expect(outfit).toContainText('Champagne slip skirt');
+	const first = outfits.first();
+	await first.getByLabel('Make it').selectOption('more festive');
+	await first.getByRole('button', { name: 'Take it' }).first().click();
+	await page.getByRole('button', { name: 'Worn today' }).click();
+	await expect(page.getByText(/^once, last/)).toBeVisible();
+	await first.getByRole('button', { name: 'Keep as a look' }).click();
+	await expect(page.getByRole('heading', { name: /^Champagne slip skirt with/ })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Score' }).or(page.locator('#score')).first()).toContainText(
+		'100'
+	);
+});
+
+test('a fit note moves the advice, and what a rail reaches is told', async ({ page }) => {
+	await openClient(page, 'Tamsin Orrowby');
+	await page.getByText('What this rail reaches').click();
+	await expect(page.getByText('what carries it is answered').first()).toBeVisible();
+	for (let i = 0; i < 2; i++) {
+		await page.getByRole('button', { name: 'Add a fit note' }).click();
+		const form = page.getByRole('dialog', { name: 'Add a fit note' });
+		await form.getByLabel('Shop').fill('Pellow Mill Outfitters');
+		await form.getByLabel('Size tried').fill('UK 10');
+		await form.getByLabel('It was', { exact: true }).selectOption('too small');
+		await form.getByRole('button', { name: 'Save' }).click();
+		await expect(form).toBeHidden();
+	}
+	const tried = page.getByRole('region', { name: 'What was tried' }).getByRole('listitem');
+	await expect(tried.filter({ hasText: 'Pellow Mill Outfitters UK 10' })).toHaveCount(2);
+});
