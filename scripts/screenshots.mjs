@@ -47,6 +47,17 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('heading', { name: /^Wardrobe/ }).scrollIntoViewIfNeeded();
 	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
 	await shoot('wardrobe');
+	await page.evaluate(() => scrollTo(0, 0));
+	await shoot('client');
+	await page.getByRole('link', { name: 'All about it: Champagne slip skirt' }).click();
+	await page.getByRole('button', { name: 'Build outfits' }).click();
+	await page.getByRole('button', { name: 'Keep as a look' }).first().waitFor();
+	await page
+		.getByRole('heading', { name: 'Outfits from it' })
+		.evaluate((heading) => heading.scrollIntoView());
+	await shoot('outfits');
+	await page.goBack();
+	await page.getByRole('heading', { name: /^Wardrobe/ }).waitFor();
 	await page.getByRole('button', { name: 'Edit: Wine velvet blazer' }).click();
 	await shoot('piece-form');
 	await page.getByRole('button', { name: 'Cancel' }).first().click();
@@ -83,6 +94,10 @@ await inDemo('light', async (page, shoot) => {
 	await page.locator('[data-finding]', { hasText: 'in the rain' }).click();
 	await page.waitForTimeout(400);
 	await shoot('check');
+	await page.getByRole('button', { name: /^Wear/ }).click();
+	await page.getByRole('button', { name: 'In which months?' }).click();
+	await page.waitForTimeout(800);
+	await shoot('wear');
 	await page.getByRole('button', { name: 'Tray', exact: true }).click();
 	await page.getByRole('button', { name: /^Why \d+\?$/ }).click();
 	await shoot('why');
