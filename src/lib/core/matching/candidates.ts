@@ -1,5 +1,6 @@
 /** Everything that could answer the elements of a look: owned, turned into something else, or for sale. Built once, for tray, offers and matching. */
 import { sizeOfListing, type ListingSize } from '../body/listing-size';
+import { faceInWords } from '../body/face';
 import { servedInWords } from '../body/wishes';
 import { likeness } from '../lexicon/likeness';
 import { barsFor, mayWear } from '../checks/bars';
@@ -57,8 +58,10 @@ export const cautionsOf = ({ garment, listing }: Candidate, client: Client): str
 	barsFor(client, garment, listing).map(({ words }) => words);
 
 /** What a candidate does for the client's wishes, in words. */
-export const servesOf = ({ garment }: Candidate, client: Client): string[] =>
-	servedInWords(client.wishedEffects, garment);
+export const servesOf = ({ garment }: Candidate, client: Client): string[] => [
+	...servedInWords(client.wishedEffects, garment),
+	...faceInWords(client, garment)
+];
 
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
@@ -94,7 +97,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 	const { reference, client, market, scoring, seenOn } = source;
 	const pieces = source.pieces.filter(wearable);
 	const wardrobe = pieces.flatMap(optionsOfPiece);
-	const options = { ...scoring, forgiven: undefined, wished: client.wishedEffects };
+	const options = { ...scoring, forgiven: undefined, wished: client.wishedEffects, face: client };
 	const shops = new Map(market?.shops.map((shop) => [shop.id, shop]));
 	const scorer = elementScorer(reference, scoring);
 	const boundOf = earningBound(reference, scoring);

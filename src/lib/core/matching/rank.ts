@@ -1,4 +1,5 @@
 import { closenessTo, type Asked, type ClosenessOptions, type PieceCloseness } from '../closeness/piece';
+import { faceScore, type Colouring } from '../body/face';
 import { wishScore } from '../body/wishes';
 import type { EffectId } from '../lexicon/effects';
 import { likeness } from '../lexicon/likeness';
@@ -7,6 +8,8 @@ import type { Garment } from '../model/garment';
 export interface RankOptions extends ClosenessOptions {
 	/** Effects that the client wishes for: of candidates nearly as close, those that serve them come first. */
 	wished?: readonly EffectId[];
+	/** Whose face it stands next to: of candidates nearly as close, those that suit it come first. */
+	face?: Colouring;
 }
 
 export interface RankedCandidate<C> {
@@ -15,21 +18,22 @@ export interface RankedCandidate<C> {
 }
 
 /**
- * Candidates that are worn where the element is, best first: by closeness and what they do for the wished effects, then
+ * Candidates that are worn where the element is, best first: by closeness and what they do for the wished effects and the face, then
  * by confidence. Candidates of equal standing keep the order in which they came. The closeness itself is not changed.
  */
 export function rankCandidates<C>(
 	element: Asked,
 	candidates: readonly C[],
 	garmentIn: (candidate: C) => Garment,
-	{ wished = [], ...options }: RankOptions = {}
+	{ wished = [], face, ...options }: RankOptions = {}
 ): RankedCandidate<C>[] {
 	const closenessOf = closenessTo(element, options);
 	return candidates
 		.map((candidate) => {
 			const garment = garmentIn(candidate);
 			const closeness = closenessOf(garment);
-			const serves = likeness.wishShare * wishScore(wished, garment);
+			const suits = wishScore(wished, garment) + (face ? faceScore(face, garment) : 0);
+			const serves = likeness.wishShare * Math.max(-1, Math.min(1, suits));
 			return { candidate, closeness, standing: closeness.closeness + serves };
 		})
 		.filter(({ closeness }) => closeness.worn)

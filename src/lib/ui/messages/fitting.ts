@@ -66,7 +66,7 @@ export const fitting = {
 		overlayHint: 'Lay the reference over the echo in outline',
 		layersHint: 'Take off the coat, then the jacket'
 	},
-	serves: (words: string) => `For what is wished: ${words}`,
+	serves: (words: string) => `For this client: ${words}`,
 	moveFails: (why: string) => ` (${why})`,
 	becomes: {
 		title: 'What you have can become',
@@ -174,6 +174,8 @@ export const fitting = {
 				: `on the reference ${words}, ${apart} ${lowerCm > 0 ? 'higher' : 'lower'}`,
 		clearance: (cm: number, apart: string) =>
 			cm < 0 ? `lies on the floor by ${apart} in these shoes` : `${apart} clear of the floor in these shoes`,
+		noteWorn: 'It was worn',
+		wore: (title: string) => `Noted as worn: ${title}`,
 		preparation: 'To prepare',
 		before: (days: number) =>
 			days === 0 ? 'on the day' : days === 1 ? 'the day before' : `${days} days before`,

@@ -17,7 +17,7 @@ export const pieces = {
 	wearToday: 'Worn today',
 	woreToday: (name: string) => `Wore ${name}`,
 	wears: 'When it was worn',
-	noWears: 'No day is noted. Note a day with “Worn today”, or mark an echo as worn.',
+	noWears: 'No day is noted. Note a day with “Worn today”, or an echo under Wear.',
 	inEchoes: 'Echoes that it is in',
 	noEchoes: 'In no echo yet.',
 	wanted: 'Looks that want it',

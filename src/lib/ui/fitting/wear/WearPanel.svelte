@@ -1,32 +1,27 @@
 <script lang="ts">
-	import { Button, Checkbox, Select, SelectItem } from 'carbon-components-svelte';
+	import { Button, Select, SelectItem } from 'carbon-components-svelte';
 	import {
 		activities,
 		activityAt,
 		comfortRange,
 		dayInWords,
-		dueOn,
 		landingsOf,
 		lengthInWords,
 		monthName,
 		monthsFor,
-		preparationOf,
-		preparedIn,
-		taskKinds,
 		warmthAt,
 		wornPieces,
 		type Activity,
 		type WeatherAnswer
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
-	import { tick } from '$lib/store/echoes';
 	import { askWeather } from '$lib/store/weather';
 	import { chosenIn } from '../../frame/chosen';
-	import { perform } from '../../frame/perform';
 	import WarmthBars from '../../charts/WarmthBars.svelte';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 	import DayChanges from './DayChanges.svelte';
+	import Preparation from './Preparation.svelte';
 
 	let { table }: { table: FittingTable } = $props();
 
@@ -71,9 +66,6 @@
 	);
 	const titleOf = (id: string) => worn.find((piece) => piece.id === id)?.title ?? '';
 	const unit = $derived(table.units);
-
-	const tasks = $derived(preparationOf(preparedIn(echo, table.pieces), client, event));
-	const done = (key: string) => echo.prepared.some(({ task }) => task === key);
 </script>
 
 <div class="wear">
@@ -180,36 +172,7 @@
 				{/each}
 			</ul>
 		</section>
-		<section aria-label={m.fitting.wear.preparation}>
-			<h3>{m.fitting.wear.preparation}</h3>
-			<ul>
-				{#each tasks as task (task.key)}
-					<li>
-						<Checkbox
-							labelText="{taskKinds[task.kind].label}: {task.title}"
-							checked={done(task.key)}
-							on:check={({ detail }) => {
-								if (detail !== done(task.key))
-									void perform(() =>
-										tick(
-											m.did.prepared(`${taskKinds[task.kind].label}, ${task.title}`, detail),
-											echo.id,
-											task.key,
-											detail
-										)
-									);
-							}}
-						/>
-						<span class="soft how"
-							>{event
-								? dayInWords(dueOn(task, event), 'with-weekday')
-								: m.fitting.wear.before(task.daysBefore)} · {task.how}</span
-						>
-					</li>
-				{/each}
-			</ul>
-			<p class="soft small">{m.fitting.wear.careNote}</p>
-		</section>
+		<Preparation {table} />
 	{/if}
 </div>
 
@@ -244,10 +207,6 @@
 	}
 	li {
 		display: grid;
-	}
-	.how {
-		padding-left: 1.6rem;
-		font-size: var(--step--1);
 	}
 	.small {
 		font-size: var(--step--1);
