@@ -99,7 +99,7 @@ for (const colorScheme of ['light', 'dark'] as const)
 		await page.getByRole('button', { name: 'From a spreadsheet' }).click();
 		const dialog = page.getByRole('dialog', { name: 'From a spreadsheet' });
 		await dialog.getByLabel('Or paste rows here').fill('What,Price\nlilac frobber,cheap\nwhite shirt,12');
-		await expect(dialog).toContainText('rows need mending');
+		await expect(dialog).toContainText('one row needs mending');
 		await expectAccessible(page);
 		await dialog.getByRole('button', { name: 'Cancel' }).click();
 		await page.getByRole('button', { name: 'Add an event' }).click();
