@@ -16,7 +16,7 @@ export const events = {
 	zoneBad: 'Not a time zone that this browser knows, as “Europe/London”',
 	place: 'Place',
 	setting: 'Indoors or out',
-	settings: { unknown: 'not said', indoors: 'indoors', outdoors: 'outdoors', both: 'both' },
+	settings: { unknown: 'not said', indoors: 'indoors', outdoors: 'outdoors', both: 'in and out' },
 	dressCode: 'Dress code',
 	dressCodeHint: 'As the host wrote it: “black tie”, “smart, flat soles”',
 	codeRead: (label: string, usual: string) =>
