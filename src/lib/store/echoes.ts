@@ -1,16 +1,15 @@
 /** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
 import {
 	freshEcho,
-	freshWear,
 	judge,
 	plannedFor,
 	referenceFrom,
 	type AdaptedLook,
 	type Echo,
 	type Event,
-	type OwnedOption,
 	type Reference,
-	type Verdict
+	type Verdict,
+	type WornOption
 } from '../core';
 import { moment, newId, today } from './clock';
 import { database } from './database';
@@ -142,14 +141,14 @@ export const tick = (
  */
 export async function keepOutfit(
 	label: string,
-	options: readonly OwnedOption[],
+	worn: readonly WornOption[],
 	title: string,
 	eventId?: string
 ): Promise<string> {
-	const clientId = options[0]?.piece.clientId ?? '';
+	const clientId = worn[0]?.option.piece.clientId ?? '';
 	const client = await database.clients.get(clientId);
 	const event = eventId === undefined ? undefined : await database.events.get(eventId);
-	const { reference, matches } = referenceFrom(options, title, newId);
+	const { reference, matches } = referenceFrom(worn, title, newId);
 	const echo = freshEcho({
 		id: newId(),
 		clientId,
@@ -166,10 +165,3 @@ export async function keepOutfit(
 	});
 	return echo.id;
 }
-
-/** Notes that pieces were worn on a day. */
-export const noteWear = (
-	label: string,
-	wear: Omit<Parameters<typeof freshWear>[0], 'id'>
-): Promise<number | undefined> =>
-	change(label, (writer) => writer.create('wears', freshWear({ id: newId(), ...wear })));

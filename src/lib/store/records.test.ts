@@ -2,11 +2,12 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { element, garment } from '../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../tests/records';
-import { choosing, emptyStudio, freshEvent } from '../core';
+import { choosing, emptyStudio, freshEvent, freshWear, optionsOfPiece, scoreEcho } from '../core';
 import { database } from './database';
-import { beginEcho, beginWearable, judgeEcho } from './echoes';
+import { beginEcho, beginWearable, judgeEcho, keepOutfit, tick } from './echoes';
 import { change, undo } from './journal';
 import { replaceStudio } from './studio';
+import { piecesWornIn } from './worn';
 
 const client = makeClient();
 const removed = (table: 'pieces' | 'clients' | 'references' | 'events', id: string) =>
@@ -34,6 +35,65 @@ describe('changes to several records', () => {
 	it('begin an echo', async () => {
 		const id = await beginEcho('Began', client.id, reference.id, 'Second try');
 		expect(await database.echoes.get(id)).toMatchObject({ title: 'Second try', matches: [], rev: 1 });
+	});
+
+	it('begin an echo for an event, with its day and its budget', async () => {
+		const event = freshEvent({
+			id: uuid(50),
+			clientId: client.id,
+			title: 'Opening',
+			date: '2026-12-20',
+			dressCode: 'smart',
+			budget: { amountMinor: 9000, currency: 'GBP' }
+		});
+		await change('Added', (writer) => writer.create('events', event));
+		const id = await beginEcho('Began', client.id, reference.id, 'For it', event.id);
+		expect(await database.echoes.get(id)).toMatchObject({
+			eventId: event.id,
+			plannedFor: { date: '2026-12-20', dressCode: 'smart' },
+			spendLimit: { amountMinor: 9000 }
+		});
+		// The event goes, the echo stays, without a day.
+		await removed('events', event.id);
+		expect((await database.echoes.get(id))?.eventId).toBeUndefined();
+	});
+
+	it('tick a task once, and take the tick back', async () => {
+		await tick('Prepared', echo.id, 'steam x', true);
+		await tick('Prepared', echo.id, 'steam x', true);
+		expect((await database.echoes.get(echo.id))?.prepared).toHaveLength(1);
+		await tick('Prepared', echo.id, 'steam x', false);
+		expect((await database.echoes.get(echo.id))?.prepared).toEqual([]);
+		await undo();
+		expect((await database.echoes.get(echo.id))?.prepared.map(({ task }) => task)).toEqual(['steam x']);
+	});
+
+	it('keep an outfit as a reference and an echo of it that is whole, as one change', async () => {
+		const worn = optionsOfPiece(blouse).map((option) => ({ option, moves: ['tucked' as const] }));
+		const id = await keepOutfit('Kept', worn, 'Blouse, tucked');
+		const kept = await database.echoes.get(id);
+		const made = await database.references.get(kept?.referenceId ?? '');
+		expect(made?.elements[0]?.moves).toEqual(['tucked']);
+		expect(kept && made && scoreEcho(kept, made, [blouse]).score).toBeCloseTo(100, 6);
+		await undo();
+		expect(await database.echoes.get(id)).toBeUndefined();
+		expect(await database.references.get(kept?.referenceId ?? '')).toBeUndefined();
+	});
+
+	it('let a day of wear go of a piece that is deleted, and keep the day', async () => {
+		const wear = freshWear({
+			id: uuid(60),
+			clientId: client.id,
+			on: '2026-01-05',
+			pieceIds: [blouse.id],
+			echoId: echo.id
+		});
+		await change('Wore', (writer) => writer.create('wears', wear));
+		await removed('pieces', blouse.id);
+		expect((await database.wears.get(wear.id))?.pieceIds).toEqual([]);
+		await undo();
+		expect((await database.wears.get(wear.id))?.pieceIds).toEqual([blouse.id]);
+		expect(await piecesWornIn([echo])).toHaveLength(1);
 	});
 
 	it('take a deleted piece out of its echoes, and undo brings both back', async () => {

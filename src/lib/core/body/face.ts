@@ -1,5 +1,6 @@
 /** What stands next to the face, for the colouring of this client. */
-import { chromaOf, hueOf, labOfHex } from '../colour/spaces';
+import { chromaOf, labOfHex } from '../colour/spaces';
+import { temperatureOf } from '../colour/temperature';
 import type { SlotId } from '../lexicon/slots';
 import { skins } from '../lexicon/skins';
 import { garmentType } from '../lexicon/taxonomy';
@@ -20,30 +21,18 @@ const nextToFace: readonly SlotId[] = [
 	'ears',
 	'neck'
 ];
-/** Hues, in degrees of CIELAB, that read as warm and as cool; a colour more muted than this is neither (common practice). */
-const warmHues = [20, 100] as const;
-const coolHues = [180, 345] as const;
+/** A colour more muted than this (C*) is neither warm nor cool by the face: nearer to the skin less is seen than across a room. */
 const leastChroma = 12;
 /** Apart from the skin by more than this in lightness (L*) a colour is in contrast to it, by less than that close to it. */
 const inContrast = 38;
 const closeTo = 22;
-
-const within = (hue: number, [from, to]: readonly [number, number]) => hue >= from && hue <= to;
 
 /** What is said of a colour by the face, with what it is worth: above 0 for it, below against it. */
 function told(garment: Garment, { colouring, figure }: Colouring): { points: number; words: string }[] {
 	const [main] = [...garment.palette].sort((a, b) => b.share - a.share);
 	if (!main || !nextToFace.includes(garmentType(garment.type).slot)) return [];
 	const lab = labOfHex(main.hex);
-	const hue = hueOf(lab);
-	const temperature =
-		chromaOf(lab) < leastChroma
-			? undefined
-			: within(hue, warmHues)
-				? 'warm'
-				: within(hue, coolHues)
-					? 'cool'
-					: undefined;
+	const temperature = chromaOf(lab) < leastChroma ? undefined : temperatureOf(lab);
 	const { undertone, contrast } = colouring;
 	const apart = Math.abs(lab.l - labOfHex(skins[figure.skin]).l);
 	return [

@@ -1,3 +1,7 @@
+import { placeOf } from '../lexicon/facets';
+import { garmentType } from '../lexicon/taxonomy';
+import type { Garment } from '../model/garment';
+
 /**
  * Heights of the body as shares of stature. Drillis & Contini 1966, as tabled in Winter, Biomechanics and Motor Control
  * (values from memory); those marked so are common practice of pattern cutting.
@@ -20,6 +24,17 @@ export const heights = {
 	ankle: 0.039,
 	floor: 0
 } as const;
+
+/** The heel in cm that is worn in a look, as stated or usual for its shoes; 0 without shoes. */
+export const heelWornCm = (worn: readonly { garment: Garment }[]): number =>
+	Math.max(
+		0,
+		...worn.flatMap(({ garment: { type, facets } }) => {
+			const { slot, usual } = garmentType(type);
+			const heel = slot === 'feet' ? (facets.heelHeight?.value ?? usual.heelHeight) : undefined;
+			return heel === undefined ? [] : [placeOf('heelHeight', heel)];
+		})
+	);
 
 /** The stature for which a length without a figure is cut, in cm: what pattern blocks are drafted for (common practice). */
 export const cutForCm = 168;

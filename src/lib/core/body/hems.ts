@@ -1,10 +1,9 @@
 /** Where the hems of what is worn end on a client, and what a top does there. */
-import { placeOf } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Measurements } from '../model/client';
 import type { Garment } from '../model/garment';
-import { cutForCm, heights } from './heights';
+import { cutForCm, heelWornCm, heights } from './heights';
 import { hemLanding, seatCoverCm, usualLengthCm, type HemLanding } from './hem-landing';
 
 export interface WornHem {
@@ -62,12 +61,7 @@ function topNotes(
  * measured, or as the hem that is named is cut for a height of 168 cm; without a height there is none.
  */
 export function landingsOf(worn: readonly WornHem[], measures: Measurements): Landing[] {
-	const heels = worn.flatMap(({ garment }) => {
-		const { slot, usual } = garmentType(garment.type);
-		const heel = slot === 'feet' ? (garment.facets.heelHeight?.value ?? usual.heelHeight) : undefined;
-		return heel === undefined ? [] : [placeOf('heelHeight', heel)];
-	});
-	const heelCm = Math.max(0, ...heels);
+	const heelCm = heelWornCm(worn);
 	const bottom = worn.find(({ garment }) => garmentType(garment.type).slot === 'legs')?.garment;
 	const rise = bottom && (bottom.facets.rise?.value ?? garmentType(bottom.type).usual.rise);
 	return worn.flatMap((one): Landing[] => {

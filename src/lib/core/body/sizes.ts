@@ -51,7 +51,7 @@ const length: Governing[] = [
 const stature: Governing = { measure: 'stature', column: 'statureCm', weight: 0.4 };
 
 /** Skirts that stand off the hip go by the waist. */
-const offTheHip = ['a-line', 'full', 'circle', 'tiered', 'pleated', 'wrap', 'tulip', 'handkerchief'];
+const offTheHip = ['a-line', 'full', 'circle', 'tiered', 'ruffled', 'pleated', 'wrap', 'tulip', 'puff'];
 
 /**
  * The girths and lengths that decide the size of a garment, the first before all: bust or chest for what hangs from the

@@ -44,9 +44,6 @@ export const thresholds = {
 	/** From here on heavy cloth is out of season, and from here on down bare or thin things are, in °C. */
 	warmC: 23,
 	coldC: 9,
-	/** Hues, in degrees of CIELAB, that read as warm (red to yellow) and as cool (blue green to violet). */
-	warmHues: [20, 95],
-	coolHues: [190, 315],
 	/** Below this a colour is too muted to be either (C*). */
 	temperatureChroma: 20,
 	/** As many colours that take the eye as one look bears. */

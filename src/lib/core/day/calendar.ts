@@ -1,10 +1,10 @@
 /** Events and preparation as a calendar that other programs read (RFC 5545). */
 import { TZDate } from '@date-fns/tz';
 import { createEvents, type DateTime, type EventAttributes } from 'ics';
+import { taskKinds } from '../lexicon/preparation';
 import type { Event } from '../model/event';
 import { addDays, type Day } from '../time/days';
-import type { Task } from './preparation';
-import { dueOn } from './preparation';
+import { dueOn, type Task } from './preparation';
 
 /** An event with what is to be done for it. */
 export interface CalendarEntry {
@@ -62,7 +62,7 @@ const asTask = (
 	stamp: DateTime
 ): Stamped => ({
 	uid: `${event.id}-${task.key.replaceAll(/[^\w-]+/g, '-')}@prime-echo`,
-	title: `${task.done ? '✓ ' : ''}${task.kind.replace('-', ' ')}: ${task.title}`,
+	title: `${task.done ? '✓ ' : ''}${taskKinds[task.kind].label}: ${task.title}`,
 	description: linesOf(task.how, `For ${client}, ${event.title}`),
 	timestamp: stamp,
 	...wholeDay(dueOn(task, event))

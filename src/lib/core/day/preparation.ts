@@ -1,4 +1,5 @@
 /** What is to be done before a look is worn. */
+import { heelWornCm } from '../body/heights';
 import { hemLanding } from '../body/hem-landing';
 import { labOfHex } from '../colour/spaces';
 import { placeOf } from '../lexicon/facets';
@@ -175,11 +176,7 @@ function toDeLint(thing: Prepared): Task[] {
  * waterproof, press or steam by the fibre, pack, de-lint. Labels, makers and the client's clinician have the last word.
  */
 export function preparationOf(worn: readonly Prepared[], client: For, day: OnDay = {}): Task[] {
-	const heels = worn.flatMap(({ garment }) => {
-		const heel = garmentType(garment.type).slot === 'feet' ? valueOf(garment, 'heelHeight') : undefined;
-		return heel === undefined ? [] : [placeOf('heelHeight', heel)];
-	});
-	const heelCm = Math.max(0, ...heels);
+	const heelCm = heelWornCm(worn);
 	const tasks = worn.flatMap((thing) => [
 		...toOrder(thing),
 		...toFetch(thing),

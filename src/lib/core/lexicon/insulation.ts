@@ -106,52 +106,8 @@ export const cloOfType: Readonly<Record<string, Insulation>> = {
 	'leg-warmers': cloTable.kneeSocks
 };
 
-/** Cloth that makes a thing of the thick sort, or of the thin one, where its weight is not stated. */
-export const thickCloth = [
-	'wool',
-	'lambswool',
-	'cashmere',
-	'mohair',
-	'alpaca',
-	'camel-hair',
-	'tweed',
-	'flannel',
-	'felt',
-	'boucle-wool',
-	'fleece',
-	'sweatshirting',
-	'corduroy',
-	'moleskin',
-	'denim',
-	'velvet',
-	'leather',
-	'suede',
-	'shearling',
-	'fur',
-	'faux-fur',
-	'down-fill',
-	'waxed-cotton',
-	'brocade'
-];
-export const thinCloth = [
-	'linen',
-	'voile',
-	'lawn',
-	'muslin',
-	'poplin',
-	'chiffon',
-	'organza',
-	'georgette',
-	'silk',
-	'satin',
-	'viscose',
-	'seersucker',
-	'khadi',
-	'chanderi',
-	'lace',
-	'tulle',
-	'net'
-];
+/** Materials of up to the first weight are of the thin sort, from the second on of the thick (weights of `material-feel`; this project's). */
+export const thinToThick = [1.4, 2.2] as const;
 
 /** What people do, with what it warms them: metabolic rate in met (ASHRAE 55 and ISO 8996, values from memory). */
 export const activities = {

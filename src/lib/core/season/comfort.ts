@@ -5,11 +5,11 @@ import {
 	cloOfType,
 	cloTable,
 	likened,
-	thickCloth,
-	thinCloth,
+	thinToThick,
 	type Activity,
 	type Insulation
 } from '../lexicon/insulation';
+import { feelOf } from '../lexicon/material-feel';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Event } from '../model/event';
 import type { Garment } from '../model/garment';
@@ -17,14 +17,15 @@ import { predictedMeanVote } from './pmv';
 
 type Worn = readonly { garment: Garment }[];
 
-/** 0 thin … 1 thick: as stated, else by its cloth; halfway where neither tells. */
+/** 0 thin … 1 thick: as stated, else by what its cloth weighs; halfway where neither tells. */
 function thicknessOf({ facets, type }: Garment): number {
 	const weight = facets.weight?.value;
 	if (weight !== undefined) return { light: 0, medium: 0.5, heavy: 1 }[weight] ?? 0.5;
-	const material = facets.material?.value ?? garmentType(type).usual.material ?? '';
-	if (thickCloth.includes(material) || ['chunky-knit', 'padded'].includes(facets.texture?.value ?? ''))
-		return 1;
-	return thinCloth.includes(material) ? 0 : 0.5;
+	if (['chunky-knit', 'padded'].includes(facets.texture?.value ?? '')) return 1;
+	const feel = feelOf.get(facets.material?.value ?? garmentType(type).usual.material ?? '');
+	if (!feel) return 0.5;
+	const [thin, thick] = thinToThick;
+	return Math.max(0, Math.min(1, (feel.weight - thin) / (thick - thin)));
 }
 
 const sleeveOf = ({ facets, type }: Garment) =>

@@ -13,5 +13,5 @@ export {
 	type WarmthOn,
 	type WarmthVerdict
 } from './comfort';
-export { predictedDissatisfied, predictedMeanVote, type Conditions } from './pmv';
+export { predictedMeanVote, type Conditions } from './pmv';
 export { activities, type Activity } from '../lexicon/insulation';

@@ -64,7 +64,3 @@ export function predictedMeanVote(conditions: Conditions): number {
 	const sensation = 0.303 * Math.exp(-0.036 * heat) + 0.028;
 	return sensation * (heat - throughSkin - sweat - moistBreath - dryBreath - radiation - convected);
 }
-
-/** Of a hundred people, how many would be too warm or too cold (PPD, ISO 7730, clause 5); never under 5. */
-export const predictedDissatisfied = (vote: number): number =>
-	100 - 95 * Math.exp(-0.03353 * vote ** 4 - 0.2179 * vote ** 2);

@@ -1,5 +1,5 @@
 import { v5 } from 'uuid';
-import { hipAboveBustCm, womensLetters, type Shop, type SizeRow } from '../../core';
+import { footOfEu, hipAboveBustCm, womensLetters, type Shop, type SizeRow } from '../../core';
 
 /** Namespace of the ids of simulated shops and listings, so that they are the same on every start. */
 export const marketNamespace = '6f1f9d3c-5b7e-4d0a-9a57-0c6a3f2f7b11';
@@ -28,7 +28,7 @@ const letterChart = (labels: readonly string[]): SizeRow[] =>
 /** EU sizes by foot length: 1.5 × last length in cm, the last taken as 1.5 cm longer than the foot (value from memory). */
 const shoeChart: SizeRow[] = Array.from({ length: 13 }, (_, i) => {
 	const eu = 34 + i;
-	return { label: `EU ${eu}`, footCm: [(eu - 0.5) / 1.5 - 1.5, (eu + 0.5) / 1.5 - 1.5] };
+	return { label: `EU ${eu}`, footCm: [footOfEu(eu - 0.5), footOfEu(eu + 0.5)] };
 });
 
 export interface SimulatedShop {

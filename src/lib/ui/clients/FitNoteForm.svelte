@@ -13,7 +13,7 @@
 	import { change } from '$lib/store/journal';
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
-	import { toggled } from '../frame/toggled';
+	import Ticks from '../frame/Ticks.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -90,20 +90,12 @@
 		/>
 		<Checkbox labelText={m.fit.kept} bind:checked={draft.kept} />
 		{#each ['tight', 'loose'] as const as how (how)}
-			<fieldset class="wide">
-				<legend class="bx--label">{m.fit.where[how]}</legend>
-				<div class="row">
-					{#each tightSpotIds as spot (spot)}
-						<span>
-							<Checkbox
-								labelText={tightSpots[spot]}
-								checked={draft[how].includes(spot)}
-								on:check={({ detail }) => (draft[how] = toggled(draft[how], spot, detail))}
-							/>
-						</span>
-					{/each}
-				</div>
-			</fieldset>
+			<Ticks
+				legend={m.fit.where[how]}
+				options={tightSpotIds.map((id) => ({ id, label: tightSpots[id] }))}
+				chosen={draft[how]}
+				onchange={(chosen) => (draft[how] = chosen)}
+			/>
 		{/each}
 		<div class="wide">
 			<TextArea rows={2} maxlength={4000} labelText={m.events.note} bind:value={draft.note} />

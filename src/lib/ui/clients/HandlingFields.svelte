@@ -1,48 +1,31 @@
 <script lang="ts">
-	import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
+	import { Select, SelectItem } from 'carbon-components-svelte';
 	import { reaches, tightSpotIds, tightSpots, type Client } from '$lib/core';
-	import { toggled } from '../frame/toggled';
+	import Ticks from '../frame/Ticks.svelte';
 	import { m } from '../messages';
 
 	/** How the client gets dressed, and what they can carry. */
 	let { draft = $bindable() }: { draft: Client } = $props();
+
+	const yesOrNo = ['overHead', 'pockets', 'light', 'softSeams'] as const;
 </script>
 
 <div class="fields">
 	<Select size="sm" labelText={m.clients.reach} bind:selected={draft.handling.reach}>
 		{#each reaches as value (value)}<SelectItem {value} text={m.clients.reaches[value]} />{/each}
 	</Select>
-	<fieldset class="wide">
-		<legend class="visually-hidden">{m.clients.parts.handling}</legend>
-		<div class="ticks">
-			<Checkbox labelText={m.clients.overHead} bind:checked={draft.handling.overHead} />
-			<Checkbox labelText={m.clients.pockets} bind:checked={draft.handling.pockets} />
-			<Checkbox labelText={m.clients.light} bind:checked={draft.handling.light} />
-			<Checkbox labelText={m.clients.softSeams} bind:checked={draft.handling.softSeams} />
-		</div>
-	</fieldset>
-	<fieldset class="wide">
-		<legend class="bx--label">{m.clients.tightSpots}</legend>
-		<div class="ticks">
-			{#each tightSpotIds as spot (spot)}
-				<Checkbox
-					labelText={tightSpots[spot]}
-					checked={draft.handling.tightSpots.includes(spot)}
-					on:check={({ detail }) =>
-						(draft.handling.tightSpots = toggled(draft.handling.tightSpots, spot, detail))}
-				/>
-			{/each}
-		</div>
-	</fieldset>
+	<Ticks
+		legend={m.clients.itHolds}
+		options={yesOrNo.map((id) => ({ id, label: m.clients[id] }))}
+		chosen={yesOrNo.filter((id) => draft.handling[id])}
+		onchange={(chosen) => {
+			for (const id of yesOrNo) draft.handling[id] = chosen.includes(id);
+		}}
+	/>
+	<Ticks
+		legend={m.clients.tightSpots}
+		options={tightSpotIds.map((id) => ({ id, label: tightSpots[id] }))}
+		chosen={draft.handling.tightSpots}
+		onchange={(chosen) => (draft.handling.tightSpots = chosen)}
+	/>
 </div>
-
-<style>
-	.ticks {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
-		gap: 0.25rem 1rem;
-	}
-	.ticks :global(.bx--form-item) {
-		margin: 0;
-	}
-</style>

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { InlineLoading } from 'carbon-components-svelte';
-	import { bands, type Client, type Piece, type Reach, type Reference } from '$lib/core';
-	import { reachInWorker } from '$lib/workers/rail';
-	import { explain } from '../frame/perform';
+	import { bands, type Client, type Piece, type Reference } from '$lib/core';
 	import { m } from '../messages';
+	import { reachOfRail } from '../pieces/reach.svelte';
 
 	interface Props {
 		client: Client;
@@ -13,35 +12,10 @@
 	let { client, pieces, references }: Props = $props();
 
 	let open = $state(false);
-	let reaches = $state.raw<Reach[] | undefined>();
-	let failed = $state('');
+	const reach = reachOfRail(() => (open ? { client, pieces, references } : undefined));
+	const reaches = $derived(reach.reaches);
 	const few = 8;
 	let all = $state(false);
-	/** What the answer hangs on: a change elsewhere asks nothing anew. */
-	const key = $derived(
-		JSON.stringify([
-			client.rev,
-			references.map(({ id, rev }) => [id, rev]),
-			pieces.map(({ id, rev }) => [id, rev])
-		])
-	);
-	$effect(() => {
-		void key;
-		if (!open) return;
-		let dropped = false;
-		failed = '';
-		reachInWorker(
-			$state.snapshot(references) as Reference[],
-			$state.snapshot(client) as Client,
-			$state.snapshot(pieces) as Piece[]
-		).then(
-			(answer) => {
-				if (!dropped) reaches = answer;
-			},
-			(error: unknown) => (failed = explain(error))
-		);
-		return () => (dropped = true);
-	});
 	const titleOf = (id: string) => references.find((one) => one.id === id)?.title ?? '';
 	const bandOf = (id: string) => bands.find((band) => band.id === id)?.label ?? '';
 </script>
@@ -49,8 +23,8 @@
 <details class="reach" bind:open>
 	<summary><h2>{m.reach.title}</h2></summary>
 	<p class="soft">{m.reach.intro}</p>
-	{#if failed}
-		<p role="alert">{failed}</p>
+	{#if reach.failed}
+		<p role="alert">{reach.failed}</p>
 	{:else if !reaches}
 		<InlineLoading description={m.pieces.looking} />
 	{:else if reaches.length === 0}

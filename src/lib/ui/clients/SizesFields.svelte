@@ -3,7 +3,16 @@
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import { tick } from 'svelte';
-	import { departments, shoeSizes, sizedThingIds, sizedThings, type Client } from '$lib/core';
+	import {
+		convertedSize,
+		departments,
+		letterFor,
+		shoeSizes,
+		sizedThingIds,
+		sizedThings,
+		type Client
+	} from '$lib/core';
+	import MaybeSelect from '../frame/MaybeSelect.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -16,6 +25,25 @@
 	const shoes = $derived.by(() => {
 		const { foot } = measurements;
 		return foot !== undefined && foot >= 14 && foot <= 35 ? shoeSizes(foot) : undefined;
+	});
+
+	/** A women's number as other regions have it. */
+	function elsewhere({ of, label, department }: Client['sizes'][number]): string {
+		if (department === 'men' || ['shoe', 'ring', 'hat'].includes(of)) return '';
+		const others = (['UK', 'EU', 'US'] as const).flatMap((region) => {
+			const found = convertedSize(label, region);
+			return found && found.uncertainty > 0 ? [found.label] : [];
+		});
+		return others.length > 0 ? m.clients.elsewhere(others.join(', ')) : '';
+	}
+	/** The letter of the standard for the bust or chest. */
+	const letter = $derived.by(() => {
+		const { bust } = measurements;
+		const department = sizes.find((size) => size.department !== undefined)?.department ?? 'women';
+		const found = bust === undefined ? undefined : letterFor(bust, department);
+		return found && bust !== undefined
+			? m.clients.letterFor(bust, found, m.clients.departments[department])
+			: '';
 	});
 
 	async function add() {
@@ -39,18 +67,12 @@
 				maxlength={20}
 				bind:value={size.label}
 			/>
-			<Select
-				size="sm"
-				labelText={m.clients.department}
-				selected={size.department ?? ''}
-				on:update={({ detail }) => {
-					if (detail) size.department = detail as (typeof departments)[number];
-					else delete size.department;
-				}}
-			>
-				<SelectItem value="" text={m.notNoted} />
-				{#each departments as id (id)}<SelectItem value={id} text={m.clients.departments[id]} />{/each}
-			</Select>
+			<MaybeSelect
+				label={m.clients.department}
+				options={departments.map((id) => ({ id, label: m.clients.departments[id] }))}
+				chosen={size.department}
+				onchange={(department) => (size.department = department)}
+			/>
 			<TextInput
 				size="sm"
 				labelText={m.clients.sizeShop}
@@ -66,11 +88,13 @@
 				tooltipPosition="left"
 				on:click={() => (sizes = sizes.filter((_, at) => at !== i))}
 			/>
+			{#if elsewhere(size)}<p class="soft">{elsewhere(size)}</p>{/if}
 		</li>
 	{/each}
 </ul>
 <div class="row">
 	<Button kind="ghost" size="small" icon={Add} on:click={() => void add()}>{m.clients.addSize}</Button>
+	{#if letter}<p class="soft">{letter}</p>{/if}
 	{#if shoes}
 		<p class="soft">{m.clients.shoesFor(measurements.foot ?? 0, shoes)}</p>
 	{/if}
@@ -90,6 +114,9 @@
 	}
 	p {
 		font-size: var(--step--1);
+	}
+	li p {
+		grid-column: 1 / -1;
 	}
 	@media (max-width: 40rem) {
 		li {

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { Checkbox, Select, SelectItem } from 'carbon-components-svelte';
+	import { Select, SelectItem } from 'carbon-components-svelte';
 	import { boldnesses, colourOfWord, effectIds, effects, metalIds, type Client } from '$lib/core';
-	import { toggled } from '../frame/toggled';
+	import Ticks from '../frame/Ticks.svelte';
 	import { m } from '../messages';
 	import WordsField from './WordsField.svelte';
 
@@ -35,39 +35,16 @@
 	<Select size="sm" labelText={m.clients.boldness} bind:selected={draft.boldness}>
 		{#each boldnesses as value (value)}<SelectItem {value} text={m.clients.bold[value]} />{/each}
 	</Select>
-	<fieldset class="wide">
-		<legend class="bx--label">{m.clients.metals}</legend>
-		<div class="ticks">
-			{#each commonMetals as id (id)}
-				<Checkbox
-					labelText={id.replace('-', ' ')}
-					checked={draft.metals.includes(id)}
-					on:check={({ detail }) => (draft.metals = toggled(draft.metals, id, detail))}
-				/>
-			{/each}
-		</div>
-	</fieldset>
-	<fieldset class="wide">
-		<legend class="bx--label">{m.clients.effects}</legend>
-		<div class="ticks">
-			{#each effectIds as effect (effect)}
-				<Checkbox
-					labelText={effects[effect].label}
-					checked={draft.wishedEffects.includes(effect)}
-					on:check={({ detail }) => (draft.wishedEffects = toggled(draft.wishedEffects, effect, detail))}
-				/>
-			{/each}
-		</div>
-	</fieldset>
+	<Ticks
+		legend={m.clients.metals}
+		options={commonMetals.map((id) => ({ id, label: id.replace('-', ' ') }))}
+		chosen={draft.metals}
+		onchange={(chosen) => (draft.metals = chosen)}
+	/>
+	<Ticks
+		legend={m.clients.effects}
+		options={effectIds.map((id) => ({ id, label: effects[id].label }))}
+		chosen={draft.wishedEffects}
+		onchange={(chosen) => (draft.wishedEffects = chosen)}
+	/>
 </div>
-
-<style>
-	.ticks {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(13rem, 100%), 1fr));
-		gap: 0.25rem 1rem;
-	}
-	.ticks :global(.bx--form-item) {
-		margin: 0;
-	}
-</style>

@@ -57,6 +57,9 @@ export const clients = {
 		{ eu, uk, usMen, usWomen, mondopoint }: Record<'eu' | 'uk' | 'usMen' | 'usWomen' | 'mondopoint', number>
 	) =>
 		`A foot of ${footCm} cm: EU ${eu}, UK ${uk}, US ${usWomen} women’s or ${usMen} men’s, Mondopoint ${mondopoint}. Makers differ by about half a size.`,
+	elsewhere: (labels: string) => `Elsewhere ${labels}, a size either way`,
+	letterFor: (bust: number, letter: string, department: string) =>
+		`A bust or chest of ${bust} cm is ${letter} in ${department} letters (EN 13402-3).`,
 	loved: 'Colours loved',
 	boldness: 'How much to be looked at',
 	bold: { quiet: 'as little as can be', middle: 'a little', bold: 'gladly' },
@@ -71,6 +74,7 @@ export const clients = {
 	pockets: 'Wants a pocket somewhere',
 	light: 'What is worn and carried must be light',
 	softSeams: 'Seams and labels must be soft',
+	itHolds: 'What holds',
 	tightSpots: 'Nothing tight at',
 	undertone: 'Undertone',
 	contrast: 'Contrast of hair, skin and eyes',

@@ -8,6 +8,8 @@ export const wardrobe = {
 	none: 'No piece answers that search.',
 	search: 'Search the rail',
 	everywhere: 'everything',
+	altered: 'Alterations done',
+	alteredHint: 'One a line: “hem taken up 4 cm”',
 	where: 'Show',
 	show: 'Only',
 	shows: {

@@ -11,7 +11,8 @@
 		type Outfit,
 		type OwnedOption,
 		type Steered,
-		type Wish
+		type Wish,
+		type WornOption
 	} from '$lib/core';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
@@ -22,7 +23,7 @@
 		client: Client;
 		rail: readonly OwnedOption[];
 		context: CheckContext;
-		onkeep: (options: readonly OwnedOption[]) => void;
+		onkeep: (worn: WornOption[]) => void;
 	}
 	let { outfit, client, rail, context, onkeep }: Props = $props();
 
@@ -101,7 +102,10 @@
 				</li>
 			{/each}
 		</ul>
-		<Button size="small" kind="tertiary" on:click={() => onkeep(worn.map(({ option }) => option))}
+		<Button
+			size="small"
+			kind="tertiary"
+			on:click={() => onkeep(worn.map(({ option, piece }) => ({ option, moves: piece.moves })))}
 			>{m.pieces.keep}</Button
 		>
 	</div>

@@ -9,9 +9,9 @@
 		type Client,
 		type Event,
 		type Outfit,
-		type OwnedOption,
 		type Piece,
-		type Wear
+		type Wear,
+		type WornOption
 	} from '$lib/core';
 	import { keepOutfit } from '$lib/store/echoes';
 	import { outfitsInWorker } from '$lib/workers/rail';
@@ -66,11 +66,11 @@
 	}
 	onDestroy(() => working?.abort());
 
-	const keep = (options: readonly OwnedOption[]) =>
+	const keep = (worn: readonly WornOption[]) =>
 		perform(async () => {
-			const second = options.find((option) => option.piece.id !== piece.id);
-			const title = m.pieces.titled(piece.name, second?.title ?? '');
-			await goto(`/fitting/${await keepOutfit(m.pieces.kept(title), options, title, event?.id)}`);
+			const second = worn.find(({ option }) => option.piece.id !== piece.id);
+			const title = m.pieces.titled(piece.name, second?.option.title ?? '');
+			await goto(`/fitting/${await keepOutfit(m.pieces.kept(title), worn, title, event?.id)}`);
 		});
 </script>
 
@@ -114,7 +114,7 @@
 	{#if outfits && outfits.length > 0}
 		<ul class="grid" aria-label={m.pieces.outfits}>
 			{#each outfits as outfit (outfit.options.map(({ item }) => item.partId).join())}
-				<li><OutfitCard {outfit} {client} {rail} {context} onkeep={(options) => void keep(options)} /></li>
+				<li><OutfitCard {outfit} {client} {rail} {context} onkeep={(worn) => void keep(worn)} /></li>
 			{/each}
 		</ul>
 		<div class="no-print">

@@ -3,30 +3,26 @@
 	import {
 		costPerWear,
 		dayInWords,
+		freshWear,
 		garmentInWords,
 		garmentType,
 		moneyInWords,
 		lengthInWords,
-		wantedFor,
-		type Client,
-		type Piece,
-		type Reach,
-		type Reference
+		wantedFor
 	} from '$lib/core';
-	import { today } from '$lib/store/clock';
+	import { newId, today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
-	import { noteWear } from '$lib/store/echoes';
 	import { live } from '$lib/store/live.svelte';
 	import { pieceIdsIn } from '$lib/store/worn';
-	import { reachInWorker } from '$lib/workers/rail';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
-	import { explain, perform } from '../frame/perform';
+	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import PieceForm from '../wardrobe/PieceForm.svelte';
 	import OutfitsFrom from './OutfitsFrom.svelte';
+	import { reachOfRail } from './reach.svelte';
 
 	let { clientId, pieceId }: { clientId: string; pieceId: string } = $props();
 
@@ -77,41 +73,21 @@
 		return all.filter((fact): fact is [string, string] => Boolean(fact[1]));
 	});
 
-	/** The references that this piece carries; worked out in a worker, anew when the rail or the references change. */
-	let reaches = $state.raw<Reach[] | undefined>();
-	let failed = $state('');
-	const reachKey = $derived(
-		JSON.stringify([
-			found.value?.references.map(({ id, rev }) => [id, rev]),
-			found.value?.pieces.map(({ id, rev }) => [id, rev]),
-			client?.rev
-		])
-	);
-	$effect(() => {
-		void reachKey;
-		const stop = new AbortController();
-		const value = found.value;
-		if (!value?.client) return;
-		const { references, pieces } = value;
-		reachInWorker(
-			$state.snapshot(references) as Reference[],
-			$state.snapshot(value.client) as Client,
-			$state.snapshot(pieces) as Piece[]
-		).then(
-			(answer) => {
-				if (!stop.signal.aborted) reaches = answer;
-			},
-			(error: unknown) => (failed = explain(error))
-		);
-		return () => stop.abort();
+	const reach = reachOfRail(() => {
+		const { client, pieces, references } = found.value ?? {};
+		return client && pieces && references ? { client, pieces, references } : undefined;
 	});
-	const wanted = $derived(reaches ? (wantedFor(reaches).get(pieceId) ?? []) : undefined);
+	const wanted = $derived(reach.reaches && (wantedFor(reach.reaches).get(pieceId) ?? []));
 	const titleOf = (id: string) => found.value?.references.find((one) => one.id === id)?.title ?? '';
 
 	const look = $derived({
 		worn: (piece?.parts ?? []).map(({ id, garment }) => ({ id, garment, moves: [] }))
 	});
 	const first = $derived(piece?.parts[0]);
+	const noteWorn = () =>
+		void performTold(m.pieces.woreToday(piece?.name ?? ''), (writer) =>
+			writer.create('wears', freshWear({ id: newId(), clientId, on: today(), pieceIds: [pieceId] }))
+		);
 	const wornToday = $derived(wears.some(({ on }) => on === today()));
 </script>
 
@@ -124,18 +100,8 @@
 			<div class="page-head no-print">
 				<h1>{piece.name}</h1>
 				<a href="/clients/{client.id}">{client.name}</a>
-				<Button
-					kind="ghost"
-					size="small"
-					disabled={wornToday}
-					on:click={() =>
-						void perform(() =>
-							noteWear(m.pieces.woreToday(piece.name), {
-								clientId: client.id,
-								on: today(),
-								pieceIds: [piece.id]
-							})
-						)}>{m.pieces.wearToday}</Button
+				<Button kind="ghost" size="small" disabled={wornToday} on:click={noteWorn}
+					>{m.pieces.wearToday}</Button
 				>
 				<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.wardrobe.edit}</Button>
 			</div>
@@ -163,7 +129,7 @@
 				<div>
 					<h2>{m.pieces.wanted}</h2>
 					<p class="soft small">{m.pieces.wantedNote}</p>
-					{#if failed}<p role="alert">{failed}</p>
+					{#if reach.failed}<p role="alert">{reach.failed}</p>
 					{:else if !wanted}<p class="soft" role="status">{m.pieces.looking}</p>
 					{:else if wanted.length === 0}<p class="soft">{m.pieces.noWanted}</p>{/if}
 					<ul>

@@ -35,9 +35,22 @@
 		name: string;
 		garment: Garment | undefined;
 	}
-	type Draft = Omit<Piece, 'parts'> & { parts: PartDraft[]; price: string };
+	type Draft = Omit<Piece, 'parts' | 'alterations'> & { parts: PartDraft[]; price: string; altered: string };
 	const priceOf = ({ acquired: { price } }: Piece) => (price ? amountInWords(price, currency) : '');
-	const draftOf = (known: Piece): Draft => ({ ...known, price: priceOf(known) });
+	/** Alterations stand a line each. */
+	const draftOf = ({ alterations, ...known }: Piece): Draft => ({
+		...known,
+		price: priceOf({ ...known, alterations }),
+		altered: alterations.map(({ what }) => what).join('\n')
+	});
+	/** What was noted of an alteration before stays with its line. */
+	const alterationsFrom = (lines: string): Piece['alterations'] =>
+		lines
+			.split('\n')
+			.map((line) => line.trim().slice(0, 200))
+			.filter(Boolean)
+			.slice(0, 60)
+			.map((what) => piece?.alterations.find((one) => one.what === what) ?? { what });
 	const form = formDraft<Draft>({
 		key: () => `piece/${piece?.id ?? `new/${clientId}`}`,
 		begin: () =>
@@ -96,7 +109,7 @@
 
 	async function save() {
 		tried = true;
-		const { price, ...facts } = $state.snapshot(draft);
+		const { price, altered, ...facts } = $state.snapshot(draft);
 		if (
 			priceBad ||
 			ownMeasures.some(measureBad) ||
@@ -106,6 +119,7 @@
 		const next = {
 			...facts,
 			name: facts.name.trim() || suggestedName,
+			alterations: alterationsFrom(altered),
 			acquired: { ...facts.acquired, price: readMoney(price, currency) }
 		} as Piece;
 		await change(piece ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
@@ -183,6 +197,15 @@
 			/>
 		{/each}
 		<TextInput size="sm" labelText={m.wardrobe.place} bind:value={draft.place} maxlength={80} />
+		<div class="wide">
+			<TextArea
+				rows={2}
+				maxlength={4000}
+				labelText={m.wardrobe.altered}
+				helperText={m.wardrobe.alteredHint}
+				bind:value={draft.altered}
+			/>
+		</div>
 		<div class="wide">
 			<TextArea rows={2} maxlength={4000} labelText={m.wardrobe.note} bind:value={draft.note} />
 		</div>

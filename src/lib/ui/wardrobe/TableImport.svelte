@@ -192,10 +192,6 @@
 		list-style: none;
 	}
 	li {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 14rem);
-		gap: 0.5rem 1rem;
-		align-items: center;
 		padding: 0.3rem 0;
 		border-top: 1px solid var(--line);
 		font-size: var(--step-0);
@@ -203,10 +199,5 @@
 	}
 	.warn {
 		color: var(--warn);
-	}
-	@media (max-width: 40rem) {
-		li {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

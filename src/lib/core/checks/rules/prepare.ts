@@ -1,3 +1,4 @@
+import { stiffLeathers } from '../../lexicon/preparation';
 import type { PieceFacts } from '../facts';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
@@ -5,8 +6,6 @@ import { thresholds } from '../thresholds';
 
 /** Cloths that come out of a suitcase creased. */
 const creases = ['linen', 'hemp', 'cotton', 'poplin', 'lawn', 'voile', 'silk', 'viscose', 'taffeta', 'khadi'];
-/** Leathers that give only with wear. */
-const stiff = ['leather', 'patent-leather', 'exotic-skin'];
 
 const isTravelling = (told: string) =>
 	/\b(travel\w*|journey|flight|train|ferry|cruise|suitcase|abroad|weekend away|going away)\b/i.test(told);
@@ -15,7 +14,7 @@ const wantsBreakingIn = ({ slot, bought, place, stated }: PieceFacts) =>
 	slot === 'feet' &&
 	bought?.condition === 'new' &&
 	((stated('heelHeight') !== undefined && (place('heelHeight') ?? 0) >= thresholds.breakInHeelCm) ||
-		stiff.includes(stated('material') ?? ''));
+		stiffLeathers.includes(stated('material') ?? ''));
 
 export const prepare: Rule = {
 	id: 'prepare',

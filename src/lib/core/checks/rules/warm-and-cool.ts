@@ -1,13 +1,7 @@
-import { chromaOf, hueOf, type Lab } from '../../colour/spaces';
+import { chromaOf } from '../../colour/spaces';
+import { temperatureOf } from '../../colour/temperature';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
-
-const isWithin = (hue: number, [from, to]: readonly [number, number]) => hue >= from && hue <= to;
-const temperatureOf = (lab: Lab): 'warm' | 'cool' | undefined => {
-	const hue = hueOf(lab);
-	if (isWithin(hue, thresholds.warmHues)) return 'warm';
-	return isWithin(hue, thresholds.coolHues) ? 'cool' : undefined;
-};
 
 export const warmAndCool: Rule = {
 	id: 'warm-and-cool',
