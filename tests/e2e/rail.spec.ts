@@ -28,6 +28,14 @@ test('rows from a spreadsheet are mended in place, agreed and taken back as one'
 	await dialog.getByLabel('What it is, row 3').fill('lilac scarf');
 	await dialog.getByLabel('What it is, row 3').press('Tab');
 	await expect(dialog).toContainText('4 pieces are ready');
+	await dialog
+		.locator('input[type="file"]')
+		.setInputFiles({ name: 'rail.csv', mimeType: 'text/csv', buffer: Buffer.from([0x50, 0x4b, 3, 4, 0, 0]) });
+	await expect(dialog.getByRole('alert')).toContainText('This file is no text');
+	await page.keyboard.press('Escape');
+	await expect(dialog).toBeHidden();
+	await page.getByRole('button', { name: 'From a spreadsheet' }).click();
+	await expect(dialog).toContainText('4 pieces are ready');
 	await dialog.getByText('Leave them out').click();
 	await dialog.getByRole('button', { name: 'Add 3 pieces' }).click();
 	await expect(dialog).toBeHidden();

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { garmentArbitrary } from '../../../../tests/arbitraries';
 import { makePiece, uuid } from '../../../../tests/records';
 import type { Piece } from '../model';
-import { guessedColumns, readRows, readTable, tableOf, type ReadRow } from '.';
+import { guessedColumns, readRows, readTable, tableOf, textOf, type ReadRow } from '.';
 
 let id = 0;
 const options = { client: { id: uuid(1000) }, currency: 'GBP', newId: () => uuid(90_000 + id++) };
@@ -151,5 +151,28 @@ describe('a rail that goes out and comes in again', () => {
 		expect(text).toContain("'=1+1");
 		expect(text).toContain("'@x");
 		expect(text).toContain("'-2");
+	});
+});
+
+describe('the text of a file', () => {
+	const bytes = (...values: number[]) => new Uint8Array(values);
+	it('is read as spreadsheets write it: UTF-8, UTF-16 with its mark, the code page of western Europe', () => {
+		fc.assert(
+			fc.property(fc.string({ unit: fc.constantFrom(...'aZé£Žß,"\t\n') }), (text) => {
+				expect(textOf(new TextEncoder().encode(text))).toBe(text);
+				expect(textOf(new Uint8Array([0xff, 0xfe, ...Buffer.from(text, 'utf16le')]))).toBe(text);
+			})
+		);
+		// WHATWG Encoding Standard, index windows-1252: 0xE9 é, 0xA3 £. (Browsers know 0x80 €, Node 20 does not.)
+		expect(textOf(bytes(0x63, 0x61, 0x66, 0xe9, 0x2c, 0xa3))).toBe('café,£');
+		expect(textOf(bytes(0xef, 0xbb, 0xbf, 0x61))).toBe('a');
+	});
+	it('is none where the file is a picture, a workbook or half of a character', () => {
+		for (const file of [
+			bytes(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13), // PNG
+			bytes(0x50, 0x4b, 3, 4, 0x14, 0, 6, 0), // a workbook is a ZIP
+			bytes(0xff, 0xfe, 0x61) // half of a character
+		])
+			expect(textOf(file)).toBeUndefined();
 	});
 });

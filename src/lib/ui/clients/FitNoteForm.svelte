@@ -83,6 +83,7 @@
 		<TextInput
 			size="sm"
 			type="date"
+			max="9999-12-31"
 			labelText={m.fit.on}
 			bind:value={draft.on}
 			invalid={tried && bad.on}

@@ -129,6 +129,7 @@
 		<TextInput
 			size="sm"
 			type="date"
+			max="9999-12-31"
 			labelText={m.events.date}
 			bind:value={draft.date}
 			invalid={tried && bad.date}

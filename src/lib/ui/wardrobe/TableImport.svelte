@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
 	import { garmentInWords, type Client, type Piece } from '$lib/core';
-	import { guessedColumns, pieceReader, readRows, readTable, type TableField } from '$lib/core/table';
+	import { guessedColumns, pieceReader, readRows, readTable, textOf, type TableField } from '$lib/core/table';
 	import { newId } from '$lib/store/clock';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { performTold } from '../frame/perform';
@@ -71,11 +71,9 @@
 		if (!file) return;
 		if (file.size > mostBytes) failed = m.table.tooLarge;
 		else {
-			try {
-				begin(await file.text());
-			} catch {
-				failed = m.table.unread;
-			}
+			const written = textOf(new Uint8Array(await file.arrayBuffer()));
+			if (written === undefined) failed = m.table.unread;
+			else begin(written);
 		}
 	}
 	function begin(next: string) {

@@ -48,6 +48,11 @@
 	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
 	let importing = $state(false);
+	/** Stays once it was asked for: what was pasted and mended survives an Escape. */
+	let tableWanted = $state(false);
+	$effect(() => {
+		if (importing) tableWanted = true;
+	});
 
 	const byName = new Intl.Collator('en-GB');
 	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
@@ -149,7 +154,7 @@
 	</Rail>
 </section>
 <!-- Tables bring a parser of their own: it comes when one is wanted. -->
-{#if importing}
+{#if tableWanted}
 	{#await import('./TableImport.svelte') then { default: TableImport }}
 		<TableImport bind:open={importing} {client} {pieces} {currency} />
 	{/await}
