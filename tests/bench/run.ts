@@ -15,7 +15,10 @@ import {
 	indexGarments,
 	labOfHex,
 	matchWardrobe,
+	mayWear,
 	optionsOfPiece,
+	outfitsFrom,
+	reachOf,
 	openArchive,
 	openBackup,
 	rankCandidates,
@@ -306,6 +309,26 @@ const railOf = (count: number): Piece[] =>
 		'  growth of matching from 1,000 to 2,000 pieces',
 		`${(spent[2]!.matching / spent[1]!.matching).toFixed(1)} ×`
 	);
+}
+{
+	const client = demo.clients[0]!;
+	const rail = railOf(300);
+	const options = rail.flatMap(optionsOfPiece);
+	const many = Array.from({ length: 100 }, (_, i) => {
+		const reference = demo.references[i % demo.references.length]!;
+		return { ...reference, id: `90000000-0000-4000-8000-${String(i).padStart(12, '0')}` };
+	});
+	let n = 0;
+	const reach = millisecondsOf(
+		() => reachOf(many, rail, options, { client, newId: () => `match-${n++}` }),
+		3
+	);
+	report('reach of 100 references over 300 pieces', ms(reach), '≤ 1 s');
+	const fit = options.filter(({ garment }) => mayWear(client, garment));
+	const spent = fit.slice(0, 60).filter((_, i) => i % 6 === 0).map((anchor) =>
+		millisecondsOf(() => outfitsFrom({ anchors: [anchor], rail: options, howMany: 10, context: { client } }), 1)
+	);
+	report('ten outfits from one of 300 pieces (median of 10)', ms(median(spent)), '≤ 1 s');
 }
 {
 	const look =

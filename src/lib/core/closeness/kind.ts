@@ -32,7 +32,8 @@ function formSimilarity(a: GarmentType, b: GarmentType): { form: number; weight:
 	return { form: weight > 0 ? sum / weight : 0, weight };
 }
 
-const known = new Map<string, number>();
+/** By what is asked for and what is given. */
+const known = new Map<string, Map<string, number>>();
 
 /**
  * How well one kind of garment answers another, 0..1: its likeness in the tree of kinds or, across families, that of their
@@ -41,23 +42,25 @@ const known = new Map<string, number>();
  */
 export function kindSimilarity(asked: string, given: string): number {
 	if (asked === given) return 1;
-	const key = `${asked} ${given}`;
-	const before = known.get(key);
-	if (before !== undefined) return before;
+	let answers = known.get(asked);
+	if (!answers) known.set(asked, (answers = new Map<string, number>()));
+	let similarity = answers.get(given);
+	if (similarity === undefined) answers.set(given, (similarity = workedOut(asked, given)));
+	return similarity;
+}
+
+function workedOut(asked: string, given: string): number {
 	const [a, b] = [garmentType(asked), garmentType(given)];
 	const tree = typeSimilarity(asked, given);
 	const { form, weight } = formSimilarity(a, b);
 	const share = kindForm.share * Math.min(1, weight / kindForm.enough);
 	const likeness = Math.max(0, (form - kindForm.nothing) / (1 - kindForm.nothing));
-	let similarity = a.family === b.family ? tree : Math.max(tree, share * likeness);
-	if (
+	const similarity = a.family === b.family ? tree : Math.max(tree, share * likeness);
+	const unlikeSmall =
 		kindForm.small.includes(a.division) &&
 		a.kin !== b.kin &&
 		!a.general &&
 		!b.general &&
-		!isDeclared(asked, given)
-	)
-		similarity = Math.min(similarity, kindForm.smallUnlike);
-	known.set(key, similarity);
-	return similarity;
+		!isDeclared(asked, given);
+	return unlikeSmall ? Math.min(similarity, kindForm.smallUnlike) : similarity;
 }

@@ -191,10 +191,10 @@ export function closenessTo(element: Asked, options: ClosenessOptions = {}): Clo
 		const garment = byKind(said);
 		if (!canAnswer(asked.type, garment.type))
 			return { closeness: 0, confidence: 1, worn: false, aspects: [], unasked: [], signatureLoss: 0 };
-		const aspects = weighed.map((one): AspectCloseness => ({
-			...one,
-			...compare(one.aspect, garment, moves)
-		}));
+		const aspects = weighed.map(({ aspect, share, signature }): AspectCloseness => {
+			const { similarity, status } = compare(aspect, garment, moves);
+			return { aspect, share, signature, similarity, status };
+		});
 		// Taken off a whole, so that an exact copy comes to exactly 1; what leaves everything open is answered by anything.
 		let mean = 1;
 		let unsure = 0;

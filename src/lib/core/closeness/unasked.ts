@@ -83,10 +83,12 @@ const isOpen = (open: readonly AspectId[]) => open.some((aspect) => cloth.has(as
 
 /** What shouts in a garment, the loudest first; of its cloth only once, and all together no more than the most, or than is there to lose. */
 export function unaskedIn({ aspects, lossOf }: Listener, garment: Garment, there: number): Unasked[] {
-	const heard = aspects
-		.map((aspect) => ({ aspect, loss: lossOf(aspect, garment) }))
-		.filter(({ loss }) => loss > 0)
-		.sort((a, b) => b.loss - a.loss);
+	const heard: Unasked[] = [];
+	for (const aspect of aspects) {
+		const loss = lossOf(aspect, garment);
+		if (loss > 0) heard.push({ aspect, loss });
+	}
+	heard.sort((a, b) => b.loss - a.loss);
 	const loudestCloth = heard.find(({ aspect }) => cloth.has(aspect));
 	let left = Math.max(0, Math.min(mostUnasked, there));
 	return heard.flatMap((one) => {

@@ -106,8 +106,10 @@ export function garmentType(id: string): GarmentType {
 	return type;
 }
 
+const facetsOf = new Map(garmentTypes.map(({ id, facets }) => [id, new Set(facets)]));
+
 /** Can a garment of this type have this facet? */
-export const typeHasFacet = (id: string, facet: FacetId) => garmentType(id).facets.includes(facet);
+export const typeHasFacet = (id: string, facet: FacetId) => facetsOf.get(id)?.has(facet) ?? false;
 
 const pairs = (list: readonly (readonly [string, string, number, string])[]) =>
 	new Map(
@@ -159,16 +161,29 @@ export function typeSimilarity(asked: string, given: string): number {
 /** Is a stand-in declared of the two types themselves? */
 export const isDeclared = (asked: string, given: string): boolean => declared.has(`${asked} ${given}`);
 
+const isAnsweredBy = (asked: GarmentType, given: GarmentType): boolean =>
+	(slotsMeet(asked.slot, given.slot) &&
+		(asked === given || !(answersAlone.has(asked.id) || answersAlone.has(given.id)))) ||
+	declared.has(`${asked.id} ${given.id}`) ||
+	declaredFamilies.has(`${asked.family} ${given.family}`);
+
+/** By what is asked for, all that answers it; worked out when it is first asked for. */
+const answering = new Map<string, ReadonlySet<string>>();
+
 /**
  * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
  * stand-in is declared of them or their families (a cardigan for a jumper); what has a use of its own is answered by
  * itself alone.
  */
-export const canAnswer = (asked: string, given: string): boolean =>
-	(slotsMeet(garmentType(asked).slot, garmentType(given).slot) &&
-		(asked === given || !(answersAlone.has(asked) || answersAlone.has(given)))) ||
-	declared.has(`${asked} ${given}`) ||
-	declaredFamilies.has(`${garmentType(asked).family} ${garmentType(given).family}`);
+export function canAnswer(asked: string, given: string): boolean {
+	let known = answering.get(asked);
+	if (!known) {
+		const type = garmentType(asked);
+		known = new Set(garmentTypes.filter((other) => isAnsweredBy(type, other)).map(({ id }) => id));
+		answering.set(asked, known);
+	}
+	return known.has(given);
+}
 
 /** Are two types worn on a part of the body in common? */
 export const slotsMeetOf = (a: string, b: string): boolean =>

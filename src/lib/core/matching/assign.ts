@@ -108,6 +108,8 @@ export interface MatchOptions extends ScoreOptions {
 	newId: () => string;
 	/** Must what the stylist chose by hand stay as it is? */
 	keepByHand?: boolean;
+	/** The scorer of this reference under these options, where there is one already. */
+	scorer?: ElementScorer;
 }
 
 /**
@@ -122,7 +124,7 @@ export function matchWardrobe(
 	reference: Pick<Reference, 'elements'>,
 	matches: readonly Match[],
 	options: readonly OwnedOption[],
-	{ newId, keepByHand = false, ...scoring }: MatchOptions
+	{ newId, keepByHand = false, scorer: given, ...scoring }: MatchOptions
 ): Match[] {
 	const kept = matches.filter(
 		(match) =>
@@ -138,7 +140,7 @@ export function matchWardrobe(
 		(option) =>
 			!worn.some((item) => item.source === 'piece' && partOf({ ...option, item }) === partOf(option))
 	);
-	const scorer = elementScorer(reference, scoring);
+	const scorer = given ?? elementScorer(reference, scoring);
 	// Only the best few of an element can matter: as many as there are elements, and one more where one is taken away.
 	const ladders = new Map<string, Ladder>();
 	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();

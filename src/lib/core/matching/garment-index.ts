@@ -89,7 +89,7 @@ interface Table {
 	/** By number of the value; NaN where it was not asked for yet. */
 	similarity: Float64Array;
 	worthOf: (value: number) => number;
-	/** 1 where the value is not stated. */
+	/** 1 where the value is not stated; known once its worth was asked for. */
 	unstated: Uint8Array;
 	/** By number of the type: 1 where garments of the type cannot have the aspect. */
 	impossible: Uint8Array;
@@ -127,15 +127,11 @@ function tableOf(
 	};
 	const worthOf = (number: number): number => {
 		const known = similarity[number] ?? NaN;
-		return Number.isNaN(known) ? (similarity[number] = comparedAt(number).similarity) : known;
-	};
-	examples.forEach((_, number) => {
-		// Of what is dear only the silence is looked at now; its other values are all stated.
-		if (dear && number > 0) return;
+		if (!Number.isNaN(known)) return known;
 		const { similarity: worth, status } = comparedAt(number);
-		similarity[number] = worth;
-		unstated[number] = status === 'unstated' ? 1 : 0;
-	});
+		if (status === 'unstated') unstated[number] = 1;
+		return (similarity[number] = worth);
+	};
 	if (isFacet(aspect))
 		index.types.examples.forEach((example, number) => {
 			if (example && !typeHasFacet(example.type, aspect)) impossible[number] = 1;
@@ -167,12 +163,13 @@ function boundsOf(tables: readonly Table[], types: Uint32Array, worn: Uint8Array
 		if (worn[type] !== 1) continue;
 		let mean = 1;
 		let cap = 1;
-		for (const { dear, impossible, values, similarity, share, signature } of tables) {
-			const value = values[at] ?? 0;
-			if (dear && value > 0) continue;
-			const worth = impossible[type] === 1 ? 0 : (similarity[value] ?? 0);
-			mean -= share * (1 - worth);
-			if (signature) cap = Math.min(cap, signatureCap(worth));
+		for (const table of tables) {
+			const value = table.values[at] ?? 0;
+			if (table.dear && value > 0) continue;
+			let worth = table.impossible[type] === 1 ? 0 : (table.similarity[value] ?? 0);
+			if (Number.isNaN(worth)) worth = table.worthOf(value);
+			mean -= table.share * (1 - worth);
+			if (table.signature) cap = Math.min(cap, signatureCap(worth));
 		}
 		bounds[at] = Math.max(0, Math.min(mean, cap));
 	}

@@ -1,15 +1,22 @@
 /** How far a rail reaches towards many references at once, and what each piece is wanted for. */
-import { earningBound, elementScorer, type ScoreOptions } from '../closeness/look';
+import {
+	earningBound,
+	elementScorer,
+	type ElementScorer,
+	type Scored,
+	type ScoreOptions
+} from '../closeness/look';
 import { bandOf, type BandId } from '../lexicon/bands';
 import { nude } from '../lexicon/skins';
 import { slots } from '../lexicon/slots';
 import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import { matchWardrobe } from '../matching/assign';
-import { closest, indexGarments, type GarmentIndex } from '../matching/garment-index';
+import { closest, indexGarments, type Closest, type GarmentIndex } from '../matching/garment-index';
 import { resolveItem, wearable, type OwnedOption } from '../matching/items';
 import { scoreEcho, scoringOf } from '../matching/score-echo';
 import type { Client } from '../model/client';
 import type { Echo, Match } from '../model/echo';
+import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import type { Element, Reference } from '../model/reference';
 
@@ -40,6 +47,32 @@ const carries = ({ role }: Element) => role === 'hero' || role === 'key';
 /** Of what is called nude nobody knows how close it comes before the client is asked. */
 const isNude = ({ garment }: OwnedOption) => garment.palette.some(({ hex }) => hex === nude);
 
+/** A scorer that weighs each thing worn as asked once: what is looked through first is matched afterwards. */
+function rememberingScorer(reference: Pick<Reference, 'elements'>, scoring: ScoreOptions): ElementScorer {
+	const scorer = elementScorer(reference, scoring);
+	const known = new Map<string, Map<Garment, Scored>>();
+	return (elementId, worn) => {
+		const [garment, another] = worn?.garments ?? [];
+		if (!garment || another) return scorer(elementId, worn);
+		let ofElement = known.get(elementId);
+		if (!ofElement) known.set(elementId, (ofElement = new Map<Garment, Scored>()));
+		let scored = ofElement.get(garment);
+		if (!scored) ofElement.set(garment, (scored = scorer(elementId, worn)));
+		return scored;
+	};
+}
+
+/** How many are looked at first; all the rest only where these were not enough. */
+const lookFirst = 32;
+
+/** The nearest to an element, best first, a few at first. */
+function* nearest(index: GarmentIndex, element: Element, schools: ScoreOptions['schools']): Generator<Closest> {
+	const first = closest(index, element, { schools, most: lookFirst });
+	yield* first;
+	if (first.length === lookFirst)
+		yield* closest(index, element, { schools, most: index.garments.length }).slice(lookFirst);
+}
+
 /**
  * The options that can matter to a look: for each element the parts that earn most by themselves, as many as it has elements and
  * one more; and every one-piece, which may answer several. What is left out cannot change the best use of the rail.
@@ -48,10 +81,10 @@ function thatMatter(
 	reference: Pick<Reference, 'elements'>,
 	options: readonly OwnedOption[],
 	index: GarmentIndex,
-	scoring: ScoreOptions
+	scoring: ScoreOptions,
+	scorer: ElementScorer
 ): OwnedOption[] {
 	const boundOf = earningBound(reference, scoring);
-	const scorer = elementScorer(reference, scoring);
 	const wanted = new Set<OwnedOption>(options.filter(isNude));
 	const enough = reference.elements.length + 1;
 	for (const element of reference.elements) {
@@ -60,10 +93,7 @@ function thatMatter(
 		/** What each part earns at best, as far as was looked. */
 		const earns = new Map<string, number>();
 		const last = () => [...earns.values()].sort((a, b) => b - a)[enough - 1] ?? -1;
-		for (const { at, closeness } of closest(index, element, {
-			schools: scoring.schools,
-			most: options.length
-		})) {
+		for (const { at, closeness } of nearest(index, element, scoring.schools)) {
 			const option = options[at];
 			if (!option) continue;
 			// None of those that follow, less close yet, can earn what enough others do.
@@ -80,8 +110,8 @@ function thatMatter(
 		}
 		for (const option of options)
 			if (
-				canAnswer(element.garment.type, option.garment.type) &&
-				slots[garmentType(option.garment.type).slot].covers.length > covers
+				slots[garmentType(option.garment.type).slot].covers.length > covers &&
+				canAnswer(element.garment.type, option.garment.type)
 			)
 				wanted.add(option);
 	}
@@ -102,8 +132,9 @@ export function reachOf(
 		.filter(({ elements }) => elements.length > 0)
 		.map((reference): Reach => {
 			const scoring = scoringOf(reference, schools, client);
-			const rail = thatMatter(reference, fit, index, scoring);
-			const matches = matchWardrobe(reference, [], rail, { newId, ...scoring });
+			const scorer = rememberingScorer(reference, scoring);
+			const rail = thatMatter(reference, fit, index, scoring, scorer);
+			const matches = matchWardrobe(reference, [], rail, { newId, scorer, ...scoring });
 			const { score, elements } = scoreEcho({ matches, schools }, reference, pieces, client);
 			const shareOf = (element: Element) => {
 				const found = elements.find(({ elementId }) => elementId === element.id);
