@@ -18,3 +18,4 @@ export * from './time';
 export * from './day';
 export * from './season';
 export * from './outfits';
+export * from './rail';

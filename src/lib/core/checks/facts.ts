@@ -117,11 +117,12 @@ const metalOf = (main: MeasuredColour | undefined) =>
 		? 'gold'
 		: 'silver');
 
-type GarmentFacts = Omit<PieceFacts, Exclude<keyof CheckedPiece, 'garment'>>;
+/** What is seen of a garment by itself. */
+export type GarmentFacts = Omit<PieceFacts, Exclude<keyof CheckedPiece, 'garment'>>;
 const known = new WeakMap<Garment, GarmentFacts>();
 
 /** What is seen of a garment, whoever wears it; remembered, since a look is checked again and again with one thing changed. */
-function factsOfGarment(garment: Garment): GarmentFacts {
+export function factsOfGarment(garment: Garment): GarmentFacts {
 	const before = known.get(garment);
 	if (before) return before;
 	const facts = workedOut(garment);

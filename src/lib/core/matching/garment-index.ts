@@ -231,8 +231,10 @@ export function closest(
 	for (const at of byBound(bounds)) {
 		const last = best[most - 1];
 		// Steps come in falling order: below this one, none can come in any more.
-		if (last && (bounds[at] ?? 0) + 1 / steps + rounding < last.closeness) break;
-		if (last && (bounds[at] ?? 0) + rounding < last.closeness) continue;
+		const bound = (bounds[at] ?? 0) + rounding;
+		const needed = Math.max(least, last?.closeness ?? 0);
+		if (bound + 1 / steps < needed) break;
+		if (bound < needed) continue;
 		const type = types[at] ?? 0;
 		let mean = 1;
 		let cap = 1;

@@ -18,7 +18,7 @@ import { predictedMeanVote } from './pmv';
 type Worn = readonly { garment: Garment }[];
 
 /** 0 thin … 1 thick: as stated, else by what its cloth weighs; halfway where neither tells. */
-function thicknessOf({ facets, type }: Garment): number {
+export function thicknessOf({ facets, type }: Garment): number {
 	const weight = facets.weight?.value;
 	if (weight !== undefined) return { light: 0, medium: 0.5, heavy: 1 }[weight] ?? 0.5;
 	if (['chunky-knit', 'padded'].includes(facets.texture?.value ?? '')) return 1;

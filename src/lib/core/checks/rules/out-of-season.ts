@@ -1,63 +1,8 @@
 import type { PieceFacts } from '../facts';
+import { isBare, isWarm } from '../seasonal';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
-
-const warmCloth = [
-	'wool',
-	'lambswool',
-	'cashmere',
-	'mohair',
-	'alpaca',
-	'tweed',
-	'fleece',
-	'down-fill',
-	'fur',
-	'faux-fur',
-	'shearling',
-	'felt',
-	'camel-hair',
-	'boucle-wool'
-];
-const thinCloth = ['linen', 'voile', 'lawn', 'chiffon', 'organza', 'muslin', 'seersucker', 'georgette'];
-
-/** Coats that are made for warm days as well. */
-const lightCoats = [
-	'raincoat',
-	'duster-coat',
-	'shop-coat',
-	'cape',
-	'poncho',
-	'abaya',
-	'trench-coat',
-	'opera-coat'
-];
-/** Warm by their kind, whatever they are made of. */
-const warmByKind = ({ type, stated }: PieceFacts) =>
-	!thinCloth.includes(stated('material') ?? '') &&
-	stated('weight') !== 'light' &&
-	((type.family === 'coats' && !lightCoats.includes(type.id)) ||
-		[
-			'puffer-jacket',
-			'shearling-jacket',
-			'fleece',
-			'roll-neck-jumper',
-			'fisherman-jumper',
-			'snow-boots',
-			'sheepskin-boots'
-		].includes(type.id));
-const isWarm = (piece: PieceFacts) =>
-	warmByKind(piece) ||
-	warmCloth.includes(piece.value('material') ?? '') ||
-	piece.stated('weight') === 'heavy' ||
-	['padded', 'chunky-knit', 'fur-like'].includes(piece.value('texture') ?? '');
-/** Open shoes, and thin or bare things with nothing over them. */
-const isBare = (piece: PieceFacts, covered: boolean) =>
-	(piece.slot === 'feet' && (piece.type.family === 'sandals' || piece.value('toe') === 'open')) ||
-	(!covered &&
-		['top', 'whole'].includes(piece.slot) &&
-		(['strapless', 'sleeveless'].includes(piece.value('sleeveLength') ?? '') ||
-			thinCloth.includes(piece.value('material') ?? '')));
 
 /** Short enough to leave the leg bare, as said or by its kind. */
 const showsLegs = (piece: PieceFacts) =>

@@ -1,0 +1,160 @@
+/** What a piece is looked for by: told once of each, and remembered. */
+import { factsOfGarment, type GarmentFacts } from '../checks/facts';
+import { seasonOf } from '../checks/seasonal';
+import { colourFamilies } from '../lexicon/colour-families';
+import { facetOf, facetValue } from '../lexicon/facets';
+import { printIds } from '../lexicon/prints';
+import { slotIds } from '../lexicon/slots';
+import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
+import { thicknessOf } from '../season/comfort';
+
+/** A colour that takes less of a thing than this is a detail of it. */
+const detailShare = 0.2;
+/** Cloth up to the first is light, from the second on warm (0 thin … 1 thick). */
+const [lightUpTo, warmFrom] = [0.3, 0.7];
+
+const dressinessLevels = facetOf('formality').values.map(({ id }) => id);
+/** The level that a dressiness lies at, 0 sport … 5 formal. */
+export const levelOf = (formality: number): string => dressinessLevels[Math.round(formality)] ?? '';
+
+/** Things that clothe the body: only of them it is told how warm they are, and for which season. */
+const isClothing = ({ type }: GarmentFacts) => type.division !== 'jewellery' && type.slot !== 'bag';
+
+interface Trait {
+	label: string;
+	/** The values of a garment; a piece has those of all its parts. */
+	of: (garment: Garment, facts: GarmentFacts) => readonly (string | undefined)[];
+	/** All values in the order in which they are offered; others follow by name. */
+	order: readonly string[];
+	/** Words of a value. */
+	inWords: (value: string) => string;
+}
+const plainly = (value: string) => value.replaceAll('-', ' ');
+
+const garmentTraits = {
+	slot: {
+		label: 'place',
+		of: (_, { slot }) => [slot],
+		order: slotIds,
+		inWords: plainly
+	},
+	colour: {
+		label: 'colour',
+		of: ({ palette }, { colours }) =>
+			colours.map(({ hex, family }) =>
+				(palette.find((swatch) => swatch.hex === hex)?.share ?? 1) >= detailShare ? family : undefined
+			),
+		order: colourFamilies,
+		inWords: plainly
+	},
+	print: {
+		label: 'print',
+		of: (_, { print }) => [print ?? 'plain'],
+		order: ['plain', ...printIds],
+		inWords: plainly
+	},
+	material: {
+		label: 'material',
+		of: (_, { value }) => [value('material')],
+		order: [],
+		inWords: (value) => facetValue('material', value)?.label ?? plainly(value)
+	},
+	dressiness: {
+		label: 'dressiness',
+		of: (_, { formality }) => [formality === undefined ? undefined : levelOf(formality)],
+		order: dressinessLevels,
+		inWords: (value) => facetValue('formality', value)?.label ?? plainly(value)
+	},
+	warmth: {
+		label: 'cloth',
+		of: (garment, facts) => {
+			if (!isClothing(facts)) return [];
+			const thickness = thicknessOf(garment);
+			return [thickness <= lightUpTo ? 'light' : thickness >= warmFrom ? 'warm' : 'middling'];
+		},
+		order: ['light', 'middling', 'warm'],
+		inWords: plainly
+	},
+	season: {
+		label: 'season',
+		of: (_, facts) => [isClothing(facts) ? seasonOf(facts) : undefined],
+		order: ['warm months', 'all year', 'cold months'],
+		inWords: plainly
+	}
+} as const satisfies Record<string, Trait>;
+
+/** What is told of a whole piece and not of its parts. */
+const pieceTraits = {
+	size: {
+		label: 'size label',
+		of: ({ sizeLabel }: Piece) => sizeLabel,
+		order: [],
+		inWords: (value: string) => value
+	},
+	came: {
+		label: 'how it came',
+		of: ({ acquired }: Piece) => acquired.how,
+		order: ['new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift', 'unknown'],
+		inWords: (value: string) => (value === 'unknown' ? 'not noted' : value)
+	},
+	state: {
+		label: 'state',
+		of: ({ state }: Piece) => state,
+		order: ['ready', 'needs-care', 'away', 'retired'],
+		inWords: plainly
+	}
+} as const;
+
+export type TraitId = keyof typeof garmentTraits | keyof typeof pieceTraits;
+const traits = { ...garmentTraits, ...pieceTraits };
+export const traitIds = Object.keys(traits) as TraitId[];
+export const traitLabel = (id: TraitId): string => traits[id].label;
+
+export type Traits = Record<TraitId, ReadonlySet<string>>;
+const known = new WeakMap<Piece, Traits>();
+
+/** Everything that a piece is looked for by; remembered for as long as the record is the same. */
+export function traitsOf(piece: Piece): Traits {
+	let told = known.get(piece);
+	if (!told) known.set(piece, (told = workedOut(piece)));
+	return told;
+}
+
+function workedOut(piece: Piece): Traits {
+	const parts = piece.parts.map(({ garment }) => ({ garment, facts: factsOfGarment(garment) }));
+	const said = (values: readonly (string | undefined)[]) => new Set(values.filter((value) => value !== undefined && value !== '') as string[]);
+	return {
+		...(Object.fromEntries(
+			Object.entries(garmentTraits as Record<string, Trait>).map(([id, { of }]) => [
+				id,
+				said(parts.flatMap(({ garment, facts }) => of(garment, facts)))
+			])
+		) as Record<keyof typeof garmentTraits, Set<string>>),
+		size: said([pieceTraits.size.of(piece)]),
+		came: said([pieceTraits.came.of(piece)]),
+		state: said([pieceTraits.state.of(piece)])
+	};
+}
+
+export interface TraitValue {
+	value: string;
+	label: string;
+	/** Pieces that have it. */
+	count: number;
+}
+
+/** The values of a trait that some piece has, each with how many, in the order in which they are offered. */
+export function valuesOf(id: TraitId, pieces: readonly Piece[]): TraitValue[] {
+	const counts = new Map<string, number>();
+	for (const piece of pieces)
+		for (const value of traitsOf(piece)[id]) counts.set(value, (counts.get(value) ?? 0) + 1);
+	const { order, inWords } = traits[id] as Pick<Trait, 'order' | 'inWords'>;
+	const place = (value: string) => (order.includes(value) ? order.indexOf(value) : order.length);
+	return [...counts]
+		.map(([value, count]) => ({ value, count, label: inWords(value) }))
+		.sort(
+			(a, b) =>
+				place(a.value) - place(b.value) || a.label.localeCompare(b.label, 'en-GB', { numeric: true })
+		);
+}
