@@ -325,9 +325,15 @@ const railOf = (count: number): Piece[] =>
 	);
 	report('reach of 100 references over 300 pieces', ms(reach), '≤ 1 s');
 	const fit = options.filter(({ garment }) => mayWear(client, garment));
-	const spent = fit.slice(0, 60).filter((_, i) => i % 6 === 0).map((anchor) =>
-		millisecondsOf(() => outfitsFrom({ anchors: [anchor], rail: options, howMany: 10, context: { client } }), 1)
-	);
+	const spent = fit
+		.slice(0, 60)
+		.filter((_, i) => i % 6 === 0)
+		.map((anchor) =>
+			millisecondsOf(
+				() => outfitsFrom({ anchors: [anchor], rail: options, howMany: 10, context: { client } }),
+				1
+			)
+		);
 	report('ten outfits from one of 300 pieces (median of 10)', ms(median(spent)), '≤ 1 s');
 }
 {

@@ -1,4 +1,4 @@
-import type { Client, Outfit, Piece, Reach, Reference } from '../core';
+import type { Client, Outfit, Piece, RailTells, Reach, Reference, TellsOptions } from '../core';
 import type { OutfitQuestion, RailWorker } from './rail.worker';
 import { sessionWorker } from './session';
 
@@ -17,3 +17,10 @@ export const reachInWorker = (
 	pieces: readonly Piece[],
 	signal?: AbortSignal
 ): Promise<Reach[]> => inRailWorker((worker) => worker.reach(references, client, pieces), signal);
+
+/** What a rail tells of itself, off the main thread. */
+export const tellsInWorker = (
+	pieces: readonly Piece[],
+	options: TellsOptions,
+	signal?: AbortSignal
+): Promise<RailTells> => inRailWorker((worker) => worker.tells(pieces, options), signal);

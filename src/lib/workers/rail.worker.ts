@@ -3,6 +3,7 @@ import { expose } from 'comlink';
 import { optionsOfPiece } from '../core/matching';
 import type { Client, Event, Piece, Reference } from '../core/model';
 import { outfitsFrom, reachOf, type Outfit, type Reach } from '../core/outfits';
+import { railTells, type RailTells, type TellsOptions } from '../core/rail';
 
 /** What is asked of a rail, in records: nothing but records goes to a worker. */
 export interface OutfitQuestion {
@@ -37,7 +38,8 @@ const rail = {
 			client,
 			newId: () => crypto.randomUUID()
 		});
-	}
+	},
+	tells: (pieces: readonly Piece[], options: TellsOptions): RailTells => railTells(pieces, options)
 };
 
 export type RailWorker = typeof rail;

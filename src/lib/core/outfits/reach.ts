@@ -66,7 +66,11 @@ function rememberingScorer(reference: Pick<Reference, 'elements'>, scoring: Scor
 const lookFirst = 32;
 
 /** The nearest to an element, best first, a few at first. */
-function* nearest(index: GarmentIndex, element: Element, schools: ScoreOptions['schools']): Generator<Closest> {
+function* nearest(
+	index: GarmentIndex,
+	element: Element,
+	schools: ScoreOptions['schools']
+): Generator<Closest> {
 	const first = closest(index, element, { schools, most: lookFirst });
 	yield* first;
 	if (first.length === lookFirst)

@@ -2,6 +2,7 @@
 import { hueOf } from '../colour/spaces';
 import { factsOfGarment } from '../checks/facts';
 import { slotIds } from '../lexicon/slots';
+import { garmentType } from '../lexicon/taxonomy';
 import type { Piece } from '../model/piece';
 import { traitsOf, type TraitId } from './traits';
 
@@ -58,10 +59,7 @@ const first = (piece: Piece) => {
 	return garment && factsOfGarment(garment);
 };
 const orders = {
-	place: (piece) => {
-		const slot = first(piece)?.slot;
-		return slot && slotIds.indexOf(slot);
-	},
+	place: ({ parts: [part] }) => part && slotIds.indexOf(garmentType(part.garment.type).slot),
 	name: ({ name }) => name,
 	/** Neutrals by depth, then round the colour circle. */
 	colour: (piece) => {
@@ -96,7 +94,7 @@ export function sortRail(
 ): Piece[] {
 	const keyed = pieces.map((piece) => ({
 		piece,
-		key: orders[by](piece, used) as Key,
+		key: orders[by](piece, used),
 		place: orders.place(piece) ?? slotIds.length
 	}));
 	return keyed

@@ -10,5 +10,23 @@ export {
 	type RailUse,
 	type UseId
 } from './filter';
-export { doublesOf, railTells, volumes, wornAsIds, type RailTells, type Told, type Volume, type WornAs } from './tells';
-export { traitIds, traitLabel, traitsOf, valuesOf, type TraitId, type Traits, type TraitValue } from './traits';
+export {
+	doublesOf,
+	railTells,
+	volumes,
+	wornAsIds,
+	type RailTells,
+	type TellsOptions,
+	type Told,
+	type Volume,
+	type WornAs
+} from './tells';
+export {
+	traitIds,
+	traitLabel,
+	traitsOf,
+	valuesOf,
+	type TraitId,
+	type Traits,
+	type TraitValue
+} from './traits';

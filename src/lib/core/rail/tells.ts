@@ -9,7 +9,7 @@ import { wearable } from '../matching/items';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import { filterRail, type RailUse } from './filter';
-import { valuesOf, type TraitValue } from './traits';
+import { traitsOf, valuesOf, type TraitValue } from './traits';
 
 /** Pieces of a rail, by id, under words of their own. */
 export interface Told {
@@ -35,8 +35,8 @@ export const volumes = ['close', 'regular', 'loose'] as const;
 export type Volume = (typeof volumes)[number];
 
 export interface RailTells {
-	/** Pieces by the family of their colours, most first. */
-	colours: TraitValue[];
+	/** Families of colours, most pieces first, with the colour of its largest piece. */
+	colours: (TraitValue & { hex: string; ids: string[] })[];
 	/** By level of dressiness (in the order of the facet) and by what is worn as what, the pieces that lie there. */
 	spread: { level: string; label: string; pieces: Record<WornAs, string[]> }[];
 	/** Tops, bottoms and one-pieces by their volume. */
@@ -116,6 +116,21 @@ function volumesOf(things: readonly Thing[]): RailTells['volume'] {
 	}));
 }
 
+function coloursOf(pieces: readonly Piece[], things: readonly Thing[]): RailTells['colours'] {
+	return valuesOf('colour', pieces)
+		.map((one) => {
+			const seen = things.flatMap(({ facts: { area, colours } }) =>
+				colours.flatMap(({ family, hex }) => (family === one.value ? { area, hex } : []))
+			);
+			return {
+				...one,
+				hex: seen.sort((a, b) => b.area - a.area)[0]?.hex ?? '',
+				ids: pieces.filter((piece) => traitsOf(piece).colour.has(one.value)).map(({ id }) => id)
+			};
+		})
+		.sort((a, b) => b.count - a.count);
+}
+
 /** Levels that a client dresses for; nobody is asked to own sports clothes. */
 const dressedLevels = ['casual', 'smart-casual', 'business', 'cocktail', 'formal'];
 /** What an outfit wants at the least: a base, and shoes; the rest goes from one level to the next. */
@@ -136,7 +151,12 @@ function gapsOf(spread: RailTells['spread']): Told[] {
 			const missing = missingAt(one);
 			return missing.length === 0
 				? []
-				: [{ words: `${one.label}: no ${missing.join(', no ')}`, ids: unique(wornAsIds.flatMap((as) => one.pieces[as])) }];
+				: [
+						{
+							words: `${one.label}: no ${missing.join(', no ')}`,
+							ids: unique(wornAsIds.flatMap((as) => one.pieces[as]))
+						}
+					];
 		});
 }
 
@@ -190,7 +210,7 @@ export function railTells(all: readonly Piece[], { used, longBefore }: TellsOpti
 	const idsWith = (use: 'never-worn' | 'long-unworn') =>
 		filterRail(pieces, { use, longBefore }, used).map(({ id }) => id);
 	return {
-		colours: valuesOf('colour', pieces).sort((a, b) => b.count - a.count),
+		colours: coloursOf(pieces, things),
 		spread,
 		volume: volumesOf(things),
 		gaps: gapsOf(spread),

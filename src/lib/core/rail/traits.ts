@@ -123,7 +123,8 @@ export function traitsOf(piece: Piece): Traits {
 
 function workedOut(piece: Piece): Traits {
 	const parts = piece.parts.map(({ garment }) => ({ garment, facts: factsOfGarment(garment) }));
-	const said = (values: readonly (string | undefined)[]) => new Set(values.filter((value) => value !== undefined && value !== '') as string[]);
+	const said = (values: readonly (string | undefined)[]) =>
+		new Set(values.filter((value) => value !== undefined && value !== '') as string[]);
 	return {
 		...(Object.fromEntries(
 			Object.entries(garmentTraits as Record<string, Trait>).map(([id, { of }]) => [
@@ -154,7 +155,6 @@ export function valuesOf(id: TraitId, pieces: readonly Piece[]): TraitValue[] {
 	return [...counts]
 		.map(([value, count]) => ({ value, count, label: inWords(value) }))
 		.sort(
-			(a, b) =>
-				place(a.value) - place(b.value) || a.label.localeCompare(b.label, 'en-GB', { numeric: true })
+			(a, b) => place(a.value) - place(b.value) || a.label.localeCompare(b.label, 'en-GB', { numeric: true })
 		);
 }

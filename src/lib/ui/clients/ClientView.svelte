@@ -7,7 +7,7 @@
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
-	import { pieceIdsIn } from '$lib/store/worn';
+	import { useOf } from '$lib/store/worn';
 	import EventForm from '../events/EventForm.svelte';
 	import EventList from '../events/EventList.svelte';
 	import EchoCard from '../fitting/echoes/EchoCard.svelte';
@@ -40,8 +40,7 @@
 		});
 	});
 	const client = $derived(found.value?.client);
-	const worn = $derived(new Set(found.value?.wears.flatMap(({ pieceIds }) => pieceIds)));
-	const inEchoes = $derived(pieceIdsIn(found.value?.echoes ?? []));
+	const used = $derived(useOf(found.value?.wears ?? [], found.value?.echoes ?? []));
 	const unit = $derived(found.value?.settings?.units ?? 'cm');
 	let editing = $state(false);
 	let asking = $state(false);
@@ -130,8 +129,7 @@
 				{client}
 				pieces={found.value.pieces}
 				currency={found.value.settings?.currency ?? 'GBP'}
-				{worn}
-				{inEchoes}
+				{used}
 			/>
 		{/if}
 	</Pending>

@@ -5,14 +5,17 @@
 	import { garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
+	import ChooseBox from './ChooseBox.svelte';
+	import type { Selection } from './selection.svelte';
 
 	interface Props {
 		piece: Piece;
 		client: Client;
+		selection: Selection;
 		onedit: () => void;
 		onremove: () => void;
 	}
-	let { piece, client, onedit, onremove }: Props = $props();
+	let { piece, client, selection, onedit, onremove }: Props = $props();
 
 	const first = $derived(piece.parts[0]);
 	const slot = $derived(first && piece.parts.length === 1 ? garmentType(first.garment.type).slot : undefined);
@@ -28,7 +31,7 @@
 	);
 </script>
 
-<article>
+<article class:chosen={selection.has(piece.id)} class:choosing={selection.chosen.length > 0}>
 	<button class="open" data-piece={piece.id} onclick={onedit}>
 		<span class="drawing"
 			><PlateFigure
@@ -41,6 +44,7 @@
 		<span class="name"><span class="visually-hidden">{m.edit}: </span>{piece.name}</span>
 		<span class="soft facts">{facts.join(' · ')}</span>
 	</button>
+	<span class="choose"><ChooseBox id={piece.id} name={piece.name} {selection} /></span>
 	<span class="delete">
 		<a
 			class="about"
@@ -114,12 +118,27 @@
 		right: 0.25rem;
 		opacity: 0;
 	}
+	.choose {
+		position: absolute;
+		top: 0.25rem;
+		left: 0.25rem;
+		opacity: 0;
+	}
+	.chosen {
+		box-shadow: inset 0 0 0 2px var(--ink);
+	}
+	.choosing .choose,
+	article:hover .choose,
+	article:focus-within .choose,
 	article:hover .delete,
 	article:focus-within .delete {
 		opacity: 1;
 	}
 	/* Where nothing hovers, what deletes is seen before it is touched. */
 	@media (hover: none) {
+		.choose {
+			opacity: 1;
+		}
 		.delete {
 			position: static;
 			display: flex;

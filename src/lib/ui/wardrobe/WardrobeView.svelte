@@ -1,49 +1,40 @@
 <script lang="ts">
-	import { Button, Search, Select, SelectItem } from 'carbon-components-svelte';
+	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import {
-		garmentType,
-		searchOverSoon,
-		slots,
-		type Client,
-		type Finder,
-		type Piece,
-		type SlotId
-	} from '$lib/core';
+	import Close from 'carbon-icons-svelte/lib/Close.svelte';
+	import { type Client, type Piece, type RailUse } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { focusOn } from '../frame/focus';
 	import { notices } from '../frame/notices.svelte';
 	import { perform, performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import { download } from '../studio/download';
+	import ChosenBar from './ChosenBar.svelte';
 	import PieceCard from './PieceCard.svelte';
 	import PieceForm from './PieceForm.svelte';
 	import Rail from './Rail.svelte';
+	import RailBar from './RailBar.svelte';
+	import RailTable from './RailTable.svelte';
+	import RailTells from './RailTells.svelte';
 	import SayPieces from './SayPieces.svelte';
+	import { selection } from './selection.svelte';
+	import { shownRail, type Only } from './shown.svelte';
 
 	interface Props {
 		client: Client;
 		pieces: Piece[];
 		currency: string;
-		/** Pieces that were worn, and those that are in an echo. */
-		worn: ReadonlySet<string>;
-		inEchoes: ReadonlySet<string>;
+		used: RailUse;
 	}
-	let { client, pieces, currency, worn, inEchoes }: Props = $props();
+	let { client, pieces, currency, used }: Props = $props();
 
-	let typed = $state('');
-	let slot = $state<SlotId | ''>('');
-	/** What is looked for besides a place and words. */
-	const isShown = {
-		all: () => true,
-		unworn: ({ id }: Piece) => !worn.has(id),
-		idle: ({ id }: Piece) => !inEchoes.has(id),
-		care: ({ state }: Piece) => state === 'needs-care',
-		gone: ({ state }: Piece) => state === 'away' || state === 'retired'
-	};
-	type Shown = keyof typeof isShown;
-	const shownIds = Object.keys(isShown) as Shown[];
-	let show = $state<Shown>('all');
+	const shown = shownRail(() => ({ pieces, used }));
+	const chosen = selection(
+		() => pieces,
+		() => shown.found
+	);
+	let view = $state<'rail' | 'table'>('rail');
+	let telling = $state(false);
 	let formOpen = $state(false);
 	let saying = $state(false);
 	let editing = $state<Piece | undefined>();
@@ -54,45 +45,14 @@
 		if (importing) tableWanted = true;
 	});
 
-	const byName = new Intl.Collator('en-GB');
-	const slotsOf = (piece: Piece) => piece.parts.map(({ garment }) => garmentType(garment.type).slot);
-	const slotOrder = Object.keys(slots) as SlotId[];
-	const present = $derived(slotOrder.filter((id) => pieces.some((piece) => slotsOf(piece).includes(id))));
-	/** Built when the field is gone to, and anew when pieces change; keys that are pressed meanwhile are not held up. */
-	let looking = $state(false);
-	let find = $state.raw<Finder | undefined>();
-	$effect(() => {
-		if (!looking) return;
-		let dropped = false;
-		void searchOverSoon(
-			pieces.map(({ id, name, place, note, sizeLabel, acquired, state, parts }) => ({
-				key: id,
-				garments: parts.map(({ garment }) => garment),
-				texts: [name, place, note, sizeLabel, acquired.how, m.wardrobe.states[state] ?? '']
-			}))
-		).then((made) => {
-			if (!dropped) find = made;
-		});
-		return () => (dropped = true);
-	});
-	const answers = $derived(typed.trim() === '' ? undefined : find?.(typed));
-	/** In the order in which a look is read, then by name; put in order once for many searches. */
-	const inPlace = $derived.by(() => {
-		const placeOf = new Map(pieces.map((piece) => [piece, slotOrder.indexOf(slotsOf(piece)[0] ?? 'top')]));
-		return [...pieces].sort(
-			(a, b) => (placeOf.get(a) ?? 0) - (placeOf.get(b) ?? 0) || byName.compare(a.name, b.name)
-		);
-	});
-	const found = $derived(
-		inPlace
-			.filter((piece) => slot === '' || slotsOf(piece).includes(slot))
-			.filter((piece) => isShown[show](piece))
-			.filter(({ id }) => !answers || answers.has(id))
-	);
-
 	function open(piece?: Piece) {
 		editing = piece;
 		formOpen = true;
+	}
+	async function lead(only: Only) {
+		shown.clear();
+		shown.only = only;
+		await focusOn('#wardrobe-only');
 	}
 	const save = () =>
 		perform(async () => {
@@ -104,8 +64,8 @@
 			notices.show({ kind: 'info', title: m.table.saved(name) });
 		});
 	async function remove(piece: Piece) {
-		const at = found.indexOf(piece);
-		const next = found[at + 1] ?? found[at - 1];
+		const at = shown.found.indexOf(piece);
+		const next = shown.found[at + 1] ?? shown.found[at - 1];
 		const gone = await performTold(m.did.deleted(piece.name), (writer) => writer.remove('pieces', piece.id));
 		if (gone) await focusOn(next ? `[data-piece="${next.id}"]` : '#wardrobe-title');
 	}
@@ -116,22 +76,11 @@
 		<h2 id="wardrobe-title" tabindex="-1">
 			{m.wardrobe.title} <span class="soft figures">{pieces.length}</span>
 		</h2>
-		<div class="search">
-			<Search
-				size="sm"
-				labelText={m.wardrobe.search}
-				placeholder={m.wardrobe.search}
-				bind:value={typed}
-				on:focus={() => (looking = true)}
-			/>
-		</div>
-		<Select size="sm" inline labelText={m.wardrobe.where} bind:selected={slot}>
-			<SelectItem value="" text={m.wardrobe.everywhere} />
-			{#each present as id (id)}<SelectItem value={id} text={slots[id].label} />{/each}
-		</Select>
-		<Select size="sm" inline labelText={m.wardrobe.show} bind:selected={show}>
-			{#each shownIds as id (id)}<SelectItem value={id} text={m.wardrobe.shows[id]} />{/each}
-		</Select>
+		{#if pieces.length > 0}
+			<Button kind="ghost" size="small" aria-expanded={telling} on:click={() => (telling = !telling)}>
+				{m.wardrobe.tells.open}
+			</Button>
+		{/if}
 		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
 			{m.wardrobe.say}
 		</Button>
@@ -142,16 +91,37 @@
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
 	{#if saying}<div class="panel say"><SayPieces {client} {currency} /></div>{/if}
+	{#if pieces.length > 0}<RailBar {shown} {pieces} bind:view />{/if}
+	{#if telling}<RailTells {pieces} {used} onlead={(only) => void lead(only)} />{/if}
+	{#if shown.only}
+		<p class="only" id="wardrobe-only" tabindex="-1">
+			{m.wardrobe.only(shown.only.words, shown.found.length)}
+			<Button kind="ghost" size="small" icon={Close} on:click={() => (shown.only = undefined)}
+				>{m.wardrobe.showAll}</Button
+			>
+		</p>
+	{/if}
 	{#if pieces.length === 0}
 		<p class="panel">{m.wardrobe.empty}</p>
-	{:else if found.length === 0}
+	{:else if shown.found.length === 0}
 		<p class="panel">{m.wardrobe.none}</p>
 	{/if}
-	<Rail pieces={found}>
-		{#snippet card(piece)}
-			<PieceCard {piece} {client} onedit={() => open(piece)} onremove={() => void remove(piece)} />
-		{/snippet}
-	</Rail>
+	{#if view === 'table'}
+		<RailTable {shown} {client} {used} selection={chosen} onedit={open} />
+	{:else}
+		<Rail pieces={shown.found}>
+			{#snippet card(piece)}
+				<PieceCard
+					{piece}
+					{client}
+					selection={chosen}
+					onedit={() => open(piece)}
+					onremove={() => void remove(piece)}
+				/>
+			{/snippet}
+		</Rail>
+	{/if}
+	{#if chosen.chosen.length > 0}<ChosenBar selection={chosen} shown={shown.found.length} />{/if}
 </section>
 <!-- Tables bring a parser of their own: it comes when one is wanted. -->
 {#if tableWanted}
@@ -165,10 +135,14 @@
 	h2 {
 		margin-right: auto;
 	}
-	.search {
-		width: 14rem;
-	}
 	.say {
 		margin-bottom: 1rem;
+	}
+	.only {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.5rem;
+		align-items: center;
+		margin-bottom: 0.5rem;
 	}
 </style>

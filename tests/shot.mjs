@@ -1,0 +1,14 @@
+import { chromium } from '@playwright/test';
+import { chromiumFlags, chromiumPath } from '../scripts/chromium.mjs';
+import { serve } from '../scripts/serve.mjs';
+const { origin, close } = await serve({ port: 4599, quiet: true });
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: chromiumFlags });
+const [w,h,scheme] = [Number(process.env.W ?? 1280), Number(process.env.H ?? 800), process.env.SCHEME ?? 'light'];
+const page = await browser.newPage({ viewport: { width: w, height: h }, colorScheme: scheme, reducedMotion: 'reduce', locale: 'en-GB', timezoneId: 'Europe/London' });
+page.on('console', (msg) => { if (msg.type() === 'error') console.log('console', msg.text()); });
+page.on('pageerror', (e) => console.log('pageerror', e.message));
+await page.goto(`${origin}/demo`);
+await page.getByRole('heading', { name: 'Desk' }).waitFor({ timeout: 60000 });
+const { default: run } = await import(process.argv[2]);
+await run(page, async (name) => { await page.waitForTimeout(400); await page.screenshot({ path: `/tmp/${name}.png` }); }, origin);
+await browser.close(); await close?.(); process.exit(0);
