@@ -6,6 +6,7 @@ import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../t
 import {
 	aspectIds,
 	choosing,
+	freshExtra,
 	garmentTypes,
 	matchReasons,
 	optionsOfPiece,
@@ -127,7 +128,7 @@ describe('looks to draw', () => {
 		expect(wornLook(echo, () => undefined).worn).toEqual([]);
 	});
 	it('hold extras too', () => {
-		const extras = [{ id: uuid(8), item: option!.item, kind: 'extra' as const, note: '' }];
+		const extras = [freshExtra({ id: uuid(8), item: option!.item })];
 		const look = wornLook({ ...echo, matches: [], extras }, (item) => resolveItem(item, [piece])?.garment);
 		expect(look.worn.map(({ id }) => id)).toEqual([uuid(8)]);
 	});

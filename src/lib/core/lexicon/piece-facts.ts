@@ -50,6 +50,8 @@ export const sizePatterns: readonly RegExp[] = [
 	/\b(?:size|sz)\.?\s*:?\s*((?:UK|EU|US|IT|FR|DE|JP|AU)?\s?(?:\d{1,2}(?:\.5|½)?(?:\s?[-/]\s?\d{1,2}(?:\.5)?)?|X{0,4}[SL]|[2-6]XL|M|one size|large|medium|small|extra large|extra small)(?:\s(?:petite|tall|short|regular|long))?)\b/i,
 	/\b((?:UK|EU|EUR|US|IT|FR|DE|JP|AU)\s?\d{1,2}(?:\.5|½)?(?:\s(?:petite|tall|short|regular|long))?)\b/i,
 	/\b(W\s?\d{2}\s?[/x×,]?\s?L\s?\d{2})\b/i,
+	// Suits: the chest in inches and the length, as in "42 R" or "38XL".
+	/(?<![\d.£$€])\b([3-5]\d\s?(?:XS|XL|R|S|L))\b(?!\w)/,
 	/\b(one size)\b/i,
 	// Letters by themselves are sizes only in capitals.
 	/(?<=^|[,;(]\s*|\s)(XXXS|XXS|XS|XXXL|XXL|XL|[2-6]XL|S|M|L)(?=\s*(?:$|[,;.)]|\n))/

@@ -6,7 +6,7 @@ import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/echo';
 import type { Element, Reference } from '../model/reference';
 import { chooseItem } from './choosing';
-import { sameItem, type OwnedOption } from './items';
+import { sameItem, sameOwned, type OwnedOption } from './items';
 
 /**
  * The assignment of columns to rows that is worth most, each row and each column used at most once. Rows are left
@@ -73,13 +73,25 @@ function ladderOf(rungs: readonly Rung[], length: number): Ladder {
 	return [...best.values()].sort((a, b) => b.points - a.points).slice(0, length);
 }
 
-/** The best assignment of options that each answer one element, without one part that is worn otherwise. */
-function solve(
+/**
+ * Only the best few of an element can matter: as many as there are elements, one more where one is taken away, and one for each part
+ * that a whole takes with it.
+ */
+export function rungsThatMatter(elements: readonly Element[], options: readonly OwnedOption[]): number {
+	const taken = options.reduce((sum, { item: { takes = [] } }) => sum + takes.length, 0);
+	return elements.length + 1 + taken;
+}
+
+/** The best assignment of options that each answer one element, without what is worn otherwise. */
+function assigned(
 	elements: readonly Element[],
 	ladders: ReadonlyMap<string, Ladder>,
-	without?: string
+	without: readonly OwnedOption[]
 ): Solution {
-	const rows = elements.map(({ id }) => (ladders.get(id) ?? []).filter(({ part }) => part !== without));
+	const isFree = ({ option }: Rung) => !without.some((worn) => sameOwned(worn.item, option.item));
+	const rows = elements.map(({ id }) =>
+		without.length === 0 ? (ladders.get(id) ?? []) : (ladders.get(id) ?? []).filter(isFree)
+	);
 	const columns = [...new Set(rows.flatMap((row) => row.map(({ part }) => part)))];
 	const placeOf = new Map(columns.map((part, place) => [part, place]));
 	const worths = rows.map((row) => {
@@ -87,14 +99,54 @@ function solve(
 		for (const { part, points } of row) worth[placeOf.get(part) ?? 0] = points;
 		return worth;
 	});
-	const assigned = bestAssignment(worths);
+	const places = bestAssignment(worths);
 	const chosen = elements.flatMap((element, row): (Chosen & { points: number })[] => {
-		const part = columns[assigned[row] ?? -1];
+		const part = columns[places[row] ?? -1];
 		const rung = rows[row]?.find((one) => one.part === part);
 		return rung ? [{ element, option: rung.option, points: rung.points }] : [];
 	});
 	return { chosen, points: chosen.reduce((sum, { points }) => sum + points, 0) };
 }
+
+/**
+ * The same, with no whole beside a part of it: where a suit and its trousers are both chosen, the better of doing without the one
+ * and without the other.
+ */
+function solve(
+	elements: readonly Element[],
+	ladders: ReadonlyMap<string, Ladder>,
+	without: readonly OwnedOption[] = []
+): Solution {
+	const best = assigned(elements, ladders, without);
+	const wholes = best.chosen.filter(({ option }) => option.item.takes);
+	for (const whole of wholes) {
+		const parts = best.chosen.filter(
+			({ option }) => option !== whole.option && sameOwned(option.item, whole.option.item)
+		);
+		if (parts.length === 0) continue;
+		const asParts = solve(elements, withoutOption(ladders, whole.option), without);
+		const asWhole = solve(
+			elements,
+			parts.reduce((left, { option }) => withoutOption(left, option), ladders),
+			without
+		);
+		return asParts.points > asWhole.points ? asParts : asWhole;
+	}
+	return best;
+}
+
+const withoutOption = (
+	ladders: ReadonlyMap<string, Ladder>,
+	{ item }: OwnedOption
+): ReadonlyMap<string, Ladder> =>
+	new Map(
+		[...ladders].map(([id, ladder]) => [
+			id,
+			ladder.filter(
+				({ option }) => option.item.pieceId !== item.pieceId || option.item.partId !== item.partId
+			)
+		])
+	);
 
 /** Differences below this come from rounding. */
 const leastGain = 1e-9;
@@ -137,11 +189,9 @@ export function matchWardrobe(
 	const worn = kept.flatMap(({ items }) => items);
 	const elements = reference.elements.filter(({ id }) => !settled.has(id));
 	const free = options.filter(
-		(option) =>
-			!worn.some((item) => item.source === 'piece' && partOf({ ...option, item }) === partOf(option))
+		(option) => !worn.some((item) => item.source === 'piece' && sameOwned(item, option.item))
 	);
 	const scorer = given ?? elementScorer(reference, scoring);
-	// Only the best few of an element can matter: as many as there are elements, and one more where one is taken away.
 	const ladders = new Map<string, Ladder>();
 	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
 	for (const element of elements) {
@@ -154,7 +204,7 @@ export function matchWardrobe(
 				spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
 			else rungs.push({ option, part: partOf(option), points });
 		}
-		ladders.set(element.id, ladderOf(rungs, elements.length + 1));
+		ladders.set(element.id, ladderOf(rungs, rungsThatMatter(elements, free)));
 	}
 	let best = solve(elements, ladders);
 
@@ -172,7 +222,7 @@ export function matchWardrobe(
 		// At most what each other element could have by itself: where that is not enough, nothing need be solved.
 		const atMost = others.reduce((sum, { id }) => sum + (ladders.get(id)?.[0]?.points ?? 0), earned);
 		if (atMost <= best.points + leastGain) continue;
-		const rest = solve(others, ladders, partOf(option));
+		const rest = solve(others, ladders, [option]);
 		if (earned + rest.points > best.points + leastGain)
 			best = {
 				chosen: [...answered.map(({ element }) => ({ element, option })), ...rest.chosen],

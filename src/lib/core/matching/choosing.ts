@@ -2,7 +2,7 @@
 import type { MoveId } from '../lexicon/moves';
 import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Item, Match } from '../model/echo';
+import { freshMatch, type Item, type Match } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { Element } from '../model/reference';
 import { sameItem, sameThing } from './items';
@@ -22,20 +22,6 @@ function withoutItem(matches: readonly Match[], item: Item): Match[] {
 }
 
 const slotOf = (element: Element) => garmentType(element.garment.type).slot;
-
-const newMatch = (id: string, elementId: string, rest: Partial<Match>): Match => ({
-	id,
-	elementIds: [elementId],
-	state: 'items',
-	items: [],
-	movesDone: [],
-	reason: 'owned',
-	pinned: false,
-	byHand: true,
-	backups: [],
-	note: '',
-	...rest
-});
 
 /** Can one garment answer both elements? Only what covers several parts of the body, and only different parts. */
 function canShare(garment: Garment, a: Element, b: Element): boolean {
@@ -80,20 +66,29 @@ export function chooseItem(
 	const reason = item.source === 'piece' ? 'owned' : 'price';
 	return [
 		...withoutItem(others, item),
-		newMatch(id, element.id, { items: [item], movesDone: [...element.moves], reason })
+		freshMatch({ id, elementIds: [element.id], items: [item], movesDone: [...element.moves], reason })
 	];
 }
 
 /** Leaves an element out on purpose. */
 export function leaveOut(matches: readonly Match[], elementId: string, id: string): Match[] {
-	return [...released(matches, elementId), newMatch(id, elementId, { state: 'left-out', reason: 'other' })];
+	return [
+		...released(matches, elementId),
+		freshMatch({ id, elementIds: [elementId], state: 'left-out', reason: 'other' })
+	];
 }
 
 /** Marks an element of hair, make-up, nails or scent as done, with its moves. */
 export function markDone(matches: readonly Match[], element: Element, id: string): Match[] {
 	return [
 		...released(matches, element.id),
-		newMatch(id, element.id, { state: 'done', reason: 'other', movesDone: [...element.moves] })
+		freshMatch({
+			id,
+			elementIds: [element.id],
+			state: 'done',
+			reason: 'other',
+			movesDone: [...element.moves]
+		})
 	];
 }
 

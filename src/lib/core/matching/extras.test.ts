@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../../tests/records';
 import { checkLook } from '../checks/check-look';
-import type { Item } from '../model/echo';
+import { freshExtra, type Item } from '../model/echo';
 import { chooseItem } from './choosing';
 import { scoreEcho, wornPieces } from './score-echo';
 import { canForgive, scoreWorn } from './score-worn';
@@ -27,7 +27,7 @@ const plain = makeEcho(client, reference, {
 });
 const dressed = {
 	...plain,
-	extras: [{ id: uuid(60), item: itemOf(shorts), kind: 'underpinning' as const, note: '' }]
+	extras: [freshExtra({ id: uuid(60), item: itemOf(shorts), kind: 'underpinning' })]
 };
 const pieces = [dress, shorts];
 

@@ -18,6 +18,7 @@ export {
 	optionsOfPiece,
 	resolveItem,
 	sameItem,
+	sameOwned,
 	sameThing,
 	wearable,
 	wornIn,
@@ -29,6 +30,7 @@ export { canForgive, scoreWorn } from './score-worn';
 export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
+export { isSet, partsOfSet, takenApart } from './sets';
 export { judge } from './judging';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
 export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';

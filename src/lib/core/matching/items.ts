@@ -20,7 +20,7 @@ export function optionsOfPiece(piece: Piece): OwnedOption[] {
 		const partName = piece.parts.length > 1 && part.name ? `, ${part.name}` : '';
 		const base: OwnedOption = {
 			piece,
-			item: { source: 'piece', pieceId: piece.id, partId: part.id },
+			item: { source: 'piece', pieceId: piece.id, partId: part.id, ...(part.of && { takes: part.of }) },
 			garment: part.garment,
 			title: piece.name + partName
 		};
@@ -94,11 +94,16 @@ export function sameItem(a: Item, b: Item): boolean {
 	);
 }
 
-/** Are two items the same thing on the rail, however it is worn? A thing is worn once. */
+type OwnedItem = OwnedOption['item'];
+const partsOf = ({ partId, takes = [] }: OwnedItem): readonly string[] => [partId, ...takes];
+
+/** Are two owned items the same thing on the rail, or the whole and a part of it? They are not worn at once. */
+export const sameOwned = (a: OwnedItem, b: OwnedItem): boolean =>
+	a.pieceId === b.pieceId && (a.partId === b.partId || partsOf(a).some((part) => partsOf(b).includes(part)));
+
+/** Are two items the same thing, however it is worn? A thing is worn once. */
 export const sameThing = (a: Item, b: Item): boolean =>
-	a.source === 'piece' && b.source === 'piece'
-		? a.pieceId === b.pieceId && a.partId === b.partId
-		: sameItem(a, b);
+	a.source === 'piece' && b.source === 'piece' ? sameOwned(a, b) : sameItem(a, b);
 
 export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
 	echo.matches.find((match) => match.elementIds.includes(elementId));

@@ -22,12 +22,19 @@ export const matchReasons = [
 	'owned',
 	'sold-out',
 	'body',
+	'occasion',
 	'weather',
 	'ethics',
 	'price',
 	'never-buy',
+	'to-hunt',
+	'to-make',
 	'other'
 ] as const;
+export type MatchReason = (typeof matchReasons)[number];
+
+/** What a piece is beside the reference's. */
+export const besides = ['better', 'same', 'worse'] as const;
 
 /** Why a finding is let stand. */
 export const dismissalReasons = [
@@ -45,6 +52,8 @@ export const itemSchema = z.discriminatedUnion('source', [
 		pieceId: idSchema,
 		partId: idSchema,
 		configurationId: idSchema.optional(),
+		/** Parts that are worn with it, where it is the whole of them: they are taken, too. */
+		takes: z.array(idSchema).min(2).max(5).optional(),
 		/** What it is turned into for the look, as a shirt that is worn as a dress. */
 		becomes: z.enum(transformationIds).optional()
 	}),
@@ -72,6 +81,10 @@ export const matchSchema = z.object({
 	/** Was it chosen by the stylist, or by matching the whole wardrobe? What was chosen is not changed unasked. */
 	byHand: z.boolean(),
 	backups: z.array(itemSchema),
+	/** What is there in its place, or could be, in the stylist's words. */
+	instead: z.string().max(200),
+	/** What was taken in place of the reference's piece, beside it. */
+	beside: z.object({ is: z.enum(besides), why: z.string().max(200) }).optional(),
 	note: noteSchema
 });
 export type Match = z.infer<typeof matchSchema>;
@@ -81,8 +94,39 @@ export const extraSchema = z.object({
 	id: idSchema,
 	item: itemSchema,
 	kind: z.enum(['extra', 'underpinning']),
+	/** How it is worn. */
+	movesDone: z.array(z.enum(moveIds as [MoveId, ...MoveId[]])),
+	/** Where something is worn in its place already: over that, or beside it. */
+	placed: z.enum(['over', 'beside']).optional(),
+	/** Fixed by hand: nothing automatic may change it. */
+	pinned: z.boolean(),
 	note: noteSchema
 });
+export type Extra = z.infer<typeof extraSchema>;
+
+/** Why nothing answers an element, and what could. */
+export const gapNoteSchema = z.object({
+	elementId: idSchema,
+	reason: z.enum(matchReasons),
+	instead: z.string().max(200),
+	note: noteSchema
+});
+export type GapNote = z.infer<typeof gapNoteSchema>;
+
+/** What a version of an echo is for; the name says it in words. */
+export const versionKinds = ['fitted', 'restyled', 'day', 'evening', 'wearable'] as const;
+
+/** An echo as it was put together at one time, under a name: to be looked at beside others, and gone back to. */
+export const versionSchema = z.object({
+	id: idSchema,
+	name: nameSchema,
+	kind: z.enum(versionKinds),
+	on: dateSchema,
+	matches: z.array(matchSchema).max(60),
+	extras: z.array(extraSchema).max(60),
+	gapNotes: z.array(gapNoteSchema).max(60)
+});
+export type Version = z.infer<typeof versionSchema>;
 
 export const verdictSchema = z.object({
 	ownRating: z.int().min(0).max(100),
@@ -159,6 +203,9 @@ const echoFields = z.object({
 	schools: schoolsSchema,
 	matches: z.array(matchSchema).max(60),
 	extras: z.array(extraSchema).max(60),
+	gapNotes: z.array(gapNoteSchema).max(60),
+	/** Named versions, the oldest first. What is worn now stands above. */
+	versions: z.array(versionSchema).max(24),
 	/** Findings of the eye that are let stand. */
 	dismissed: z.array(dismissalSchema).max(400),
 	spendLimit: priceSchema.optional(),
@@ -172,18 +219,41 @@ const echoFields = z.object({
 });
 type EchoFields = z.infer<typeof echoFields>;
 
-const idsInside = ({ matches, extras, judgements }: EchoFields) =>
-	[...matches, ...extras, ...judgements].map(({ id }) => id);
+const idsInside = ({ matches, extras, judgements, versions }: EchoFields) =>
+	[...matches, ...extras, ...judgements, ...versions].map(({ id }) => id);
 
 export const echoSchema = echoFields.superRefine((echo, context) => {
 	const refuse = (path: string, message: string) =>
 		context.addIssue({ code: 'custom', path: [path], message });
 	if (givenTwice(idsInside(echo)).length > 0)
-		refuse('matches', 'two matches, extras or judgements have the same id');
+		refuse('matches', 'two matches, extras, versions or judgements have the same id');
 	if (givenTwice(echo.matches.flatMap(({ elementIds }) => elementIds)).length > 0)
 		refuse('matches', 'two matches answer the same element');
 });
 export type Echo = z.infer<typeof echoSchema>;
+
+/** A match by hand of owned things, of which no more is known than what it answers. */
+export const freshMatch = (given: Pick<Match, 'id' | 'elementIds'> & Partial<Match>): Match => ({
+	state: 'items',
+	items: [],
+	movesDone: [],
+	reason: 'owned',
+	pinned: false,
+	byHand: true,
+	backups: [],
+	instead: '',
+	note: '',
+	...given
+});
+
+/** Something worn that no element asks for. */
+export const freshExtra = (given: Pick<Extra, 'id' | 'item'> & Partial<Extra>): Extra => ({
+	kind: 'extra',
+	movesDone: [],
+	pinned: false,
+	note: '',
+	...given
+});
 
 /** An echo in which nothing is chosen yet. */
 export const freshEcho = (
@@ -193,37 +263,62 @@ export const freshEcho = (
 	schools: {},
 	matches: [],
 	extras: [],
+	gapNotes: [],
+	versions: [],
 	dismissed: [],
 	prepared: [],
 	judgements: [],
 	...given
 });
 
-const itemsOf = ({ matches, extras }: EchoFields): Item[] => [
+/** What is put together: as it is worn now, and in each version. Records of older files have no versions. */
+type PutTogether = Pick<Version, 'matches' | 'extras'> & Partial<Pick<Version, 'gapNotes'>>;
+const putTogether = (echo: PutTogether & { versions?: Version[] }): PutTogether[] => [
+	echo,
+	...(echo.versions ?? [])
+];
+
+const itemsOf = ({ matches, extras }: PutTogether): Item[] => [
 	...matches.flatMap(({ items, backups }) => [...items, ...backups]),
 	...extras.map(({ item }) => item)
 ];
-const owned = (echo: EchoFields) => itemsOf(echo).filter((item) => item.source === 'piece');
+const owned = (echo: EchoFields) =>
+	putTogether(echo)
+		.flatMap(itemsOf)
+		.filter((item) => item.source === 'piece');
+const partsIn = ({ partId, configurationId, takes = [] }: Extract<Item, { source: 'piece' }>) => [
+	partId,
+	...takes,
+	...(configurationId === undefined ? [] : [configurationId])
+];
 const isGone = (item: Item, gone: ReadonlySet<string>) =>
-	item.source === 'piece' &&
-	[item.pieceId, item.partId, item.configurationId].some((id) => id !== undefined && gone.has(id));
+	item.source === 'piece' && [item.pieceId, ...partsIn(item)].some((id) => gone.has(id));
 
 /** Takes out of an echo what is worn no more; a match that is left with nothing goes. */
 function withoutItems(draft: Echo, gone: ReadonlySet<string>) {
 	const left = (items: Item[]) => items.filter((item) => !isGone(item, gone));
-	draft.matches = draft.matches
-		.map((match) => ({ ...match, items: left(match.items), backups: left(match.backups) }))
-		.filter(({ state, items }) => state !== 'items' || items.length > 0);
-	draft.extras = draft.extras.filter(({ item }) => !isGone(item, gone));
+	for (const worn of putTogether(draft)) {
+		worn.matches = worn.matches
+			.map((match) => ({ ...match, items: left(match.items), backups: left(match.backups) }))
+			.filter(({ state, items }) => state !== 'items' || items.length > 0);
+		worn.extras = worn.extras.filter(({ item }) => !isGone(item, gone));
+	}
 }
 
 /** Takes out of an echo what answered elements that are gone. */
 function withoutElements(draft: Echo, gone: ReadonlySet<string>) {
-	draft.matches = draft.matches
-		.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => !gone.has(id)) }))
-		.filter(({ elementIds }) => elementIds.length > 0);
+	for (const worn of putTogether(draft)) {
+		worn.matches = worn.matches
+			.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => !gone.has(id)) }))
+			.filter(({ elementIds }) => elementIds.length > 0);
+		if (worn.gapNotes) worn.gapNotes = worn.gapNotes.filter(({ elementId }) => !gone.has(elementId));
+	}
 	draft.dismissed = draft.dismissed.filter(({ pieces }) => !pieces.some((id) => gone.has(id)));
 }
+
+/** Each of a list of old records as it is now; what is no list is left for the schema to tell. */
+const eachOf = (records: unknown, now: (record: OldRecord) => OldRecord): unknown =>
+	Array.isArray(records) ? records.map((record: OldRecord) => now(record)) : records;
 
 /** Boards, photos and recipe of a judged reference were never shown again. */
 function withPlainReference(judgement: unknown): unknown {
@@ -248,7 +343,11 @@ export const echoType = recordType({
 			to: 'references',
 			words: 'its reference, or an element of it,',
 			holders: ({ referenceId }: Echo) => [referenceId],
-			inner: ({ matches }: Echo) => matches.flatMap(({ elementIds }) => elementIds),
+			inner: (echo: Echo) =>
+				putTogether(echo).flatMap(({ matches, gapNotes = [] }) => [
+					...matches.flatMap(({ elementIds }) => elementIds),
+					...gapNotes.map(({ elementId }) => elementId)
+				]),
 			by: { index: 'referenceId', key: ({ id }) => id },
 			whenGone: 'remove',
 			whenInnerGone: withoutElements
@@ -258,10 +357,7 @@ export const echoType = recordType({
 			to: 'pieces',
 			words: 'a piece that is worn in it, or a part of one,',
 			holders: (echo: Echo) => owned(echo).map(({ pieceId }) => pieceId),
-			inner: (echo: Echo) =>
-				owned(echo).flatMap(({ partId, configurationId }) =>
-					configurationId === undefined ? [partId] : [partId, configurationId]
-				),
+			inner: (echo: Echo) => owned(echo).flatMap(partsIn),
 			by: { index: 'clientId', key: (piece) => piece.clientId as string },
 			whenGone: withoutItems,
 			whenInnerGone: withoutItems
@@ -275,12 +371,21 @@ export const echoType = recordType({
 			name: 'plain-judgements-and-whose-choice',
 			up: ({ judgements, matches, ...echo }) => ({
 				...echo,
-				matches: Array.isArray(matches)
-					? matches.map((match: OldRecord) => ({ ...match, byHand: true }))
-					: matches,
+				matches: eachOf(matches, (match) => ({ ...match, byHand: true })),
 				judgements: Array.isArray(judgements) ? judgements.map(withPlainReference) : judgements
 			})
 		},
-		{ version: 6, name: 'what-is-prepared', up: (echo) => ({ prepared: [], ...echo }) }
+		{ version: 6, name: 'what-is-prepared', up: (echo) => ({ prepared: [], ...echo }) },
+		{
+			version: 7,
+			name: 'versions-and-why-not',
+			up: ({ matches, extras, ...echo }) => ({
+				gapNotes: [],
+				versions: [],
+				...echo,
+				matches: eachOf(matches, (match) => ({ instead: '', ...match })),
+				extras: eachOf(extras, (extra) => ({ movesDone: [], pinned: false, ...extra }))
+			})
+		}
 	]
 });

@@ -8,7 +8,7 @@ export { clientSchema, ethicsOf, freshClient, remeasured, type Client, type Meas
 export { eventSchema, freshEvent, type Event, type Weather } from './event';
 export { fitNoteSchema, freshFitNote, type FitNote } from './fit-note';
 export { freshWear, wearSchema, type Wear } from './wear';
-export { freshPiece, pieceSchema, type Part, type Piece } from './piece';
+export { freshPiece, pieceSchema, shownParts, type Part, type Piece } from './piece';
 export { freshPhoto, photoSchema, type Photo } from './photo';
 export {
 	aspectIds,
@@ -25,16 +25,24 @@ export { listingSchema, shopSchema, type Listing, type Shop, type SizeRow } from
 export {
 	dismissalReasons,
 	echoSchema,
+	besides,
 	freshEcho,
+	freshExtra,
+	freshMatch,
 	matchReasons,
 	verdictSchema,
+	versionKinds,
 	type Dismissal,
 	type Echo,
+	type Extra,
+	type GapNote,
 	type Item,
 	type Judgement,
 	type Match,
+	type MatchReason,
 	type PlannedDay,
-	type Verdict
+	type Verdict,
+	type Version
 } from './echo';
 export {
 	degreeIds,

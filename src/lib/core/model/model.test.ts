@@ -13,7 +13,7 @@ import {
 } from '../../../../tests/records';
 import { dateSchema, momentSchema, moneySchema, priceSchema, schemaVersion } from './basics';
 import { clientSchema } from './client';
-import { echoSchema, verdictSchema } from './echo';
+import { echoSchema, freshMatch, verdictSchema } from './echo';
 import { eventSchema, freshEvent } from './event';
 import { garmentSchema } from './garment';
 import { listingSchema, shopSchema } from './market';
@@ -141,20 +141,7 @@ describe('records', () => {
 	});
 	it('a match names what it answers', () => {
 		const echo = makeEcho(makeClient(), makeReference([]), {
-			matches: [
-				{
-					id: uuid(1),
-					elementIds: [],
-					state: 'items',
-					items: [],
-					movesDone: [],
-					reason: 'owned',
-					pinned: false,
-					byHand: true,
-					backups: [],
-					note: ''
-				}
-			]
+			matches: [freshMatch({ id: uuid(1), elementIds: [] })]
 		});
 		expect(where(echoSchema, echo)).toEqual(['matches.0.elementIds']);
 	});

@@ -6,7 +6,13 @@ import { ownPhotos, photoIdsSchema, withoutPhotoKeys } from './photo';
 import { givenTwice, recordType } from './record-type';
 
 /** A part of a piece that can be worn by itself: the jacket of a suit. Most pieces have one. */
-export const partSchema = z.object({ id: idSchema, name: z.string().max(80), garment: garmentSchema });
+export const partSchema = z.object({
+	id: idSchema,
+	name: z.string().max(80),
+	garment: garmentSchema,
+	/** Other parts that it is when they are worn together: a suit is its jacket and its trousers. */
+	of: z.array(idSchema).min(2).max(5).optional()
+});
 
 /** One of the ways a piece is made to be worn: the other side of a reversible belt. */
 export const configurationSchema = z.object({
@@ -61,6 +67,16 @@ export const pieceSchema = pieceFields.superRefine((piece, context) => {
 			message: 'two parts or configurations have the same id'
 		});
 	const partIds = piece.parts.map(({ id }) => id);
+	const made = piece.parts.filter(({ of }) => of !== undefined);
+	piece.parts.forEach(({ id, of = [] }, i) => {
+		const others = piece.parts.filter((part) => part.id !== id && part.of === undefined);
+		if (!of.every((one) => others.some((part) => part.id === one)) || (made.length > 1 && of.length > 0))
+			context.addIssue({
+				code: 'custom',
+				path: ['parts', i, 'of'],
+				message: 'a piece is one whole at most, of parts that it has'
+			});
+	});
 	piece.configurations.forEach(({ garments }, i) => {
 		if (garments.some(({ partId }) => !partIds.includes(partId)))
 			context.addIssue({
@@ -71,6 +87,12 @@ export const pieceSchema = pieceFields.superRefine((piece, context) => {
 	});
 });
 export type Piece = z.infer<typeof pieceSchema>;
+
+/** The parts that show a piece once: the whole in place of what it is made of. */
+export function shownParts({ parts }: Pick<Piece, 'parts'>): Part[] {
+	const inWhole = new Set(parts.flatMap(({ of = [] }) => of));
+	return parts.filter(({ id }) => !inWhole.has(id));
+}
 
 /** A piece of which no more is known than its parts. */
 export const freshPiece = (given: Pick<Piece, 'id' | 'clientId' | 'parts'> & Partial<Piece>): Piece => ({

@@ -34,6 +34,8 @@ export const settingsSchema = z.object({
 	weekStart: z.enum(weekDays),
 	/** Schools of a new client. */
 	schools: schoolsSchema,
+	/** Columns of spreadsheets that were matched by hand: under their heading, in small letters, what they hold. */
+	columns: z.record(z.string().max(120), z.string().max(40)),
 	demo: z.boolean()
 });
 export type Settings = z.infer<typeof settingsSchema>;
@@ -54,6 +56,7 @@ export const freshSettings = (given: Partial<Settings> = {}): Settings => ({
 	timeZone: 'Europe/London',
 	weekStart: 'monday',
 	schools: {},
+	columns: {},
 	demo: false,
 	...given
 });
@@ -75,6 +78,7 @@ export const settingsType = recordType({
 			version: 6,
 			name: 'weeks-and-schools',
 			up: (settings) => ({ weekStart: 'monday', schools: {}, ...settings })
-		}
+		},
+		{ version: 7, name: 'columns-matched', up: (settings) => ({ columns: {}, ...settings }) }
 	]
 });

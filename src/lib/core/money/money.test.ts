@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makeShop, uuid } from '../../../../tests/records';
-import type { Echo, Item } from '../model/echo';
+import { freshExtra, freshMatch, type Echo, type Item } from '../model/echo';
 import { moneyInWords, readMoney, sumOf } from './amounts';
 import { costPerWear } from './cost-per-wear';
 import { boughtIn, spendOf, withPostage } from './spend';
@@ -72,18 +72,9 @@ describe('what an echo costs to buy', () => {
 		seenOn: '2026-01-02'
 	});
 	const echo = (...items: Item[]): Pick<Echo, 'matches' | 'extras' | 'spendLimit'> => ({
-		matches: items.map((one, i) => ({
-			id: uuid(600 + i),
-			elementIds: [bag.id],
-			state: 'items',
-			items: [one],
-			movesDone: [],
-			reason: 'price',
-			pinned: false,
-			byHand: true,
-			backups: [],
-			note: ''
-		})),
+		matches: items.map((one, i) =>
+			freshMatch({ id: uuid(600 + i), elementIds: [bag.id], items: [one], reason: 'price' })
+		),
 		extras: []
 	});
 
@@ -124,7 +115,7 @@ describe('what an echo costs to buy', () => {
 	it('counts extras, and holds the total against the limit', () => {
 		const withExtra = {
 			...echo(item(1, 1000, 1)),
-			extras: [{ id: uuid(5), item: item(2, 605, 1), kind: 'underpinning' as const, note: '' }],
+			extras: [freshExtra({ id: uuid(5), item: item(2, 605, 1), kind: 'underpinning' })],
 			spendLimit: pounds(1500)
 		};
 		expect(spendOf(withExtra, 'GBP').overLimitMinor).toBe(1605 + 395 - 1500);

@@ -7,7 +7,7 @@ import type { CheckContext, CheckedPiece, Finding } from '../checks/model';
 import type { SlotId } from '../lexicon/slots';
 import { slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import type { OwnedOption } from '../matching/items';
+import { sameOwned, type OwnedOption } from '../matching/items';
 import { together } from './together';
 
 export interface OutfitAsk {
@@ -158,7 +158,7 @@ const looksAt = 60;
 const fits = (options: readonly OwnedOption[], next: OwnedOption) =>
 	options.every(
 		(other) =>
-			partOf(other) !== partOf(next) &&
+			!sameOwned(other.item, next.item) &&
 			(!slotsMeet(slotOf(other), slotOf(next)) || layersOver(slotOf(other), slotOf(next)))
 	);
 /** A layer goes over another kind of layer: a jacket under a coat, a suit under a coat, a drape over its top. */
@@ -276,7 +276,7 @@ export function outfitsFrom(ask: OutfitAsk): Outfit[] {
 	const facts = remembering();
 	const client = context.client;
 	const rail = ask.rail.filter((option) => {
-		if (anchors.some((anchor) => partOf(anchor) === partOf(option))) return false;
+		if (anchors.some((anchor) => sameOwned(anchor.item, option.item))) return false;
 		if (client && !mayWear(client, option.garment)) return false;
 		const { formality } = facts(option);
 		return (

@@ -10,7 +10,7 @@ import { bandOf, type BandId } from '../lexicon/bands';
 import { nude } from '../lexicon/skins';
 import { slots } from '../lexicon/slots';
 import { canAnswer, garmentType } from '../lexicon/taxonomy';
-import { matchWardrobe } from '../matching/assign';
+import { matchWardrobe, rungsThatMatter } from '../matching/assign';
 import { closest, indexGarments, type Closest, type GarmentIndex } from '../matching/garment-index';
 import { resolveItem, wearable, type OwnedOption } from '../matching/items';
 import { scoreEcho, scoringOf } from '../matching/score-echo';
@@ -90,7 +90,7 @@ function thatMatter(
 ): OwnedOption[] {
 	const boundOf = earningBound(reference, scoring);
 	const wanted = new Set<OwnedOption>(options.filter(isNude));
-	const enough = reference.elements.length + 1;
+	const enough = rungsThatMatter(reference.elements, options);
 	for (const element of reference.elements) {
 		const covers = slots[garmentType(element.garment.type).slot].covers.length;
 		const bounded = !scoring.forgiven?.has(element.id);

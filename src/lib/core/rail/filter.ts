@@ -3,7 +3,7 @@ import { hueOf } from '../colour/spaces';
 import { factsOfGarment } from '../checks/facts';
 import { slotIds } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Piece } from '../model/piece';
+import { shownParts, type Piece } from '../model/piece';
 import { traitsOf, type TraitId } from './traits';
 
 /** How a rail was used so far. */
@@ -55,11 +55,14 @@ export function filterRail(
 /** A key to sort by: what lacks it stands last, whichever way it is sorted. */
 type Key = string | number | undefined;
 const first = (piece: Piece) => {
-	const garment = piece.parts[0]?.garment;
-	return garment && factsOfGarment(garment);
+	const [part] = shownParts(piece);
+	return part && factsOfGarment(part.garment);
 };
 const orders = {
-	place: ({ parts: [part] }) => part && slotIds.indexOf(garmentType(part.garment.type).slot),
+	place: (piece) => {
+		const [part] = shownParts(piece);
+		return part && slotIds.indexOf(garmentType(part.garment.type).slot);
+	},
 	name: ({ name }) => name,
 	/** Neutrals by depth, then round the colour circle. */
 	colour: (piece) => {

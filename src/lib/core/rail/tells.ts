@@ -7,7 +7,7 @@ import type { SlotId } from '../lexicon/slots';
 import { closest, indexGarments } from '../matching/garment-index';
 import { wearable } from '../matching/items';
 import type { Garment } from '../model/garment';
-import type { Piece } from '../model/piece';
+import { shownParts, type Piece } from '../model/piece';
 import { filterRail, type RailUse } from './filter';
 import { traitsOf, valuesOf, type TraitValue } from './traits';
 
@@ -165,8 +165,8 @@ function gapsOf(spread: RailTells['spread']): Told[] {
  * is asked for. Each piece stands in one group at most.
  */
 export function doublesOf(pieces: readonly Piece[]): Piece[][] {
-	const single = pieces.filter(({ parts }) => parts.length === 1);
-	const garmentOf = ({ parts }: Piece) => parts[0]?.garment as Garment;
+	const single = pieces.filter((piece) => shownParts(piece).length === 1);
+	const garmentOf = (piece: Piece) => shownParts(piece)[0]?.garment as Garment;
 	const index = indexGarments(single.map(garmentOf));
 	const near = single.map(
 		(piece) =>

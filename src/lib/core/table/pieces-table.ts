@@ -2,8 +2,8 @@
 import Papa from 'papaparse';
 import * as z from 'zod';
 import { garmentInWords } from '../closeness/words';
-import { partSchema } from '../model/piece';
-import { freshPiece, type Client, type Piece } from '../model';
+import { configurationSchema, partSchema } from '../model/piece';
+import { freshPiece, pieceSchema, shownParts, type Client, type Piece } from '../model';
 import { amountInWords, readMoney } from '../money/amounts';
 import { readPieces, type PiecesReading } from '../reading/read-pieces';
 import type { ReadOptions } from '../reading/read-look';
@@ -140,24 +140,54 @@ function dayFrom(text: string): string | undefined {
 	return iso;
 }
 
+const partsInWords = (piece: Piece) =>
+	shownParts(piece)
+		.map(({ garment }) => garmentInWords(garment))
+		.join(' and ');
 const sameLook = (a: Piece, b: Piece) =>
-	a.name.trim().toLowerCase() === b.name.trim().toLowerCase() ||
-	JSON.stringify(a.parts.map(({ garment }) => garmentInWords(garment))) ===
-		JSON.stringify(b.parts.map(({ garment }) => garmentInWords(garment)));
+	a.name.trim().toLowerCase() === b.name.trim().toLowerCase() || partsInWords(a) === partsInWords(b);
 
 const capital = (words: string) => (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
 
-function partsFrom(exact: string): Piece['parts'] | undefined {
+/** What words cannot say of a piece. Tables of before held the parts alone, without ids. */
+type Exactly = Pick<Piece, 'parts' | 'configurations'>;
+const exactSchema = z.union([
+	z.object({ parts: z.array(partSchema).min(1).max(6), configurations: z.array(configurationSchema) }),
+	z.array(partSchema.omit({ id: true, of: true })).transform((parts): Exactly => ({
+		parts: parts.map((part, i) => ({ ...part, id: String(i) })),
+		configurations: []
+	}))
+]);
+/** The same under new ids: a table may come in twice. */
+function exactlyFrom(exact: string, newId: () => string): Exactly | undefined {
+	let read: Exactly | undefined;
 	try {
-		const read = z
-			.array(partSchema.omit({ id: true }))
-			.min(1)
-			.max(6)
-			.safeParse(JSON.parse(exact));
-		return read.success ? read.data.map((part) => ({ ...part, id: '' })) : undefined;
+		read = exactSchema.safeParse(JSON.parse(exact)).data;
 	} catch {
 		return undefined;
 	}
+	const ids = new Map<string, string>();
+	const idOf = (id: string) => {
+		const known = ids.get(id) ?? newId();
+		ids.set(id, known);
+		return known;
+	};
+	const under: Exactly | undefined = read && {
+		parts: read.parts.map((part) => ({
+			...part,
+			id: idOf(part.id),
+			...(part.of && { of: part.of.map(idOf) })
+		})),
+		configurations: read.configurations.map(({ id, name, garments }) => ({
+			id: idOf(id),
+			name,
+			garments: garments.map(({ partId, garment }) => ({ partId: idOf(partId), garment }))
+		}))
+	};
+	const whole = pieceSchema.safeParse(
+		freshPiece({ id: newId(), clientId: newId(), name: '-', parts: [], ...under })
+	);
+	return whole.success ? under : undefined;
 }
 
 /**
@@ -176,7 +206,7 @@ export function readRows(
 		const wrong = (field: TableField, reason: string) =>
 			problems.push({ row, field, value: cell(field).slice(0, 60), reason });
 
-		const exact = cell('exact') === '' ? undefined : partsFrom(cell('exact'));
+		const exact = cell('exact') === '' ? undefined : exactlyFrom(cell('exact'), newId);
 		if (cell('exact') !== '' && !exact)
 			wrong('exact', 'not as Prime Echo wrote it: empty this cell, and the words are read');
 		const phrase = [cell('colour'), cell('material'), cell('what') || cell('name')].filter(Boolean).join(' ');
@@ -221,9 +251,10 @@ export function readRows(
 			if (cell(field).length > most) wrong(field, `longer than ${most} characters`);
 
 		if (problems.length > 0) return { row, ok: false, problems };
-		const parts = exact
-			? exact.map((part) => ({ ...part, id: newId() }))
-			: [{ id: newId(), name: '', garment: (said as NonNullable<typeof said>).garment }];
+		const { parts, configurations } = exact ?? {
+			parts: [{ id: newId(), name: '', garment: (said as NonNullable<typeof said>).garment }],
+			configurations: []
+		};
 		const piece = freshPiece({
 			id: newId(),
 			clientId: client.id,
@@ -231,6 +262,7 @@ export function readRows(
 				cell('name') ||
 				capital(garmentInWords(parts[0]?.garment ?? { type: 'top', facets: {}, palette: [] })),
 			parts,
+			configurations,
 			acquired: { how: how ?? 'unknown', ...(on && { on }), ...(price && { price }) },
 			sizeLabel: cell('size') || (said?.sizeLabel ?? ''),
 			state: state ?? 'ready',
@@ -256,7 +288,7 @@ export function tableOf(pieces: readonly Piece[], currency: string): string {
 		const { price, how, on } = piece.acquired;
 		const cells: Record<TableField, string> = {
 			name: piece.name,
-			what: piece.parts.map(({ garment }) => garmentInWords(garment)).join(' and '),
+			what: partsInWords(piece),
 			colour: '',
 			material: '',
 			size: piece.sizeLabel,
@@ -267,7 +299,7 @@ export function tableOf(pieces: readonly Piece[], currency: string): string {
 			place: piece.place,
 			length: piece.measuresCm.length?.toString() ?? '',
 			note: piece.note,
-			exact: JSON.stringify(piece.parts.map(({ name, garment }) => ({ name, garment })))
+			exact: JSON.stringify({ parts: piece.parts, configurations: piece.configurations })
 		};
 		return written.map((field) => cells[field]);
 	});

@@ -245,10 +245,13 @@ export const fitting = {
 		owned: 'owned',
 		'sold-out': 'the first choice sold out',
 		body: 'suits the body',
+		occasion: 'the occasion',
 		weather: 'the weather',
 		ethics: 'ethics',
 		price: 'price',
 		'never-buy': 'would never buy it',
+		'to-hunt': 'still to be hunted for',
+		'to-make': 'still to be made',
 		other: 'another reason'
 	} as Record<string, string>,
 	score: 'Closeness',

@@ -1,5 +1,6 @@
 /** A piece by itself, and what can be built from it. */
 export const pieces = {
+	parts: (names: string) => `Also by itself or otherwise: ${names}`,
 	facts: 'Facts',
 	size: 'Size',
 	price: 'Paid',

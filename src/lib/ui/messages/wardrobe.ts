@@ -88,6 +88,7 @@ export const wardrobe = {
 	fields: {
 		name: 'Name',
 		parts: 'What it is',
+		configurations: 'Other ways it is worn',
 		acquired: 'How it came',
 		price: 'Price paid',
 		sizeLabel: 'Size label',
@@ -110,6 +111,18 @@ export const wardrobe = {
 	measureBad: 'Write centimetres between 0 and 1000, or leave it empty',
 	note: 'Note',
 	part: (n: number) => `Part ${n}`,
+	whole: 'Worn whole',
+	notKnownYet: 'Say what it is',
+	partName: 'This part',
+	removePart: (name: string) => `Remove: ${name}`,
+	takeApart: (parts: string) => `Also worn apart: ${parts}`,
+	addPart: 'Add a part',
+	addWay: 'Another way it is worn',
+	otherWay: (n: number) => `Way ${n}`,
+	wayName: 'Worn so',
+	wayHint: 'tan side, without sleeves',
+	wayNeedsName: 'Name this way, as in “tan side”',
+	wayOf: 'It changes',
 	states: { ready: 'ready', 'needs-care': 'needs care', away: 'away', retired: 'retired' } as Record<
 		string,
 		string

@@ -8,6 +8,7 @@
 		garmentType,
 		moneyInWords,
 		lengthInWords,
+		shownParts,
 		wantedFor
 	} from '$lib/core';
 	import { newId, today } from '$lib/store/clock';
@@ -80,10 +81,19 @@
 	const wanted = $derived(reach.reaches && (wantedFor(reach.reaches).get(pieceId) ?? []));
 	const titleOf = (id: string) => found.value?.references.find((one) => one.id === id)?.title ?? '';
 
+	/** The whole in place of its parts. */
+	const parts = $derived(piece ? shownParts(piece) : []);
+	const words = $derived(parts.map(({ garment }) => garmentInWords(garment)).join('; '));
+	/** Parts that are worn by themselves, and other ways it is worn. */
+	const named = $derived([
+		...(piece?.parts ?? [])
+			.filter((part) => !parts.includes(part))
+			.map(({ name, garment }) => name || garmentInWords(garment)),
+		...(piece?.configurations ?? []).map(({ name }) => name)
+	]);
 	const look = $derived({
-		worn: (piece?.parts ?? []).map(({ id, garment }) => ({ id, garment, moves: [] }))
+		worn: parts.map(({ id, garment }) => ({ id, garment, moves: [] }))
 	});
-	const first = $derived(piece?.parts[0]);
 	const noteWorn = () =>
 		void performTold(m.pieces.woreToday(piece?.name ?? ''), (writer) =>
 			writer.create('wears', freshWear({ id: newId(), clientId, on: today(), pieceIds: [pieceId] }))
@@ -110,12 +120,13 @@
 					<PlateFigure
 						{look}
 						body={{ measurements: client.measurements, figure: 'form' }}
-						slot={first && piece.parts.length === 1 ? garmentType(first.garment.type).slot : undefined}
-						title={piece.parts.map(({ garment }) => garmentInWords(garment)).join('; ')}
+						slot={parts[0] && parts.length === 1 ? garmentType(parts[0].garment.type).slot : undefined}
+						title={words}
 					/>
 				</div>
 				<div>
-					<p>{piece.parts.map(({ garment }) => garmentInWords(garment)).join('; ')}</p>
+					<p>{words}</p>
+					{#if named.length > 0}<p class="soft small">{m.pieces.parts(named.join(', '))}</p>{/if}
 					<dl>
 						{#each facts as [label, value] (label)}
 							<div>

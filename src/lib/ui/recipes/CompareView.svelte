@@ -4,6 +4,7 @@
 	import {
 		garmentInWords,
 		inOrder,
+		shownParts,
 		itemsAtDegree,
 		onBase,
 		sharedAdds,
@@ -48,7 +49,7 @@
 		}
 		return rail
 			.filter(({ id }) => pieceIds.includes(id))
-			.flatMap(({ parts }) => parts.map(({ id, garment }) => ({ id, garment })));
+			.flatMap((piece) => shownParts(piece).map(({ id, garment }) => ({ id, garment })));
 	});
 	const worked = (recipe: Recipe): OnBase =>
 		onBase(

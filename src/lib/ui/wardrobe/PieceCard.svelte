@@ -2,7 +2,7 @@
 	import { Button } from 'carbon-components-svelte';
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
-	import { garmentType, moneyInWords, type Client, type Piece } from '$lib/core';
+	import { garmentType, moneyInWords, shownParts, type Client, type Piece } from '$lib/core';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
 	import ChooseBox from './ChooseBox.svelte';
@@ -17,10 +17,10 @@
 	}
 	let { piece, client, selection, onedit, onremove }: Props = $props();
 
-	const first = $derived(piece.parts[0]);
-	const slot = $derived(first && piece.parts.length === 1 ? garmentType(first.garment.type).slot : undefined);
+	const parts = $derived(shownParts(piece));
+	const slot = $derived(parts[0] && parts.length === 1 ? garmentType(parts[0].garment.type).slot : undefined);
 	const look = $derived({
-		worn: piece.parts.map(({ id, garment }) => ({ id, garment, moves: [] }))
+		worn: parts.map(({ id, garment }) => ({ id, garment, moves: [] }))
 	});
 	const facts = $derived(
 		[

@@ -7,7 +7,6 @@
 		garmentSchema,
 		pieceSchema,
 		readMoney,
-		type Garment,
 		type Piece,
 		type PiecesReading,
 		type Reading
@@ -16,9 +15,10 @@
 	import { change } from '$lib/store/journal';
 	import { formDraft } from '../frame/form.svelte';
 	import { noted } from '../frame/noted';
-	import GarmentFields from '../garment/GarmentFields.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
+	import { draftOf, pieceFrom, type PartDraft, type PieceDraft } from './piece-draft';
+	import PieceParts from './PieceParts.svelte';
 
 	interface Props {
 		open: boolean;
@@ -29,41 +29,19 @@
 	}
 	let { open = $bindable(false), clientId, piece, currency }: Props = $props();
 
-	/** One garment a part; a new piece has one part, not yet known. */
-	interface PartDraft {
-		id: string;
-		name: string;
-		garment: Garment | undefined;
-	}
-	type Draft = Omit<Piece, 'parts' | 'alterations'> & { parts: PartDraft[]; price: string; altered: string };
-	const priceOf = ({ acquired: { price } }: Piece) => (price ? amountInWords(price, currency) : '');
-	/** Alterations stand a line each. */
-	const draftOf = ({ alterations, ...known }: Piece): Draft => ({
-		...known,
-		price: priceOf({ ...known, alterations }),
-		altered: alterations.map(({ what }) => what).join('\n')
-	});
-	/** What was noted of an alteration before stays with its line. */
-	const alterationsFrom = (lines: string): Piece['alterations'] =>
-		lines
-			.split('\n')
-			.map((line) => line.trim().slice(0, 200))
-			.filter(Boolean)
-			.slice(0, 60)
-			.map((what) => piece?.alterations.find((one) => one.what === what) ?? { what });
-	const form = formDraft<Draft>({
+	const form = formDraft<PieceDraft>({
 		key: () => `piece/${piece?.id ?? `new/${clientId}`}`,
 		begin: () =>
 			piece
-				? draftOf($state.snapshot(piece) as Piece)
+				? draftOf($state.snapshot(piece) as Piece, currency)
 				: {
-						...draftOf(freshPiece({ id: newId(), clientId, parts: [] })),
+						...draftOf(freshPiece({ id: newId(), clientId, parts: [] }), currency),
 						parts: [{ id: newId(), name: '', garment: undefined }]
 					},
-		from: (record) => draftOf(record as unknown as Piece),
+		from: (record) => draftOf(record as unknown as Piece, currency),
 		label: (field) => m.wardrobe.fields[field] ?? field,
 		words: (field, value) =>
-			field === 'parts'
+			field === 'parts' || field === 'configurations'
 				? (value as PartDraft[]).map(({ garment }) => (garment ? garmentInWords(garment) : '–')).join('; ')
 				: undefined
 	});
@@ -109,19 +87,17 @@
 
 	async function save() {
 		tried = true;
-		const { price, altered, ...facts } = $state.snapshot(draft);
+		const entered = $state.snapshot(draft) as PieceDraft;
 		if (
 			priceBad ||
 			ownMeasures.some(measureBad) ||
-			facts.parts.some(({ garment }) => !garmentSchema.safeParse(garment).success)
+			entered.configurations.some(({ name }) => name.trim() === '') ||
+			[...entered.parts, ...entered.configurations].some(
+				({ garment }) => !garmentSchema.safeParse(garment).success
+			)
 		)
 			return false;
-		const next = {
-			...facts,
-			name: facts.name.trim() || suggestedName,
-			alterations: alterationsFrom(altered),
-			acquired: { ...facts.acquired, price: readMoney(price, currency) }
-		} as Piece;
+		const next = pieceFrom(entered, { name: suggestedName, currency, before: piece });
 		await change(piece ? m.did.edited(next.name) : m.did.added(next.name), (writer) =>
 			piece
 				? writer.edit(
@@ -146,16 +122,13 @@
 	onopen={() => (tried = false)}
 	onsave={save}
 >
-	{#each parts as part, i (part.id)}
-		{#if parts.length > 1}<h3>{part.name || m.wardrobe.part(i + 1)}</h3>{/if}
-		<GarmentFields
-			bind:garment={part.garment}
-			provenance="said"
-			facts={currency}
-			invalid={tried && !part.garment}
-			onsaid={take}
-		/>
-	{/each}
+	<PieceParts
+		bind:parts={draft.parts}
+		bind:configurations={draft.configurations}
+		{currency}
+		{tried}
+		onsaid={take}
+	/>
 	<div class="fields">
 		<div class="wide">
 			<TextInput

@@ -5,6 +5,7 @@
 		dayInWords,
 		facetValue,
 		moneyInWords,
+		shownParts,
 		traitsOf,
 		type Client,
 		type OrderId,
@@ -86,11 +87,13 @@
 								title={m.pieces.open}>→</a
 							>
 						{:else if id === 'colour'}
-							{#each piece.parts.flatMap(({ garment }) => garment.palette).slice(0, 4) as { hex }, i (i)}
+							{#each shownParts(piece)
+								.flatMap(({ garment }) => garment.palette)
+								.slice(0, 4) as { hex }, i (i)}
 								<i style:background={hex} title={colourName(hex)}></i>
 							{/each}
 							<span class="visually-hidden"
-								>{piece.parts
+								>{shownParts(piece)
 									.flatMap(({ garment }) => garment.palette.map(({ hex }) => colourName(hex)))
 									.join(', ')}</span
 							>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import { garmentInWords, type Client, type Piece } from '$lib/core';
+	import { garmentInWords, shownParts, type Client, type Piece } from '$lib/core';
 	import { guessedColumns, pieceReader, readRows, readTable, textOf, type TableField } from '$lib/core/table';
 	import { newId } from '$lib/store/clock';
 	import { studioSettings } from '$lib/store/settings.svelte';
@@ -169,7 +169,9 @@
 							<li>
 								<span
 									><strong>{piece.name}</strong>
-									{piece.parts.map(({ garment }) => garmentInWords(garment)).join('; ')}
+									{shownParts(piece)
+										.map(({ garment }) => garmentInWords(garment))
+										.join('; ')}
 									{#if told.length > 0}<span class="warn">{m.table.told(told.join(', '))}</span>{/if}</span
 								>
 							</li>

@@ -3,6 +3,7 @@ import {
 	changedByHand,
 	choosing,
 	closenessSchools,
+	freshExtra,
 	garmentInWords,
 	matchOf,
 	matchWardrobe,
@@ -119,7 +120,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Puts an owned thing on that no element asks for. */
 		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
 			edit(m.did.putOn(title), (draft) => {
-				draft.extras.push({ id: newId(), item, kind: 'underpinning', note: '' });
+				draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
 			}),
 		takeOff: ({ id, title }: { id: string; title: string }) =>
 			edit(m.did.tookOff(title), (draft) => {
