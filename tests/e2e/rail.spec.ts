@@ -144,3 +144,102 @@ for (const width of [320, 390])
 		await expect(page.getByRole('table')).toBeVisible();
 		expect(await overflow()).toBeLessThanOrEqual(0);
 	});
+
+test('many pieces are chosen at once, moved, edited and taken back, with the mouse and by key', async ({
+	page
+}) => {
+	await openClient(page, 'Corwin Tyehurst');
+	const heading = page.getByRole('heading', { name: /^Wardrobe/ });
+	const before = await heading.textContent();
+	await page.getByLabel('Choose: Blue oxford shirt').check();
+	const bar = page.getByRole('group', { name: /chosen/ });
+	await expect(bar).toContainText('1 piece chosen');
+	await page.getByLabel('Choose: Ecru band-collar shirt').click({ modifiers: ['Shift'] });
+	await expect(bar).toContainText(/[2-9] pieces chosen/);
+	await bar.getByRole('button', { name: 'Choose none' }).click();
+	await expect(bar).toBeHidden();
+	await expect(page.locator('#wardrobe-title')).toBeFocused();
+
+	// By key, in the table: Space chooses, the bar is reached with Tab.
+	await page.getByRole('button', { name: 'Table', exact: true }).press('Enter');
+	const table = page.getByRole('table', { name: 'Wardrobe' });
+	await table.getByRole('columnheader', { name: 'Price' }).getByRole('button').press('Enter');
+	await expect(table.getByRole('columnheader', { name: 'Price' })).toHaveAttribute('aria-sort', 'ascending');
+	await page.getByLabel('Choose: Navy guernsey').press('Space');
+	await page.getByLabel('Choose: Stone chinos').press('Space');
+	await expect(bar).toContainText('2 pieces chosen');
+	await bar.getByLabel('State').selectOption('away');
+	const rowOf = (name: string) => table.getByRole('row').filter({ hasText: name });
+	await expect(rowOf('Navy guernsey')).toContainText('away');
+	await expect(rowOf('Stone chinos')).toContainText('away');
+	await page.keyboard.press('Control+z');
+	await expect(rowOf('Navy guernsey')).not.toContainText('away');
+
+	await bar.getByRole('button', { name: 'Edit them' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Edit 2 pieces' });
+	await expect(dialog.getByRole('button', { name: 'Save' })).toBeDisabled();
+	await dialog.getByLabel('Where it hangs').fill('attic trunk');
+	await dialog.getByRole('button', { name: 'Save' }).click();
+	await expect(dialog).toBeHidden();
+	await expect(rowOf('Navy guernsey')).toContainText('attic trunk');
+	await bar.getByRole('button', { name: 'Delete' }).click();
+	await expect(rowOf('Navy guernsey')).toHaveCount(0);
+	await expect(bar).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(rowOf('Navy guernsey')).toContainText('attic trunk');
+	await expect(heading).toHaveText(before ?? '');
+	await expectAccessible(page);
+});
+
+test('a rail is narrowed by what its pieces are, and what it tells leads to them', async ({ page }) => {
+	await openClient(page, 'Tamsin Orrowby');
+	await page.getByRole('button', { name: 'Filters', exact: true }).click();
+	const filters = page.getByRole('group', { name: 'Filters' });
+	await filters.getByLabel('colour').selectOption('burgundy');
+	await expect(page.getByRole('button', { name: 'Edit: Wine velvet blazer' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Edit: Black silk shirt' })).toBeHidden();
+	await filters.getByLabel('material').selectOption('velvet');
+	await expect(page.getByRole('button', { name: 'Edit: Wine satin bow tie' })).toBeHidden();
+	await page.getByRole('button', { name: 'Clear filters' }).click();
+	await expect(page.getByRole('button', { name: 'Edit: Black silk shirt' })).toBeVisible();
+
+	await page.getByRole('button', { name: 'What the rail tells' }).click();
+	const tells = page.getByRole('region', { name: 'What the rail tells' });
+	await expect(tells).toContainText('Worn most');
+	await expectAccessible(page);
+	await tells.getByRole('button', { name: /Dark straight jeans · Washed-black jeans/ }).click();
+	const only = page.locator('#wardrobe-only');
+	await expect(only).toBeFocused();
+	await expect(only).toContainText('(2)');
+	await expect(page.locator('[data-piece]')).toHaveCount(2);
+	await page.getByRole('button', { name: 'Show the whole rail' }).click();
+	await tells.getByRole('button', { name: /never worn/ }).click();
+	await expect(page.getByRole('button', { name: 'Edit: Black crepe blazer' })).toBeHidden();
+});
+
+test('a suit is entered whole and apart; a way of wearing it has a name', async ({ page }) => {
+	await openClient(page, 'Corwin Tyehurst');
+	await page.getByRole('button', { name: 'Add a piece' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Add a piece' });
+	await dialog
+		.getByLabel('Say it')
+		.fill('grey flannel three-piece suit, peak lapels, wide legs, 42 R, £180 in 2024');
+	await dialog.getByRole('button', { name: 'Also worn apart: jacket, waistcoat, trousers' }).click();
+	await dialog.getByRole('button', { name: 'Another way it is worn' }).click();
+	await dialog.getByRole('button', { name: 'Save' }).click();
+	await expect(dialog).toContainText('Name this way');
+	await dialog.getByLabel('Worn so').fill('trousers cuffed');
+	await dialog.getByLabel('It changes').selectOption({ label: 'trousers' });
+	await dialog.getByRole('button', { name: 'Save' }).click();
+	await expect(dialog).toBeHidden();
+	await page.getByRole('link', { name: 'All about it: Grey flannel three-piece suit' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Grey flannel three-piece suit');
+	await expect(page.getByText('jacket, waistcoat, trousers, trousers cuffed')).toBeVisible();
+	await expect(page.getByText('42 R')).toBeVisible();
+	// What is changed later is changed of the same piece: nothing is lost by opening and saving it.
+	await page.getByRole('button', { name: 'Edit piece' }).click();
+	const edit = page.getByRole('dialog', { name: 'Edit piece' });
+	await edit.getByRole('button', { name: 'Remove: waistcoat' }).click();
+	await edit.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('jacket, trousers, trousers cuffed')).toBeVisible();
+});

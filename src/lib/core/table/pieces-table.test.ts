@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { garmentArbitrary } from '../../../../tests/arbitraries';
 import { makePiece, uuid } from '../../../../tests/records';
 import type { Piece } from '../model';
-import { guessedColumns, readRows, readTable, tableOf, textOf, type ReadRow } from '.';
+import { columnsToRemember, guessedColumns, readRows, readTable, tableOf, textOf, type ReadRow } from '.';
 
 let id = 0;
 const options = { client: { id: uuid(1000) }, currency: 'GBP', newId: () => uuid(90_000 + id++) };
@@ -152,6 +152,25 @@ describe('a rail that goes out and comes in again', () => {
 		expect(text).toContain("'@x");
 		expect(text).toContain("'-2");
 	});
+});
+
+describe('columns that were matched by hand', () => {
+	const names = ['Item', 'Shade', 'Cost', 'Bought where'];
+	it('are known again under their headings, however these are written', () => {
+		const known = columnsToRemember(names, { place: 3 }, {});
+		expect(guessedColumns(['BOUGHT WHERE ', 'item'], known)).toMatchObject({ place: 0, name: 1 });
+	});
+	it('stand for one thing: what stood for it before is left out', () => {
+		const [guess] = Object.entries(guessedColumns(names)).find(([, at]) => at === 2) ?? [];
+		expect(guess).toBe('price');
+		const known = columnsToRemember(names, { price: 1 }, {});
+		expect(guessedColumns(names, known)).toMatchObject({ price: 1 });
+		const back = columnsToRemember(names, { price: 2 }, known);
+		expect(guessedColumns(names, back)).toMatchObject({ price: 2 });
+		expect(Object.values(guessedColumns(names, back))).not.toContain(1);
+	});
+	it('are not asked of a prototype', () =>
+		expect(guessedColumns(['constructor', '__proto__'], {})).toEqual({}));
 });
 
 describe('the text of a file', () => {

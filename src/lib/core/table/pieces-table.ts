@@ -66,16 +66,53 @@ export function readTable(text: string): RawTable {
 	};
 }
 
-/** Which column holds what, guessed from the headings. */
-export const guessedColumns = (columns: readonly string[]): Partial<Record<TableField, number>> =>
-	Object.fromEntries(
+/** A heading as it is remembered. */
+const headingOf = (column: string) => column.trim().toLowerCase().slice(0, 120);
+/** Under a heading, what it was matched with by hand; nothing where it was to be left out. */
+export type KnownColumns = Readonly<Record<string, string>>;
+const leftOut = '';
+
+/** Which column holds what: as it was matched by hand before, else guessed from the headings. */
+export function guessedColumns(
+	columns: readonly string[],
+	known: KnownColumns = {}
+): Partial<Record<TableField, number>> {
+	const matched = columns.map((column) =>
+		Object.hasOwn(known, headingOf(column)) ? known[headingOf(column)] : undefined
+	);
+	return Object.fromEntries(
 		tableFieldIds.flatMap((field) => {
-			const at = columns.findIndex(
-				(column) => tableFields[field].said.test(column.trim()) || column.trim() === tableFields[field].label
-			);
+			const remembered = matched.indexOf(field);
+			const at =
+				remembered >= 0
+					? remembered
+					: columns.findIndex(
+							(column, i) =>
+								matched[i] === undefined &&
+								(tableFields[field].said.test(column.trim()) || column.trim() === tableFields[field].label)
+						);
 			return at < 0 ? [] : [[field, at]];
 		})
 	);
+}
+
+/** What is to be remembered of columns that were matched by hand, over what is remembered already. */
+export function columnsToRemember(
+	names: readonly string[],
+	moved: Partial<Record<TableField, number>>,
+	known: KnownColumns
+): Record<string, string> {
+	const guessed = guessedColumns(names, known);
+	const next = { ...known };
+	for (const field of Object.keys(moved) as TableField[]) {
+		const [before, at] = [guessed[field], moved[field]];
+		const [old, now] = [names[before ?? -1], names[at ?? -1]];
+		// What stood for it before stands for nothing now, until it is matched with something else.
+		if (old !== undefined && before !== at) next[headingOf(old)] = leftOut;
+		if (now !== undefined) next[headingOf(now)] = field;
+	}
+	return next;
+}
 
 const ways = ['new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift', 'unknown'] as const;
 const wayWords: readonly [RegExp, (typeof ways)[number]][] = [

@@ -1,7 +1,15 @@
 <script lang="ts">
 	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import { garmentInWords, shownParts, type Client, type Piece } from '$lib/core';
-	import { guessedColumns, pieceReader, readRows, readTable, textOf, type TableField } from '$lib/core/table';
+	import { garmentInWords, settingsId, shownParts, type Client, type Piece } from '$lib/core';
+	import {
+		columnsToRemember,
+		guessedColumns,
+		pieceReader,
+		readRows,
+		readTable,
+		textOf,
+		type TableField
+	} from '$lib/core/table';
 	import { newId } from '$lib/store/clock';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { performTold } from '../frame/perform';
@@ -27,7 +35,8 @@
 	let saving = $state(false);
 
 	const raw = $derived(readTable(text));
-	const columns = $derived({ ...guessedColumns(raw.columns), ...moved });
+	const known = $derived(settings.value?.columns ?? {});
+	const columns = $derived({ ...guessedColumns(raw.columns, known), ...moved });
 	const hasName = $derived(columns.what !== undefined || columns.name !== undefined);
 	const table = $derived({
 		...raw,
@@ -85,7 +94,10 @@
 		if (saving || taken.length === 0) return;
 		saving = true;
 		const added = taken.map(({ piece }) => piece);
+		const remembered = columnsToRemember(raw.columns, $state.snapshot(moved), $state.snapshot(known));
+		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
 		const saved = await performTold(m.did.added(m.counts.pieces(added.length)), async (writer) => {
+			if (changed) await writer.edit('settings', settingsId, (draft) => void (draft.columns = remembered));
 			for (const piece of added) await writer.create('pieces', $state.snapshot(piece) as Piece);
 		});
 		saving = false;
