@@ -217,6 +217,27 @@ test('a rail is narrowed by what its pieces are, and what it tells leads to them
 	await expect(page.getByRole('button', { name: 'Edit: Black crepe blazer' })).toBeHidden();
 });
 
+test('what a rail makes of references and recipes is told on them, and what the next band costs', async ({
+	page
+}) => {
+	await openDemo(page);
+	const places = page.getByRole('navigation', { name: 'Prime Echo' });
+	await places.getByRole('link', { name: 'References' }).click();
+	await page.getByLabel('From the rail of').selectOption({ label: 'Tamsin Orrowby' });
+	const suit = page.getByRole('link', { name: /The Midnight Quay suit/ });
+	await expect(suit).toContainText(/\d+ a clear echo/);
+	await places.getByRole('link', { name: 'Recipes' }).click();
+	// The client stays chosen from one place to the next.
+	await expect(page.getByRole('link', { name: /The 1950s/ })).toContainText(/\d+ half way/);
+	await expectAccessible(page);
+	await places.getByRole('link', { name: 'Clients' }).click();
+	await page.getByRole('heading', { name: 'Tamsin Orrowby' }).click();
+	await page.getByText('What this rail reaches').click();
+	const row = page.getByRole('listitem').filter({ hasText: 'Lamp-evening lehenga' });
+	await row.getByRole('button', { name: 'Cheapest to the next band' }).click();
+	await expect(row).toContainText(/£\d+\.\d\d to “an echo”/);
+});
+
 test('a suit is entered whole and apart; a way of wearing it has a name', async ({ page }) => {
 	await openClient(page, 'Corwin Tyehurst');
 	await page.getByRole('button', { name: 'Add a piece' }).click();

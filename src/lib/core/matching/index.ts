@@ -1,6 +1,7 @@
 /** What answers what: candidates, ranking, choosing, the whole wardrobe at once, what pieces become, points to win back. */
 export { closest, indexGarments, type Closest, type GarmentIndex } from './garment-index';
 export { bestAssignment, changedByHand, matchWardrobe } from './assign';
+export { cheapestToNextBand, type Buy, type NextBand } from './next-band';
 export { byCheapness, winBacks, type Offer, type WinBack, type WorthyOffer } from './win-back';
 export {
 	candidatesFor,

@@ -22,7 +22,7 @@
 	import ClientFacts from './ClientFacts.svelte';
 	import ClientForm from './ClientForm.svelte';
 	import FitNotes from './FitNotes.svelte';
-	import ReachList from './ReachList.svelte';
+	import ReachList from '../reach/ReachList.svelte';
 
 	let { clientId }: { clientId: string } = $props();
 
@@ -123,7 +123,12 @@
 					>
 				{/if}
 			{/if}
-			<ReachList {client} pieces={found.value.pieces} references={found.value.references} />
+			<ReachList
+				{client}
+				pieces={found.value.pieces}
+				references={found.value.references}
+				fitNotes={found.value.fitNotes}
+			/>
 			<FitNotes {client} notes={found.value.fitNotes} />
 			<WardrobeView
 				{client}

@@ -23,7 +23,7 @@
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import PieceForm from '../wardrobe/PieceForm.svelte';
 	import OutfitsFrom from './OutfitsFrom.svelte';
-	import { reachOfRail } from './reach.svelte';
+	import { reachOfRail } from '../reach/reach.svelte';
 
 	let { clientId, pieceId }: { clientId: string; pieceId: string } = $props();
 

@@ -5,12 +5,15 @@
 	import { live } from '$lib/store/live.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
+	import { reachForClient } from '../reach/for-client.svelte';
+	import ForClient from '../reach/ForClient.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import MakeRecipe from './MakeRecipe.svelte';
-	import { allRecipes, isOwn, recipeLook } from './recipes';
+	import { allRecipes, atDegrees, isOwn, recipeLook } from './recipes';
 
 	const recipes = live(() => () => allRecipes());
 	let making = $state(false);
+	const reach = reachForClient(() => (recipes.value ?? []).flatMap(atDegrees));
 
 	const groups = $derived.by((): [string, Recipe[]][] => {
 		const all = recipes.value ?? [];
@@ -25,6 +28,7 @@
 <div class="page">
 	<div class="page-head">
 		<h1>{m.recipes.title}</h1>
+		{#if reach.clients.length > 0}<ForClient {reach} />{/if}
 		<Button kind="tertiary" on:click={() => (making = true)}>{m.recipes.make}</Button>
 		<Button kind="tertiary" href="/recipes/compare">{m.recipes.compare}</Button>
 	</div>
@@ -45,6 +49,14 @@
 									<span class="soft"
 										>{recipe.silhouette.volume || m.recipes.madeFrom(recipe.madeFrom.length)}</span
 									>
+									<span class="reach">
+										{#each atDegrees(recipe) as { id, degree } (id)}
+											{@const score = reach.of(id)?.score}
+											{#if score !== undefined}
+												<span><strong class="figures">{Math.round(score)}</strong> {degree}</span>
+											{/if}
+										{/each}
+									</span>
 								</span>
 							</a>
 						</li>
@@ -70,6 +82,13 @@
 	}
 	h2 {
 		margin-bottom: 0.5rem;
+	}
+	.reach {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.75rem;
+		margin-top: 0.4rem;
+		font-size: var(--step--1);
 	}
 	span.soft {
 		font-size: var(--step-0);

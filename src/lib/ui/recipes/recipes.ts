@@ -1,5 +1,16 @@
-import { garmentType, type Garment, type PlateLook, type Recipe, type RecipeItem } from '$lib/core';
+import {
+	degreeIds,
+	degrees,
+	garmentType,
+	referenceOf,
+	type Garment,
+	type PlateLook,
+	type Recipe,
+	type RecipeItem,
+	type Reference
+} from '$lib/core';
 import { recipeLibrary } from '$lib/core/recipes/library';
+import { newId } from '$lib/store/clock';
 import { database } from '$lib/store/database';
 
 /** The recipes that come with the app and the stylist's own, these last. */
@@ -23,3 +34,22 @@ function dyed(garment: Garment, { colours }: Recipe, at: number): Garment {
 export const recipeLook = (recipe: Recipe, items: readonly RecipeItem[]): PlateLook => ({
 	worn: items.map(({ id, garment, moves }, at) => ({ id, garment: dyed(garment, recipe, at), moves }))
 });
+
+/** A recipe as a look at one degree, under an id that is the same each time. */
+export type AtDegree = Reference & { degree: string };
+const madeOf = new WeakMap<Recipe, AtDegree[]>();
+
+/** A recipe as the looks that it makes at each degree; made once for a recipe. */
+export function atDegrees(recipe: Recipe): AtDegree[] {
+	let looks = madeOf.get(recipe);
+	if (!looks) {
+		looks = degreeIds.map((id) => ({
+			...referenceOf(recipe, id, newId),
+			id: `${recipe.id} ${id}`,
+			rev: recipe.rev,
+			degree: degrees[id].label
+		}));
+		madeOf.set(recipe, looks);
+	}
+	return looks;
+}

@@ -7,6 +7,9 @@
 	import { referenceLook } from '../fitting/table/looks';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
+	import { reachForClient } from '../reach/for-client.svelte';
+	import ForClient from '../reach/ForClient.svelte';
+	import ReachBadge from '../reach/ReachBadge.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import ReferenceForm from './ReferenceForm.svelte';
 
@@ -14,6 +17,7 @@
 		() => async () => (await database.references.toArray()).sort((a, b) => a.title.localeCompare(b.title))
 	);
 	let adding = $state(false);
+	const reach = reachForClient(() => references.value ?? []);
 
 	/** The board that is shown; undefined for all references. */
 	let board = $state<string | undefined>();
@@ -31,6 +35,7 @@
 <div class="page">
 	<div class="page-head">
 		<h1>{m.references.title}</h1>
+		{#if reach.clients.length > 0}<ForClient {reach} />{/if}
 		<Button icon={Add} on:click={() => (adding = true)}>{m.references.add}</Button>
 	</div>
 	<Pending query={references}>
@@ -57,6 +62,7 @@
 							{#if reference.boards.length > 0}
 								<br /><span class="soft on">{reference.boards.join(', ')}</span>
 							{/if}
+							<ReachBadge reach={reach.of(reference.id)} />
 						</span>
 					</a>
 				</li>

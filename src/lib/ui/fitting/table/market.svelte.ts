@@ -1,5 +1,17 @@
-import { garmentType, nudeOn, type Client, type Echo, type Element, type Reference } from '$lib/core';
+import { garmentType, nudeOn, type Client, type Echo, type Reference } from '$lib/core';
 import { askMarket, type MarketResult } from '$lib/store/market';
+
+/** What the shops are asked for a look. What is asked in nude is asked in a colour, and hair and make-up not at all: shops hear of no client. */
+export const marketQuestion = (
+	{ elements }: Pick<Reference, 'elements'>,
+	schools: Echo['schools'],
+	skin: Client['figure']['skin']
+) => ({
+	elements: elements
+		.filter(({ garment }) => garmentType(garment.type).division !== 'beauty')
+		.map(({ id, garment, signature, open }) => ({ id, garment: nudeOn(skin, garment), signature, open })),
+	schools
+});
 
 /**
  * What the shops have for a reference's elements. Asked again when what is asked for changes, or on demand; the
@@ -12,32 +24,17 @@ export function marketFor(
 ) {
 	let answer = $state.raw<MarketResult | undefined>();
 	let asked = $state(0);
-	const question = $derived(
-		JSON.stringify({
-			elements: reference().elements.map(({ id, garment, signature, open }) => ({
-				id,
-				// What is asked in nude is asked in a colour: shops hear of no client.
-				garment: nudeOn(skin(), garment),
-				signature,
-				open
-			})),
-			schools: schools()
-		})
-	);
+	const question = $derived(JSON.stringify(marketQuestion(reference(), schools(), skin())));
 	$effect(() => {
 		void asked;
 		answer = undefined;
-		const { elements: wanted, schools: under } = JSON.parse(question) as {
-			elements: Element[];
-			schools: Echo['schools'];
-		};
-		const sold = wanted.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
-		if (sold.length === 0) {
+		const wanted = JSON.parse(question) as ReturnType<typeof marketQuestion>;
+		if (wanted.elements.length === 0) {
 			answer = { ok: true, answer: { simulated: true, shops: [], matches: [] } };
 			return;
 		}
 		const stop = new AbortController();
-		askMarket({ elements: sold, schools: under }, stop.signal)
+		askMarket(wanted, stop.signal)
 			.then((result) => (answer = result))
 			.catch(() => undefined);
 		return () => stop.abort();
