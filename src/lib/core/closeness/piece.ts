@@ -4,7 +4,7 @@ import { facetOf, type FacetGroup, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
 import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
-import { nudeOn } from '../colour/nude';
+import { nudeOn, skinToneOf } from '../colour/nude';
 import { moveEffects } from '../lexicon/move-effects';
 import type { MoveId } from '../lexicon/moves';
 import { byKind } from './by-kind';
@@ -49,7 +49,7 @@ export interface ClosenessOptions {
 	/** Aspects in which another value is no loss, because it mends a mistake of the reference. */
 	forgiven?: readonly AspectId[];
 	/** Whom it is for: "nude" is asked in the tone of their skin. */
-	client?: Partial<Pick<Client, 'figure'>>;
+	client?: Partial<Pick<Client, 'figure' | 'colouring'>>;
 	/** Moves done with the garment: a sleeve that is rolled counts as it is then seen, where that is nearer. */
 	moves?: readonly MoveId[];
 }
@@ -170,7 +170,7 @@ export type ClosenessTo = (garment: Garment, moves?: readonly MoveId[]) => Piece
  * state counts at a tabled prior and lowers the confidence.
  */
 export function closenessTo(element: Asked, options: ClosenessOptions = {}): ClosenessTo {
-	const asked = nudeOn(options.client?.figure?.skin, element.garment);
+	const asked = nudeOn(options.client && skinToneOf(options.client), element.garment);
 	const schools = options.schools ?? {};
 	const weighed = weighedAspects(element, schools);
 	const listener = listenerFor(element);

@@ -4,4 +4,4 @@ export { familyOf, type ColourFamily } from './family';
 export { mainSwatch, paletteSimilarity } from './palette';
 export { hexOfLab, labOfHex, type Lab } from './spaces';
 export { colourDifferenceInWords, colourName, colourOfWord } from './words';
-export { nudeOn } from './nude';
+export { nudeHex, nudeOn, skinToneOf, type SkinTone } from './nude';

@@ -3,7 +3,9 @@ import { garment } from '../../../../tests/arbitraries';
 import { closenessOf } from '../closeness/piece';
 import { nude, skins, type SkinId } from '../lexicon/skins';
 import { readLook } from '../reading/read-look';
-import { nudeOn } from './nude';
+import { nudeHex, nudeOn } from './nude';
+import { labOfHex, type Lab } from './spaces';
+import { deltaE00 } from './difference';
 
 const nudeShoes = readLook('nude court shoes').elements[0]!.garment;
 const asked = { garment: nudeShoes, signature: [], open: [] };
@@ -18,6 +20,20 @@ describe('nude', () => {
 	it('leaves every other colour as it is', () => {
 		const red = garment('court-shoes', ['red']);
 		expect(nudeOn('deep', red)).toBe(red);
+	});
+	it('leans the way of the skin, by no more than keeps it the same tone', () => {
+		for (const skin of ids) {
+			const [cool, plain, warm] = [
+				nudeHex({ skin, undertone: 'cool' }),
+				nudeHex({ skin }),
+				nudeHex({ skin, undertone: 'warm' })
+			].map(labOfHex) as [Lab, Lab, Lab];
+			expect(cool.b).toBeLessThan(plain.b);
+			expect(warm.b).toBeGreaterThan(plain.b);
+			expect(deltaE00(cool, warm), skin).toBeGreaterThan(2);
+			for (const leaning of [cool, warm]) expect(deltaE00(leaning, plain), skin).toBeLessThan(6);
+			expect(nudeHex({ skin, undertone: 'neutral' })).toBe(skins[skin]);
+		}
 	});
 	it('is answered by a shoe in the tone of the client’s skin, and not by one in another’s', () => {
 		for (const skin of ids) {

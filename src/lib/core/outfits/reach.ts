@@ -6,8 +6,8 @@ import {
 	type Scored,
 	type ScoreOptions
 } from '../closeness/look';
+import { nudeOn, skinToneOf } from '../colour/nude';
 import { bandOf, type BandId } from '../lexicon/bands';
-import { nude } from '../lexicon/skins';
 import { slots } from '../lexicon/slots';
 import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import { matchWardrobe, rungsThatMatter } from '../matching/assign';
@@ -44,9 +44,6 @@ export interface ReachOptions {
 const answered = 0.5;
 const carries = ({ role }: Element) => role === 'hero' || role === 'key';
 
-/** Of what is called nude nobody knows how close it comes before the client is asked. */
-const isNude = ({ garment }: OwnedOption) => garment.palette.some(({ hex }) => hex === nude);
-
 /** A scorer that weighs each thing worn as asked once: what is looked through first is matched afterwards. */
 function rememberingScorer(reference: Pick<Reference, 'elements'>, scoring: ScoreOptions): ElementScorer {
 	const scorer = elementScorer(reference, scoring);
@@ -61,6 +58,12 @@ function rememberingScorer(reference: Pick<Reference, 'elements'>, scoring: Scor
 		return scored;
 	};
 }
+
+/** An element as it is asked for this client: nude in the tone of their skin. */
+const asWornBy = (element: Element, { client }: ScoreOptions): Element => ({
+	...element,
+	garment: nudeOn(client && skinToneOf(client), element.garment)
+});
 
 /** How many are looked at first; all the rest only where these were not enough. */
 const lookFirst = 32;
@@ -89,7 +92,7 @@ function thatMatter(
 	scorer: ElementScorer
 ): OwnedOption[] {
 	const boundOf = earningBound(reference, scoring);
-	const wanted = new Set<OwnedOption>(options.filter(isNude));
+	const wanted = new Set<OwnedOption>();
 	const enough = rungsThatMatter(reference.elements, options);
 	for (const element of reference.elements) {
 		const covers = slots[garmentType(element.garment.type).slot].covers.length;
@@ -97,7 +100,7 @@ function thatMatter(
 		/** What each part earns at best, as far as was looked. */
 		const earns = new Map<string, number>();
 		const last = () => [...earns.values()].sort((a, b) => b - a)[enough - 1] ?? -1;
-		for (const { at, closeness } of nearest(index, element, scoring.schools)) {
+		for (const { at, closeness } of nearest(index, asWornBy(element, scoring), scoring.schools)) {
 			const option = options[at];
 			if (!option) continue;
 			// None of those that follow, less close yet, can earn what enough others do.

@@ -3,7 +3,7 @@ import { movesByTarget, moveOf, type MoveId } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
 import { slots } from '../lexicon/slots';
-import { nudeOn } from '../colour/nude';
+import { nudeOn, type SkinTone } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import type { Element } from '../model/reference';
@@ -27,7 +27,7 @@ export interface ReadOptions {
 	/** Words that the studio was taught. */
 	taught?: readonly OwnWord[];
 	/** The client whose things are said: "nude" is the tone of their skin. */
-	skin?: SkinId;
+	skin?: SkinId | SkinTone;
 }
 
 /** Namespace of the ids that a reading gives its elements: the same text always has the same ids. */
@@ -201,7 +201,7 @@ function elementOf(
 	at: number,
 	rank: number,
 	textId: string,
-	skin: SkinId | undefined
+	skin: ReadOptions['skin']
 ): Element {
 	return {
 		id: v5(String(at), textId),

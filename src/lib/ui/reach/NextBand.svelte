@@ -7,6 +7,7 @@
 		cheapestToNextBand,
 		moneyInWords,
 		scoringOf,
+		skinToneOf,
 		withPostage,
 		wornIn,
 		type Client,
@@ -41,7 +42,7 @@
 		failed = '';
 		try {
 			const result = await askMarket(
-				marketQuestion(reference, client.schools, client.figure.skin),
+				marketQuestion(reference, client.schools, skinToneOf(client)),
 				stop.signal
 			);
 			if (result.ok) {

@@ -2,6 +2,7 @@
 	import {
 		freshPiece,
 		garmentInWords,
+		skinToneOf,
 		type Client,
 		type Piece,
 		type PiecesReading,
@@ -57,7 +58,7 @@
 	label={m.say.pieces}
 	how={m.say.howPieces}
 	provenance="said"
-	skin={client.figure.skin}
+	skin={skinToneOf(client)}
 	facts={currency}
 	onenterpieces={(reading) => void add(reading)}
 />

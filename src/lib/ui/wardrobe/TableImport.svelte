@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import { garmentInWords, settingsId, shownParts, type Client, type Piece } from '$lib/core';
+	import { garmentInWords, settingsId, shownParts, skinToneOf, type Client, type Piece } from '$lib/core';
 	import {
 		columnsToRemember,
 		guessedColumns,
@@ -50,7 +50,7 @@
 			{
 				words: settings.value?.words ?? 'uk',
 				taught: settings.value?.taught ?? [],
-				skin: client.figure.skin
+				skin: skinToneOf(client)
 			},
 			currency
 		)

@@ -1,11 +1,11 @@
-import { garmentType, nudeOn, type Client, type Echo, type Reference } from '$lib/core';
+import { garmentType, nudeOn, type Echo, type Reference, type SkinTone } from '$lib/core';
 import { askMarket, type MarketResult } from '$lib/store/market';
 
 /** What the shops are asked for a look. What is asked in nude is asked in a colour, and hair and make-up not at all: shops hear of no client. */
 export const marketQuestion = (
 	{ elements }: Pick<Reference, 'elements'>,
 	schools: Echo['schools'],
-	skin: Client['figure']['skin']
+	skin: SkinTone | undefined
 ) => ({
 	elements: elements
 		.filter(({ garment }) => garmentType(garment.type).division !== 'beauty')
@@ -20,7 +20,7 @@ export const marketQuestion = (
 export function marketFor(
 	reference: () => Reference,
 	schools: () => Echo['schools'],
-	skin: () => Client['figure']['skin']
+	skin: () => SkinTone | undefined
 ) {
 	let answer = $state.raw<MarketResult | undefined>();
 	let asked = $state(0);

@@ -5,6 +5,7 @@ import {
 	movedBetween,
 	resolveItem,
 	sameThing,
+	skinToneOf,
 	scoreLook,
 	scoringOf,
 	spendOf,
@@ -79,7 +80,7 @@ export function fittingTable(onTable: () => OnTable) {
 	const market = marketFor(
 		() => reference,
 		() => echo.schools,
-		() => client.figure.skin
+		() => skinToneOf(client)
 	);
 	const candidates = $derived(
 		candidatesFor({
