@@ -71,7 +71,19 @@ test('outfits are built from a piece that was never worn, one is steered and kep
 	const outfits = page.getByRole('list', { name: 'Outfits from it' }).getByRole('article');
 	await expect(outfits).toHaveCount(6);
 	for (const outfit of await outfits.all()) await expect(outfit).toContainText('Champagne slip skirt');
+	// Ten of them on one sheet: in print there are the outfits, and nothing that is pressed.
+	await page.getByLabel('How many').selectOption('10');
+	await page.getByLabel('It is', { exact: true }).selectOption('what leads');
+	await page.getByRole('button', { name: 'Build outfits' }).click();
+	await expect(outfits).toHaveCount(10);
+	await page.emulateMedia({ media: 'print' });
+	await expect(outfits).toHaveCount(10);
+	await expect(page.getByRole('button', { name: 'Keep as a look' }).first()).toBeHidden();
+	await expect(page.getByRole('navigation', { name: 'Prime Echo' })).toBeHidden();
+	await page.emulateMedia({ media: 'screen' });
 	const first = outfits.first();
+	await first.getByLabel('Make it').selectOption('one step dressier');
+	await first.getByRole('button', { name: 'Take it' }).first().click();
 	await first.getByLabel('Make it').selectOption('more festive');
 	await first.getByRole('button', { name: 'Take it' }).first().click();
 	await page.getByRole('button', { name: 'Worn today' }).click();

@@ -4,6 +4,7 @@ import { composeDemo } from '../../demo/compose';
 import { garmentArbitrary } from '../arbitraries';
 import { makeClient, makePiece, uuid } from '../records';
 import { checkLook } from '../../src/lib/core/checks';
+import { factsOf } from '../../src/lib/core/checks/facts';
 import type { CheckedPiece } from '../../src/lib/core/checks/model';
 import { garmentType, garmentTypes } from '../../src/lib/core/lexicon/taxonomy';
 import { oppositeOf, wishIds } from '../../src/lib/core/lexicon/moods';
@@ -15,7 +16,11 @@ import {
 	type OwnedOption
 } from '../../src/lib/core/matching';
 import { readLook } from '../../src/lib/core/reading';
-import { outfitsFrom, worthOfOutfit } from '../../src/lib/core/outfits/outfits-from';
+import { outfitsFrom } from '../../src/lib/core/outfits/outfits-from';
+import { acrossShapes, shapeOf } from '../../src/lib/core/outfits/across-shapes';
+import { coloursInIt } from '../../src/lib/core/outfits/colours-in-it';
+import { stepIds, stepsOf } from '../../src/lib/core/outfits/step';
+import { worthOfOutfit } from '../../src/lib/core/outfits/worth';
 import { reachOf, wantedFor } from '../../src/lib/core/outfits/reach';
 import { dressinessOf, measureOf, steer } from '../../src/lib/core/outfits/steer';
 
@@ -201,6 +206,118 @@ describe('the reach of a rail', () => {
 		const [first] = reachOf(demo.references, [], [], { newId });
 		expect(first).toMatchObject({ score: 0, hero: false, carriedBy: [] });
 	});
+});
+
+describe('an outfit in steps', () => {
+	const rail = railOf('Tamsin');
+	const client = clientOf('Tamsin');
+	const looks = [
+		['White tee', 'Washed-black jeans', 'White trainers', 'Cropped denim jacket', 'Tan crossbody'],
+		['Ivory silk blouse', 'Midnight tailored trousers', 'Black block-heel courts', 'Black crepe blazer'],
+		['Fern-print shirt dress', 'Tan Chelsea boots', 'Navy cotton cardigan', 'Wine silk scarf']
+	].map((names) =>
+		named(rail, ...names).map(({ garment, title }, i): CheckedPiece => ({
+			id: `${i}`,
+			title,
+			garment,
+			moves: []
+		}))
+	);
+	const warnings = (worn: readonly CheckedPiece[]) =>
+		checkLook(worn, { client }).filter(({ severity }) => severity === 'warning').length;
+	it.each(
+		looks.flatMap((look, i) => stepIds.map((step) => ({ look, step, name: `look ${i + 1}, ${step}` })))
+	)('$name: two swaps at most, that way, with no new warning, and what is fixed stays', ({ look, step }) => {
+		for (const { swaps, worn, dressiness } of stepsOf(look, step, {
+			rail,
+			context: { client },
+			fixed: ['0']
+		})) {
+			expect(swaps.length).toBeGreaterThan(0);
+			expect(swaps.length).toBeLessThanOrEqual(2);
+			expect(Math.sign(dressiness)).toBe(step === 'down' ? -1 : 1);
+			expect((dressinessOf(worn) ?? 0) - (dressinessOf(look) ?? 0)).toBeCloseTo(dressiness, 9);
+			expect(warnings(worn)).toBeLessThanOrEqual(warnings(look));
+			expect(worn[0]).toBe(look[0]);
+			expect(new Set(swaps.map(({ id }) => id)).size).toBe(swaps.length);
+			if (step === 'evening')
+				for (const { to } of swaps)
+					expect(['top', 'legs', 'whole']).not.toContain(garmentType(to.garment.type).slot);
+		}
+	});
+	it('are found for an everyday look, and none of an empty rail', () => {
+		expect(stepsOf(looks[0]!, 'up', { rail }).length).toBeGreaterThan(0);
+		expect(stepsOf(looks[0]!, 'up', { rail: [] })).toEqual([]);
+		expect(stepsOf([], 'up', { rail })).toEqual([]);
+	});
+});
+
+describe('who leads', () => {
+	const rail = railOf('Tamsin');
+	const anchors = named(rail, 'Wine velvet blazer');
+	const loudIn = (options: readonly OwnedOption[]) =>
+		factsOf(
+			options
+				.filter((option) => !anchors.includes(option))
+				.map(({ garment, title }, i) => ({ id: `${i}`, title, garment, moves: [] })),
+			{}
+		).pieces.filter(({ statement, strong }) => statement || strong).length;
+	const loudest = (lead?: 'leading' | 'quiet') =>
+		outfitsFrom({ anchors, rail, howMany: 6, lead }).map(({ options }) => loudIn(options));
+	const sum = (counts: readonly number[]) => counts.reduce((total, count) => total + count, 0);
+	it('is left alone by what is louder, or is given something to follow', () => {
+		expect(sum(loudest('leading'))).toBeLessThanOrEqual(sum(loudest()));
+		expect(sum(loudest('leading'))).toBeLessThan(sum(loudest('quiet')));
+	});
+	it('no outfit wears more than three of earrings, chain, belt and scarf', () => {
+		for (const { options } of outfitsFrom({ anchors, rail, howMany: 10 }))
+			expect(
+				slotsOf(options).filter((slot) => ['ears', 'neck', 'waist', 'scarf'].includes(slot)).length
+			).toBeLessThanOrEqual(3);
+	});
+});
+
+describe('one piece across legs and hems', () => {
+	const rail = railOf('Tamsin');
+	const [blouse] = named(rail, 'Ivory silk blouse') as [OwnedOption];
+	const context = { client: clientOf('Tamsin') };
+	const found = acrossShapes({ anchor: blouse, rail, context });
+	it('is an outfit for each shape, each with a bottom of that shape and none warned of', () => {
+		expect(found.length).toBeGreaterThan(5);
+		expect(new Set(found.map(({ shape }) => shape)).size).toBe(found.length);
+		for (const { shape, outfit } of found) {
+			expect(outfit.options[0]).toBe(blouse);
+			expect(outfit.options.map(({ garment }) => shapeOf(garment))).toContain(shape);
+			expect(
+				outfit.findings.filter(({ severity, rule }) => severity === 'warning' && rule !== 'prepare')
+			).toEqual([]);
+		}
+	});
+	it('of each shape it is the best of its bottoms', () => {
+		for (const { shape, outfit } of found)
+			for (const option of rail.filter(({ garment }) => shapeOf(garment) === shape)) {
+				const [best] = outfitsFrom({ anchors: [blouse, option], rail, context, howMany: 1 });
+				expect(outfit.points).toBeGreaterThanOrEqual(best?.points ?? -Infinity);
+			}
+	});
+	it('says the shape of a bottom and of nothing else', () => {
+		expect(shapeOf(saying('wide-leg cropped trousers')[0]!.garment)).toBe('wide leg, cropped');
+		expect(shapeOf(saying('pleated midi skirt')[0]!.garment)).toBe('midi skirt');
+		expect(shapeOf(saying('silk blouse')[0]!.garment)).toBeUndefined();
+	});
+});
+
+describe('colours in it', () => {
+	const rail = saying('emerald green silk scarf', 'bottle green trousers', 'red bag', 'ivory blouse');
+	it('are the small colours of a print, each with what takes it up, the nearest first', () => {
+		const [print] = saying('ivory and emerald green floral dress');
+		const [green, ...others] = coloursInIt(print!.garment, rail);
+		expect(others).toEqual([]);
+		expect(green?.takenUpBy[0]?.title).toBe('emerald green silk scarf');
+		expect(green?.takenUpBy.map(({ title }) => title)).not.toContain('red bag');
+	});
+	it('are none of a thing of one colour', () =>
+		expect(coloursInIt(saying('red bag')[0]!.garment, rail)).toEqual([]));
 });
 
 describe('steering an outfit', () => {

@@ -1,4 +1,4 @@
-import type { Client, Outfit, Piece, RailTells, Reach, Reference, TellsOptions } from '../core';
+import type { AcrossShape, Client, Outfit, Piece, RailTells, Reach, Reference, TellsOptions } from '../core';
 import type { OutfitQuestion, RailWorker } from './rail.worker';
 import { sessionWorker } from './session';
 
@@ -9,6 +9,10 @@ const inRailWorker = sessionWorker<RailWorker>(
 /** Whole outfits from a rail, off the main thread. */
 export const outfitsInWorker = (question: OutfitQuestion, signal?: AbortSignal): Promise<Outfit[]> =>
 	inRailWorker((worker) => worker.outfits(question), signal);
+
+/** The first anchor across the shapes of legs and hems, off the main thread. */
+export const shapesInWorker = (question: OutfitQuestion, signal?: AbortSignal): Promise<AcrossShape[]> =>
+	inRailWorker((worker) => worker.shapes(question), signal);
 
 /** What a rail makes of each reference, off the main thread. */
 export const reachInWorker = (

@@ -1,8 +1,16 @@
 /// <reference lib="webworker" />
 import { expose } from 'comlink';
-import { optionsOfPiece } from '../core/matching';
+import { optionsOfPiece, wearable } from '../core/matching';
 import type { Client, Event, Piece, Reference } from '../core/model';
-import { outfitsFrom, reachOf, type Outfit, type Reach } from '../core/outfits';
+import {
+	acrossShapes,
+	outfitsFrom,
+	reachOf,
+	type AcrossShape,
+	type Outfit,
+	type OutfitAsk,
+	type Reach
+} from '../core/outfits';
 import { railTells, type RailTells, type TellsOptions } from '../core/rail';
 
 /** What is asked of a rail, in records: nothing but records goes to a worker. */
@@ -13,25 +21,31 @@ export interface OutfitQuestion {
 	/** One to three pieces that are worn in every outfit. */
 	anchorIds: readonly string[];
 	howMany: number;
+	lead?: OutfitAsk['lead'];
 	/** Ids of pieces that were never worn. */
 	unworn: readonly string[];
 }
 
+function askOf({ client, event, pieces, anchorIds, howMany, lead, unworn }: OutfitQuestion): OutfitAsk {
+	const rail = pieces.filter(wearable).flatMap(optionsOfPiece);
+	const fresh = new Set(unworn);
+	return {
+		anchors: anchorIds.flatMap((id) => rail.find(({ piece }) => piece.id === id) ?? []),
+		rail,
+		context: { client, schools: client.schools, ...(event && { event }) },
+		howMany,
+		lead,
+		unworn: ({ piece }) => (fresh.has(piece.id) ? 1 : 0)
+	};
+}
+
 /** Works over a whole rail away from the page. */
 const rail = {
-	outfits({ client, event, pieces, anchorIds, howMany, unworn }: OutfitQuestion): Outfit[] {
-		const options = pieces
-			.filter(({ state }) => state === 'ready' || state === 'needs-care')
-			.flatMap(optionsOfPiece);
-		const anchors = anchorIds.flatMap((id) => options.find(({ piece }) => piece.id === id) ?? []);
-		const fresh = new Set(unworn);
-		return outfitsFrom({
-			anchors,
-			rail: options,
-			context: { client, schools: client.schools, ...(event && { event }) },
-			howMany,
-			unworn: ({ piece }) => (fresh.has(piece.id) ? 1 : 0)
-		});
+	outfits: (question: OutfitQuestion): Outfit[] => outfitsFrom(askOf(question)),
+	/** The first anchor across the shapes of legs and hems; an outfit each. */
+	shapes(question: OutfitQuestion): AcrossShape[] {
+		const { anchors, ...ask } = askOf(question);
+		return anchors.slice(0, 1).flatMap((anchor) => acrossShapes({ ...ask, anchor }));
 	},
 	reach(references: readonly Reference[], client: Client, pieces: readonly Piece[]): Reach[] {
 		return reachOf(references, pieces, pieces.flatMap(optionsOfPiece), {

@@ -110,7 +110,7 @@ function checkNeed(
 }
 
 /** A way of a piece, whatever it is to answer. */
-type Way = Omit<Becoming, 'closeness'>;
+export type Way = Omit<Becoming, 'closeness'>;
 
 /** The ways of pieces, remembered: they hang on the piece and the client's measures, not on the element. */
 const known = new WeakMap<object, WeakMap<Piece, Way[]>>();
@@ -142,8 +142,8 @@ function workedOut(piece: Piece, measurements: Client['measurements']): Way[] {
 	);
 }
 
-/** The ways of a piece whose needs do not fail for these measures. */
-function waysOf(piece: Piece, measurements: Client['measurements'] = unmeasured): Way[] {
+/** What a piece can become whatever it is to answer: the ways whose needs do not fail for these measures. */
+export function waysOf(piece: Piece, measurements: Client['measurements'] = unmeasured): Way[] {
 	let ofMeasures = known.get(measurements);
 	if (!ofMeasures) known.set(measurements, (ofMeasures = new WeakMap()));
 	let ways = ofMeasures.get(piece);

@@ -26,7 +26,7 @@ export {
 	type OwnedOption
 } from './items';
 export { adaptLook, type Adaptation, type AdaptedLook } from './adapt';
-export { becomes, becomingsOf, type Becoming, type CheckedNeed } from './becomes';
+export { becomes, becomingsOf, waysOf, type Becoming, type CheckedNeed, type Way } from './becomes';
 export { canForgive, scoreWorn } from './score-worn';
 export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';

@@ -1,38 +1,26 @@
 /** Whole outfits from a rail, built outward from one to three pieces. */
 import { statesOf, type LayerState } from '../body/layers';
 import { mayWear } from '../checks/bars';
-import { checkLook } from '../checks/check-look';
-import { factsOf, type PieceFacts } from '../checks/facts';
-import type { CheckContext, CheckedPiece, Finding } from '../checks/model';
 import type { SlotId } from '../lexicon/slots';
 import { slotsMeet } from '../lexicon/slots';
-import { garmentType } from '../lexicon/taxonomy';
 import { sameOwned, type OwnedOption } from '../matching/items';
-import { together } from './together';
+import {
+	leadPoints,
+	noTally,
+	ownWorth,
+	remembering,
+	slotOf,
+	tallied,
+	wholePoints,
+	worthOfOutfit,
+	type OutfitAsk,
+	type Tally,
+	type Worth
+} from './worth';
 
-export interface OutfitAsk {
-	/** One to three pieces that are worn in every outfit. */
-	anchors: readonly OwnedOption[];
-	/** What else there is. */
-	rail: readonly OwnedOption[];
-	/** For whom and for what; what is not known is not checked. */
-	context?: CheckContext;
-	/** As many outfits as are wanted. */
-	howMany: number;
-	/** Dressiness, 0 sport to 5 formal, within which every clothing piece lies by about a level. */
-	dressiness?: number;
-	/** How much a piece should be worn at last, 0 to 1: unworn pieces go before equals. */
-	unworn?: (option: OwnedOption) => number;
-}
-
-export interface Outfit {
+export interface Outfit extends Worth {
 	/** What is worn, the anchors first. */
 	options: OwnedOption[];
-	/** Worth: praise less hints, and how well things go together. Only comparable within one ask. */
-	points: number;
-	/** The two that make it, in words. */
-	reasons: string[];
-	findings: Finding[];
 	states: LayerState[];
 }
 
@@ -41,84 +29,9 @@ const finishing: readonly (readonly SlotId[])[] = [['bag'], ['ears'], ['neck'], 
 /** What dresses a body: a one-piece, a suit with something under it, or a top with a bottom; then shoes. */
 const bases: readonly (readonly SlotId[])[] = [['whole'], ['drape', 'top'], ['suit', 'top'], ['top', 'legs']];
 
-const slotOf = ({ garment }: OwnedOption): SlotId => garmentType(garment.type).slot;
 const partOf = ({ item }: OwnedOption) => `${item.pieceId} ${item.partId}`;
 /** Worn at will: jackets and cardigans over anything, coats where it is cold. */
 const coldC = 13;
-
-/** Points for what the eye says, and for being whole. */
-const worths = { praise: 1, hint: -1, unworn: 0.6, layer: 0.25, finish: 0.15 } as const;
-
-const asWorn = (options: readonly OwnedOption[]): CheckedPiece[] =>
-	options.map(({ garment, title, piece, item }, i) => ({
-		id: `${item.partId} ${i}`,
-		title,
-		garment,
-		moves: [],
-		lengthCm: piece.measuresCm.length,
-		state: piece.state
-	}));
-
-/** Findings that are of the client's things and not of the outfit: they are told, and count for nothing here. */
-const notOfOutfit = ['prepare', 'spending'];
-
-type FactsOf = (option: OwnedOption) => PieceFacts;
-
-/** Facts of options, worked out once. */
-function remembering(): FactsOf {
-	const known = new Map<OwnedOption, PieceFacts>();
-	return (option) => {
-		const before = known.get(option);
-		if (before) return before;
-		const [facts] = factsOf(asWorn([option]), {}).pieces as [PieceFacts];
-		known.set(option, facts);
-		return facts;
-	};
-}
-
-/** Rules that speak of one thing, whatever it is worn with. */
-const ofOneThing = ['client-metals', 'too-bold'];
-/** That it should be worn at last. */
-const atLast = (option: OwnedOption, { unworn }: Pick<OutfitAsk, 'unworn'>) =>
-	worths.unworn * (unworn?.(option) ?? 0);
-/** That it makes an outfit whole. */
-function placePoints(option: OwnedOption): number {
-	const slot = slotOf(option);
-	if (slot === 'layer' || slot === 'outer') return worths.layer;
-	return finishing.some((slots) => slots.includes(slot)) ? worths.finish : 0;
-}
-
-/** How well all pairs of an outfit go together. */
-const pairsOf = (options: readonly OwnedOption[], facts: FactsOf) =>
-	options.flatMap((one, i) => options.slice(i + 1).map((other) => together(facts(one), facts(other))));
-
-/**
- * What an outfit is worth, or undefined where the eye warns of it: praise less hints, how its pairs go together, what is unworn at
- * last, and being whole. The measure by which outfits are chosen.
- */
-export function worthOfOutfit(
-	options: readonly OwnedOption[],
-	{ context = {}, unworn }: Pick<OutfitAsk, 'context' | 'unworn'>,
-	facts: FactsOf = remembering()
-): Pick<Outfit, 'points' | 'reasons' | 'findings'> | undefined {
-	const findings = checkLook(asWorn(options), context);
-	const ofOutfit = findings.filter(({ rule }) => !notOfOutfit.includes(rule));
-	if (ofOutfit.some(({ severity }) => severity === 'warning')) return undefined;
-	const praises = ofOutfit.filter(({ severity }) => severity === 'praise');
-	const hints = ofOutfit.filter(({ severity }) => severity === 'hint');
-	const pairs = pairsOf(options, facts);
-	const points =
-		praises.length * worths.praise +
-		hints.length * worths.hint +
-		pairs.reduce((sum, pair) => sum + pair.points, 0) +
-		options.reduce((sum, option) => sum + atLast(option, { unworn }) + placePoints(option), 0);
-	const told = [
-		...praises.map(({ measured }) => ({ points: worths.praise, words: measured })),
-		...pairs.flatMap(({ reasons }) => reasons)
-	].sort((a, b) => b.points - a.points);
-	const reasons = [...new Set(told.map(({ words }) => words))].slice(0, 2);
-	return { points, reasons, findings };
-}
 
 /** The places still to be filled, each with what could fill it; a place that may stay empty says so. */
 interface Place {
@@ -167,27 +80,24 @@ const layersOver = (a: SlotId, b: SlotId) =>
 
 interface Laid {
 	options: OwnedOption[];
-	/** What it promises: how its pairs go together, and what of it is unworn. */
-	promise: number;
+	/** How its things go together. */
+	tally: Tally;
+	/** What else speaks for it, thing by thing. */
+	rest: number;
 }
-type PromiseOf = (option: OwnedOption, others: readonly OwnedOption[]) => number;
+const promiseOf = ({ tally, rest }: Laid) => tally.points + rest;
+/** What is laid out, with one thing more. */
+type With = (laid: Laid, option: OwnedOption) => Laid;
 
 /** Fills places one after the other, keeping the most promising ways. */
-function laidOut(
-	start: readonly Laid[],
-	places: readonly Place[],
-	width: number,
-	promiseOf: PromiseOf
-): Laid[] {
+function laidOut(start: readonly Laid[], places: readonly Place[], width: number, withOne: With): Laid[] {
 	let laid = [...start];
 	for (const { choices, optional } of places) {
-		const next = laid.flatMap(({ options, promise }) => [
-			...choices
-				.filter((option) => fits(options, option))
-				.map((option) => ({ options: [...options, option], promise: promise + promiseOf(option, options) })),
-			...(optional ? [{ options, promise }] : [])
+		const next = laid.flatMap((one) => [
+			...choices.filter((option) => fits(one.options, option)).map((option) => withOne(one, option)),
+			...(optional ? [one] : [])
 		]);
-		laid = next.length > width ? next.sort((a, b) => b.promise - a.promise).slice(0, width) : next;
+		laid = next.length > width ? next.sort((a, b) => promiseOf(b) - promiseOf(a)).slice(0, width) : next;
 	}
 	return laid;
 }
@@ -196,17 +106,15 @@ const waysOf = (places: readonly Place[]) =>
 	places.reduce((product, { choices, optional }) => product * (choices.length + (optional ? 1 : 0)), 1);
 
 /** Finishes what is laid out: in each small place what promises most, where it promises anything. */
-const finished = (laid: Laid, places: readonly Place[], promiseOf: PromiseOf): Laid =>
-	places.reduce(({ options, promise }, { choices }) => {
-		const tried = choices
-			.filter((option) => fits(options, option))
-			.map((option) => ({ option, gain: promiseOf(option, options) }));
-		const best = tried.reduce<(typeof tried)[number] | undefined>(
-			(most, one) => (one.gain > (most?.gain ?? 0) ? one : most),
-			undefined
-		);
-		return best ? { options: [...options, best.option], promise: promise + best.gain } : { options, promise };
-	}, laid);
+const finished = (laid: Laid, places: readonly Place[], withOne: With): Laid =>
+	places.reduce(
+		(before, { choices }) =>
+			choices
+				.filter((option) => fits(before.options, option))
+				.map((option) => withOne(before, option))
+				.reduce((best, one) => (promiseOf(one) > promiseOf(best) ? one : best), before),
+		laid
+	);
 
 const largeSlots: readonly SlotId[] = ['top', 'legs', 'whole', 'suit', 'drape', 'layer', 'outer'];
 /** What of an outfit is seen from afar, anchors apart. */
@@ -221,7 +129,7 @@ const outlineOf = (options: readonly OwnedOption[], anchors: readonly OwnedOptio
 function mostPromising(laid: readonly Laid[], anchors: readonly OwnedOption[]): Laid[] {
 	const perOutline = new Map<string, number>();
 	return [...laid]
-		.sort((a, b) => b.promise - a.promise)
+		.sort((a, b) => promiseOf(b) - promiseOf(a))
 		.filter(({ options }) => {
 			const outline = outlineOf(options, anchors);
 			const before = perOutline.get(outline) ?? 0;
@@ -273,12 +181,12 @@ export function outfitsFrom(ask: OutfitAsk): Outfit[] {
 	const { anchors, context = {}, howMany, dressiness } = ask;
 	// What cannot be worn together goes into no outfit.
 	if (!anchors.every((anchor, i) => fits(anchors.slice(0, i), anchor))) return [];
-	const facts = remembering();
+	const remembered = remembering();
 	const client = context.client;
 	const rail = ask.rail.filter((option) => {
 		if (anchors.some((anchor) => sameOwned(anchor.item, option.item))) return false;
 		if (client && !mayWear(client, option.garment)) return false;
-		const { formality } = facts(option);
+		const { formality } = remembered.facts(option);
 		return (
 			dressiness === undefined ||
 			formality === undefined ||
@@ -286,30 +194,28 @@ export function outfitsFrom(ask: OutfitAsk): Outfit[] {
 		);
 	});
 	const own = new Map<OwnedOption, number>();
-	/** What the eye has against a thing by itself, whatever it is worn with. */
-	const ownHints = (option: OwnedOption) => {
-		const known = own.get(option);
-		if (known !== undefined) return known;
-		const hints = checkLook(asWorn([option]), context, { only: ofOneThing }).length * worths.hint;
-		own.set(option, hints);
-		return hints;
+	const byItself = (option: OwnedOption): number => {
+		let worth = own.get(option);
+		if (worth === undefined)
+			own.set(option, (worth = ownWorth(option, ask) + leadPoints([remembered.facts(option)], ask.lead)));
+		return worth;
 	};
-	const promiseOf: PromiseOf = (option, others) =>
-		others.reduce((sum, other) => sum + together(facts(option), facts(other)).points, 0) +
-		ownHints(option) +
-		atLast(option, ask) +
-		placePoints(option);
+	const withOne: With = ({ options, tally, rest }, option) => ({
+		options: [...options, option],
+		tally: tallied(tally, option, options, remembered),
+		rest: rest + byItself(option) + wholePoints([...options, option]) - wholePoints(options)
+	});
 	const ends = finishing.map((slots) => ({
 		choices: rail.filter((option) => slots.includes(slotOf(option))),
 		optional: true
 	}));
-	const start: Laid = { options: [...anchors], promise: 0 };
+	const start: Laid = { options: [...anchors], tally: noTally, rest: 0 };
 	const laid = bases.flatMap((base): Laid[] => {
 		const places = placesOf(ask, base, rail);
 		if (!places) return [];
 		const all = [...places, ...ends];
-		if (waysOf(all) <= weighAllUpTo) return laidOut([start], all, Infinity, promiseOf);
-		return laidOut([start], places, beamWidth, promiseOf).map((one) => finished(one, ends, promiseOf));
+		if (waysOf(all) <= weighAllUpTo) return laidOut([start], all, Infinity, withOne);
+		return laidOut([start], places, beamWidth, withOne).map((one) => finished(one, ends, withOne));
 	});
 	const seen = new Set<string>();
 	const distinct = laid.filter(({ options }) => {
@@ -318,7 +224,7 @@ export function outfitsFrom(ask: OutfitAsk): Outfit[] {
 	});
 	const outfits = (distinct.length > weighAllUpTo ? mostPromising(distinct, anchors) : distinct).flatMap(
 		({ options }): Outfit[] => {
-			const worth = worthOfOutfit(options, ask, facts);
+			const worth = worthOfOutfit(options, ask, remembered);
 			return worth ? [{ options, ...worth, states: statesOf(options) }] : [];
 		}
 	);

@@ -4,13 +4,16 @@
 	import {
 		moveOf,
 		steer,
+		stepIds,
+		stepsOf,
 		wishIds,
 		type CheckContext,
 		type CheckedPiece,
 		type Client,
 		type Outfit,
 		type OwnedOption,
-		type Steered,
+		type SteerChange,
+		type StepId,
 		type Wish,
 		type WornOption
 	} from '$lib/core';
@@ -23,9 +26,11 @@
 		client: Client;
 		rail: readonly OwnedOption[];
 		context: CheckContext;
+		/** What sets it apart among others: the shape of its leg. */
+		caption?: string;
 		onkeep: (worn: WornOption[]) => void;
 	}
-	let { outfit, client, rail, context, onkeep }: Props = $props();
+	let { outfit, client, rail, context, caption, onkeep }: Props = $props();
 
 	/** What is worn: as it was built, and then as it is steered. */
 	let worn = $state.raw<{ option: OwnedOption; piece: CheckedPiece }[]>(
@@ -43,35 +48,49 @@
 			}))
 		)
 	);
-	let wish = $state<Wish | ''>('');
+	let wish = $state<Wish | StepId | ''>('');
+	const isStep = (asked: string): asked is StepId => (stepIds as readonly string[]).includes(asked);
 	const look = $derived({ worn: worn.map(({ piece: { id, garment, moves } }) => ({ id, garment, moves })) });
 	const names = $derived(worn.map(({ piece }) => piece.title));
-	const ways = $derived(
-		wish === ''
-			? []
-			: steer(
-					worn.map(({ piece }) => piece),
-					wish,
-					{ rail, context }
-				)
-	);
+	/** Ways to what is asked: one change each, or two swaps for a step. */
+	interface Way {
+		changes: SteerChange[];
+		worn: CheckedPiece[];
+		dressiness: number;
+	}
+	const ways = $derived.by((): Way[] => {
+		const pieces = worn.map(({ piece }) => piece);
+		if (wish === '') return [];
+		if (isStep(wish))
+			return stepsOf(pieces, wish, { rail, context, fixed: ['0'] }).map(({ swaps, ...step }) => ({
+				...step,
+				changes: swaps.map((swap) => ({ kind: 'swap', ...swap }))
+			}));
+		return steer(pieces, wish, { rail, context }).map(({ change, ...steered }) => ({
+			...steered,
+			changes: [change]
+		}));
+	});
 	const titleOf = (id: string) => worn.find(({ piece }) => piece.id === id)?.piece.title ?? '';
-	const inWords = ({ change }: Steered) => {
+	const changeInWords = (change: SteerChange) => {
 		if (change.kind === 'swap') return m.pieces.swap(titleOf(change.id), change.to.title);
 		if (change.kind === 'move')
 			return m.pieces.move(moveOf(change.move)?.label ?? change.move, titleOf(change.id));
 		return m.pieces.leaveOff(titleOf(change.id));
 	};
-	function take({ change, worn: next }: Steered) {
+	const inWords = ({ changes }: Way) => changes.map(changeInWords).join('; ');
+	function take({ changes, worn: next }: Way) {
 		worn = next.flatMap((piece) => {
+			const swap = changes.find((change) => change.kind === 'swap' && change.id === piece.id);
 			const before = worn.find((one) => one.piece.id === piece.id);
-			const option = change.kind === 'swap' && change.id === piece.id ? change.to : before?.option;
+			const option = swap?.kind === 'swap' ? swap.to : before?.option;
 			return option ? [{ option, piece }] : [];
 		});
 	}
 </script>
 
 <article class="panel">
+	{#if caption}<h3>{caption}</h3>{/if}
 	<div class="drawing"><PlateFigure {look} body={client} title={names.join(', ')} /></div>
 	<ul class="worn">
 		{#each worn as { piece } (piece.id)}<li>{piece.title}</li>{/each}
@@ -88,10 +107,11 @@
 			inline
 			labelText={m.pieces.steerTo}
 			selected={wish}
-			on:change={(event) => (wish = chosenIn(event) as Wish | '')}
+			on:change={(event) => (wish = chosenIn(event) as Wish | StepId | '')}
 		>
 			<SelectItem value="" text="–" />
 			{#each wishIds as one (one)}<SelectItem value={one} text={one} />{/each}
+			{#each stepIds as one (one)}<SelectItem value={one} text={m.pieces.steps[one]} />{/each}
 		</Select>
 		{#if wish !== '' && ways.length === 0}<p class="soft" role="status">{m.pieces.noSteer}</p>{/if}
 		<ul class="ways">

@@ -4,7 +4,9 @@
 	import { onDestroy } from 'svelte';
 	import {
 		dayInWords,
+		garmentType,
 		optionsOfPiece,
+		slots,
 		wearable,
 		type Client,
 		type Event,
@@ -14,7 +16,7 @@
 		type WornOption
 	} from '$lib/core';
 	import { keepOutfit } from '$lib/store/echoes';
-	import { outfitsInWorker } from '$lib/workers/rail';
+	import { outfitsInWorker, shapesInWorker } from '$lib/workers/rail';
 	import { chosenIn } from '../frame/chosen';
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
@@ -33,7 +35,15 @@
 	let eventId = $state('');
 	let otherId = $state('');
 	let howMany = $state(6);
-	let outfits = $state.raw<Outfit[] | undefined>();
+	let lead = $state<'' | 'leading' | 'quiet'>('');
+	const leads = ['', 'leading', 'quiet'] as const;
+	let built = $state.raw<{ outfit: Outfit; caption?: string }[] | undefined>();
+	/** What has a leg or a hem itself is worn across none. */
+	const across = $derived(
+		!piece.parts.some(({ garment }) =>
+			slots[garmentType(garment.type).slot].covers.some((part) => part === 'legs')
+		)
+	);
 	let working = $state.raw<AbortController | undefined>();
 	const event = $derived(events.find(({ id }) => id === eventId));
 	const others = $derived(
@@ -44,23 +54,28 @@
 	const rail = $derived(pieces.filter(wearable).flatMap(optionsOfPiece));
 	const context = $derived({ client, schools: client.schools, ...(event && { event }) });
 
-	async function build() {
+	async function build(what: 'outfits' | 'shapes') {
 		working?.abort();
 		const stop = new AbortController();
 		working = stop;
 		const worn = new Set(wears.flatMap(({ pieceIds }) => pieceIds));
+		const question = {
+			client: $state.snapshot(client) as Client,
+			pieces: $state.snapshot(pieces) as Piece[],
+			anchorIds: [piece.id, ...(otherId && what === 'outfits' ? [otherId] : [])],
+			howMany,
+			...(lead && { lead }),
+			unworn: pieces.filter(({ id }) => !worn.has(id)).map(({ id }) => id),
+			...(event && { event: $state.snapshot(event) as Event })
+		};
 		await perform(async () => {
-			outfits = await outfitsInWorker(
-				{
-					client: $state.snapshot(client) as Client,
-					pieces: $state.snapshot(pieces) as Piece[],
-					anchorIds: [piece.id, ...(otherId ? [otherId] : [])],
-					howMany,
-					unworn: pieces.filter(({ id }) => !worn.has(id)).map(({ id }) => id),
-					...(event && { event: $state.snapshot(event) as Event })
-				},
-				stop.signal
-			);
+			built =
+				what === 'outfits'
+					? (await outfitsInWorker(question, stop.signal)).map((outfit) => ({ outfit }))
+					: (await shapesInWorker(question, stop.signal)).map(({ shape, outfit }) => ({
+							outfit,
+							caption: shape
+						}));
 		});
 		if (working === stop) working = undefined;
 	}
@@ -102,19 +117,38 @@
 		>
 			{#each [3, 6, 10] as count (count)}<SelectItem value={count} text={String(count)} />{/each}
 		</Select>
-		<Button size="small" disabled={working !== undefined} on:click={() => void build()}
+		<Select
+			size="sm"
+			labelText={m.pieces.lead}
+			selected={lead}
+			on:change={(e) => (lead = chosenIn(e) as typeof lead)}
+		>
+			{#each leads as one (one)}<SelectItem value={one} text={m.pieces.leads[one]} />{/each}
+		</Select>
+		<Button size="small" disabled={working !== undefined} on:click={() => void build('outfits')}
 			>{m.pieces.build}</Button
 		>
+		{#if across}
+			<Button
+				size="small"
+				kind="tertiary"
+				title={m.pieces.acrossNote}
+				disabled={working !== undefined}
+				on:click={() => void build('shapes')}>{m.pieces.across}</Button
+			>
+		{/if}
 		{#if working}
 			<InlineLoading description={m.pieces.building} />
 			<Button size="small" kind="ghost" on:click={() => working?.abort()}>{m.cancel}</Button>
 		{/if}
 	</div>
-	{#if outfits?.length === 0}<p class="panel" role="status">{m.pieces.none}</p>{/if}
-	{#if outfits && outfits.length > 0}
+	{#if built?.length === 0}<p class="panel" role="status">{m.pieces.none}</p>{/if}
+	{#if built && built.length > 0}
 		<ul class="grid" aria-label={m.pieces.outfits}>
-			{#each outfits as outfit (outfit.options.map(({ item }) => item.partId).join())}
-				<li><OutfitCard {outfit} {client} {rail} {context} onkeep={(worn) => void keep(worn)} /></li>
+			{#each built as { outfit, caption } (outfit.options.map(({ item }) => item.partId).join())}
+				<li>
+					<OutfitCard {outfit} {caption} {client} {rail} {context} onkeep={(worn) => void keep(worn)} />
+				</li>
 			{/each}
 		</ul>
 		<div class="no-print">
@@ -136,7 +170,7 @@
 		align-items: end;
 	}
 	.ask > :global(.bx--form-item) {
-		flex: 0 1 16rem;
+		flex: 0 1 11rem;
 	}
 	.grid {
 		grid-template-columns: repeat(auto-fill, minmax(min(16rem, 100%), 1fr));

@@ -23,6 +23,8 @@
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import PieceForm from '../wardrobe/PieceForm.svelte';
 	import OutfitsFrom from './OutfitsFrom.svelte';
+	import PieceCare from './PieceCare.svelte';
+	import PieceWays from './PieceWays.svelte';
 	import { reachOfRail } from '../reach/reach.svelte';
 
 	let { clientId, pieceId }: { clientId: string; pieceId: string } = $props();
@@ -165,8 +167,10 @@
 							<li><span>{dayInWords(on)}</span> <span class="soft">{note}</span></li>
 						{/each}
 					</ul>
+					<PieceCare {piece} {client} />
 				</div>
 			</div>
+			<PieceWays {piece} {client} pieces={found.value.pieces} />
 			<OutfitsFrom
 				{piece}
 				{client}

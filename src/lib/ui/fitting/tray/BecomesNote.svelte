@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Becoming } from '$lib/core';
+	import type { Way } from '$lib/core';
 	import { m } from '../../messages';
 
-	let { becoming }: { becoming: Becoming } = $props();
+	let { becoming }: { becoming: Way } = $props();
 	const { transformation, needs } = $derived(becoming);
 </script>
 
