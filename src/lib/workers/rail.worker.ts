@@ -22,11 +22,21 @@ export interface OutfitQuestion {
 	anchorIds: readonly string[];
 	howMany: number;
 	lead?: OutfitAsk['lead'];
+	dressiness?: number;
 	/** Ids of pieces that were never worn. */
 	unworn: readonly string[];
 }
 
-function askOf({ client, event, pieces, anchorIds, howMany, lead, unworn }: OutfitQuestion): OutfitAsk {
+function askOf({
+	client,
+	event,
+	pieces,
+	anchorIds,
+	howMany,
+	lead,
+	dressiness,
+	unworn
+}: OutfitQuestion): OutfitAsk {
 	const rail = pieces.filter(wearable).flatMap(optionsOfPiece);
 	const fresh = new Set(unworn);
 	return {
@@ -35,6 +45,7 @@ function askOf({ client, event, pieces, anchorIds, howMany, lead, unworn }: Outf
 		context: { client, schools: client.schools, ...(event && { event }) },
 		howMany,
 		lead,
+		dressiness,
 		unworn: ({ piece }) => (fresh.has(piece.id) ? 1 : 0)
 	};
 }

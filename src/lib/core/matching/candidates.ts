@@ -32,6 +32,8 @@ export interface Candidate {
 	becoming?: Becoming;
 	listing?: Listing;
 	shop?: Shop;
+	/** Owned, and never worn as far as is noted. */
+	unworn?: boolean;
 	/** Of what is for sale: which size suits this client. */
 	size?: ListingSize;
 }
@@ -76,6 +78,8 @@ export interface CandidateSource {
 	/** What the client tried of the shops. */
 	fitNotes?: readonly FitNote[];
 	scoring: ScoreOptions;
+	/** Ids of the pieces that were worn; without it nobody noted any. */
+	worn?: ReadonlySet<string>;
 	/** The day on which listings are seen, kept with those that are chosen. */
 	seenOn: string;
 }
@@ -104,15 +108,18 @@ export function candidatesFor(source: CandidateSource): Candidates {
 	const known = new Map<string, ReturnType<Candidates['for']>>();
 	const worths = new Map<string, readonly WorthyOffer[]>();
 
+	const { worn } = source;
+	const isUnworn = ({ piece }: OwnedOption) => worn !== undefined && worn.size > 0 && !worn.has(piece.id);
 	const ownedFor = (element: Element) =>
-		rankCandidates(element, wardrobe, ({ garment }) => garment, options).map(
-			({ candidate: { item, title, garment }, closeness }): Candidate => ({
-				key: keyOfItem(item),
+		rankCandidates(element, wardrobe, ({ garment }) => garment, { ...options, atLast: isUnworn }).map(
+			({ candidate, closeness }): Candidate => ({
+				key: keyOfItem(candidate.item),
 				from: 'owned',
-				title,
-				item,
-				garment,
-				closeness
+				title: candidate.title,
+				item: candidate.item,
+				garment: candidate.garment,
+				closeness,
+				...(isUnworn(candidate) && { unworn: true })
 			})
 		);
 	const turnedFor = (element: Element) =>

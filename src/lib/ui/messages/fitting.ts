@@ -254,6 +254,7 @@ export const fitting = {
 		'to-make': 'still to be made',
 		other: 'another reason'
 	} as Record<string, string>,
+	unworn: 'never worn yet',
 	score: 'Closeness',
 	undressed: (measured: string) => `${measured}.`,
 	confidence: (percent: number) => `${percent} % of what was asked is known of the pieces`,

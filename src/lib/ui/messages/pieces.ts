@@ -43,6 +43,7 @@ export const pieces = {
 	steps: { up: 'one step dressier', down: 'one step plainer', evening: 'from day to evening' },
 	forEvent: 'For',
 	anyDay: 'no particular day',
+	anyLevel: (level: string) => `anything ${level}`,
 	build: 'Build outfits',
 	building: 'Building…',
 	none: 'No outfit without a warning can be built from the rail around this. Take another event, leave the second piece out, or add shoes, a top or a bottom to the rail.',

@@ -4,6 +4,7 @@
 	import { onDestroy } from 'svelte';
 	import {
 		dayInWords,
+		facetOf,
 		garmentType,
 		optionsOfPiece,
 		slots,
@@ -46,6 +47,11 @@
 	);
 	let working = $state.raw<AbortController | undefined>();
 	const event = $derived(events.find(({ id }) => id === eventId));
+	/** Instead of an event, a level of dressiness: from casual up. */
+	const levels = facetOf('formality')
+		.values.map(({ id, label }, level) => ({ id: `level ${id}`, label, level }))
+		.slice(1);
+	const dressiness = $derived(levels.find(({ id }) => id === eventId)?.level);
 	const others = $derived(
 		pieces
 			.filter((other) => other.id !== piece.id && wearable(other))
@@ -65,6 +71,7 @@
 			anchorIds: [piece.id, ...(otherId && what === 'outfits' ? [otherId] : [])],
 			howMany,
 			...(lead && { lead }),
+			...(dressiness !== undefined && { dressiness }),
 			unworn: pieces.filter(({ id }) => !worn.has(id)).map(({ id }) => id),
 			...(event && { event: $state.snapshot(event) as Event })
 		};
@@ -104,6 +111,7 @@
 			on:change={(e) => (eventId = chosenIn(e))}
 		>
 			<SelectItem value="" text={m.pieces.anyDay} />
+			{#each levels as { id, label } (id)}<SelectItem value={id} text={m.pieces.anyLevel(label)} />{/each}
 			{#each events as one (one.id)}<SelectItem
 					value={one.id}
 					text="{one.title}, {dayInWords(one.date)}"

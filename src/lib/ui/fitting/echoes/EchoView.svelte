@@ -30,6 +30,11 @@
 		const id = clientId;
 		return async () => (id ? database.fitNotes.where('clientId').equals(id).toArray() : undefined);
 	});
+	const wears = live(() => {
+		const id = clientId;
+		return async () => (id ? database.wears.where('clientId').equals(id).toArray() : undefined);
+	});
+	const wornIds = $derived(new Set(wears.value?.flatMap(({ pieceIds }) => pieceIds)));
 	const reference = live(() => {
 		const id = referenceId;
 		return async () => (id ? database.references.get(id) : undefined);
@@ -42,7 +47,14 @@
 	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));
 
 	const onTable = $derived.by((): OnTable | undefined => {
-		if (!echo.value?.found || !client.value || !reference.value || !pieces.value || !settings.value)
+		if (
+			!echo.value?.found ||
+			!client.value ||
+			!reference.value ||
+			!pieces.value ||
+			!settings.value ||
+			!wears.value
+		)
 			return undefined;
 		return {
 			echo: echo.value.found,
@@ -54,6 +66,7 @@
 			letters: settings.value.found?.letters ?? true,
 			units: settings.value.found?.units ?? 'cm',
 			fitNotes: fitNotes.value ?? [],
+			wornIds,
 			event: event.value?.found
 		};
 	});
@@ -63,7 +76,8 @@
 			return onTable ?? (echo.value && !echo.value.found ? 'gone' : undefined);
 		},
 		get error() {
-			return [echo, client, pieces, reference, settings, event, fitNotes].find(({ error }) => error)?.error;
+			return [echo, client, pieces, reference, settings, event, fitNotes, wears].find(({ error }) => error)
+				?.error;
 		}
 	};
 </script>

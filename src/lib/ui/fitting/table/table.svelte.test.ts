@@ -52,7 +52,8 @@ let onTable = $state.raw<OnTable>({
 	rates: {},
 	letters: true,
 	units: 'cm' as const,
-	fitNotes: []
+	fitNotes: [],
+	wornIds: new Set<string>()
 });
 const fetched = vi.fn();
 
@@ -88,7 +89,8 @@ beforeEach(async () => {
 		rates: {},
 		letters: true,
 		units: 'cm',
-		fitNotes: []
+		fitNotes: [],
+		wornIds: new Set<string>()
 	};
 	stop = $effect.root(() => {
 		table = fittingTable(() => onTable);

@@ -48,6 +48,8 @@ export interface OnTable {
 	units: LengthUnit;
 	/** What the client tried of shops. */
 	fitNotes: FitNote[];
+	/** Pieces that were worn. */
+	wornIds: ReadonlySet<string>;
 	/** What the echo is for. */
 	event?: Event;
 }
@@ -89,6 +91,7 @@ export function fittingTable(onTable: () => OnTable) {
 			pieces,
 			market: market.answer?.ok ? market.answer.answer : undefined,
 			fitNotes: onTable().fitNotes,
+			worn: onTable().wornIds,
 			scoring,
 			seenOn: today()
 		})
