@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { v5 } from 'uuid';
 import {
 	addDays,
+	asVersion,
 	choosing,
 	clientSchema,
 	colourWords,
@@ -14,6 +15,7 @@ import {
 	freshEcho,
 	fitNoteSchema,
 	freshEvent,
+	freshExtra,
 	freshFitNote,
 	freshPiece,
 	freshSettings,
@@ -24,6 +26,7 @@ import {
 	optionsOfPiece,
 	plannedFor,
 	readLook,
+	takenApart,
 	type AspectId,
 	type Client,
 	type Echo,
@@ -38,6 +41,7 @@ import {
 	type Provenance,
 	type Reference,
 	type RoleId,
+	type Version,
 	type Studio,
 	type StudioDocument,
 	type Wear,
@@ -203,24 +207,29 @@ function wardrobe(file: string): Piece[] {
 			ago,
 			size = '',
 			place = '',
-			measures = ''
-		]) => ({
-			...freshPiece({ id: idOf('piece', client, name), clientId: idOf('client', client), parts: [] }),
-			rev: 1,
-			clientId: idOf('client', client),
-			name,
-			parts: [
-				{ id: idOf('part', client, name), name: '', garment: garmentFrom(type, colours, facets, 'said') }
-			],
-			acquired: {
-				how: how as Piece['acquired']['how'],
-				on: dayAt(-Number(ago)),
-				price: price ? pounds(price) : undefined
-			},
-			sizeLabel: size,
-			measuresCm: measuresFrom(measures),
-			place
-		})
+			measures = '',
+			worn = ''
+		]): Piece => {
+			const piece: Piece = {
+				...freshPiece({ id: idOf('piece', client, name), clientId: idOf('client', client), parts: [] }),
+				rev: 1,
+				clientId: idOf('client', client),
+				name,
+				parts: [
+					{ id: idOf('part', client, name), name: '', garment: garmentFrom(type, colours, facets, 'said') }
+				],
+				acquired: {
+					how: how as Piece['acquired']['how'],
+					on: dayAt(-Number(ago)),
+					price: price ? pounds(price) : undefined
+				},
+				sizeLabel: size,
+				measuresCm: measuresFrom(measures),
+				place
+			};
+			let part = 0;
+			return worn === 'apart' ? takenApart(piece, () => idOf('part', client, name, String(part++))) : piece;
+		}
 	);
 }
 
@@ -274,17 +283,28 @@ function reference(file: string): Reference {
 }
 
 /** Matches of an echo, made by the same functions as on the fitting table. */
-function matchesFrom(file: string, lines: string, reference: Reference, pieces: Piece[]): Match[] {
+function matchesFrom(
+	file: string,
+	lines: string,
+	reference: Reference,
+	pieces: Piece[],
+	base: readonly Match[] = []
+): Match[] {
 	const key = keyOf(file);
-	let matches: Match[] = [];
+	let matches: Match[] = [...base];
 	eachLine(`echoes/${file}`, lines, ([pair = '', reason, moves]) => {
+		if (pair.startsWith('+')) return;
 		const [type = '', answer = ''] = pair.split('>').map((text) => text.trim());
 		const element = inOrder(reference.elements).find(
 			({ garment }) => garment.type === typeIds.get(type.toLowerCase())
 		);
 		if (!element) throw new Error(`the reference has no "${type}"`);
 		const id = idOf('match', key, type);
-		if (answer === '-') matches = choosing.leaveOut(matches, element.id, id);
+		if (answer === '-')
+			matches = choosing.noteMatch(choosing.leaveOut(matches, element.id, id), element.id, {
+				reason: (reason || 'other') as Match['reason'],
+				instead: moves ?? ''
+			});
 		else if (answer === 'done') matches = choosing.markDone(matches, element, id);
 		else {
 			const option = pieces.flatMap(optionsOfPiece).find(({ piece }) => piece.name === answer);
@@ -301,15 +321,64 @@ function matchesFrom(file: string, lines: string, reference: Reference, pieces: 
 	return matches;
 }
 
+/** What is worn besides: lines of `+ piece | | moves`. */
+function extrasFrom(file: string, lines: string, pieces: Piece[]): Echo['extras'] {
+	return eachLine(`echoes/${file}`, lines, ([line = '', , moves]) => {
+		if (!line.startsWith('+')) return [];
+		const name = line.slice(1).trim();
+		const option = pieces.flatMap(optionsOfPiece).find(({ piece }) => piece.name === name);
+		if (!option) throw new Error(`the wardrobe has no "${name}"`);
+		return [
+			freshExtra({
+				id: idOf('extra', keyOf(file), name),
+				item: option.item,
+				movesDone: listed<MoveId>(moves)
+			})
+		];
+	}).flat();
+}
+
+/** Versions of an echo: each `version: name | kind | days ago`, then what it wears otherwise. */
+function versionsFrom(
+	file: string,
+	text: string,
+	made: Echo,
+	reference: Reference,
+	pieces: Piece[]
+): Version[] {
+	return text
+		.split(/^version:/m)
+		.slice(1)
+		.map((block) => {
+			const [first = '', ...lines] = block.split('\n');
+			const [name = '', kind, ago] = first.split('|').map((field) => field.trim());
+			const rest = lines.join('\n');
+			return asVersion(
+				{
+					matches: matchesFrom(file, rest, reference, pieces, made.matches),
+					extras: [...made.extras, ...extrasFrom(file, rest, pieces)],
+					gapNotes: []
+				},
+				{
+					id: idOf('version', keyOf(file), name),
+					name,
+					kind: kind as Version['kind'],
+					on: dayAt(-Number(ago))
+				}
+			);
+		});
+}
+
 function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'references' | 'pieces'>): Echo {
 	const { head, body } = headed(read(`echoes/${file}`));
-	const [lines = '', verdict] = body.split(/^verdict:/m);
+	const [worn = '', verdict] = body.split(/^verdict:/m);
+	const [lines = ''] = worn.split(/^version:/m);
 	const clientId = idOf('client', head.client ?? '');
 	const found = studio.references.find(({ id }) => id === idOf('reference', head.reference ?? ''));
 	if (!found) throw new Error(`echoes/${file}: there is no reference "${head.reference}"`);
 	const pieces = studio.pieces.filter((piece) => piece.clientId === clientId);
 	const event = studio.events.find(({ title }) => title === head.event);
-	const made: Echo = {
+	const base: Echo = {
 		...freshEcho({
 			id: idOf('echo', keyOf(file)),
 			clientId,
@@ -321,8 +390,10 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 		...(event && { eventId: event.id, plannedFor: plannedFor(event) }),
 		schools: studio.clients.find(({ id }) => id === clientId)?.schools ?? {},
 		matches: matchesFrom(file, lines, found, pieces),
+		extras: extrasFrom(file, lines, pieces),
 		...(head.limit && { spendLimit: pounds(head.limit) })
 	};
+	const made: Echo = { ...base, versions: versionsFrom(file, worn, base, found, pieces) };
 	if (!verdict) return made;
 	const [rating, wouldWear, ago, note = ''] = verdict.split('|').map((field) => field.trim());
 	const given = { ownRating: Number(rating), wouldWear: wouldWear as 'yes', note };

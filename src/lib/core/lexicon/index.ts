@@ -2,7 +2,7 @@
 export type { Facet, FacetId } from './facets';
 export { facetIds, facetOf, facetValue } from './facets';
 export type { GarmentType } from './taxonomy';
-export { garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './taxonomy';
+export { canAnswer, garmentType, garmentTypes, typeHasFacet, typeSimilarity } from './taxonomy';
 export { aspectWeightOf } from './aspect-weights';
 export { bandOf, bands } from './bands';
 export {

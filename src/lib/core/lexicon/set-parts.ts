@@ -31,6 +31,7 @@ export const setParts: Readonly<Record<string, readonly SetPart[]>> = {
 	'patiala-suit': parts('kurta=kurta, patiala=patiala'),
 	'churidar-suit': parts('kurta=kurta, churidar=churidar'),
 	'sharara-set': parts('kurta=kurta, sharara=sharara'),
+	'gharara-set': parts('kurta=short-kurta, gharara=gharara'),
 	'lehenga-choli': parts('choli=choli, lehenga=lehenga')
 };
 

@@ -117,7 +117,43 @@ export function togglePin(matches: readonly Match[], elementId: string): Match[]
 	);
 }
 
-/** Notes why a match was taken. */
-export function giveReason(matches: readonly Match[], elementId: string, reason: Match['reason']): Match[] {
-	return matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, reason } : match));
+/** What the stylist notes of a match: why it was taken, what else could be, what it is beside the reference's. */
+export type MatchNotes = Partial<Pick<Match, 'reason' | 'instead' | 'note' | 'beside'>>;
+
+/** Notes something of the match of an element; `beside: undefined` takes the comparison back. */
+export const noteMatch = (matches: readonly Match[], elementId: string, notes: MatchNotes): Match[] =>
+	matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, ...notes } : match));
+
+/** As many things as answer one element: stacked bracelets, layered chains, two tops. */
+export const mostItems = 5;
+
+/**
+ * Puts an item on beside what answers an element already, last in their order; where nothing does, it is chosen for it. Beyond the
+ * most there may be, nothing changes.
+ */
+export function addItem(
+	matches: readonly Match[],
+	elements: readonly Element[],
+	chosen: { element: Element; item: Item; garment: Garment },
+	id: string
+): Match[] {
+	const { element, item } = chosen;
+	const match = matches.find(({ state, elementIds }) => state === 'items' && elementIds.includes(element.id));
+	if (!match) return chooseItem(matches, elements, chosen, id);
+	if (match.items.length >= mostItems || match.items.some((other) => sameThing(other, item)))
+		return [...matches];
+	return withoutItem(matches, item).map((other) =>
+		other.id === match.id ? { ...other, items: [...other.items, item], byHand: true } : other
+	);
+}
+
+/** Takes one of several items off; the last one leaves a gap. */
+export function removeItem(matches: readonly Match[], elementId: string, item: Item): Match[] {
+	return matches
+		.map((match) =>
+			match.elementIds.includes(elementId)
+				? { ...match, items: match.items.filter((other) => !sameItem(other, item)) }
+				: match
+		)
+		.filter(({ state, items }) => state !== 'items' || items.length > 0);
 }

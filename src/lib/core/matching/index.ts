@@ -32,6 +32,7 @@ export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
 export { isSet, partsOfSet, takenApart } from './sets';
+export { asVersion, garmentsBetween, putTogether, sameAs, versionNow, type PutTogether } from './versions';
 export { judge } from './judging';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
 export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';

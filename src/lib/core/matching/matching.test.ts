@@ -10,7 +10,7 @@ import {
 	uuid
 } from '../../../../tests/records';
 import type { Item, Match } from '../model/echo';
-import { chooseItem, clearMatch, giveReason, leaveOut, markDone, toggleMove } from './choosing';
+import { chooseItem, clearMatch, leaveOut, markDone, noteMatch, toggleMove } from './choosing';
 import { matchOf, optionsOfPiece, resolveItem, wornIn } from './items';
 import { judge } from './judging';
 import { inOrder, moveElement } from './order';
@@ -79,7 +79,7 @@ describe('choosing', () => {
 		const off = toggleMove(matches, top.id, 'tucked');
 		expect(off[0]?.movesDone).toEqual([]);
 		expect(toggleMove(off, top.id, 'tucked')[0]?.movesDone).toEqual(['tucked']);
-		expect(giveReason(matches, top.id, 'body')[0]?.reason).toBe('body');
+		expect(noteMatch(matches, top.id, { reason: 'body' })[0]?.reason).toBe('body');
 	});
 
 	it('marks hair as done', () => {

@@ -22,7 +22,7 @@ export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 		...echo.matches.flatMap(({ elementIds: [id], items, movesDone }) =>
 			items.flatMap((item) => worn(id, item, movesDone))
 		),
-		...echo.extras.flatMap(({ id, item }) => worn(id, item, []))
+		...echo.extras.flatMap(({ id, item, movesDone }) => worn(id, item, movesDone))
 	];
 }
 

@@ -3,7 +3,7 @@ import { placeOf } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
 import { transformationOf, type TransformationCaution } from '../lexicon/transformations';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Echo, Item } from '../model/echo';
+import type { Echo, Extra, Item, Match, MatchReason } from '../model/echo';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
@@ -18,6 +18,10 @@ export interface SheetLine {
 	/** What is worn for it; empty for a gap. */
 	worn: { title: string; garment: Garment; item: Item }[];
 	state: 'items' | 'done' | 'left-out' | 'gap';
+	/** Why it is not the reference's own, and what could be there, as far as it was noted. */
+	why?: { reason: MatchReason; instead: string };
+	/** What it is beside the reference's piece. */
+	beside?: Match['beside'];
 	/** What to do with it, in words: how it is turned into what it is worn as, and its moves. */
 	howToWear: string[];
 }
@@ -26,6 +30,8 @@ export interface SheetLine {
 export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece[]): SheetLine[] {
 	return inOrder(reference.elements).map((element) => {
 		const match = matchOf(echo, element.id);
+		// The note beside it is the studio's own, and stays there.
+		const noted = match ?? echo.gapNotes.find(({ elementId }) => elementId === element.id);
 		return {
 			elementId: element.id,
 			asked: garmentInWords(element.garment),
@@ -34,11 +40,13 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 				return resolved ? [{ title: resolved.title, garment: resolved.garment, item }] : [];
 			}),
 			state: match?.state ?? 'gap',
+			...(noted && { why: { reason: noted.reason, instead: noted.instead } }),
+			beside: match?.beside,
 			howToWear: [
 				...(match?.items ?? []).flatMap((item) =>
 					item.source === 'piece' && item.becomes ? [transformationOf(item.becomes).how] : []
 				),
-				...element.moves.filter((move) => match?.movesDone.includes(move)).map((move) => moves[move].label)
+				...(match?.movesDone ?? []).map((move) => moves[move].label)
 			]
 		};
 	});
@@ -48,10 +56,10 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 export const extrasOf = (
 	echo: Pick<Echo, 'extras'>,
 	pieces: readonly Piece[]
-): { id: string; kind: Echo['extras'][number]['kind']; title: string; item: Item; garment: Garment }[] =>
-	echo.extras.flatMap(({ id, kind, item }) => {
-		const resolved = resolveItem(item, pieces);
-		return resolved ? [{ id, kind, title: resolved.title, item, garment: resolved.garment }] : [];
+): (Extra & { title: string; garment: Garment })[] =>
+	echo.extras.flatMap((extra) => {
+		const resolved = resolveItem(extra.item, pieces);
+		return resolved ? [{ ...extra, title: resolved.title, garment: resolved.garment }] : [];
 	});
 
 export type SheetCaution = 'heels' | 'hems' | TransformationCaution;

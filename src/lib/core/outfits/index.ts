@@ -2,6 +2,7 @@
 export { referenceFrom, type WornOption } from './to-reference';
 export { acrossShapes, shapeOf, type AcrossShape } from './across-shapes';
 export { coloursInIt, type ColourInIt } from './colours-in-it';
+export { somethingMore, type More } from './something-more';
 export { stepIds, stepsOf, type Step, type StepId } from './step';
 export { outfitsFrom, type Outfit } from './outfits-from';
 export { worthOfOutfit, type OutfitAsk } from './worth';

@@ -11,7 +11,9 @@
 		sheetCautions,
 		sheetOf,
 		spendOf,
-		type Item
+		moves,
+		type Item,
+		type SheetLine
 	} from '$lib/core';
 	import { referenceLook, wornLook } from '../fitting/table/looks';
 	import type { OnTable } from '../fitting/table/table.svelte';
@@ -34,6 +36,12 @@
 			? m.lookbook.owned
 			: [item.shop.name, item.sizeLabel, moneyInWords(item.listing.price)].filter(Boolean).join(' · ');
 	const answer = m.lookbook.states;
+	/** Why it is not as in the reference, and what could be, in the client's words. */
+	const why = ({ why: noted }: SheetLine) =>
+		noted &&
+		[m.lookbook.reasons[noted.reason], noted.instead && m.lookbook.instead(noted.instead)]
+			.filter(Boolean)
+			.join('; ');
 </script>
 
 <article class="page book">
@@ -82,15 +90,20 @@
 						{:else}
 							<strong>{line.state === 'items' ? answer.gap : answer[line.state]}</strong>
 						{/each}
+						{#if why(line)}<span>{why(line)}</span>{/if}
+						{#if line.beside}<span>{m.lookbook.beside(line.beside.is, line.beside.why)}</span>{/if}
 						{#if line.howToWear.length > 0}<span>{m.lookbook.howToWear}: {line.howToWear.join(', ')}</span
 							>{/if}
 					</li>
 				{/each}
-				{#each extras as { id, kind, title, item } (id)}
+				{#each extras as { id, kind, title, item, movesDone } (id)}
 					<li>
 						<span class="soft">{m.lookbook.extras[kind]}</span>
 						<strong>{title}</strong>
 						<span>{source(item)}</span>
+						{#if movesDone.length > 0}
+							<span>{m.lookbook.howToWear}: {movesDone.map((move) => moves[move].label).join(', ')}</span>
+						{/if}
 					</li>
 				{/each}
 			</ol>

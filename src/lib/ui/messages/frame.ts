@@ -42,6 +42,8 @@ export const frame = {
 		pinned: (what: string) => `Pinned ${what}`,
 		unpinned: (what: string) => `Unpinned ${what}`,
 		matchedAll: 'Matched the look from the wardrobe',
+		keptVersion: (name: string) => `Kept the version “${name}”`,
+		wentBackTo: (name: string) => `Went back to “${name}”`,
 		notedWhy: (what: string) => `Noted why: ${what}`,
 		letStand: (title: string) => `Let stand: ${title}`,
 		raisedAgain: (title: string) => `Raised again: ${title}`,

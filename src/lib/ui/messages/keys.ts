@@ -23,6 +23,8 @@ export const keySheet = {
 		['table', 'P', 'pin the match, or let it go'],
 		['table', 'M', 'match what I have, around the pins'],
 		['table', 'C', 'set the card beside another'],
+		['table', 'B', 'wear the card beside what is chosen'],
+		['table', 'E', 'put on something more, or back to the cards'],
 		['table', '/', 'find among the cards'],
 		['table', 'H · O · L', 'hems, overlay, layers off'],
 		['table', 'K', 'check the look, or back to the cards'],

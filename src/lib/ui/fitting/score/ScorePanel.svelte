@@ -22,8 +22,10 @@
 		table: FittingTable;
 		currency: string;
 		onjudge: () => void;
+		/** Keeps what is worn as a version. */
+		onkeep: () => void;
 	}
-	let { table, currency, onjudge }: Props = $props();
+	let { table, currency, onjudge, onkeep }: Props = $props();
 
 	const score = $derived(table.score);
 	const band = $derived(bandOf(score.score));
@@ -116,7 +118,7 @@
 	<div class="losses">
 		{#if table.moved}<Moved {table} />{:else}<WinBacks {table} />{/if}
 	</div>
-	<SpendPanel {table} {currency} {onjudge} />
+	<SpendPanel {table} {currency} {onjudge} {onkeep} />
 </section>
 <SchoolsForm
 	bind:open={choosing}

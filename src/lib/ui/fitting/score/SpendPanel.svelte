@@ -8,8 +8,9 @@
 		table: FittingTable;
 		currency: string;
 		onjudge: () => void;
+		onkeep: () => void;
 	}
-	let { table, currency, onjudge }: Props = $props();
+	let { table, currency, onjudge, onkeep }: Props = $props();
 
 	const limit = $derived(table.echo.spendLimit);
 	/** As text, so that another change to the echo, which brings an equal limit anew, leaves what is being typed. */
@@ -61,6 +62,7 @@
 		<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
 		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button
 		>
+		<Button size="small" kind="ghost" on:click={onkeep}>{m.fitting.versions.keep}</Button>
 	</div>
 </div>
 

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-	export type Side = 'tray' | 'check' | 'wear';
+	export type Side = 'tray' | 'more' | 'check' | 'wear';
 </script>
 
 <script lang="ts">
@@ -8,6 +8,7 @@
 	import { m } from '../../messages';
 	import CheckPanel from '../check/CheckPanel.svelte';
 	import type { FittingTable } from './table.svelte';
+	import MorePanel from '../more/MorePanel.svelte';
 	import WearPanel from '../wear/WearPanel.svelte';
 	import Tray from '../tray/Tray.svelte';
 
@@ -25,6 +26,10 @@
 <div class="side">
 	<div class="tabs" role="group" aria-label={m.fitting.check.tabs}>
 		<button aria-pressed={side === 'tray'} onclick={() => (side = 'tray')}>{m.fitting.check.tray}</button>
+		<button aria-pressed={side === 'more'} onclick={() => (side = 'more')}
+			>{m.fitting.somethingMore.tab}
+			{#if table.echo.extras.length > 0}<span class="figures">{table.echo.extras.length}</span>{/if}</button
+		>
 		<button aria-pressed={side === 'check'} onclick={() => (side = 'check')}
 			>{m.fitting.check.title} <span class="figures">{table.check.faults || ''}</span></button
 		>
@@ -34,7 +39,9 @@
 		>
 	</div>
 	<Guarded>
-		{#if side === 'check'}
+		{#if side === 'more'}
+			<MorePanel {table} />
+		{:else if side === 'check'}
 			<CheckPanel {table} />
 		{:else if side === 'wear'}
 			<WearPanel {table} />

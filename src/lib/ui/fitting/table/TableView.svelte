@@ -9,6 +9,7 @@
 	import { m } from '../../messages';
 	import CompareCards from '../tray/CompareCards.svelte';
 	import EchoForm from '../echoes/EchoForm.svelte';
+	import VersionForm from '../echoes/VersionForm.svelte';
 	import { tableKeys } from './keyboard';
 	import LookPlate from './LookPlate.svelte';
 	import { referenceLook, wornLook } from './looks';
@@ -32,6 +33,7 @@
 	let judging = $state(false);
 	let asking = $state(false);
 	let editing = $state(false);
+	let keeping = $state(false);
 	let asked = $state(false);
 	let room = $state<HTMLElement>();
 
@@ -93,7 +95,9 @@
 		</span>
 		<div class="deeds">
 			<Button kind="tertiary" size="small" on:click={matchAll}>{m.fitting.matchAll}</Button>
-			<Button kind="ghost" size="small" href="/fitting/{echo.id}/beside">{m.fitting.beside}</Button>
+			<Button kind="ghost" size="small" href="/fitting/{echo.id}/beside"
+				>{m.fitting.beside}{echo.versions.length > 0 ? ` (${echo.versions.length + 1})` : ''}</Button
+			>
 			<Button kind="ghost" size="small" on:click={() => void makeAnother()}>{m.fitting.makeAnother}</Button>
 			<Button kind="ghost" size="small" on:click={() => (editing = true)}>{m.edit}</Button>
 			<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
@@ -148,11 +152,17 @@
 				<SidePanel {table} bind:side onwhy={() => (asked = true)} />
 			</div>
 		</div>
-		<ScorePanel {table} currency={onTable.currency} onjudge={() => (judging = true)} />
+		<ScorePanel
+			{table}
+			currency={onTable.currency}
+			onjudge={() => (judging = true)}
+			onkeep={() => (keeping = true)}
+		/>
 	{/if}
 </div>
 <VerdictForm bind:open={judging} {echo} />
 <EchoForm bind:open={editing} {echo} />
+<VersionForm bind:open={keeping} {echo} />
 {#if table.selected}
 	<CompareCards {table} element={table.selected} />
 	<WhyFigure bind:open={asked} {table} element={table.selected} />

@@ -9,6 +9,7 @@ import {
 	matchWardrobe,
 	mayWear,
 	plannedFor,
+	sameThing,
 	schoolGuide,
 	type Candidate,
 	type Candidates,
@@ -17,6 +18,8 @@ import {
 	type Echo,
 	type Element,
 	type Event,
+	type Extra,
+	type Item,
 	type Finding,
 	type Match,
 	type Mend,
@@ -61,7 +64,16 @@ export function tableDeeds(source: () => DeedSource) {
 		return telling ? performTold(label, work) : perform(() => change(label, work));
 	};
 	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
-		edit(label, (draft) => void (draft.matches = update(draft.matches)));
+		edit(label, (draft) => {
+			draft.matches = update(draft.matches);
+			// Why there was a gap is of no use once there is none.
+			draft.gapNotes = draft.gapNotes.filter(({ elementId }) => !matchOf(draft, elementId));
+		});
+	const editExtra = (label: string, extraId: string, recipe: (extra: Extra) => void) =>
+		edit(label, (draft) => {
+			const extra = draft.extras.find(({ id }) => id === extraId);
+			if (extra) recipe(extra);
+		});
 
 	const choose = (
 		element: Element,
@@ -181,8 +193,54 @@ export function tableDeeds(source: () => DeedSource) {
 					)
 				: nothing;
 		},
-		giveReason: (element: Element, reason: Match['reason']) =>
-			write(m.did.notedWhy(words(element)), (matches) => choosing.giveReason(matches, element.id, reason)),
+		/** Notes of a match, or why there is none, what could be there, and what it is beside the reference's. */
+		note: (element: Element, notes: choosing.MatchNotes) =>
+			edit(m.did.notedWhy(words(element)), (draft) => {
+				if (matchOf(draft, element.id)) {
+					draft.matches = choosing.noteMatch(draft.matches, element.id, notes);
+					return;
+				}
+				const { beside: _, ...ofGap } = notes;
+				const before = draft.gapNotes.find(({ elementId }) => elementId === element.id);
+				if (before) Object.assign(before, ofGap);
+				else draft.gapNotes.push({ elementId: element.id, reason: 'other', instead: '', note: '', ...ofGap });
+			}),
+		/** Puts something on beside what answers an element already. */
+		add: (
+			element: Element,
+			{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
+			sizeLabel?: string
+		) =>
+			write(m.did.putOn(title), (matches) =>
+				choosing.addItem(
+					matches,
+					source().reference.elements,
+					{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
+					newId()
+				)
+			),
+		/** Takes one of several things off. */
+		remove: (element: Element, item: Item, title: string) =>
+			write(m.did.tookOff(title), (matches) => choosing.removeItem(matches, element.id, item)),
+		/** Puts something on that no element asks for. What is worn of it elsewhere in the look is taken from there. */
+		putOn: ({ item, title }: Pick<OwnedOption, 'title'> & { item: Item }, placed?: Extra['placed']) =>
+			edit(m.did.putOn(title), (draft) => {
+				draft.matches = draft.matches
+					.map((match) => ({ ...match, items: match.items.filter((other) => !sameThing(other, item)) }))
+					.filter(({ state, items }) => state !== 'items' || items.length > 0);
+				draft.extras = [
+					...draft.extras.filter((extra) => !sameThing(extra.item, item)),
+					freshExtra({ id: newId(), item, ...(placed && { placed }) })
+				];
+			}),
+		toggleExtraMove: ({ id, title }: { id: string; title: string }, move: MoveId) =>
+			editExtra(m.did.changedMoves(title), id, (extra) => {
+				extra.movesDone = extra.movesDone.includes(move)
+					? extra.movesDone.filter((other) => other !== move)
+					: [...extra.movesDone, move];
+			}),
+		noteExtra: ({ id, title }: { id: string; title: string }, note: string) =>
+			editExtra(m.did.notedWhy(title), id, (extra) => void (extra.note = note)),
 		/** Other schools for this echo. */
 		setSchools: (schools: Partial<Schools>) => {
 			const before = source().echo.schools;

@@ -13,7 +13,7 @@ export interface TableActions {
 	toggleOverlay: () => void;
 	nextLayers: () => void;
 	/** Shows the eye's findings or the day, or the cards again. */
-	toggleSide: (to: 'check' | 'wear') => void;
+	toggleSide: (to: 'more' | 'check' | 'wear') => void;
 	askWhy: () => void;
 	search: () => void;
 }
@@ -21,6 +21,12 @@ export interface TableActions {
 const focusIn = (room: HTMLElement | undefined, selector: string) =>
 	room?.querySelector<HTMLElement>(selector)?.focus();
 export const focusRung = (room: HTMLElement | undefined) => focusIn(room, '[data-rung][tabindex="0"]');
+/** Wears the card beside what is chosen, where it can be. */
+function addIn(room: HTMLElement | undefined, key: string | null | undefined): boolean {
+	const add = key ? room?.querySelector<HTMLElement>(`[data-add="${CSS.escape(key)}"]`) : undefined;
+	add?.click();
+	return add !== undefined && add !== null;
+}
 const cardsIn = (room: HTMLElement | undefined) => [
 	...(room?.querySelectorAll<HTMLElement>('[data-card]') ?? [])
 ];
@@ -80,11 +86,13 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 				const key = document.activeElement?.getAttribute('data-card');
 				if (key) table.tray.toggleCompared(key);
 			},
+			b: () => addIn(room(), document.activeElement?.getAttribute('data-card')),
 			Backspace: () => table.told(() => table.clear(element)),
 			Delete: () => table.told(() => table.clear(element)),
 			h: actions.toggleHems,
 			o: actions.toggleOverlay,
 			l: actions.nextLayers,
+			e: () => actions.toggleSide('more'),
 			k: () => actions.toggleSide('check'),
 			g: () => actions.toggleSide('wear'),
 			w: () => table.matchOf(element)?.state === 'items' && actions.askWhy(),

@@ -6,16 +6,19 @@ export const referenceLook = (reference: Reference): PlateLook => ({
 });
 
 /** What an echo wears, each thing under the first element that it answers; extras under their own id. */
-export function wornLook(echo: Echo, garmentOf: (item: Item) => Garment | undefined): PlateLook {
+export function wornLook(
+	echo: Pick<Echo, 'matches' | 'extras'>,
+	garmentOf: (item: Item) => Garment | undefined
+): PlateLook {
 	const matched = echo.matches.flatMap((match) =>
 		match.items.flatMap((item) => {
 			const garment = garmentOf(item);
 			return garment ? [{ id: match.elementIds[0] ?? match.id, garment, moves: match.movesDone }] : [];
 		})
 	);
-	const extras = echo.extras.flatMap(({ id, item }) => {
+	const extras = echo.extras.flatMap(({ id, item, movesDone }) => {
 		const garment = garmentOf(item);
-		return garment ? [{ id, garment, moves: [] }] : [];
+		return garment ? [{ id, garment, moves: movesDone }] : [];
 	});
 	return { worn: [...matched, ...extras] };
 }

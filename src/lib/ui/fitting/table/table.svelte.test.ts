@@ -262,7 +262,7 @@ describe('what can be done', () => {
 		await table.toggleMove(jacket, 'worn-open');
 		await settle();
 		expect(table.matchOf(jacket)?.movesDone).toEqual([]);
-		await table.giveReason(jacket, 'weather');
+		await table.note(jacket, { reason: 'weather' });
 		await settle();
 		expect(table.matchOf(jacket)?.reason).toBe('weather');
 		expect(await undo()).toMatch(/^Noted why/);

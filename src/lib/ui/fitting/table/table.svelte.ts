@@ -1,5 +1,6 @@
 import {
 	candidatesFor,
+	choosing,
 	inOrder,
 	matchOf,
 	movedBetween,
@@ -181,6 +182,17 @@ export function fittingTable(onTable: () => OnTable) {
 		tray,
 		market,
 		check,
+		/** Can something be put on beside what answers the element already? */
+		canAdd: (element: Element, { item }: { item: Item }) => {
+			const match = matchOf(echo, element.id);
+			return (
+				match?.state === 'items' &&
+				match.items.length < choosing.mostItems &&
+				!match.items.some((other) => sameThing(other, item))
+			);
+		},
+		/** Why nothing answers an element, where it was noted. */
+		gapNoteOf: (element: Element) => echo.gapNotes.find(({ elementId }) => elementId === element.id),
 		/** What answers an element, and how well. */
 		matchOf: (element: Element) => matchOf(echo, element.id),
 		scoreOf: (element: Element) => score.elements.find(({ elementId }) => elementId === element.id),

@@ -8,22 +8,13 @@
 		SelectItem,
 		SkeletonText
 	} from 'carbon-components-svelte';
-	import {
-		bottomOf,
-		garmentInWords,
-		garmentType,
-		matchReasons,
-		moveFails,
-		moves,
-		type Candidate as Offered,
-		type Element,
-		type MoveId
-	} from '$lib/core';
+	import { garmentType, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 	import { trayOrders, type TrayOrder } from './tray.svelte';
 	import TrayCard from './TrayCard.svelte';
+	import TrayHead from './TrayHead.svelte';
 
 	interface Props {
 		table: FittingTable;
@@ -34,17 +25,7 @@
 	let { table, element, onwhy }: Props = $props();
 	const tray = $derived(table.tray);
 
-	const match = $derived(table.matchOf(element));
-	const points = $derived((table.scoreOf(element)?.points ?? 0).toFixed(1));
-	const figure = $derived(Math.round((table.scoreOf(element)?.closeness?.closeness ?? 0) * 100));
 	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
-	/** Why a move cannot be done with what is chosen, over the bottom that is worn. */
-	function failing(move: MoveId): string {
-		const [garment] = table.garmentsOf(element);
-		const bottom = bottomOf(table.wornGarments);
-		const why = garment && moveFails(move, garment, bottom === garment ? undefined : bottom);
-		return why ? m.fitting.moveFails(why) : '';
-	}
 	/** As many as a glance takes in; the rest on demand. */
 	const few = 8;
 	let more = $state(false);
@@ -64,6 +45,9 @@
 			compared={tray.comparing.some(({ key }) => key === candidate.key)}
 			worn={table.wornItems}
 			onchoose={(size) => void table.choose(element, candidate, size)}
+			onadd={table.canAdd(element, candidate)
+				? (size) => void table.add(element, candidate, size)
+				: undefined}
 			oncompare={() => tray.toggleCompared(candidate.key)}
 		/>
 	{/if}
@@ -71,61 +55,7 @@
 
 <div class="tray">
 	<header>
-		<h2>{garmentInWords(element.garment)}</h2>
-		{#if element.note}<p class="soft note">{element.note}</p>{/if}
-		<div class="row">
-			{#if match?.state === 'items'}
-				<Select
-					size="sm"
-					inline
-					labelText={m.fitting.reason}
-					selected={match.reason}
-					on:change={(event) =>
-						void table.giveReason(element, chosenIn(event) as (typeof matchReasons)[number])}
-				>
-					{#each matchReasons as reason (reason)}<SelectItem
-							value={reason}
-							text={m.fitting.reasons[reason] ?? reason}
-						/>{/each}
-				</Select>
-			{/if}
-			{#if match && match.state !== 'left-out' && element.moves.length > 0}
-				<fieldset class="row moves">
-					<legend class="visually-hidden">{m.fitting.movesDone}</legend>
-					{#each element.moves as move (move)}
-						<Checkbox
-							labelText={moves[move].label + failing(move)}
-							checked={match.movesDone.includes(move)}
-							on:check={({ detail }) => {
-								if (detail !== match.movesDone.includes(move)) void table.toggleMove(element, move);
-							}}
-						/>
-					{/each}
-				</fieldset>
-			{/if}
-		</div>
-		<div class="row deeds">
-			{#if byHand && match?.state !== 'done'}
-				<Button size="small" kind="tertiary" on:click={() => void table.markDone(element)}
-					>{m.fitting.markDone}</Button
-				>
-			{/if}
-			{#if match?.state !== 'left-out'}
-				<Button size="small" kind="ghost" on:click={() => void table.leaveOut(element)}>
-					{m.fitting.leaveOut}<span class="soft costs">{m.fitting.leaveOutCosts(points)}</span>
-				</Button>
-			{/if}
-			{#if match?.state === 'items'}
-				<Button size="small" kind="ghost" on:click={onwhy}>{m.fitting.why.open(figure)}</Button>
-			{/if}
-			{#if match}
-				<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button
-				>
-				<Button size="small" kind="ghost" on:click={() => void table.togglePin(element)}
-					>{match.pinned ? m.fitting.unpin : m.fitting.pin}</Button
-				>
-			{/if}
-		</div>
+		<TrayHead {table} {element} {onwhy} />
 		<div class="row find">
 			<Search size="sm" labelText={m.fitting.find} placeholder={m.fitting.find} bind:value={tray.search} />
 			<Checkbox labelText={m.fitting.withinLimits} bind:checked={tray.withinLimits} />
@@ -215,9 +145,6 @@
 		gap: 0.15rem;
 		padding: 0.6rem 0.75rem 0.25rem;
 	}
-	h2 {
-		font-size: 1.2rem;
-	}
 	h3 {
 		position: sticky;
 		top: 0;
@@ -239,17 +166,6 @@
 	header :global(.bx--btn--sm) {
 		padding-inline: 0.5rem;
 	}
-	/* What can be done with the match stays in one row. */
-	.deeds {
-		gap: 0;
-	}
-	.costs {
-		margin-left: 0.5rem;
-		font-size: var(--step--1);
-	}
-	.note {
-		font-size: var(--step-0);
-	}
 	.find {
 		flex-wrap: nowrap;
 		align-items: center;
@@ -261,9 +177,6 @@
 	}
 	.one {
 		font-size: var(--step--1);
-	}
-	.moves :global(.bx--checkbox-wrapper) {
-		margin: 0;
 	}
 	.empty {
 		padding: 0.75rem;

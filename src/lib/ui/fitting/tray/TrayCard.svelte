@@ -13,6 +13,7 @@
 		bodyMeasures,
 		withPostage
 	} from '$lib/core';
+	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
@@ -28,9 +29,11 @@
 		/** What is worn already: whose postage is paid. */
 		worn: readonly Item[];
 		onchoose: (sizeLabel?: string) => void;
+		/** Puts it on beside what is chosen; absent where nothing is, or no more can be. */
+		onadd?: (sizeLabel?: string) => void;
 		oncompare: () => void;
 	}
-	let { candidate, element, client, compared, worn, onchoose, oncompare }: Props = $props();
+	let { candidate, element, client, compared, worn, onchoose, onadd, oncompare }: Props = $props();
 
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
@@ -120,6 +123,15 @@
 			{/if}
 		</span>
 	</button>
+	{#if onadd}
+		<button
+			class="beside add"
+			data-add={candidate.key}
+			title={m.fitting.addBeside(candidate.title)}
+			aria-label={m.fitting.addBeside(candidate.title)}
+			onclick={() => onadd(label)}><Add /></button
+		>
+	{/if}
 	<button
 		class="beside"
 		aria-pressed={compared}
@@ -146,6 +158,9 @@
 		background: none;
 		color: var(--ink-soft);
 		cursor: pointer;
+	}
+	.add {
+		right: 2.5rem;
 	}
 	.beside:hover {
 		color: var(--ink);

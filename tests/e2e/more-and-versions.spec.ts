@@ -1,0 +1,176 @@
+/** At the fitting table: more than the reference asks, why not, and versions. By key and by mouse. */
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, openDemo, test } from './studio';
+
+async function openTable(page: Page, title: RegExp) {
+	await openDemo(page);
+	await page
+		.getByRole('navigation', { name: 'Prime Echo' })
+		.getByRole('link', { name: 'Fitting table' })
+		.click();
+	await page.getByRole('link', { name: title }).click();
+	await expect(page.locator('[data-card]').first()).toBeVisible();
+}
+const rung = (page: Page, name: string) => page.locator('[data-rung]').filter({ hasText: name });
+const score = (page: Page) => page.locator('#score');
+const tabOf = (page: Page, name: RegExp) =>
+	page.getByRole('group', { name: 'Beside the plates' }).getByRole('button', { name });
+
+test('a belt and a scarf go on though nobody asked: drawn, worn otherwise, taken off; the score stays', async ({
+	page
+}) => {
+	await openTable(page, /Rehearsal room, boat-deck interview/);
+	const before = await score(page).locator('.number').textContent();
+	await page.locator('[data-table]').focus();
+	await page.keyboard.press('e');
+	const more = page.getByRole('region', { name: 'Put on something more' });
+	await more.getByRole('searchbox').fill('silk scarf');
+	await more.locator('[data-more]').filter({ hasText: 'Wine silk scarf' }).press('Enter');
+	const worn = page.getByRole('region', { name: 'Worn though not asked for' });
+	await expect(worn).toContainText('Wine silk scarf');
+	await expect(tabOf(page, /More 1/)).toBeVisible();
+	await worn.getByText('How it is worn').click();
+	await worn.getByText('tied at the neck').click();
+	await expect(worn).toContainText(/Wine silk scarf.*tied at the neck/);
+	await expect(score(page).locator('.number')).toHaveText(before ?? '');
+	// A place that is taken asks what is to become of what is there.
+	await more.getByRole('searchbox').fill('black silk shirt');
+	await more.getByRole('searchbox').fill('camisole');
+	await more.locator('[data-more]').filter({ hasText: 'Black camisole' }).click();
+	const ways = more.getByRole('group', { name: 'What becomes of what is there' });
+	await expect(ways.getByRole('button', { name: 'Instead of it' })).toBeVisible();
+	await ways.getByRole('button', { name: 'Beside it' }).click();
+	await expect(worn).toContainText('Black camisole');
+	await expectAccessible(page);
+	await worn.getByRole('button', { name: 'Take off Black camisole' }).click();
+	await expect(worn).not.toContainText('Black camisole');
+	await page.keyboard.press('Control+z');
+	await expect(worn).toContainText('Black camisole');
+	await expect(score(page).locator('.number')).toHaveText(before ?? '');
+});
+
+test('the shops are asked for something more, and it is counted in the money', async ({ page }) => {
+	await openTable(page, /Rehearsal room, boat-deck interview/);
+	await tabOf(page, /More/).click();
+	const more = page.getByRole('region', { name: 'Put on something more' });
+	await more.getByRole('searchbox').fill('frobnicator');
+	await more.getByRole('button', { name: 'Ask the shops' }).click();
+	await expect(more.getByRole('alert')).toContainText('Say what it is first');
+	await more.getByRole('searchbox').fill('wide tan leather belt');
+	await more.getByRole('button', { name: 'Ask the shops' }).click();
+	const offer = more.locator('[data-more]').filter({ hasText: '£' }).first();
+	await offer.click();
+	await expect(page.getByRole('region', { name: 'Worn though not asked for' })).toContainText(/belt/i);
+	await expect(page.getByText(/£\d+\.\d\d left|over/).first()).toBeVisible();
+	await expect(page.getByText('nothing to buy')).toBeHidden();
+});
+
+test('three chains are stacked where one is worn, by key, and taken off again', async ({ page }) => {
+	await openTable(page, /1950s day, radio picnic/);
+	await rung(page, 'necklace').click();
+	const together = page.getByRole('list', { name: 'Worn together' });
+	const card = (title: string) => page.locator('[data-card]').filter({ hasText: title }).first();
+	await card('Fine gold chain').focus();
+	await page.keyboard.press('b');
+	await expect(together.getByRole('listitem')).toHaveCount(2);
+	await card('Long jet beads').focus();
+	await page.keyboard.press('b');
+	await expect(together.getByRole('listitem')).toHaveText([
+		/Pearl string/,
+		/Fine gold chain/,
+		/Long jet beads/
+	]);
+	await together.getByRole('button', { name: 'Take off Fine gold chain' }).click();
+	await expect(together.getByRole('listitem')).toHaveCount(2);
+	await page.keyboard.press('Control+z');
+	await expect(together.getByRole('listitem')).toHaveCount(3);
+});
+
+test('a piece that stays off is explained in the lookbook, and a better one is praised there', async ({
+	page
+}) => {
+	await openTable(page, /Midnight Quay, for the Quay Stage/);
+	await rung(page, 'clutch').click();
+	await page.getByRole('button', { name: /^Leave it out/ }).click();
+	await page.getByLabel('Why nothing').selectOption('would never buy it');
+	await page.getByText('Note more').click();
+	await page.getByLabel('Instead, or could be').fill('her own notebook');
+	await page.getByLabel('Instead, or could be').press('Tab');
+	await page.getByLabel('Note, for the studio').fill('she loses every small bag');
+	await page.getByLabel('Note, for the studio').press('Tab');
+	// What was opened stays open from rung to rung.
+	await rung(page, 'blouse').click();
+	await page.getByLabel('Beside the reference’s').selectOption('better');
+	await page.getByLabel('In what').fill('the bow holds');
+	await page.getByLabel('In what').press('Tab');
+	await rung(page, 'lipstick').click();
+	await page.getByLabel('Why nothing').selectOption('still to be hunted for');
+	await page.getByRole('link', { name: 'Hand over' }).click();
+	const book = page.getByRole('article');
+	await expect(book).toContainText('not something you would buy; or her own notebook');
+	await expect(book).toContainText('better than the reference: the bow holds');
+	await expect(book).toContainText('we are still looking for it');
+	await expect(book).not.toContainText('she loses every small bag');
+	await expect(book).not.toContainText(/\bgap\b/i);
+});
+
+test('three versions are compared, one is worn again, and what was worn before is kept', async ({ page }) => {
+	await openTable(page, /Midnight Quay, for the Quay Stage/);
+	await page.getByRole('link', { name: 'Side by side (4)' }).click();
+	const table = page.getByRole('region', { name: 'Side by side' });
+	for (const name of ['Worn now', 'Sunday on the quay', 'After midnight', 'As fitted'])
+		await expect(table.getByRole('columnheader', { name })).toBeVisible();
+	await expect(table).toContainText('+ Wine silk scarf');
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Sunday on the quay', exact: true }).click();
+	await expect(table.getByRole('columnheader', { name: 'Sunday on the quay' })).toBeHidden();
+	const after = table
+		.getByRole('row', { name: 'Otherwise' })
+		.getByRole('cell')
+		.filter({ hasText: 'Wine silk scarf' });
+	await after.getByRole('button', { name: 'Go back to it' }).press('Enter');
+	await expect(table.getByRole('button', { name: 'Worn now' })).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the table' }).click();
+	await expect(tabOf(page, /More 1/)).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Side by side (5)' })).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('link', { name: 'Side by side (4)' })).toBeVisible();
+
+	await page.getByRole('button', { name: 'Keep a version' }).click();
+	const form = page.getByRole('dialog', { name: 'Keep a version' });
+	await form.getByLabel('Name').fill('For the press');
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByRole('link', { name: 'Side by side (5)' })).toBeVisible();
+});
+
+test('a suit answers a suit whole, and is split where jacket and trousers are asked for', async ({
+	page
+}) => {
+	await openDemo(page);
+	const places = page.getByRole('navigation', { name: 'Prime Echo' });
+	await places.getByRole('link', { name: 'Clients' }).click();
+	await page.getByRole('heading', { name: 'Tamsin Orrowby' }).click();
+	await page.getByRole('button', { name: 'Add a piece' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Add a piece' });
+	await dialog.getByLabel('Say it').fill('burgundy satin trouser suit, tailored, shawl lapel');
+	await dialog.getByRole('button', { name: /Also worn apart/ }).click();
+	await dialog.getByRole('button', { name: 'Save' }).click();
+	await expect(dialog).toBeHidden();
+	await places.getByRole('link', { name: 'Fitting table' }).click();
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	const jacket = page
+		.locator('[data-card]')
+		.filter({ hasText: 'Burgundy satin trouser suit, jacket' })
+		.first();
+	await jacket.click();
+	await expect(jacket).toHaveAttribute('aria-pressed', 'true');
+	await rung(page, 'tailored trousers').click();
+	const trousers = page
+		.locator('[data-card]')
+		.filter({ hasText: 'Burgundy satin trouser suit, trousers' })
+		.first();
+	await trousers.click();
+	await expect(trousers).toHaveAttribute('aria-pressed', 'true');
+	await rung(page, 'dinner jacket').click();
+	await expect(jacket).toHaveAttribute('aria-pressed', 'true');
+});
