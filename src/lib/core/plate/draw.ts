@@ -140,6 +140,8 @@ const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
 		];
 	});
 
+const drawsOf = ({ garment }: { garment: Drawing['garment'] }) => garmentType(garment.type).draws;
+
 /**
  * Draws a look on a figure as plain geometry: true colours, lengths at the body's landmarks, each garment a
  * layer under its own id. The figure takes the client's measures where they are known. Garments that have
@@ -153,12 +155,15 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const seen = look.worn.filter(
 		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
 	);
-	const all = seen.map(({ id, garment: own, moves }) => {
+	const all = seen.map(({ id, garment: own, moves }, i) => {
 		const garment = wornAs(own, moves);
-		const cloth = clothOf(id, garment);
+		// Several things may answer one element: each has a cloth of its own.
+		const again = seen.slice(0, i).some((other) => other.id === id);
+		const cloth = clothOf(again ? `${id}-${i}` : id, garment);
 		if (cloth.pattern) patterns.push(cloth.pattern);
 		if (cloth.texture) patterns.push(cloth.texture);
-		return { id, drawing: { garment, moves, figure, cloth } satisfies Drawing };
+		const under = seen.slice(0, i).filter((other) => drawsOf(other) === drawsOf({ garment })).length;
+		return { id, drawing: { garment, moves, figure, cloth, under } satisfies Drawing };
 	});
 	const worn = all.map(({ drawing }) => drawing);
 	const drawings = all

@@ -14,6 +14,8 @@ export interface Drawing {
 	moves: readonly MoveId[];
 	figure: Figure;
 	cloth: Cloth;
+	/** How many of its kind are worn under it: chains hang one below the other. */
+	under?: number;
 }
 
 /** A facet's stated value, else what is usual for the type, else the fallback. */

@@ -151,3 +151,29 @@ it('frames every slot inside or around the figure', () => {
 		expect(height, slot).toBeGreaterThan(60);
 	}
 });
+
+describe('several things that answer one element', () => {
+	const chain = garment('chain-necklace', [], {}, { metal: 'gold' });
+	const stacked = (...types: string[]) =>
+		drawPlate({
+			worn: types.map((type) => ({
+				id: 'one',
+				garment: garment(type, ['wine', 'ivory'], {}, { print: 'polka-dot', metal: 'gold' }),
+				moves: []
+			}))
+		});
+	it('are all drawn, each in a cloth of its own', () => {
+		const { layers, patterns, lights } = stacked('shirt', 'waistcoat');
+		expect(layers.filter(({ id }) => id === 'one')).toHaveLength(2);
+		for (const all of [patterns, lights]) expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+	});
+	it('hang one below the other, and sit one above the other on the arm', () => {
+		for (const type of ['chain-necklace', 'bangle']) {
+			const drawings = stacked(type, type, type).layers.filter(({ id }) => id === 'one');
+			expect(new Set(drawings.map(({ shapes }) => JSON.stringify(shapes))).size, type).toBe(3);
+		}
+		expect(drawPlate({ worn: [{ id: 'one', garment: chain, moves: [] }] }).layers).toEqual(
+			drawPlate({ worn: [{ id: 'one', garment: chain, moves: [] }] }).layers
+		);
+	});
+});

@@ -5,6 +5,7 @@
 		bandOf,
 		boughtIn,
 		extrasOf,
+		keyOfItem,
 		moneyInWords,
 		resolveItem,
 		scoreEcho,
@@ -84,7 +85,7 @@
 				{#each lines as line (line.elementId)}
 					<li>
 						<span class="soft">{line.asked}</span>
-						{#each line.worn as { title, item } (title)}
+						{#each line.worn as { title, item } (keyOfItem(item))}
 							<strong>{title}</strong>
 							<span>{source(item)}</span>
 						{:else}

@@ -128,8 +128,8 @@
 		{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
 	</g>
 	{#if hems}
-		{#each hems.other as hem (hem.id)}{@render hemLine(hem, true)}{/each}
-		{#each hems.own as hem (hem.id)}
+		{#each hems.other as hem, i (i)}{@render hemLine(hem, true)}{/each}
+		{#each hems.own as hem, i (i)}
 			{@render hemLine(hem, false)}
 			<text x={-plate.width / 2 + 10} y={hem.y - 7}>{hem.words}</text>
 		{/each}

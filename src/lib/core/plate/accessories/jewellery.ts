@@ -138,20 +138,24 @@ function along(half: number, from: number, to: number, count: number): Point[] {
 	});
 }
 
+/** By how much each of several chains hangs lower than the one before, and each bracelet sits higher, in plate units. */
+const [hangsLower, sitsHigher] = [26, 13];
+
 export function necklaceShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment, moves } = drawing;
 	const { shoulder, bust, waist } = figure.landmarks;
 	const size = sizeOf(drawing);
 	const from = shoulder - 24;
 	const half = figure.neck + 7;
+	const drop = hangsLower * (drawing.under ?? 0);
 	const chain = (to: number, strokeWidth = 1.4 + 1.6 * size, wide = half): PlateShape => ({
-		d: string(wide, from, to),
+		d: string(wide, from, to + drop),
 		stroke: cloth.hex,
 		strokeWidth
 	});
 	const beads = (to: number, r: number, count: number, hex?: string): PlateShape[] =>
-		along(half, from, to, count).map(([x, y]) => bead(x, y, r, drawing, hex));
-	const lowest = (to: number) => from + (to - from) * 0.75;
+		along(half, from, to + drop, count).map(([x, y]) => bead(x, y, r, drawing, hex));
+	const lowest = (to: number) => from + (to + drop - from) * 0.75;
 	const layered: PlateShape[] = moves.includes('layered') ? [chain(bust - 20), chain(bust + 40)] : [];
 	const doubled: PlateShape[] = moves.includes('doubled') ? [chain(shoulder + 60)] : [];
 	const own = ((): PlateShape[] => {
@@ -247,7 +251,7 @@ export function wristShapes(drawing: Drawing): PlateShape[] {
 		stroke: hex,
 		strokeWidth
 	});
-	const y = wrist - 4;
+	const y = wrist - 4 - sitsHigher * (drawing.under ?? 0);
 	const [handX, handY] = handOf(figure);
 	switch (garment.type) {
 		case 'watch':

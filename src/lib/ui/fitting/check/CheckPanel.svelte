@@ -25,7 +25,7 @@
 	<DayChanges {table} />
 	{#if check.findings.length === 0}<p class="soft none">{m.fitting.check.nothing}</p>{/if}
 	<ul>
-		{#each check.findings as finding (keyOf(finding))}
+		{#each check.findings as finding (`${keyOf(finding)} ${finding.measured}`)}
 			<FindingItem
 				{table}
 				{finding}

@@ -12,7 +12,7 @@
 
 <section aria-label={m.fitting.check.beneath}>
 	<h3>{m.fitting.check.beneath}</h3>
-	{#each table.check.beneath as { id, type, words, for: title, worn, owned } (id + type)}
+	{#each table.check.beneath as { id, type, words, for: title, worn, owned } (id + type + title)}
 		<div>
 			<p><span class="soft">{title}:</span> {words}</p>
 			{#if worn}

@@ -148,7 +148,7 @@
 				<p class="soft">{m.fitting.wear.noHeight(client.name)}</p>
 			{/if}
 			<ul>
-				{#each landings as { id, landing, asked, lowerCm, notes } (id)}
+				{#each landings as { id, landing, asked, lowerCm, notes }, i (i)}
 					<li>
 						<strong>{titleOf(id)}</strong>
 						<span>{m.fitting.wear.ends(landing.words, landing.measured)}</span>
