@@ -47,6 +47,11 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('heading', { name: /^Wardrobe/ }).scrollIntoViewIfNeeded();
 	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
 	await shoot('wardrobe');
+	await page.getByRole('button', { name: 'What the rail tells' }).click();
+	await page.getByText('Worn most').waitFor();
+	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
+	await shoot('rail-tells');
+	await page.getByRole('button', { name: 'What the rail tells' }).click();
 	await page.evaluate(() => scrollTo(0, 0));
 	await shoot('client');
 	await page.getByRole('link', { name: 'All about it: Champagne slip skirt' }).click();

@@ -146,6 +146,13 @@ for (const width of [320, 390])
 		await openClient(page, 'Tamsin Orrowby');
 		const overflow = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
 		expect(await overflow()).toBeLessThanOrEqual(0);
+		await page.getByRole('button', { name: 'Filters', exact: true }).click();
+		await page.getByRole('button', { name: 'What the rail tells' }).click();
+		await expect(page.getByText('Worn most')).toBeVisible();
+		await page.getByRole('button', { name: 'Table', exact: true }).click();
+		await page.getByLabel('Choose: Black silk shirt').check();
+		expect(await overflow()).toBeLessThanOrEqual(0);
+		await page.getByRole('button', { name: 'Rail', exact: true }).click();
 		await page.getByRole('searchbox').first().fill('champagne slip');
 		const about = page.getByRole('link', { name: 'All about it: Champagne slip skirt' });
 		await page.goto((await about.getAttribute('href')) ?? '/');
@@ -154,6 +161,14 @@ for (const width of [320, 390])
 		expect(await overflow()).toBeLessThanOrEqual(0);
 		await page.goto('/');
 		await expect(page.getByRole('table')).toBeVisible();
+		expect(await overflow()).toBeLessThanOrEqual(0);
+		await page.goto('/fitting');
+		await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+		await page.getByRole('button', { name: 'More', exact: true }).click();
+		await expect(page.getByRole('heading', { name: 'Put on something more' })).toBeVisible();
+		expect(await overflow()).toBeLessThanOrEqual(0);
+		await page.getByRole('link', { name: /Side by side/ }).click();
+		await expect(page.getByRole('columnheader', { name: 'After midnight' })).toBeAttached();
 		expect(await overflow()).toBeLessThanOrEqual(0);
 	});
 

@@ -52,7 +52,15 @@ export async function beginEcho(
  * dressed down or made plain. Verdicts stay with the first. Returns its id.
  */
 export async function anotherEcho(label: string, echo: Echo, title: string): Promise<string> {
-	const another: Echo = { ...echo, id: newId(), rev: 0, title, createdOn: today(), judgements: [] };
+	const another: Echo = {
+		...echo,
+		id: newId(),
+		rev: 0,
+		title,
+		createdOn: today(),
+		versions: [],
+		judgements: []
+	};
 	await change(label, (writer) => writer.create('echoes', another));
 	return another.id;
 }
@@ -91,6 +99,8 @@ export async function beginWearable(
 		matches: echo.matches
 			.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => kept.has(id)) }))
 			.filter(({ elementIds }) => elementIds.length > 0),
+		gapNotes: echo.gapNotes.filter(({ elementId }) => kept.has(elementId)),
+		versions: [],
 		judgements: []
 	};
 	await change(label, async (writer) => {

@@ -2,11 +2,12 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { element, garment } from '../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../tests/records';
-import { choosing, emptyStudio, freshEvent, freshWear, optionsOfPiece, scoreEcho } from '../core';
+import { asVersion, choosing, emptyStudio, freshEvent, freshWear, optionsOfPiece, scoreEcho } from '../core';
 import { database } from './database';
 import { beginEcho, beginWearable, judgeEcho, keepOutfit, tick } from './echoes';
 import { change, undo } from './journal';
 import { replaceStudio } from './studio';
+import { dropVersion, keepVersion, wearVersion } from './versions';
 import { piecesWornIn } from './worn';
 
 const client = makeClient();
@@ -161,13 +162,85 @@ describe('a wearable version', () => {
 		const echo = makeEcho(client, reference, {
 			matches: choosing.leaveOut(choosing.leaveOut([], kept.id, uuid(71)), gone.id, uuid(72))
 		});
+		// A version of the base, and why something was missing in it, name elements that the new reference has not.
+		echo.versions = [asVersion(echo, { id: uuid(73), name: 'Before', kind: 'fitted', on: '2026-01-01' })];
+		echo.gapNotes = [{ elementId: gone.id, reason: 'to-hunt', instead: '', note: '' }];
 		await replaceStudio({ ...emptyStudio(), clients: [client], references: [reference], echoes: [echo] });
 		const id = await beginWearable('Began', echo, { elements: [kept], changes: [] }, 'Wearable');
 		const begun = await database.echoes.get(id);
 		expect(begun?.matches.flatMap(({ elementIds }) => elementIds)).toEqual([kept.id]);
+		expect([begun?.versions, begun?.gapNotes]).toEqual([[], []]);
 		expect((await database.references.get(begun!.referenceId))?.elements).toEqual([kept]);
 		await undo();
 		expect(await database.echoes.count()).toBe(1);
 		expect(await database.references.count()).toBe(1);
+	});
+});
+
+describe('versions of an echo', () => {
+	const [jacket, bag] = [element(1, garment('blazer', ['navy'])), element(2, garment('handbag', ['tan']))];
+	const piece = makePiece(1, garment('blazer', ['navy']));
+	const reference = makeReference([jacket, bag]);
+	const begin = async () => {
+		const matches = choosing.chooseItem(
+			[],
+			reference.elements,
+			{ element: jacket, item: optionsOfPiece(piece)[0]!.item, garment: piece.parts[0]!.garment },
+			uuid(80)
+		);
+		const echo = makeEcho(client, reference, { matches });
+		await replaceStudio({
+			...emptyStudio(),
+			clients: [client],
+			pieces: [piece],
+			references: [reference],
+			echoes: [echo]
+		});
+		return echo;
+	};
+	const stored = async () => (await database.echoes.toArray())[0]!;
+
+	it('are kept, gone back to with what was worn kept, and dropped, each undone', async () => {
+		const echo = await begin();
+		await change('Kept', keepVersion(echo.id, { name: 'As fitted', kind: 'fitted' }));
+		await change('Cleared', (writer) => writer.edit('echoes', echo.id, (draft) => void (draft.matches = [])));
+		const [version] = (await stored()).versions;
+		await change('Back', wearVersion(echo.id, version!.id, 'Before'));
+		expect((await stored()).matches).toEqual(echo.matches);
+		expect((await stored()).versions.map(({ name }) => name)).toEqual(['As fitted', 'Before']);
+		await undo();
+		expect((await stored()).matches).toEqual([]);
+		expect((await stored()).versions).toHaveLength(1);
+		await change('Dropped', dropVersion(echo.id, version!.id));
+		expect((await stored()).versions).toEqual([]);
+		await undo();
+		expect((await stored()).versions).toEqual([version]);
+	});
+	it('are left as they are by what is changed afterwards', async () => {
+		const echo = await begin();
+		await change('Kept', keepVersion(echo.id, { name: 'As fitted', kind: 'fitted' }));
+		await change('Noted', (writer) =>
+			writer.edit('echoes', echo.id, (draft) => {
+				draft.matches = choosing.noteMatch(draft.matches, jacket.id, { reason: 'weather' });
+			})
+		);
+		expect((await stored()).versions[0]?.matches[0]?.reason).toBe('owned');
+	});
+	it('let go of a piece that is deleted, and of an element that is', async () => {
+		const echo = await begin();
+		await change('Kept', keepVersion(echo.id, { name: 'As fitted', kind: 'fitted' }));
+		await change('Gone', (writer) => writer.remove('pieces', piece.id));
+		expect((await stored()).versions[0]?.matches).toEqual([]);
+		await undo();
+		expect((await stored()).versions[0]?.matches).toHaveLength(1);
+		await change('Noted', (writer) =>
+			writer.edit('echoes', echo.id, (draft) => {
+				draft.gapNotes.push({ elementId: bag.id, reason: 'to-hunt', instead: '', note: '' });
+			})
+		);
+		await change('Element gone', (writer) =>
+			writer.edit('references', reference.id, (draft) => void (draft.elements = [draft.elements[0]!]))
+		);
+		expect((await stored()).gapNotes).toEqual([]);
 	});
 });

@@ -2,7 +2,7 @@
 	import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import { untrack } from 'svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentInWords, isSet, partsOfSet, type PiecesReading, type Reading } from '$lib/core';
+	import { garmentInWords, isSet, partsOfSet, takenApart, type PiecesReading, type Reading } from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
 	import { m } from '../messages';
@@ -27,10 +27,8 @@
 
 	/** The set stays, as the whole of what it comes apart into. */
 	function takeApart() {
-		const [set] = parts;
-		if (!set?.garment) return;
-		const made = partsOfSet(set.garment).map((part): PartDraft => ({ id: newId(), ...part }));
-		parts = [{ ...set, of: made.map(({ id }) => id) }, ...made];
+		const known = parts.flatMap(({ garment, ...part }) => (garment ? [{ ...part, garment }] : []));
+		parts = takenApart({ parts: known }, newId).parts;
 	}
 	const addPart = () => (parts = [...parts, { id: newId(), name: '', garment: undefined }]);
 	function removePart(id: string) {

@@ -66,6 +66,9 @@ export function tableDeeds(source: () => DeedSource) {
 	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
 		edit(label, (draft) => {
 			draft.matches = update(draft.matches);
+			// A thing is worn once: what answers an element is put on besides no more.
+			const worn = draft.matches.flatMap(({ items }) => items);
+			draft.extras = draft.extras.filter((extra) => !worn.some((item) => sameThing(item, extra.item)));
 			// Why there was a gap is of no use once there is none.
 			draft.gapNotes = draft.gapNotes.filter(({ elementId }) => !matchOf(draft, elementId));
 		});
@@ -94,11 +97,14 @@ export function tableDeeds(source: () => DeedSource) {
 		write(m.did.changedMoves(words(element)), (matches) => choosing.toggleMove(matches, element.id, move));
 	/** The whole wardrobe matched at once, of what this client may wear. */
 	const matched = (matches: readonly Match[], keepByHand: boolean) => {
-		const { reference, candidates, client, scoring } = source();
+		const { echo, reference, candidates, client, scoring } = source();
 		return matchWardrobe(
 			reference,
 			matches,
-			candidates.wardrobe.filter(({ garment }) => mayWear(client, garment)),
+			candidates.wardrobe.filter(
+				({ garment, item }) =>
+					mayWear(client, garment) && !echo.extras.some((extra) => sameThing(extra.item, item))
+			),
 			{ ...scoring, newId, keepByHand }
 		);
 	};

@@ -270,6 +270,67 @@ describe('what can be done', () => {
 		expect(await undo()).toMatch(/^Chose Navy blazer/);
 	});
 
+	it('why nothing answers is noted of the gap, and gone once something does', async () => {
+		await table.clear(jacket);
+		await table.note(jacket, { reason: 'to-hunt' });
+		await table.note(jacket, { instead: 'the navy one' });
+		await settle();
+		expect(table.gapNoteOf(jacket)).toMatchObject({ reason: 'to-hunt', instead: 'the navy one' });
+		await table.choose(jacket, table.tray.owned[0]!);
+		await settle();
+		expect(table.gapNoteOf(jacket)).toBeUndefined();
+		await table.note(jacket, { beside: { is: 'better', why: 'it fits' } });
+		await settle();
+		expect(table.matchOf(jacket)?.beside).toEqual({ is: 'better', why: 'it fits' });
+		await table.note(jacket, { beside: undefined });
+		await settle();
+		expect(table.matchOf(jacket)?.beside).toBeUndefined();
+	});
+
+	it('several things answer one element, and each can be taken off', async () => {
+		const [first, second] = table.tray.owned;
+		await table.choose(jacket, first!);
+		await settle();
+		expect(table.canAdd(jacket, first!)).toBe(false);
+		expect(table.canAdd(jacket, second!)).toBe(true);
+		await table.add(jacket, second!);
+		await settle();
+		expect(table.matchOf(jacket)?.items).toEqual([first!.item, second!.item]);
+		await table.remove(jacket, first!.item, first!.title);
+		await settle();
+		expect(table.matchOf(jacket)?.items).toEqual([second!.item]);
+	});
+
+	it('a thing is worn once: besides, or for an element, and matching all leaves what is worn besides', async () => {
+		const [first, second] = table.tray.owned;
+		await table.choose(jacket, first!);
+		await settle();
+		await table.putOn(first!);
+		await settle();
+		expect(table.scoreOf(jacket)?.state).toBe('gap');
+		expect(table.echo.extras.map(({ item }) => item)).toEqual([first!.item]);
+		await table.matchAll();
+		await settle();
+		expect(table.matchOf(jacket)?.items).toEqual([second!.item]);
+		await table.choose(jacket, first!);
+		await settle();
+		expect(table.echo.extras).toEqual([]);
+		await table.putOn(second!, 'over');
+		await settle();
+		const [extra] = table.echo.extras;
+		await table.toggleExtraMove({ id: extra!.id, title: 'it' }, 'worn-open');
+		await table.noteExtra({ id: extra!.id, title: 'it' }, 'when it is cold');
+		await settle();
+		expect(table.echo.extras[0]).toMatchObject({
+			placed: 'over',
+			movesDone: ['worn-open'],
+			note: 'when it is cold'
+		});
+		await table.takeOff({ id: extra!.id, title: 'it' });
+		await settle();
+		expect(table.echo.extras).toEqual([]);
+	});
+
 	it('a pinned match stays when the rest is matched at once, and undo brings all back', async () => {
 		await table.choose(jacket, table.tray.owned[1]!);
 		await settle();
