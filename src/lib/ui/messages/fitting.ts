@@ -297,7 +297,7 @@ export const fitting = {
 	wornOtherwise: (n: number) => (n === 0 ? 'Wear it otherwise' : `Worn otherwise: ${n}`),
 	together: 'Worn together',
 	takeOff: (what: string) => `Take off ${what}`,
-	addBeside: (what: string) => `Wear ${what} beside it`,
+	addBeside: (what: string) => `Put on beside it: ${what}`,
 	whyNot: 'Why nothing',
 	moreWhy: 'Note more',
 	instead: 'Instead, or could be',
