@@ -35,7 +35,6 @@ export {
 	type Dismissal,
 	type Echo,
 	type Extra,
-	type GapNote,
 	type Item,
 	type Judgement,
 	type Match,

@@ -8,6 +8,7 @@ import type { FacetId } from '../lexicon/facets';
 import { axisOf, moods, type MoodAxis, type Wish } from '../lexicon/moods';
 import { moveIds, moves as allMoves, type MoveId } from '../lexicon/moves';
 import type { OwnedOption } from '../matching/items';
+import { wornOption } from './worn-option';
 
 /** What a mood table says of one worn thing. */
 function moodOf(axis: MoodAxis, { type, print, stated, formality, moves, garment }: PieceFacts): number {
@@ -107,14 +108,14 @@ function changesOf(
 		(option) => !used.has(option.garment) && (!client || mayWear(client, option.garment))
 	);
 	const slotOf = new Map(
-		options.map((option) => [option, factsOf([asPiece(option, '')], {}).pieces[0]?.slot])
+		options.map((option) => [option, factsOf([wornOption(option, '')], {}).pieces[0]?.slot])
 	);
 	return free.flatMap((piece) => [
 		...options
 			.filter((option) => slotOf.get(option) === piece.slot)
 			.map((to) => ({
 				change: { kind: 'swap' as const, id: piece.id, to },
-				worn: replaced(piece.id, asPiece(to, piece.id))
+				worn: replaced(piece.id, wornOption(to, piece.id))
 			})),
 		...moveIds
 			.filter(
@@ -137,14 +138,6 @@ function changesOf(
 			: [])
 	]);
 }
-const asPiece = ({ title, garment, piece }: OwnedOption, id: string): CheckedPiece => ({
-	id,
-	title,
-	garment,
-	moves: [],
-	lengthCm: piece.measuresCm.length,
-	state: piece.state
-});
 
 /**
  * The changes that bring an outfit nearest to a wish, at most one for each thing worn: swaps from the rail, moves, small things

@@ -7,6 +7,7 @@ import type { SlotId } from '../lexicon/slots';
 import { sameOwned, type OwnedOption } from '../matching/items';
 import { dressinessOf } from './steer';
 import { together } from './together';
+import { wornOption } from './worn-option';
 
 export const stepIds = ['up', 'down', 'evening'] as const;
 export type StepId = (typeof stepIds)[number];
@@ -51,16 +52,8 @@ const weighs = { swap: 0.12, together: 0.06 } as const;
 /** As many single swaps as are paired, and as many ways as the eye looks at. */
 const [pairsOf, looksAt] = [14, 40];
 
-const asPiece = ({ title, garment, piece }: OwnedOption, id: string): CheckedPiece => ({
-	id,
-	title,
-	garment,
-	moves: [],
-	lengthCm: piece.measuresCm.length,
-	state: piece.state
-});
 const factsOfOption = (option: OwnedOption): PieceFacts =>
-	factsOf([asPiece(option, '')], {}).pieces[0] as PieceFacts;
+	factsOf([wornOption(option, '')], {}).pieces[0] as PieceFacts;
 
 /** By how many levels an outfit is to change. */
 function wanted(step: StepId, now: number): number {
@@ -91,7 +84,7 @@ export function stepsOf(
 	const replaced = (swaps: readonly Swap[]): CheckedPiece[] =>
 		worn.map((one) => {
 			const swap = swaps.find(({ id }) => id === one.id);
-			return swap ? asPiece(swap.to, one.id) : one;
+			return swap ? wornOption(swap.to, one.id) : one;
 		});
 	const goesWith = ({ id, to }: Swap) =>
 		facts

@@ -6,6 +6,7 @@ import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { OwnedOption } from '../matching/items';
 import { together, type Together } from './together';
+import { wornOption } from './worn-option';
 
 export interface OutfitAsk {
 	/** One to three pieces that are worn in every outfit. */
@@ -49,14 +50,7 @@ const returns = [1, 0.4] as const;
 export const slotOf = ({ garment }: OwnedOption): SlotId => garmentType(garment.type).slot;
 
 const asWorn = (options: readonly OwnedOption[]): CheckedPiece[] =>
-	options.map(({ garment, title, piece, item }, i) => ({
-		id: `${item.partId} ${i}`,
-		title,
-		garment,
-		moves: [],
-		lengthCm: piece.measuresCm.length,
-		state: piece.state
-	}));
+	options.map((option, i) => wornOption(option, `${option.item.partId} ${i}`));
 
 /** What is remembered of options while outfits are built from them: facts, and how two go together. */
 export interface Remembered {

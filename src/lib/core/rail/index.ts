@@ -10,23 +10,5 @@ export {
 	type RailUse,
 	type UseId
 } from './filter';
-export {
-	doublesOf,
-	railTells,
-	volumes,
-	wornAsIds,
-	type RailTells,
-	type TellsOptions,
-	type Told,
-	type Volume,
-	type WornAs
-} from './tells';
-export {
-	traitIds,
-	traitLabel,
-	traitsOf,
-	valuesOf,
-	type TraitId,
-	type Traits,
-	type TraitValue
-} from './traits';
+export { doublesOf, railTells, type RailTells, type TellsOptions } from './tells';
+export { traitIds, traitLabel, traitsOf, valuesOf, type TraitId } from './traits';

@@ -12,13 +12,13 @@ import { filterRail, type RailUse } from './filter';
 import { traitsOf, valuesOf, type TraitValue } from './traits';
 
 /** Pieces of a rail, by id, under words of their own. */
-export interface Told {
+interface Told {
 	words: string;
 	ids: string[];
 }
 
 /** What is worn together at one level of dressiness. */
-export const wornAs = {
+const wornAs = {
 	tops: ['top'],
 	bottoms: ['legs'],
 	'one-pieces': ['whole', 'drape', 'suit'],
@@ -27,12 +27,12 @@ export const wornAs = {
 	shoes: ['feet'],
 	bags: ['bag']
 } as const satisfies Record<string, readonly SlotId[]>;
-export type WornAs = keyof typeof wornAs;
-export const wornAsIds = Object.keys(wornAs) as WornAs[];
+type WornAs = keyof typeof wornAs;
+const wornAsIds = Object.keys(wornAs) as WornAs[];
 
 /** How far cloth stands off: close, regular, loose (as the rule on two volumes parts them). */
-export const volumes = ['close', 'regular', 'loose'] as const;
-export type Volume = (typeof volumes)[number];
+const volumes = ['close', 'regular', 'loose'] as const;
+type Volume = (typeof volumes)[number];
 
 export interface RailTells {
 	/** Families of colours, most pieces first, with the colour of its largest piece. */

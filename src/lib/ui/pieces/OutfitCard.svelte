@@ -7,6 +7,7 @@
 		stepIds,
 		stepsOf,
 		wishIds,
+		wornOption,
 		type CheckContext,
 		type CheckedPiece,
 		type Client,
@@ -37,14 +38,7 @@
 		untrack(() =>
 			outfit.options.map((option, i) => ({
 				option,
-				piece: {
-					id: `${i}`,
-					title: option.title,
-					garment: option.garment,
-					moves: [],
-					lengthCm: option.piece.measuresCm.length,
-					state: option.piece.state
-				}
+				piece: wornOption(option, `${i}`)
 			}))
 		)
 	);

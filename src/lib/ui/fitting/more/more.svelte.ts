@@ -5,6 +5,7 @@ import {
 	sameThing,
 	scoringOf,
 	searchOver,
+	skinToneOf,
 	somethingMore,
 	wearable,
 	wornPieces,
@@ -17,7 +18,6 @@ import { askMarket } from '$lib/store/market';
 import { studioSettings } from '$lib/store/settings.svelte';
 import { marketQuestion } from '../table/market.svelte';
 import type { FittingTable } from '../table/table.svelte';
-import { skinToneOf } from '$lib/core';
 import { m } from '../../messages';
 
 /** Something that could be put on, owned or for sale. */
@@ -45,6 +45,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		...table().echo.matches.flatMap(({ items: of }) => of),
 		...table().echo.extras.map(({ item }) => item)
 	]);
+	const isWorn = ({ item }: Offer) => items.some((other) => sameThing(other, item));
 	const owned = $derived(
 		table()
 			.pieces.filter(wearable)
@@ -63,7 +64,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 	const ranked = $derived(
 		somethingMore(worn, owned, {
 			client: table().client,
-			isWorn: ({ item }) => items.some((other) => sameThing(other, item))
+			isWorn
 		})
 	);
 	const found = $derived.by(() => {
@@ -125,7 +126,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		sold &&
 			somethingMore(worn, sold, {
 				client: table().client,
-				isWorn: ({ item }) => items.some((other) => sameThing(other, item))
+				isWorn
 			})
 	);
 	return {
