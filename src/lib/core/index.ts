@@ -19,3 +19,5 @@ export * from './day';
 export * from './season';
 export * from './outfits';
 export * from './rail';
+export * from './photo';
+export * from './budget';

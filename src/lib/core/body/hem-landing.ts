@@ -38,7 +38,8 @@ const places: [words: string, at: number][] = [
 const at = 3;
 const hand = 8;
 
-function inWords(heightCm: number, statureCm: number): string {
+/** A height of the body in words: "at the knee", "a hand above the ankle". */
+export function heightInWords(heightCm: number, statureCm: number): string {
 	const [words, share] = places.reduce((best, place) =>
 		Math.abs(place[1] * statureCm - heightCm) < Math.abs(best[1] * statureCm - heightCm) ? place : best
 	);
@@ -84,7 +85,8 @@ export function hemLanding(
 	return {
 		aboveFloorCm: onBodyCm + (options.heelCm ?? 0),
 		atStature: onBodyCm / stature,
-		words: onBodyCm + (options.heelCm ?? 0) < -at ? 'on the floor, trailing' : inWords(onBodyCm, stature),
+		words:
+			onBodyCm + (options.heelCm ?? 0) < -at ? 'on the floor, trailing' : heightInWords(onBodyCm, stature),
 		measured: options.lengthCm !== undefined
 	};
 }

@@ -13,6 +13,7 @@ import {
 	type ClosenessTo,
 	type PieceCloseness
 } from './piece';
+import { seenAreas } from './seen-areas';
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
@@ -90,8 +91,9 @@ function pointsOf(elements: readonly Element[], schools: Partial<Schools>): numb
 			: elements
 	);
 	const slotOf = ({ garment }: Element) => garmentType(garment.type).slot;
-	const areas = elements.map((element): number =>
-		askedAspects(element).includes('palette') ? slots[slotOf(element)].areaShare : 0
+	const seen = seenAreas(elements);
+	const areas = elements.map((element, i): number =>
+		askedAspects(element).includes('palette') ? (seen[i] ?? 0) : 0
 	);
 	const shapes = elements.map((element): number =>
 		silhouetteSlots.has(slotOf(element)) ? slots[slotOf(element)].areaShare : 0

@@ -31,6 +31,16 @@ describe('CIELAB', () => {
 	it('returns to the same hex', () => {
 		fc.assert(fc.property(hex, (value) => hexOfLab(labOfHex(value)) === value));
 	});
+	it('returns to the same hex at the edges of what a screen can show, where rounding leads out', () => {
+		const byte = fc.nat(255);
+		const end = fc.constantFrom(0, 255);
+		const edge = fc.oneof(fc.tuple(byte, end, end), fc.tuple(end, byte, end), fc.tuple(end, end, byte));
+		const inHex = (bytes: number[]) => `#${bytes.map((one) => one.toString(16).padStart(2, '0')).join('')}`;
+		fc.assert(
+			fc.property(edge, (bytes) => hexOfLab(labOfHex(inHex(bytes))) === inHex(bytes)),
+			{ numRuns: 400 }
+		);
+	});
 
 	it('refuses what is no colour', () => {
 		expect(() => labOfHex('navy')).toThrow(/navy/);

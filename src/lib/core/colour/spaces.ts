@@ -17,9 +17,16 @@ export function labOfHex(hex: string): Lab {
 	return { l, a, b };
 }
 
+const toRgb = converter('rgb');
+/** Half a step of a byte: nearer than this beyond its edge, a colour is in sRGB and only rounding put it out. */
+const halfAByte = 0.5 / 255;
+
 /** The nearest sRGB hex colour of a Lab colour; chroma is lowered until it fits. */
 export function hexOfLab(lab: Lab): string {
-	return formatHex(clampChroma({ mode: 'lab65', ...lab }, 'lch65'));
+	const colour = { mode: 'lab65', ...lab } as const;
+	const { r, g, b } = toRgb(colour);
+	const isInside = [r, g, b].every((share) => share >= -halfAByte && share <= 1 + halfAByte);
+	return formatHex(isInside ? colour : clampChroma(colour, 'lch65'));
 }
 
 /** Chroma: distance from grey. */

@@ -10,4 +10,5 @@ export {
 	type MarketQuery
 } from './market';
 export { briefly, problemsInWords } from './problems';
+export { textOf } from './text-of';
 export { weatherAnswerSchema, weatherQuerySchema, type WeatherAnswer, type WeatherQuery } from './weather';

@@ -1,12 +1,12 @@
 /** The best use of a whole wardrobe for a look at once. */
 import { linearSumAssignment } from 'linear-sum-assignment';
 import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
-import { slots, slotsMeet } from '../lexicon/slots';
-import { canAnswer, garmentType } from '../lexicon/taxonomy';
+import { canAnswer } from '../lexicon/taxonomy';
 import type { Match } from '../model/echo';
 import type { Element, Reference } from '../model/reference';
-import { chooseItem } from './choosing';
+import { chooseUnasked } from './choosing';
 import { sameItem, sameOwned, type OwnedOption } from './items';
+import { answeredAtOnce, garmentsMeet, spans } from './spanning';
 
 /**
  * The assignment of columns to rows that is worth most, each row and each column used at most once. Rows are left
@@ -33,8 +33,6 @@ export function bestAssignment(worths: readonly (readonly number[])[]): (number 
 
 /** One part of a piece, in whichever configuration: it can be worn once. */
 const partOf = ({ item }: OwnedOption) => `${item.pieceId} ${item.partId}`;
-const coversOf = (option: OwnedOption) => slots[garmentType(option.garment.type).slot].covers;
-const slotOf = (element: Element) => garmentType(element.garment.type).slot;
 
 interface Chosen {
 	element: Element;
@@ -151,10 +149,6 @@ const withoutOption = (
 /** Differences below this come from rounding. */
 const leastGain = 1e-9;
 
-/** Does an option cover more of the body than the element asks for, as a dress does for a skirt? */
-const spans = (element: Element, option: OwnedOption) =>
-	coversOf(option).length > slots[slotOf(element)].covers.length;
-
 export interface MatchOptions extends ScoreOptions {
 	/** Makes an id for a match. */
 	newId: () => string;
@@ -200,7 +194,7 @@ export function matchWardrobe(
 			if (!canAnswer(element.garment.type, option.garment.type)) continue;
 			const points = worthOf(scorer, element, option);
 			if (points <= 0) continue;
-			if (spans(element, option))
+			if (spans(element, option.garment))
 				spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
 			else rungs.push({ option, part: partOf(option), points });
 		}
@@ -210,14 +204,8 @@ export function matchWardrobe(
 
 	// Each one-piece in turn, for all the elements that it covers and that do not meet one another.
 	for (const [option, answers] of spanning) {
-		const answered: typeof answers = [];
-		for (const answer of answers)
-			if (answered.every((other) => !slotsMeet(slotOf(other.element), slotOf(answer.element))))
-				answered.push(answer);
-		const covered: readonly string[] = coversOf(option);
-		const others = elements.filter(
-			(element) => !slots[slotOf(element)].covers.some((part) => covered.includes(part))
-		);
+		const answered = answeredAtOnce(answers);
+		const others = elements.filter(({ garment }) => !garmentsMeet(garment, option.garment));
 		const earned = answered.reduce((sum, { points }) => sum + points, 0);
 		// At most what each other element could have by itself: where that is not enough, nothing need be solved.
 		const atMost = others.reduce((sum, { id }) => sum + (ladders.get(id)?.[0]?.points ?? 0), earned);
@@ -230,21 +218,8 @@ export function matchWardrobe(
 			};
 	}
 	return best.chosen.reduce<Match[]>(
-		(all, { element, option }) => {
-			const before = matches.find(
-				(match) =>
-					match.elementIds.includes(element.id) && match.items.some((item) => sameItem(item, option.item))
-			);
-			// A piece that stays where it was keeps its match, with its moves, its reason and its note.
-			if (before && before.elementIds.length === 1) return [...all, before];
-			const id = newId();
-			return chooseItem(
-				all,
-				reference.elements,
-				{ element, item: option.item, garment: option.garment },
-				id
-			).map((match) => (match.id === id ? { ...match, byHand: false } : match));
-		},
+		(all, { element, option: { item, garment } }) =>
+			chooseUnasked(all, matches, reference.elements, { element, item, garment }, newId),
 		[...kept]
 	);
 }

@@ -70,6 +70,30 @@ export function chooseItem(
 	];
 }
 
+/**
+ * Chooses an item for an element not by hand. What stays where it was before keeps its match, with its moves, its reason and its
+ * note.
+ *
+ * @param before the matches as they were
+ */
+export function chooseUnasked(
+	matches: readonly Match[],
+	before: readonly Match[],
+	elements: readonly Element[],
+	chosen: { element: Element; item: Item; garment: Garment },
+	newId: () => string
+): Match[] {
+	const stays = before.find(
+		({ elementIds, items }) =>
+			elementIds.includes(chosen.element.id) && items.some((item) => sameItem(item, chosen.item))
+	);
+	if (stays?.elementIds.length === 1) return [...matches, stays];
+	const id = newId();
+	return chooseItem(matches, elements, chosen, id).map((match) =>
+		match.id === id ? { ...match, byHand: false } : match
+	);
+}
+
 /** Leaves an element out on purpose. */
 export function leaveOut(matches: readonly Match[], elementId: string, id: string): Match[] {
 	return [

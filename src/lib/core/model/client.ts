@@ -15,7 +15,7 @@ import {
 import { effectIds } from '../lexicon/effects';
 import { bodyMeasureIds, bodyMeasures } from '../lexicon/measures';
 import { skinIds } from '../lexicon/skins';
-import { dateSchema, nameSchema, noteSchema, recordFields } from './basics';
+import { dateSchema, idSchema, nameSchema, noteSchema, recordFields, type Id } from './basics';
 import { recordType, type OldRecord } from './record-type';
 import { schoolsSchema } from './schools';
 
@@ -88,6 +88,8 @@ export const clientSchema = z.object({
 	}),
 	/** What suits the face, as the stylist judges it. */
 	colouring: z.object({ undertone: z.enum(undertones).optional(), contrast: z.enum(contrasts).optional() }),
+	/** Photos of things that are not on the rail yet. */
+	waiting: z.array(idSchema).max(200).optional(),
 	/** For drawing the figure. */
 	figure: z.object({
 		skin: z.enum(skinIds),
@@ -184,8 +186,19 @@ export const clientType = recordType({
 	schema: clientSchema,
 	fresh: freshClient,
 	titleOf: ({ name }: Client) => name,
-	indexes: [],
-	links: [],
+	indexes: ['*waiting'],
+	links: [
+		{
+			to: 'photos',
+			words: 'a photo of something to hang on the rail',
+			holders: ({ waiting = [] }: Client) => waiting,
+			by: { index: 'waiting', key: ({ id }: { id: Id }) => id },
+			owns: true,
+			whenGone: (draft: Client, gone: ReadonlySet<Id>) => {
+				if (draft.waiting) draft.waiting = draft.waiting.filter((id) => !gone.has(id));
+			}
+		}
+	],
 	since: 1,
 	migrations: [{ version: 6, name: 'the-whole-brief', up: wholeBrief }]
 });

@@ -13,7 +13,9 @@ export const swatchSchema = z.object({
 		.regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour of the form #rrggbb, in small letters' }),
 	/** Share of the garment that the colour covers, relative to the other swatches. */
 	share: z.number().gt(0).max(1),
-	provenance: provenanceSchema
+	provenance: provenanceSchema,
+	/** How sure a measured colour is, 0..1. */
+	sure: z.number().min(0).max(1).optional()
 });
 export type Swatch = z.infer<typeof swatchSchema>;
 

@@ -9,7 +9,15 @@ export { eventSchema, freshEvent, type Event, type Weather } from './event';
 export { fitNoteSchema, freshFitNote, type FitNote } from './fit-note';
 export { freshWear, wearSchema, type Wear } from './wear';
 export { freshPiece, pieceSchema, shownParts, type Part, type Piece } from './piece';
-export { freshPhoto, photoSchema, type Photo } from './photo';
+export {
+	bodyMarkIds,
+	freshPhoto,
+	photoSchema,
+	type BodyMarkId,
+	type BodyMarks,
+	type Photo,
+	type PhotoRegion
+} from './photo';
 export {
 	aspectIds,
 	elementSchema,

@@ -120,12 +120,22 @@ describe('records', () => {
 	it('elements are valid whatever they ask for', () => {
 		fc.assert(fc.property(elementArbitrary, (one) => accepts(elementSchema, one)));
 	});
-	it('an element’s place on a photo is in shares', () => {
-		const place = { photo: uuid(9), x: 0.1, y: 0.2, width: 0.3, height: 0.4 };
-		expect(accepts(elementSchema, { ...element(1, garment('tie')), place })).toBe(true);
-		expect(accepts(elementSchema, { ...element(1, garment('tie')), place: { ...place, x: 120 } })).toBe(
-			false
+	it('an element’s regions on photos are in shares, of photos that there are, one a photo', () => {
+		const region = { photo: uuid(9), x: 0.1, y: 0.2, width: 0.3, height: 0.4 };
+		const tie = (...regions: object[]) => ({ ...element(1, garment('tie')), regions });
+		expect(accepts(elementSchema, tie(region))).toBe(true);
+		expect(accepts(elementSchema, tie({ ...region, mask: { width: 2, height: 1, runs: [1, 1] } }))).toBe(
+			true
 		);
+		expect(accepts(elementSchema, tie({ ...region, x: 120 }))).toBe(false);
+		const look = (photos: string[], ...regions: object[]) => ({
+			...makeReference([]),
+			photos,
+			elements: [tie(...regions)]
+		});
+		expect(accepts(referenceSchema, look([uuid(9)], region))).toBe(true);
+		expect(where(referenceSchema, look([], region))).toEqual(['elements.0.regions']);
+		expect(where(referenceSchema, look([uuid(9)], region, region))).toEqual(['elements.0.regions']);
 	});
 	it('a listing has sizes, a shop’s chart has ranges', () => {
 		expect(where(listingSchema, makeListing(1, garment('tie'), 100, { sizes: [] }))).toEqual(['sizes']);

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { dateSchema, idSchema, nameSchema, noteSchema, priceSchema, recordFields } from './basics';
 import { ofClient } from './event';
 import { garmentSchema } from './garment';
-import { ownPhotos, photoIdsSchema, withoutPhotoKeys } from './photo';
+import { ownPhotos, photoIdsSchema, photoRegionSchema, withoutPhotoKeys } from './photo';
 import { givenTwice, recordType } from './record-type';
 
 /** A part of a piece that can be worn by itself: the jacket of a suit. Most pieces have one. */
@@ -37,6 +37,8 @@ const pieceFields = z.object({
 	/** Own measures of the piece in cm, as "length": 62. */
 	measuresCm: z.record(z.string().max(40), z.number().min(0).max(1000)),
 	photos: photoIdsSchema,
+	/** Where it is seen on one of its photos: what is cut out and shown on the rail. */
+	picture: photoRegionSchema.optional(),
 	state: z.enum(['ready', 'needs-care', 'away', 'retired']),
 	/** What was altered, the oldest first. */
 	alterations: z
@@ -65,6 +67,12 @@ export const pieceSchema = pieceFields.superRefine((piece, context) => {
 			code: 'custom',
 			path: ['parts'],
 			message: 'two parts or configurations have the same id'
+		});
+	if (piece.picture && !piece.photos.includes(piece.picture.photo))
+		context.addIssue({
+			code: 'custom',
+			path: ['picture'],
+			message: 'it is cut out of a photo that the piece does not have'
 		});
 	const partIds = piece.parts.map(({ id }) => id);
 	const made = piece.parts.filter(({ of }) => of !== undefined);
@@ -110,13 +118,24 @@ export const freshPiece = (given: Pick<Piece, 'id' | 'clientId' | 'parts'> & Par
 	...given
 });
 
+const photosOfPiece = ownPhotos<Piece>();
+
 export const pieceType = recordType({
 	schema: pieceSchema,
 	fresh: freshPiece,
 	titleOf: ({ name }: Piece) => name,
 	indexes: ['clientId', '*photos'],
 	innerIds,
-	links: [ofClient<Piece>(), ownPhotos<Piece>()],
+	links: [
+		ofClient<Piece>(),
+		{
+			...photosOfPiece,
+			whenGone: (draft: Piece, gone: ReadonlySet<string>) => {
+				photosOfPiece.whenGone(draft, gone);
+				if (draft.picture && gone.has(draft.picture.photo)) delete draft.picture;
+			}
+		}
+	],
 	since: 1,
 	migrations: [
 		{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys },

@@ -4,9 +4,9 @@ import { moveIds, type MoveId } from '../lexicon/moves';
 import { roleIds } from '../lexicon/roles';
 import { idSchema, nameSchema, noteSchema, recordFields } from './basics';
 import { garmentSchema } from './garment';
-import { ownPhotos, photoIdsSchema, withoutPhotoKeys } from './photo';
+import { ownPhotos, photoIdsSchema, photoRegionSchema, withoutPhotoKeys } from './photo';
 import { degreeIds } from './recipe';
-import { givenTwice, recordType } from './record-type';
+import { givenTwice, recordType, type OldRecord } from './record-type';
 
 /** What of an element can be signature or open: its facets, and the four that are not facets. */
 export const aspectIds = ['type', ...facetIds, 'palette', 'print', 'metal'] as const;
@@ -24,16 +24,8 @@ export const elementSchema = z.object({
 	open: z.array(z.enum(aspectIds)),
 	moves: z.array(z.enum(moveIds as [MoveId, ...MoveId[]])),
 	note: noteSchema,
-	/** Region on a photo of the reference, in shares of its width and height. */
-	place: z
-		.object({
-			photo: idSchema,
-			x: z.number().min(0).max(1),
-			y: z.number().min(0).max(1),
-			width: z.number().gt(0).max(1),
-			height: z.number().gt(0).max(1)
-		})
-		.optional()
+	/** Where it is on photos of the reference, one region a photo. */
+	regions: z.array(photoRegionSchema).max(24).optional()
 });
 export type Element = z.infer<typeof elementSchema>;
 
@@ -57,12 +49,18 @@ const innerIds = ({ elements }: z.infer<typeof referenceFields>) => elements.map
 export const referenceSchema = referenceFields.superRefine((reference, context) => {
 	if (givenTwice(innerIds(reference)).length > 0)
 		context.addIssue({ code: 'custom', path: ['elements'], message: 'two elements have the same id' });
-	reference.elements.forEach(({ place }, i) => {
-		if (place && !reference.photos.includes(place.photo))
+	reference.elements.forEach(({ regions = [] }, i) => {
+		if (!regions.every(({ photo }) => reference.photos.includes(photo)))
 			context.addIssue({
 				code: 'custom',
-				path: ['elements', i, 'place'],
+				path: ['elements', i, 'regions'],
 				message: 'it lies on a photo that the reference does not have'
+			});
+		if (new Set(regions.map(({ photo }) => photo)).size < regions.length)
+			context.addIssue({
+				code: 'custom',
+				path: ['elements', i, 'regions'],
+				message: 'it has two regions on one photo'
 			});
 	});
 });
@@ -81,6 +79,17 @@ export const freshReference = (
 	...given
 });
 
+/** Up to version 7 an element had one place, a box on one photo. */
+const withRegions = (record: OldRecord): OldRecord => ({
+	...record,
+	...(Array.isArray(record.elements) && {
+		elements: record.elements.map((element: OldRecord) => {
+			const { place, ...rest } = element;
+			return place === undefined ? rest : { ...rest, regions: [place] };
+		})
+	})
+});
+
 const photosOfReference = ownPhotos<Reference>();
 
 export const referenceType = recordType({
@@ -96,10 +105,13 @@ export const referenceType = recordType({
 			whenGone: (draft: Reference, gone: ReadonlySet<string>) => {
 				photosOfReference.whenGone(draft, gone);
 				for (const element of draft.elements)
-					if (element.place && gone.has(element.place.photo)) delete element.place;
+					if (element.regions) element.regions = element.regions.filter(({ photo }) => !gone.has(photo));
 			}
 		}
 	],
 	since: 1,
-	migrations: [{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys }]
+	migrations: [
+		{ version: 4, name: 'photos-are-records', up: withoutPhotoKeys },
+		{ version: 8, name: 'regions-a-photo', up: withRegions }
+	]
 });

@@ -36,6 +36,8 @@ export const settingsSchema = z.object({
 	schools: schoolsSchema,
 	/** Columns of spreadsheets that were matched by hand: under their heading, in small letters, what they hold. */
 	columns: z.record(z.string().max(120), z.string().max(40)),
+	/** Does the rail show pieces as they were photographed, where they were? As they are drawn, without. */
+	photographed: z.boolean().optional(),
 	demo: z.boolean()
 });
 export type Settings = z.infer<typeof settingsSchema>;

@@ -59,7 +59,7 @@ export function frozenReference({
 		kind,
 		title,
 		credit,
-		elements: elements.map(({ place: _place, ...element }) => element),
+		elements: elements.map(({ regions: _regions, ...element }) => element),
 		note
 	};
 }

@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeReference } from '../../../../tests/records';
@@ -11,6 +12,7 @@ import { recipeFromReferences } from './from-references';
 import { recipeLibrary } from './library';
 import { onBase, sharedAdds } from './on-a-base';
 import { isBeauty, readRecipe } from './read-recipe';
+import { recipeText } from './recipe-text';
 import { referenceOf } from './to-reference';
 
 const folder = 'src/lib/core/recipes/texts';
@@ -103,6 +105,90 @@ describe('reading a recipe’s text', () => {
 	});
 	it('misses a title', () =>
 		expect(readRecipe('core\nnavy coat | Warm.').problems[0]?.problem).toMatch(/title/));
+
+	it('accounts for every line: what it was taken for, or why not', () => {
+		const text = 'title: Trial\nKIND: era\n\nCore:\nnavy zorbled coat | Warm | and long.\ntie\n';
+		const { lines, recipe: read } = readRecipe(text);
+		expect(lines.map(({ text: said }) => said)).toEqual(text.split('\n'));
+		expect(lines[4]).toMatchObject({ took: 'navy overcoat', problem: { line: 5, taken: true } });
+		expect(read).toMatchObject({ kind: 'era', items: [{ reason: 'Warm | and long.' }, { reason: '' }] });
+	});
+	it.each([
+		['mood: calm', 'is none of'],
+		['a coat', 'expected'],
+		['kind: outfit', 'a kind is'],
+		['title: again', 'twice'],
+		[`title: ${'long '.repeat(30)}`, '1 to 120'],
+		[`note: ${'x'.repeat(4001)}`, '4,000'],
+		['core\nnavy coat\nnavy coat', 'twice'],
+		[`core\n${'very '.repeat(50)}navy coat`, '200 letters'],
+		[`core\nnavy coat | ${'x'.repeat(301)}`, '300 letters'],
+		[`never\n${Array.from({ length: 61 }, (_, i) => `navy coat in size ${i}`).join('\n')}`, 'more than 60'],
+		['colours\nnavy\nnavy', 'twice'],
+		['cloth\nsilk\nsilk', 'twice'],
+		['cloth\nbreeze', 'no material']
+	])('says of %j what is wrong', (text, problem) => {
+		const said = text.startsWith('title: long') ? text : `title: Trial\n${text}`;
+		expect(
+			readRecipe(said)
+				.problems.map((one) => one.problem)
+				.join()
+		).toContain(problem);
+	});
+	it('gives nothing that could not be stored, whatever is typed', () => {
+		const bits = fc.constantFrom(
+			'core',
+			'colours',
+			'cloth',
+			'title: A',
+			'navy coat',
+			'navy | x',
+			':',
+			'|',
+			''
+		);
+		const anyLine = fc.oneof(bits, fc.string({ maxLength: 320 }));
+		fc.assert(
+			fc.property(fc.array(anyLine, { maxLength: 20 }), (typed) => {
+				const { recipe: read, lines } = readRecipe(`title: A\n${typed.join('\n')}`, { id: newId() });
+				expect(recipeSchema.safeParse(read).error).toBeUndefined();
+				expect(new Set(read.items.map(({ id }) => id)).size).toBe(read.items.length);
+				expect(lines.length).toBeGreaterThan(typed.length);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+describe('a recipe as text', () => {
+	it.each(library.map((one) => [one.title, one] as const))('%s is read back as it was', (_, one) => {
+		expect(readRecipe(recipeText(one)).problems).toEqual([]);
+		expect(readRecipe(recipeText(one), { id: one.id, was: one }).recipe).toEqual(one);
+	});
+	it('keeps what its untouched lines were: how often it was found, what it was made from', () => {
+		const looks = [['navy'], ['wine']].map((colours) => ({
+			...makeReference([
+				element(1, garment('blazer', colours), { id: newId() }),
+				element(2, garment('low-bun'), { id: newId() }),
+				element(3, garment('jeans', ['black']), { id: newId() })
+			]),
+			id: newId()
+		}));
+		const made = recipeFromReferences(looks, 'Two | blazers', newId);
+		const text = recipeText(made);
+		const same = readRecipe(text, { id: made.id, was: made });
+		expect(same.problems).toEqual([]);
+		expect(same.recipe).toEqual({ ...made, title: 'Two / blazers' });
+		const more = readRecipe(text.replace('\nnever\n', '\nnever\nwide belt | It cuts the line.\n'), {
+			id: made.id,
+			was: made
+		});
+		expect(more.recipe.items.filter(({ part }) => part !== 'never')).toEqual(made.items);
+		expect(more.recipe.items.find(({ part }) => part === 'never')).toMatchObject({
+			found: 1,
+			phrase: 'wide belt'
+		});
+	});
 });
 
 describe('degrees', () => {

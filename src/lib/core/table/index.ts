@@ -1,5 +1,4 @@
 /** A rail as a table. Loaded apart from the rest of the core: it brings a parser of its own. */
-export { textOf } from './text-of';
 export {
 	columnsToRemember,
 	guessedColumns,

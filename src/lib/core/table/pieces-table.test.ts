@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { garmentArbitrary } from '../../../../tests/arbitraries';
 import { makePiece, uuid } from '../../../../tests/records';
 import type { Piece } from '../model';
-import { columnsToRemember, guessedColumns, readRows, readTable, tableOf, textOf, type ReadRow } from '.';
+import { textOf } from '../exchange/text-of';
+import { columnsToRemember, guessedColumns, readRows, readTable, tableOf, type ReadRow } from '.';
 
 let id = 0;
 const options = { client: { id: uuid(1000) }, currency: 'GBP', newId: () => uuid(90_000 + id++) };

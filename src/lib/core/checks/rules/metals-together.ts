@@ -3,7 +3,7 @@ import type { Rule } from '../rule';
 
 export const metalsTogether: Rule = {
 	id: 'metals-together',
-	title: 'An odd metal',
+	title: 'Metals together',
 	reason: 'The same metal throughout, or mixed on purpose with each metal at least twice.',
 	standing: 'habit',
 	silentUnder: { question: 'metals', schools: ['mix-freely'] },

@@ -2,20 +2,10 @@
 import { bothSides, type Figure } from '../figure/figure';
 import { clothShape, drawn, facing, flat, seam, stitch, type Drawing } from '../drawing';
 import type { PlateShape } from '../model';
+import { sleeveReaches } from '../../lexicon/sleeve-reaches';
 import { necklineOf } from './necklines';
 import { shaded } from '../cloth/paint';
 import { between, both, mirrored, polygon, waves, xAt, type Point } from '../path';
-
-/** How far down the arm a sleeve of this length reaches, 0..1 of shoulder to wrist. */
-const reaches: Record<string, number> = {
-	strapless: 0,
-	sleeveless: 0,
-	cap: 0.13,
-	short: 0.3,
-	elbow: 0.52,
-	'three-quarter': 0.74,
-	long: 1
-};
 
 /** How a shape stands off the arm along its way (0 the shoulder, 1 the end), in plate units outwards. */
 const volumes: Record<string, (along: number) => number> = {
@@ -92,7 +82,7 @@ function bandShapes(
 /** @param ease how far the body of the garment stands off, in plate units */
 export function sleeveShapes(drawing: Drawing, ease: number): PlateShape[] {
 	const { figure, cloth, moves } = drawing;
-	const stated = reaches[drawn(drawing, 'sleeveLength', 'long')] ?? 1;
+	const stated = sleeveReaches[drawn(drawing, 'sleeveLength', 'long')] ?? 1;
 	const reach = endOf(drawing, stated);
 	if (reach === 0) return [];
 	const { shoulder, wrist } = figure.landmarks;

@@ -1,0 +1,95 @@
+/** What is to be bought for a plan: by shop, with sizes, postage and days. */
+import { sizeOfListing } from '../body/listing-size';
+import type { Item, Match } from '../model/echo';
+import type { Listing, Shop } from '../model/market';
+import { landedPrice, postageShares } from '../money/landed-price';
+import { addDays, type Day } from '../time';
+import { marginDays, type PlannedEcho } from './from-echoes';
+import type { BudgetSolution, Purchase } from './problem';
+
+/** One thing on the list. */
+export interface ListedPurchase extends Purchase {
+	listing: Listing;
+	/** What it costs with its share of the shop's postage. */
+	landedMinor: number;
+	/** The size that suits who wears it, where one does. */
+	size?: string;
+	/** For which looks, by their titles. */
+	lookTitles: string[];
+	arrives: Day;
+	/** The last day on which it can be ordered to be there in time, where it is for a day. */
+	orderBy?: Day;
+}
+export interface ShopList {
+	shop: Shop;
+	things: ListedPurchase[];
+	postageMinor: number;
+}
+
+type Bought = Extract<Item, { source: 'listing' }>;
+
+/**
+ * What a choice buys, by shop in the order in which it was found, each thing with its size and its days.
+ *
+ * @param matches of all looks, as the choice makes them
+ */
+export function shoppingList(
+	solution: BudgetSolution,
+	matches: readonly Match[],
+	echoes: readonly PlannedEcho[],
+	{ today, currency }: { today: Day; currency: string }
+): ShopList[] {
+	const items = [
+		...matches.flatMap((match) => match.items),
+		...echoes.flatMap(({ echo }) => echo.extras.map(({ item }) => item))
+	].filter((item): item is Bought => item.source === 'listing');
+	const lists = new Map<string, ShopList>();
+	for (const purchase of solution.purchases) {
+		const item = items.find(({ listing }) => listing.id === purchase.listingId);
+		if (!item) continue;
+		const { listing, shop } = item;
+		const wearers = echoes.filter(({ echo }) => purchase.lookIds.includes(echo.id));
+		const days = wearers.flatMap(({ event }) => event?.date ?? []).sort();
+		const size = wearers
+			.map(({ client, fitNotes }) => sizeOfListing(client, listing, shop, fitNotes))
+			.flatMap((found) => ('label' in found ? found.label : []))[0];
+		const list = lists.get(shop.id) ?? {
+			shop,
+			things: [],
+			postageMinor: solution.postage.find(({ shopId }) => shopId === shop.id)?.postageMinor ?? 0
+		};
+		list.things.push({
+			...purchase,
+			landedMinor: purchase.priceMinor,
+			listing,
+			size,
+			lookTitles: wearers.map(({ echo }) => echo.title),
+			arrives: addDays(today, listing.arrivesInDays),
+			...(days[0] && { orderBy: addDays(days[0], -marginDays - listing.arrivesInDays) })
+		});
+		lists.set(shop.id, list);
+	}
+	return [...lists.values()].map((list) => ({ ...list, things: landed(list, currency) }));
+}
+
+/** Each thing with its share of the postage. */
+function landed({ things, postageMinor }: ShopList, currency: string): ListedPurchase[] {
+	const shares = postageShares(
+		things.map(({ priceMinor }) => priceMinor),
+		{ amountMinor: postageMinor, currency }
+	);
+	return things.map((thing, i) => ({
+		...thing,
+		landedMinor: landedPrice({ amountMinor: thing.priceMinor, currency }, { postageMinor: shares[i] }).total
+			.amountMinor
+	}));
+}
+
+/** What must be ordered first, and by when; undefined where nothing is for a day. */
+export function firstToOrder(lists: readonly ShopList[]) {
+	return lists
+		.flatMap(({ shop, things }) => things.map((thing) => ({ shop, thing })))
+		.filter(({ thing }) => thing.orderBy !== undefined)
+		.sort((a, b) => (a.thing.orderBy ?? '').localeCompare(b.thing.orderBy ?? ''))
+		.at(0);
+}

@@ -1,0 +1,36 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { photograph } from '../../demo/camera/photograph';
+import { garment } from '../arbitraries';
+import { drawnMarks } from '../photographs';
+import { modelFiles, poseModel } from '../pose-model';
+import { bodyMarkIds, marksOfPose } from '../../src/lib/core';
+import { findPose } from '../../src/lib/workers/pose/find-pose';
+
+describe('the pose model', () => {
+	it('is the one whose source and terms are told', () => {
+		const told = readFileSync('docs/models.md', 'utf8');
+		for (const file of modelFiles)
+			expect(told).toContain(createHash('sha256').update(readFileSync(file)).digest('hex'));
+	});
+
+	it('finds the places of a body, and nobody on an empty wall', async () => {
+		const model = await poseModel();
+		const look = {
+			worn: [
+				{ id: 'top', garment: garment('shirt', ['white']), moves: [] },
+				{ id: 'legs', garment: garment('trousers', ['navy']), moves: [] }
+			]
+		};
+		const shot = await photograph(look, undefined, { seed: 9, width: 480, height: 720 });
+		const points = await findPose(model, shot.pixels);
+		const found = marksOfPose(points ?? [], shot.pixels);
+		const drawn = drawnMarks(shot, 1, 0);
+		for (const id of bodyMarkIds) expect(Math.abs(found[id]!.y - drawn[id]!.y), id).toBeLessThan(0.04);
+
+		const { width, height } = shot.pixels;
+		const wall = { width, height, data: new Uint8Array(width * height * 4).fill(150) };
+		expect(await findPose(model, wall)).toBeUndefined();
+	}, 60_000);
+});
