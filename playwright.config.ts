@@ -17,7 +17,9 @@ export default defineConfig({
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
 		actionTimeout: 25_000,
-		trace: 'retain-on-failure',
+		// What was done, step by step, and how it looked in the end; a copy of the page at every step costs a third of the time.
+		trace: { mode: 'retain-on-failure', snapshots: false, screenshots: false },
+		screenshot: 'only-on-failure',
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
 			args: chromiumFlags

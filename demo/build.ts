@@ -1,10 +1,12 @@
-/** Writes the demo studio as the document that the app opens at /demo: static/demo/studio.json. */
+/** Writes the demo studio that the app opens at /demo: its document as static/demo/studio.json, its photographs beside it. */
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { readDocument } from '../src/lib/core/index';
 import { composeDemo } from './compose';
+import { withPhotographs } from './photographs';
 
-const text = JSON.stringify(composeDemo());
+const { document, files } = await withPhotographs(composeDemo());
+const text = JSON.stringify(document);
 // It is opened as it is, so it is read here as a backup is read when it comes in.
 const checked = readDocument(text);
 if (!checked.ok) {
@@ -13,5 +15,6 @@ if (!checked.ok) {
 }
 const folder = join(import.meta.dirname, '../static/demo');
 rmSync(folder, { recursive: true, force: true });
-mkdirSync(folder, { recursive: true });
+mkdirSync(join(folder, 'photos'), { recursive: true });
 writeFileSync(join(folder, 'studio.json'), text);
+for (const [hash, bytes] of files) writeFileSync(join(folder, 'photos', `${hash}.webp`), bytes);

@@ -41,6 +41,16 @@ async function openTable(page) {
 }
 
 await inDemo('light', async (page, shoot) => {
+	await place(page, 'References');
+	await page.getByRole('link', { name: /Glasshouse/ }).click();
+	await page.getByRole('link', { name: 'Measure photograph 1' }).click();
+	await page.locator('[role="application"][aria-busy="false"]').waitFor();
+	await page.getByRole('button', { name: /kimono jacket/ }).click();
+	await page.getByText('% sure').first().waitFor();
+	await page.waitForTimeout(800);
+	await shoot('photograph');
+});
+await inDemo('light', async (page, shoot) => {
 	await shoot('desk');
 	await place(page, 'Clients');
 	await page.getByRole('heading', { name: 'Tamsin Orrowby' }).click();
@@ -63,9 +73,6 @@ await inDemo('light', async (page, shoot) => {
 	await shoot('outfits');
 	await page.goBack();
 	await page.getByRole('heading', { name: /^Wardrobe/ }).waitFor();
-	await page.getByRole('button', { name: 'Edit: Wine velvet blazer' }).click();
-	await shoot('piece-form');
-	await page.getByRole('button', { name: 'Cancel' }).first().click();
 	await place(page, 'References');
 	await page.getByRole('heading', { name: 'The Midnight Quay suit' }).waitFor();
 	await shoot('references');
@@ -106,6 +113,16 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('button', { name: 'Tray', exact: true }).click();
 	await page.getByRole('button', { name: /^Why \d+\?$/ }).click();
 	await shoot('why');
+});
+await inDemo('light', async (page, shoot) => {
+	await place(page, 'Plan');
+	for (const name of [/Rehearsal room/, /Keeper’s Watch/, /Midnight Quay/])
+		await page.getByText(name).first().click();
+	await page.getByLabel('Budget, postage with it').fill('120');
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('slider').waitFor();
+	await page.getByRole('button', { name: 'Plan', exact: true }).waitFor();
+	await shoot('plan');
 });
 await inDemo('dark', async (page, shoot) => {
 	await openTable(page);

@@ -1,6 +1,7 @@
 /** Figures that only a browser has, measured in the built app: opening the demo, and one choice on the fitting table. */
 import { chromium, type Page } from '@playwright/test';
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
+import sharp from 'sharp';
 import { serve } from '../../scripts/serve.mjs';
 import { chromiumFlags } from '../../scripts/chromium.mjs';
 
@@ -51,6 +52,63 @@ export interface BrowserFigures {
 	bytes: { first: number; all: number };
 	openingMs: number;
 	choiceMs: number;
+	/** A 12-megapixel photo: until it is taken in, until it is ready, until a click is measured. */
+	photoMs: number[];
+	longestTaskMs: number;
+}
+
+/** A photograph of twelve megapixels, from one of the demo's. */
+async function twelveMegapixels(): Promise<Buffer> {
+	const folder = 'static/demo/photos';
+	const [file = ''] = readdirSync(folder);
+	return sharp(`${folder}/${file}`).resize(3000, 4000, { fit: 'fill' }).jpeg({ quality: 90 }).toBuffer();
+}
+
+/** Takes a photo in on a reference of the demo, opens it and clicks in its middle. */
+async function photoFigures(page: Page): Promise<Pick<BrowserFigures, 'photoMs' | 'longestTaskMs'>> {
+	const buffer = await twelveMegapixels();
+	const times: number[] = [];
+	const timed = async (work: () => Promise<unknown>) => {
+		const started = performance.now();
+		await work();
+		times.push(performance.now() - started);
+	};
+	await page
+		.getByRole('navigation', { name: 'Prime Echo' })
+		.getByRole('link', { name: 'References' })
+		.click();
+	await page.getByRole('link', { name: /^Rehearsal room/ }).click();
+	await page.getByRole('link', { name: 'Measure photograph 1' }).waitFor();
+	await timed(async () => {
+		await page
+			.locator('input[type=file]')
+			.first()
+			.setInputFiles({ name: 'large.jpg', mimeType: 'image/jpeg', buffer });
+		await page.getByRole('link', { name: 'Measure photograph 2' }).waitFor();
+	});
+	await timed(async () => {
+		await page.getByRole('link', { name: 'Measure photograph 2' }).click();
+		await page.locator('[role=application][aria-busy=false]').waitFor();
+		await page.getByText('Getting the photograph ready').waitFor({ state: 'detached' });
+	});
+	await page.evaluate(() => {
+		const tasks: number[] = [];
+		Object.assign(globalThis, { tasks });
+		new PerformanceObserver((list) =>
+			tasks.push(...list.getEntries().map(({ duration }) => duration))
+		).observe({
+			entryTypes: ['longtask']
+		});
+	});
+	await timed(async () => {
+		await page.getByRole('application').click();
+		await page.getByText('% sure').first().waitFor();
+	});
+	await page.waitForTimeout(500);
+	const longestTaskMs = await page.evaluate(() =>
+		Math.max(0, ...(globalThis as unknown as { tasks: number[] }).tasks)
+	);
+	return { photoMs: times, longestTaskMs };
 }
 
 /** Undefined where there is no build or no Chromium. */
@@ -70,6 +128,7 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 	await fresh.close();
 	const openings: number[] = [];
 	const choices: number[] = [];
+	let photo: Pick<BrowserFigures, 'photoMs' | 'longestTaskMs'> = { photoMs: [], longestTaskMs: NaN };
 	for (let run = 0; run < 5; run++) {
 		const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 		const page = await context.newPage();
@@ -85,10 +144,11 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 				const spent = await choose(page, card);
 				if (spent !== undefined) choices.push(spent);
 			}
+			photo = await photoFigures(page);
 		}
 		await context.close();
 	}
 	await browser.close();
 	await close();
-	return { bytes, openingMs: median(openings), choiceMs: median(choices) };
+	return { bytes, openingMs: median(openings), choiceMs: median(choices), ...photo };
 }

@@ -174,3 +174,78 @@ test('a suit answers a suit whole, and is split where jacket and trousers are as
 	await rung(page, 'dinner jacket').click();
 	await expect(jacket).toHaveAttribute('aria-pressed', 'true');
 });
+
+test('a card is dragged onto the plate and onto a rung, and only where it could answer', async ({ page }) => {
+	await openTable(page, /Midnight Quay, for the Quay Stage/);
+	const card = page.locator('[data-card]').filter({ hasText: 'Black crepe blazer' });
+	const jacket = rung(page, 'dinner jacket');
+	const before = await score(page).locator('.number').textContent();
+	await card.dragTo(page.locator('figure').nth(1));
+	await expect(card).toHaveAttribute('aria-pressed', 'true');
+	await expect(score(page).locator('.number')).not.toHaveText(before ?? '');
+	await page.keyboard.press('Control+z');
+	await expect(card).toHaveAttribute('aria-pressed', 'false');
+	await card.dragTo(rung(page, 'court shoes'));
+	await expect(score(page).locator('.number')).toHaveText(before ?? '');
+	await card.dragTo(jacket);
+	await expect(card).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('what can be done is listed for a card, a rung and a garment on the plate, by mouse and by key', async ({
+	page
+}) => {
+	await openTable(page, /Midnight Quay, for the Quay Stage/);
+	const menu = page.getByRole('menu', { name: 'What can be done with it' });
+	const card = page.locator('[data-card]').filter({ hasText: 'Black crepe blazer' });
+	await card.click({ button: 'right' });
+	await expectAccessible(page);
+	await menu.getByRole('menuitem', { name: /^Put it on Enter/ }).click();
+	await expect(card).toHaveAttribute('aria-pressed', 'true');
+	await expect(menu).toBeHidden();
+
+	const blouse = rung(page, 'ivory silk blouse');
+	await blouse.focus();
+	await page.keyboard.press('.');
+	await expect(menu.getByRole('menuitem', { name: /^Pin it/ })).toBeVisible();
+	await page.keyboard.press('Escape');
+	await expect(blouse).toBeFocused();
+	await page.keyboard.press('.');
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Enter');
+	await expect(blouse.locator('.pin')).toBeVisible();
+
+	// The trousers on the echo's plate.
+	await page
+		.locator('figure')
+		.nth(1)
+		.click({ button: 'right', position: { x: 110, y: 330 } });
+	await menu.getByRole('menuitem', { name: /^All about: / }).click();
+	await expect(page).toHaveURL(/\/pieces\//);
+});
+
+test('a plain echo is restyled until the eye praises it, by key; the score stays as it was', async ({
+	page
+}) => {
+	await openTable(page, /1930s evening, station ball/);
+	const before = await score(page).locator('.number').textContent();
+	const praise = page.getByRole('listitem').filter({ hasText: 'Well done' }).filter({ hasText: /metal/i });
+	await expect(page.locator('[data-card]').first()).toBeVisible();
+	await page.locator('[data-table]').focus();
+	await page.keyboard.press('k');
+	await expect(page.getByRole('listitem').filter({ hasText: 'Well done' }).first()).toBeVisible();
+	await expect(praise).toHaveCount(0);
+	await page.locator('[data-table]').focus();
+	await page.keyboard.press('e');
+	const more = page.getByRole('region', { name: 'Put on something more' });
+	await more.getByRole('searchbox').fill('fine gold chain');
+	await more.locator('[data-more]').filter({ hasText: 'Fine gold chain' }).press('Enter');
+	await expect(page.getByRole('region', { name: 'Worn though not asked for' })).toContainText(
+		'Fine gold chain'
+	);
+	await tabOf(page, /Check/).press('Enter');
+	await expect(praise).toHaveCount(1);
+	await expect(score(page).locator('.number')).toHaveText(before ?? '');
+	await page.keyboard.press('Control+z');
+	await expect(praise).toHaveCount(0);
+});

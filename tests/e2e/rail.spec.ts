@@ -7,7 +7,18 @@ async function openClient(page: Page, name: string) {
 	await openDemo(page);
 	await page.getByRole('navigation', { name: 'Prime Echo' }).getByRole('link', { name: 'Clients' }).click();
 	await page.getByRole('heading', { name }).click();
-	await expect(page.getByRole('heading', { name: /^Wardrobe/ })).toBeVisible();
+	const heading = page.getByRole('heading', { name: /^Wardrobe/ });
+	await expect(heading).toBeVisible();
+	// What the rail reaches comes later and moves the rail down, and rows are drawn as they come into view: a hand waits for both.
+	await expect
+		.poll(async () => {
+			const before = await heading.boundingBox();
+			await page.waitForTimeout(500);
+			return (await heading.boundingBox())?.y === before?.y;
+		})
+		.toBe(true);
+	await heading.evaluate((element) => element.scrollIntoView());
+	await page.waitForTimeout(300);
 }
 
 test('rows from a spreadsheet are mended in place, agreed and taken back as one', async ({ page }) => {

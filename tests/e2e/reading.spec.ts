@@ -224,3 +224,51 @@ test('a recipe of one’s own is made from references, compared and deleted', as
 	await page.getByRole('button', { name: 'Undo', exact: true }).click();
 	await expect(page.getByRole('link', { name: /^Saltmere evenings/ })).toBeVisible();
 });
+
+test('a recipe is copied and written as text, saved as a file, and read again from it', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Recipes');
+	await page.getByRole('link', { name: /^The 1930s/ }).click();
+	await page.getByRole('button', { name: 'Copy and change' }).click();
+	const form = dialog(page, 'Write a recipe');
+	const paper = form.getByRole('textbox', { name: 'The recipe, a line a thing' });
+	await expect(paper).toHaveValue(/^title: The 1930s, my own/);
+	await paper.fill((await paper.inputValue()).replace('\ncore\n', '\ncore\nhat and gloves | Both.\n'));
+	await expect(form.getByText('names more than one thing').first()).toBeVisible();
+	// A line that cannot be taken holds the recipe back, and is gone to.
+	await form.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(paper).toBeFocused();
+	await page.keyboard.press('Shift+Home');
+	await page.keyboard.type('tilted green beret | Green for the quay.');
+	await expect(form.getByText('Every line was understood.')).toBeVisible();
+	await expectAccessible(page);
+	await form.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'The 1930s, my own' })).toBeVisible();
+	await expect(page.getByText('Green for the quay.')).toBeVisible();
+
+	await page.getByRole('button', { name: 'Edit the recipe' }).click();
+	const edit = dialog(page, 'Edit the recipe').getByRole('textbox');
+	await edit.fill((await edit.inputValue()).replace('my own', 'at the quay'));
+	await page.keyboard.press('Escape');
+	await page.getByRole('button', { name: 'Keep typing' }).click();
+	await dialog(page, 'Edit the recipe').getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'The 1930s, at the quay' })).toBeVisible();
+	const saving = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Save as a file' }).click();
+	const file = await (await saving).path();
+
+	await goTo(page, 'Recipes');
+	const chooser = page.locator('input[type="file"]');
+	await chooser.setInputFiles({
+		name: 'soup.txt',
+		mimeType: 'text/plain',
+		buffer: Buffer.from([0, 1, 2, 3])
+	});
+	await expect(page.getByRole('alert')).toContainText('soup.txt: The file is no text');
+	await chooser.setInputFiles(file);
+	await expect(dialog(page, 'Write a recipe').getByText('Every line was understood.')).toBeVisible();
+	await dialog(page, 'Write a recipe').getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByRole('heading', { level: 1, name: 'The 1930s, at the quay' })).toBeVisible();
+	await goTo(page, 'Recipes');
+	await expect(page.getByRole('link', { name: /^The 1930s, at the quay/ })).toHaveCount(2);
+});

@@ -126,8 +126,20 @@ export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = d
 /** Puts the records of a document in place of the present ones. */
 export const restoreDocument = (
 	{ format: _f, schemaVersion: _v, writtenOn: _w, ...studio }: StudioDocument,
-	db: StudioDatabase = database
-) => replaceStudio(studio, db);
+	db: StudioDatabase = database,
+	photoBytes: readonly PhotoBytes[] = []
+) => replaceStudio(studio, db, photoBytes);
+
+/** Puts the demo in place of an empty studio, with its photographs. One that does not come is missing, and said to be. */
+export async function restoreDemo(document: StudioDocument, db: StudioDatabase = database): Promise<void> {
+	const bytes = await Promise.all(
+		document.photos.map(async ({ hash }): Promise<PhotoBytes[]> => {
+			const response = await fetch(`/demo/photos/${hash}.webp`).catch(() => undefined);
+			return response?.ok ? [{ hash, bytes: await response.blob(), addedAt: moment() }] : [];
+		})
+	);
+	await restoreDocument(document, db, bytes.flat());
+}
 
 /** Reads the demo studio that ships with the app, checked when it was built; its dates are moved to today. */
 export async function readDemo(): Promise<Read<StudioDocument>> {

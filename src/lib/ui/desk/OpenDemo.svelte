@@ -3,7 +3,7 @@
 	import { InlineNotification, Loading } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { database } from '$lib/store/database';
-	import { restoreDocument } from '$lib/store/studio';
+	import { restoreDemo } from '$lib/store/studio';
 	import type { Read, StudioDocument } from '$lib/core';
 	import { m } from '../messages';
 
@@ -26,7 +26,7 @@
 					failure = [read.message, ...read.problems].join(' ');
 					return;
 				}
-				await restoreDocument(read.value);
+				await restoreDemo(read.value);
 			}
 			await goto('/', { replaceState: true });
 		} catch (error) {

@@ -26,6 +26,7 @@
 		['/references', m.places.references],
 		['/recipes', m.places.recipes],
 		['/fitting', m.places.fitting],
+		['/plan', m.places.plan],
 		['/studio', m.places.studio]
 	] as const;
 	const here = (href: string) =>

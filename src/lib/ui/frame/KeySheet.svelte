@@ -6,7 +6,8 @@
 	const groups = [
 		['everywhere', m.keySheet.everywhere],
 		['table', m.keySheet.table],
-		['reading', m.keySheet.reading]
+		['reading', m.keySheet.reading],
+		['photo', m.keySheet.photo]
 	] as const;
 </script>
 

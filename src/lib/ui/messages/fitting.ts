@@ -23,6 +23,18 @@ export const fitting = {
 	leaveOutCosts: (points: string) => `costs ${points} points`,
 	markDone: 'Mark as done',
 	done: 'done',
+	hand: {
+		title: 'What can be done with it',
+		choose: 'Put it on',
+		beside: 'Put it on as well',
+		instead: (element: string) => `Put it on for: ${element}`,
+		compare: 'Set it beside another',
+		why: 'Why this figure',
+		about: (title: string) => `All about: ${title}`,
+		reference: 'Go to the reference',
+		extras: 'Put on something more'
+	},
+	pieceByPiece: 'Piece by piece',
 	clear: 'Clear it',
 	pin: 'Pin it',
 	unpin: 'Unpin it',

@@ -9,6 +9,7 @@ export const frame = {
 		references: 'References',
 		recipes: 'Recipes',
 		fitting: 'Fitting table',
+		plan: 'Plan',
 		studio: 'Studio'
 	},
 	skip: 'Skip to the work',

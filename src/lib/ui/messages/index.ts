@@ -7,7 +7,9 @@ import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
 import { lookbook } from './lookbook';
+import { photos } from './photos';
 import { pieces } from './pieces';
+import { plan } from './plan';
 import { reach } from './reach';
 import { recipes } from './recipes';
 import { references } from './references';
@@ -25,7 +27,9 @@ export const m = {
 	events,
 	fit,
 	wardrobe,
+	photos,
 	pieces,
+	plan,
 	reach,
 	table,
 	garment,

@@ -8,6 +8,47 @@ export const recipes = {
 	own: 'My own',
 	ownEmpty: 'Take one or several references, and see what they have in common as a recipe.',
 	make: 'Make a recipe from references',
+	write: 'Write a recipe',
+	readFile: 'Read a recipe file',
+	fileTooLarge: 'The file is larger than a recipe can be (200 kB). Choose the text of one recipe.',
+	fileNoText: 'The file is no text. A recipe is a text file, as “Save as a file” makes it.',
+	saveFile: 'Save as a file',
+	editText: 'Edit the recipe',
+	copy: 'Copy and change',
+	copyTitle: (title: string) => `${title}, my own`,
+	text: 'The recipe, a line a thing',
+	textHow:
+		'First its title and kind (era or aesthetic), then headings: core, optional, never, colours, cloth, hair and make-up. Under each, a line a thing, the weightiest first: what it is, a bar, and why.',
+	textBlank: `title: 
+kind: aesthetic
+silhouette: 
+waist: 
+hems: 
+note: 
+
+core
+
+
+optional
+
+
+never
+
+
+colours
+
+
+cloth
+
+
+hair and make-up
+
+`,
+	textGood: 'Every line was understood.',
+	textProblems: (n: number) => `${count(n, 'line wants', 'lines want')} looking at:`,
+	line: (n: number) => `Line ${n}`,
+	lineTaken: 'taken without it',
+	written: 'Written in this studio',
 	makeDo: 'Make the recipe',
 	fromWhich: 'References that it is made from',
 	fromNone: 'Choose at least one reference that has elements',

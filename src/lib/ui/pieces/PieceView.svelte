@@ -23,6 +23,7 @@
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import PieceForm from '../wardrobe/PieceForm.svelte';
 	import OutfitsFrom from './OutfitsFrom.svelte';
+	import PhotoStrip from '../photos/PhotoStrip.svelte';
 	import PieceCare from './PieceCare.svelte';
 	import PieceWays from './PieceWays.svelte';
 	import { reachOfRail } from '../reach/reach.svelte';
@@ -169,6 +170,14 @@
 					</ul>
 					<PieceCare {piece} {client} />
 				</div>
+			</div>
+			<div class="no-print">
+				<PhotoStrip
+					ids={piece.photos}
+					title={m.photos.pieceTitle}
+					hang={(writer, photos) =>
+						writer.edit('pieces', pieceId, (draft) => void draft.photos.push(...photos.map(({ id }) => id)))}
+				/>
 			</div>
 			<PieceWays {piece} {client} pieces={found.value.pieces} />
 			<OutfitsFrom

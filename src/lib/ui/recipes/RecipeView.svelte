@@ -5,9 +5,11 @@
 		degrees,
 		isBeauty,
 		itemsAtDegree,
+		recipeText,
 		referenceOf,
 		weighed,
 		type DegreeId,
+		type Recipe,
 		type RecipeItem,
 		type RecipePart
 	} from '$lib/core';
@@ -24,7 +26,9 @@
 	import DegreeChoice from './DegreeChoice.svelte';
 	import ItemList from './ItemList.svelte';
 	import Palette from './Palette.svelte';
-	import { allRecipes, isOwn, recipeLook } from './recipes';
+	import { download } from '../studio/download';
+	import RecipeForm from './RecipeForm.svelte';
+	import { allRecipes, isOwn, origin, recipeLook } from './recipes';
 
 	let { recipeId }: { recipeId: string } = $props();
 
@@ -33,6 +37,8 @@
 	let degree = $state<DegreeId>('half');
 	let asking = $state(false);
 	let lit = $state<string | undefined>();
+	/** Its own text is being written, or that of a copy. */
+	let writing = $state<'itself' | 'a-copy' | undefined>();
 
 	const items = $derived(recipe ? itemsAtDegree(recipe, degree) : []);
 	const taken = $derived(new Set(items.map(({ id }) => id)));
@@ -55,6 +61,12 @@
 		);
 		if (saved) await goto(`/references/${reference.id}`);
 	}
+	const copyOf = (of: Recipe) => ({
+		from: of.id,
+		text: recipeText({ ...of, title: m.recipes.copyTitle(of.title) })
+	});
+	const saveFile = (of: Recipe) =>
+		download(new Blob([recipeText(of)], { type: 'text/plain' }), `${of.title}.txt`);
 	async function remove() {
 		if (!recipe) return;
 		const { id, title } = recipe;
@@ -73,7 +85,12 @@
 				<h1>{recipe.title}</h1>
 				{#if isOwn(recipe)}
 					<Button kind="ghost" size="small" on:click={() => (asking = true)}>{m.remove}</Button>
+					<Button kind="tertiary" size="small" on:click={() => (writing = 'itself')}>
+						{m.recipes.editText}
+					</Button>
 				{/if}
+				<Button kind="tertiary" size="small" on:click={() => (writing = 'a-copy')}>{m.recipes.copy}</Button>
+				<Button kind="tertiary" size="small" on:click={() => saveFile(recipe)}>{m.recipes.saveFile}</Button>
 				<Button kind="tertiary" size="small" href="/recipes/compare?first={recipe.id}">
 					{m.recipes.compareWith}
 				</Button>
@@ -89,7 +106,7 @@
 				</figure>
 				<div class="parts">
 					{#if recipe.note}<p class="note">{recipe.note}</p>{/if}
-					{#if isOwn(recipe)}<p class="soft">{m.recipes.madeFrom(recipe.madeFrom.length)}</p>{/if}
+					{#if isOwn(recipe)}<p class="soft">{origin(recipe)}</p>{/if}
 					<DegreeChoice bind:degree />
 					<ItemList
 						level={2}
@@ -136,6 +153,12 @@
 	</Pending>
 </div>
 {#if recipe}
+	<RecipeForm bind:open={() => writing === 'itself', () => (writing = undefined)} {recipe} />
+	<RecipeForm
+		bind:open={() => writing === 'a-copy', () => (writing = undefined)}
+		given={copyOf(recipe)}
+		onsaved={(id) => void goto(`/recipes/${id}`)}
+	/>
 	<Confirm
 		bind:open={asking}
 		title={m.recipes.removeAsk(recipe.title)}

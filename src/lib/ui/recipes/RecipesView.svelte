@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { Button } from 'carbon-components-svelte';
-	import { itemsAtDegree, type Recipe } from '$lib/core';
+	import { Button, FileUploaderButton } from 'carbon-components-svelte';
+	import { itemsAtDegree, textOf, type Recipe } from '$lib/core';
 	import { live } from '$lib/store/live.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
@@ -9,10 +9,31 @@
 	import ForClient from '../reach/ForClient.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import MakeRecipe from './MakeRecipe.svelte';
-	import { allRecipes, atDegrees, isOwn, recipeLook } from './recipes';
+	import RecipeForm from './RecipeForm.svelte';
+	import { allRecipes, atDegrees, isOwn, origin, recipeLook } from './recipes';
 
 	const recipes = live(() => () => allRecipes());
 	let making = $state(false);
+	let writing = $state(false);
+	let given = $state<{ from: string; text: string }>();
+	let refusal = $state('');
+	let files = $state(0);
+
+	const mostBytes = 200 * 1024;
+	async function readFile([file]: readonly File[]) {
+		// The button is made anew, so that the same file can be chosen again.
+		files++;
+		refusal = '';
+		if (!file) return;
+		const text = file.size > mostBytes ? undefined : textOf(new Uint8Array(await file.arrayBuffer()));
+		if (text === undefined)
+			refusal = `${file.name}: ${file.size > mostBytes ? m.recipes.fileTooLarge : m.recipes.fileNoText}`;
+		else write({ from: `${file.name} ${file.lastModified}`, text });
+	}
+	function write(text?: { from: string; text: string }) {
+		given = text;
+		writing = true;
+	}
 	const reach = reachForClient(() => (recipes.value ?? []).flatMap(atDegrees));
 
 	const groups = $derived.by((): [string, Recipe[]][] => {
@@ -29,9 +50,20 @@
 	<div class="page-head">
 		<h1>{m.recipes.title}</h1>
 		{#if reach.clients.length > 0}<ForClient {reach} />{/if}
+		<Button kind="tertiary" on:click={() => write()}>{m.recipes.write}</Button>
+		{#key files}
+			<FileUploaderButton
+				kind="tertiary"
+				disableLabelChanges
+				labelText={m.recipes.readFile}
+				accept={['.txt', 'text/plain']}
+				on:change={({ detail }) => void readFile(detail)}
+			/>
+		{/key}
 		<Button kind="tertiary" on:click={() => (making = true)}>{m.recipes.make}</Button>
 		<Button kind="tertiary" href="/recipes/compare">{m.recipes.compare}</Button>
 	</div>
+	{#if refusal}<p role="alert" class="refusal">{refusal}</p>{/if}
 	<Pending query={recipes}>
 		{#each groups as [label, list] (label)}
 			<section aria-label={label}>
@@ -46,9 +78,7 @@
 								</span>
 								<span>
 									<h3>{recipe.title}</h3>
-									<span class="soft"
-										>{recipe.silhouette.volume || m.recipes.madeFrom(recipe.madeFrom.length)}</span
-									>
+									<span class="soft">{recipe.silhouette.volume || origin(recipe)}</span>
 									<span class="reach">
 										{#each atDegrees(recipe) as { id, degree } (id)}
 											{@const score = reach.of(id)?.score}
@@ -66,6 +96,7 @@
 		{/each}
 	</Pending>
 </div>
+<RecipeForm bind:open={writing} {given} onsaved={(id) => void goto(`/recipes/${id}`)} />
 <MakeRecipe bind:open={making} onmade={(id) => void goto(`/recipes/${id}`)} />
 
 <style>
@@ -76,6 +107,10 @@
 	}
 	.grid {
 		grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
+	}
+	.refusal {
+		margin-bottom: 1rem;
+		color: var(--warn);
 	}
 	section {
 		margin-bottom: 1.75rem;

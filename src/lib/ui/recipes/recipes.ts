@@ -12,6 +12,7 @@ import {
 import { recipeLibrary } from '$lib/core/recipes/library';
 import { newId } from '$lib/store/clock';
 import { database } from '$lib/store/database';
+import { m } from '../messages';
 
 /** The recipes that come with the app and the stylist's own, these last. */
 export async function allRecipes(): Promise<Recipe[]> {
@@ -19,7 +20,12 @@ export async function allRecipes(): Promise<Recipe[]> {
 	return [...recipeLibrary(), ...own.sort((a, b) => a.title.localeCompare(b.title))];
 }
 
-export const isOwn = ({ madeFrom }: Recipe) => madeFrom.length > 0;
+/** Is it the stylist's own, and none of those that come with the app? */
+export const isOwn = ({ id }: Recipe) => recipeLibrary().every((known) => known.id !== id);
+
+/** Where a recipe of one's own comes from, in words. */
+export const origin = ({ madeFrom }: Recipe) =>
+	madeFrom.length > 0 ? m.recipes.madeFrom(madeFrom.length) : m.recipes.written;
 
 const undyed = new Set(['jewellery', 'beauty', 'under']);
 

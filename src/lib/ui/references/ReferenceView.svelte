@@ -18,6 +18,7 @@
 	import { m } from '../messages';
 	import SayLine from '../garment/SayLine.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
+	import PhotoStrip from '../photos/PhotoStrip.svelte';
 	import ElementForm from './ElementForm.svelte';
 	import ElementList from './ElementList.svelte';
 	import ReferenceForm from './ReferenceForm.svelte';
@@ -160,6 +161,16 @@
 						/>
 						<p class="soft hint">{m.references.orderHint}</p>
 					{/if}
+					<div class="photos">
+						<PhotoStrip
+							ids={reference.photos}
+							hrefOf={(id) => `/references/${referenceId}/photos/${id}`}
+							hang={(writer, photos) =>
+								writer.edit('references', referenceId, (draft) => {
+									draft.photos.push(...photos.map(({ id }) => id));
+								})}
+						/>
+					</div>
 				</section>
 			</div>
 		{/if}
@@ -201,6 +212,9 @@
 	}
 	.elements-head {
 		margin: 1.25rem 0 0.5rem;
+	}
+	.photos {
+		margin-top: 1.5rem;
 	}
 	h2 {
 		margin-right: auto;

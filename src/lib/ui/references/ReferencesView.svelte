@@ -4,18 +4,32 @@
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
+	import { studioSettings } from '$lib/store/settings.svelte';
+	import type { Reference } from '$lib/core';
 	import { referenceLook } from '../fitting/table/looks';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import { reachForClient } from '../reach/for-client.svelte';
 	import ForClient from '../reach/ForClient.svelte';
 	import ReachBadge from '../reach/ReachBadge.svelte';
+	import PhotographedChoice from '../photos/PhotographedChoice.svelte';
+	import PhotoThumb from '../photos/PhotoThumb.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import ReferenceForm from './ReferenceForm.svelte';
 
 	const references = live(
 		() => async () => (await database.references.toArray()).sort((a, b) => a.title.localeCompare(b.title))
 	);
+	/** The first photograph of each reference that has any. */
+	const photos = live(() => async () => {
+		const all = await database.references.toArray();
+		const first = await database.photos.bulkGet(all.flatMap(({ photos: [id] }) => id ?? []));
+		return new Map(first.flatMap((photo) => (photo ? [[photo.id, photo]] : [])));
+	});
+	const settings = studioSettings();
+	const photographed = $derived(settings.value?.photographed ?? false);
+	const photoOf = ({ photos: [id] }: Reference) =>
+		photographed && id !== undefined ? photos.value?.get(id) : undefined;
 	let adding = $state(false);
 	const reach = reachForClient(() => references.value ?? []);
 
@@ -50,11 +64,18 @@
 				{/each}
 			</div>
 		{/if}
+		{#if (photos.value?.size ?? 0) > 0}<PhotographedChoice {photographed} />{/if}
 		<ul class="grid">
 			{#each shown as reference (reference.id)}
+				{@const photo = photoOf(reference)}
 				<li>
 					<a class="panel panel-link" href="/references/{reference.id}">
-						<span class="plate"><PlateFigure look={referenceLook(reference)} title="" /></span>
+						<span class="plate">
+							{#if photo}<PhotoThumb {photo} alt="" />{:else}<PlateFigure
+									look={referenceLook(reference)}
+									title=""
+								/>{/if}
+						</span>
 						<span>
 							<h2>{reference.title}</h2>
 							<span class="soft">{m.references.kinds[reference.kind]}</span><br />

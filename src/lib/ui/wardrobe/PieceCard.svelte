@@ -3,6 +3,7 @@
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import { garmentType, moneyInWords, shownParts, type Client, type Piece } from '$lib/core';
+	import CutOut from '../photos/CutOut.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
 	import ChooseBox from './ChooseBox.svelte';
@@ -11,11 +12,13 @@
 	interface Props {
 		piece: Piece;
 		client: Client;
+		/** Show it as it was photographed, where it was. */
+		photographed: boolean;
 		selection: Selection;
 		onedit: () => void;
 		onremove: () => void;
 	}
-	let { piece, client, selection, onedit, onremove }: Props = $props();
+	let { piece, client, photographed, selection, onedit, onremove }: Props = $props();
 
 	const parts = $derived(shownParts(piece));
 	const slot = $derived(parts[0] && parts.length === 1 ? garmentType(parts[0].garment.type).slot : undefined);
@@ -34,12 +37,12 @@
 <article class:chosen={selection.has(piece.id)} class:choosing={selection.chosen.length > 0}>
 	<button class="open" data-piece={piece.id} onclick={onedit}>
 		<span class="drawing"
-			><PlateFigure
-				{look}
-				body={{ measurements: client.measurements, figure: 'form' }}
-				{slot}
-				title=""
-			/></span
+			>{#if photographed && piece.picture}<CutOut picture={piece.picture} title="" />{:else}<PlateFigure
+					{look}
+					body={{ measurements: client.measurements, figure: 'form' }}
+					{slot}
+					title=""
+				/>{/if}</span
 		>
 		<span class="name"><span class="visually-hidden">{m.edit}: </span>{piece.name}</span>
 		<span class="soft facts">{facts.join(' · ')}</span>

@@ -1,44 +1,18 @@
 <script lang="ts">
-	import {
-		freshPiece,
-		garmentInWords,
-		skinToneOf,
-		type Client,
-		type Piece,
-		type PiecesReading,
-		type SaidPiece
-	} from '$lib/core';
-	import { newId } from '$lib/store/clock';
+	import { skinToneOf, type Client, type PiecesReading } from '$lib/core';
 	import { change } from '$lib/store/journal';
 	import { perform } from '../frame/perform';
 	import SayLine from '../garment/SayLine.svelte';
 	import { m } from '../messages';
+	import { piecesSaid } from './pieces-said';
 
 	let { client, currency }: { client: Client; currency: string } = $props();
 
 	let text = $state('');
 
-	function piecesOf({ garment, count, ...facts }: SaidPiece): Piece[] {
-		const words = garmentInWords(garment);
-		const name = (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 110);
-		const { price, acquired, sizeLabel, state, note } = facts;
-		return Array.from({ length: count }, (_, i) =>
-			freshPiece({
-				id: newId(),
-				clientId: client.id,
-				name: count > 1 ? `${name} ${i + 1}` : name,
-				parts: [{ id: newId(), name: '', garment }],
-				acquired: { ...acquired, ...(price && { price }) },
-				sizeLabel,
-				state,
-				note: note.slice(0, 4000)
-			})
-		);
-	}
-
 	/** Hangs every thing that was said on the rail, as one change. */
 	async function add(reading: PiecesReading) {
-		const pieces = reading.pieces.flatMap(piecesOf);
+		const pieces = reading.pieces.flatMap((said) => piecesSaid(client.id, said));
 		const [first] = pieces;
 		if (!first) return;
 		const line = text;

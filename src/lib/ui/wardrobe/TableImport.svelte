@@ -1,13 +1,20 @@
 <script lang="ts">
 	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import { garmentInWords, settingsId, shownParts, skinToneOf, type Client, type Piece } from '$lib/core';
+	import {
+		garmentInWords,
+		settingsId,
+		shownParts,
+		skinToneOf,
+		textOf,
+		type Client,
+		type Piece
+	} from '$lib/core';
 	import {
 		columnsToRemember,
 		guessedColumns,
 		pieceReader,
 		readRows,
 		readTable,
-		textOf,
 		type TableField
 	} from '$lib/core/table';
 	import { newId } from '$lib/store/clock';

@@ -4,10 +4,12 @@
 	import Close from 'carbon-icons-svelte/lib/Close.svelte';
 	import { type Client, type Piece, type RailUse } from '$lib/core';
 	import { today } from '$lib/store/clock';
+	import { studioSettings } from '$lib/store/settings.svelte';
 	import { focusOn } from '../frame/focus';
 	import { notices } from '../frame/notices.svelte';
 	import { perform, performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import PhotographedChoice from '../photos/PhotographedChoice.svelte';
 	import { download } from '../studio/download';
 	import ChosenBar from './ChosenBar.svelte';
 	import PieceCard from './PieceCard.svelte';
@@ -34,6 +36,9 @@
 		() => shown.found
 	);
 	let view = $state<'rail' | 'table'>('rail');
+	const settings = studioSettings();
+	const photographed = $derived(settings.value?.photographed ?? false);
+	const anyPicture = $derived(pieces.some(({ picture }) => picture !== undefined));
 	let telling = $state(false);
 	let formOpen = $state(false);
 	let saying = $state(false);
@@ -84,6 +89,7 @@
 		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
 			{m.wardrobe.say}
 		</Button>
+		<Button kind="ghost" size="small" href="/clients/{client.id}/pictures">{m.photos.pictures}</Button>
 		<Button kind="ghost" size="small" on:click={() => (importing = true)}>{m.table.into}</Button>
 		{#if pieces.length > 0}
 			<Button kind="ghost" size="small" on:click={() => void save()}>{m.table.out}</Button>
@@ -92,6 +98,9 @@
 	</div>
 	{#if saying}<div class="panel say"><SayPieces {client} {currency} /></div>{/if}
 	{#if pieces.length > 0}<RailBar {shown} {pieces} bind:view />{/if}
+	{#if anyPicture && view === 'rail'}
+		<PhotographedChoice {photographed} />
+	{/if}
 	{#if telling}<RailTells {pieces} {used} onlead={(only) => void lead(only)} />{/if}
 	{#if shown.only}
 		<p class="only" id="wardrobe-only" tabindex="-1">
@@ -114,6 +123,7 @@
 				<PieceCard
 					{piece}
 					{client}
+					{photographed}
 					selection={chosen}
 					onedit={() => open(piece)}
 					onremove={() => void remove(piece)}

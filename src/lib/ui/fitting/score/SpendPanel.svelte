@@ -62,6 +62,7 @@
 		<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
 		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button
 		>
+		<Button size="small" kind="ghost" href="/plan?looks={table.echo.id}">{m.plan.planThis}</Button>
 		<Button size="small" kind="ghost" on:click={onkeep}>{m.fitting.versions.keep}</Button>
 	</div>
 </div>

@@ -1,13 +1,25 @@
 <script lang="ts">
 	import { RadioButton, RadioButtonGroup, TextArea, TextInput } from 'carbon-components-svelte';
-	import { momentInWords, verdictSchema, type Echo, type Verdict } from '$lib/core';
+	import { momentInWords, verdictSchema, type Echo, type Item, type Verdict } from '$lib/core';
 	import { judgeEcho } from '$lib/store/echoes';
 	import { notices } from '../../frame/notices.svelte';
 	import { formDraft } from '../../frame/form.svelte';
 	import FormDialog from '../../frame/FormDialog.svelte';
 	import { m } from '../../messages';
 
-	let { open = $bindable(false), echo }: { open: boolean; echo: Echo } = $props();
+	interface Props {
+		open: boolean;
+		echo: Echo;
+		titleOf: (item: Item) => string;
+	}
+	let { open = $bindable(false), echo, titleOf }: Props = $props();
+
+	/** Where the echo is better or worse than the reference, and why: what was noted piece by piece. */
+	const besides = $derived(
+		echo.matches.flatMap(({ id, items, beside }) =>
+			beside ? [{ id, what: items.map(titleOf).join(', '), ...beside }] : []
+		)
+	);
 
 	interface Draft {
 		rating: string;
@@ -50,6 +62,13 @@
 	onopen={() => (tried = false)}
 	onsave={save}
 >
+	{#if besides.length > 0}
+		<ul aria-label={m.fitting.pieceByPiece}>
+			{#each besides as { id, what, is, why } (id)}
+				<li>{what}: {m.lookbook.beside(is, why)}</li>
+			{/each}
+		</ul>
+	{/if}
 	<TextInput
 		id="own-rating"
 		inputmode="numeric"

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { hemLines, drawPlate, inState, lookInWords, type Client, type PlateLook } from '$lib/core';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import { asPlace } from '../hand/dragging';
+	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from './table.svelte';
 	import type { PlateView } from './view.svelte';
 
@@ -15,9 +17,21 @@
 		view: PlateView;
 		/** Lay the other look over this one when the overlay is asked for. */
 		overlaid?: boolean;
+		/** Cards are put down on this plate. */
+		hand?: TableHand;
 	}
-	let { caption, title, look, other, client, table, view, overlaid = false }: Props = $props();
+	let { caption, title, look, other, client, table, view, overlaid = false, hand }: Props = $props();
 
+	let over = $state(false);
+	/** A card belongs to the chosen rung: put down on the plate it answers that one. */
+	const place = $derived(
+		hand &&
+			asPlace({
+				takes: (card) => table.selected !== undefined && hand.takes(table.selected, card),
+				over: (on) => (over = on),
+				put: (card) => table.selected && void hand.put(table.selected, card)
+			})
+	);
 	const shown = $derived({ worn: inState(look.worn, view.layers) });
 	const beside = $derived({ worn: inState(other.worn, view.layers) });
 	const hems = $derived(
@@ -37,7 +51,7 @@
 	);
 </script>
 
-<figure>
+<figure class:held={hand?.held !== undefined} class:over {@attach place}>
 	<figcaption>{caption}</figcaption>
 	<PlateFigure
 		look={shown}
@@ -63,6 +77,13 @@
 		min-height: 0;
 		height: 100%;
 		padding: 0 0.25rem 0.5rem;
+	}
+	.held {
+		outline: 1px dashed var(--line-strong);
+		outline-offset: -4px;
+	}
+	.over {
+		outline: 2px solid var(--accent);
 	}
 	figcaption {
 		position: absolute;

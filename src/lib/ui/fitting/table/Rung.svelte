@@ -2,6 +2,7 @@
 	import { garmentInWords, garmentName, type Element, type ElementScore, type Garment } from '$lib/core';
 	import Pin from 'carbon-icons-svelte/lib/PinFilled.svelte';
 	import Swatches from '../../garment/Swatches.svelte';
+	import { asPlace, type Place } from '../hand/dragging';
 	import { m } from '../../messages';
 
 	interface Props {
@@ -16,8 +17,13 @@
 		pointed: boolean;
 		onselect: () => void;
 		onpoint: (on: boolean) => void;
+		/** The card that is held over the table, if this rung could take it. */
+		held: boolean;
+		place: Omit<Place, 'over'>;
 	}
-	let { element, score, garment, pinned, current, pointed, onselect, onpoint }: Props = $props();
+	let { element, score, garment, pinned, current, pointed, onselect, onpoint, held, place }: Props = $props();
+
+	let over = $state(false);
 
 	const name = $derived(garmentName(element.garment));
 	const closeness = $derived(score?.state === 'done' ? 1 : (score?.closeness?.closeness ?? 0));
@@ -36,6 +42,8 @@
 <button
 	class="rung"
 	class:pointed
+	class:held
+	class:over
 	aria-current={current ? 'true' : undefined}
 	tabindex={current ? 0 : -1}
 	data-rung={element.id}
@@ -43,6 +51,11 @@
 	onfocus={onselect}
 	onpointerenter={() => onpoint(true)}
 	onpointerleave={() => onpoint(false)}
+	{@attach asPlace({
+		takes: (card) => place.takes(card),
+		put: (card) => place.put(card),
+		over: (on) => (over = on)
+	})}
 >
 	<span class="top">
 		<span class="words" title={garmentInWords(element.garment)}>{name}</span>
@@ -89,6 +102,14 @@
 	.rung[aria-current] {
 		background: var(--panel);
 		border-left-color: var(--accent);
+	}
+	.held {
+		outline: 1px dashed var(--line-strong);
+		outline-offset: -3px;
+	}
+	.over {
+		background: var(--accent-wash);
+		outline: 2px solid var(--accent);
 	}
 	.rung:focus-visible {
 		outline-offset: -3px;

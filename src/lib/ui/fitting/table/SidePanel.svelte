@@ -7,6 +7,7 @@
 	import Guarded from '../../frame/Guarded.svelte';
 	import { m } from '../../messages';
 	import CheckPanel from '../check/CheckPanel.svelte';
+	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from './table.svelte';
 	import MorePanel from '../more/MorePanel.svelte';
 	import WearPanel from '../wear/WearPanel.svelte';
@@ -14,11 +15,12 @@
 
 	interface Props {
 		table: FittingTable;
+		hand: TableHand;
 		/** What is looked at: the cards of a rung, the eye's findings, or the day. */
 		side: Side;
 		onwhy: () => void;
 	}
-	let { table, side = $bindable(), onwhy }: Props = $props();
+	let { table, hand, side = $bindable(), onwhy }: Props = $props();
 
 	const changed = $derived(dayChanges(table.echo.plannedFor, table.event).length);
 </script>
@@ -46,7 +48,7 @@
 		{:else if side === 'wear'}
 			<WearPanel {table} />
 		{:else if table.selected}
-			<Tray {table} element={table.selected} {onwhy} />
+			<Tray {table} {hand} element={table.selected} {onwhy} />
 		{/if}
 	</Guarded>
 </div>

@@ -10,6 +10,8 @@
 	import CompareCards from '../tray/CompareCards.svelte';
 	import EchoForm from '../echoes/EchoForm.svelte';
 	import VersionForm from '../echoes/VersionForm.svelte';
+	import { tableHand } from '../hand/hand.svelte';
+	import HandMenu from '../hand/HandMenu.svelte';
 	import { tableKeys } from './keyboard';
 	import LookPlate from './LookPlate.svelte';
 	import { referenceLook, wornLook } from './looks';
@@ -29,6 +31,7 @@
 	const client = $derived(onTable.client);
 	const table = fittingTable(() => onTable);
 	const view = plateView();
+	const hand = tableHand(table, { askWhy: () => (asked = true), showExtras: () => (side = 'more') });
 
 	let judging = $state(false);
 	let asking = $state(false);
@@ -132,6 +135,11 @@
 								pointed={element === table.pointed}
 								onselect={() => table.select(element.id)}
 								onpoint={(on) => table.point(on ? element.id : undefined)}
+								held={hand.held !== undefined && hand.takes(element, hand.held)}
+								place={{
+									takes: (card) => hand.takes(element, card),
+									put: (card) => void hand.put(element, card)
+								}}
 							/>
 						</li>
 					{/each}
@@ -147,9 +155,10 @@
 				{table}
 				{view}
 				overlaid
+				{hand}
 			/>
 			<div class="tray-place" id="tray" tabindex="-1">
-				<SidePanel {table} bind:side onwhy={() => (asked = true)} />
+				<SidePanel {table} {hand} bind:side onwhy={() => (asked = true)} />
 			</div>
 		</div>
 		<ScorePanel
@@ -160,7 +169,8 @@
 		/>
 	{/if}
 </div>
-<VerdictForm bind:open={judging} {echo} />
+<HandMenu {hand} {room} />
+<VerdictForm bind:open={judging} {echo} titleOf={table.titleOf} />
 <EchoForm bind:open={editing} {echo} />
 <VersionForm bind:open={keeping} {echo} />
 {#if table.selected}

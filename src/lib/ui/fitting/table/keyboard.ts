@@ -56,6 +56,14 @@ function crossFocus(room: HTMLElement | undefined, to: 'cards' | 'rung'): boolea
 	return true;
 }
 
+/** Asks for what can be done with what has the focus, as the menu key does. */
+function openMenu(): boolean {
+	const at = document.activeElement;
+	if (!at?.matches('[data-rung], [data-card]')) return false;
+	at.dispatchEvent(new MouseEvent('contextmenu', { bubbles: true, cancelable: true }));
+	return true;
+}
+
 /** Where single letters act: a rung, a card, or the table itself has the focus (WCAG 2.1.4). */
 const lettersAct = (target: EventTarget | null) =>
 	target instanceof HTMLElement && target.matches('[data-rung], [data-card], [data-table]');
@@ -96,6 +104,7 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			k: () => actions.toggleSide('check'),
 			g: () => actions.toggleSide('wear'),
 			w: () => table.matchOf(element)?.state === 'items' && actions.askWhy(),
+			'.': () => openMenu(),
 			'/': actions.search
 		};
 		const deed = arrows[event.key] ?? (actions.letters() ? letters[event.key] : undefined);

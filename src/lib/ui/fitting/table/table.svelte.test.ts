@@ -16,6 +16,7 @@ import { database } from '$lib/store/database';
 import { undo } from '$lib/store/journal';
 import { replaceStudio } from '$lib/store/studio';
 import { notices } from '../../frame/notices.svelte';
+import { tableHand } from '../hand/hand.svelte';
 import { fittingTable, type FittingTable, type OnTable } from './table.svelte';
 
 const jacket = element(1, garment('blazer', ['wine'], { fit: 'tailored' }), { moves: ['worn-open'] });
@@ -518,5 +519,50 @@ describe('a wearable version', () => {
 		expect(changes[0]?.words).toMatch(/^heel height: /);
 		expect(elements[0]?.garment.facets.heelHeight?.value).toBe('kitten');
 		expect(score).toBeLessThan(100);
+	});
+});
+
+describe('by hand', () => {
+	const deedsOf = (what: Parameters<ReturnType<typeof tableHand>['deedsFor']>[0]) =>
+		tableHand(table, { askWhy: () => undefined, showExtras: () => undefined }).deedsFor(what);
+	const labels = (what: Parameters<typeof deedsOf>[0]) => deedsOf(what).map(({ label }) => label);
+
+	it('a card can be put on for what it could answer at all, and nowhere else', async () => {
+		const hand = tableHand(table, { askWhy: () => undefined, showExtras: () => undefined });
+		const card = cardOf(table.tray.owned[1])!;
+		expect(hand.takes(jacket, card)).toBe(true);
+		expect(hand.takes(shoes, card)).toBe(false);
+		expect(labels({ card: card.key })).toEqual([
+			'Put it on',
+			'Set it beside another',
+			'All about: Navy blazer'
+		]);
+		void hand.put(jacket, card);
+		await settle();
+		expect(table.matchOf(jacket)?.items).toMatchObject([{ pieceId: pieces[1]!.id }]);
+		expect(labels({ card: card.key })).not.toContain('Put it on');
+	});
+	it('a rung and its garment on the plate offer the same, by what is there', async () => {
+		expect(labels({ rung: jacket.id })).toEqual(['Leave it out', 'Go to the reference']);
+		expect(labels({ rung: lips.id })[0]).toBe('Mark as done');
+		await table.choose(jacket, table.tray.owned[0]!);
+		await settle();
+		expect(labels({ layer: jacket.id })).toEqual(labels({ rung: jacket.id }));
+		expect(labels({ layer: jacket.id })).toContain('All about: Wine blazer');
+		await deedsOf({ layer: jacket.id })
+			.find(({ label }) => label === 'Clear it')
+			?.run?.();
+		await settle();
+		expect(table.matchOf(jacket)).toBeUndefined();
+	});
+	it('what nobody asked for can be taken off, and the body offers nothing', async () => {
+		await table.putOn({ item: table.tray.owned[1]!.item, title: 'Navy blazer' });
+		await settle();
+		const [extra] = table.echo.extras;
+		expect(labels({ layer: extra!.id })[0]).toBe('Take off Navy blazer');
+		expect(labels({ layer: 'figure' })).toEqual([]);
+		await deedsOf({ layer: extra!.id })[0]?.run?.();
+		await settle();
+		expect(table.echo.extras).toEqual([]);
 	});
 });

@@ -11,6 +11,7 @@
 	import { garmentType, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
+	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from '../table/table.svelte';
 	import { trayOrders, type TrayOrder } from './tray.svelte';
 	import TrayCard from './TrayCard.svelte';
@@ -18,11 +19,12 @@
 
 	interface Props {
 		table: FittingTable;
+		hand: TableHand;
 		element: Element;
 		/** Opens every feature of the chosen match. */
 		onwhy: () => void;
 	}
-	let { table, element, onwhy }: Props = $props();
+	let { table, hand, element, onwhy }: Props = $props();
 	const tray = $derived(table.tray);
 
 	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
@@ -49,6 +51,7 @@
 				? (size) => void table.add(element, candidate, size)
 				: undefined}
 			oncompare={() => tray.toggleCompared(candidate.key)}
+			onhold={hand.hold}
 		/>
 	{/if}
 {/snippet}

@@ -18,7 +18,8 @@
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
-	import type { Candidate } from './tray.svelte';
+	import { asCard } from '../hand/dragging';
+	import { sizeToTake, type Candidate } from './tray.svelte';
 
 	interface Props {
 		candidate: Candidate;
@@ -32,8 +33,10 @@
 		/** Puts it on beside what is chosen; absent where nothing is, or no more can be. */
 		onadd?: (sizeLabel?: string) => void;
 		oncompare: () => void;
+		/** The card is taken by hand, or let go. */
+		onhold: (held: Candidate | undefined) => void;
 	}
-	let { candidate, element, client, compared, worn, onchoose, onadd, oncompare }: Props = $props();
+	let { candidate, element, client, compared, worn, onchoose, onadd, oncompare, onhold }: Props = $props();
 
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
@@ -74,12 +77,10 @@
 		if (!told || told.words.length === 0) return '';
 		return [...told.words, m.fit.sure(Math.round(told.confidence * 100))].join(' · ');
 	});
-	const label = $derived(
-		advice && 'label' in advice && advice.state !== 'sold-out' ? advice.label : undefined
-	);
+	const label = $derived(sizeToTake(candidate));
 </script>
 
-<div class="row">
+<div class="row" {@attach asCard(() => candidate, onhold)}>
 	<button
 		class="card"
 		data-card={candidate.key}

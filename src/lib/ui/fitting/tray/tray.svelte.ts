@@ -46,6 +46,10 @@ const orderOf: Record<TrayOrder, (a: Offered, b: Offered) => number> = {
 	newness: (a, b) => newness[a.listing?.condition ?? 'worn'] - newness[b.listing?.condition ?? 'worn']
 };
 
+/** The size in which a listing is taken: the one that suits, unless it is sold out. */
+export const sizeToTake = ({ size }: Offered): string | undefined =>
+	size && 'label' in size && size.state !== 'sold-out' ? size.label : undefined;
+
 /** The cards for the chosen rung: from the wardrobe and from the shops, best first, searched and set side by side. */
 export function fittingTray(source: () => TraySource) {
 	let search = $state('');
@@ -119,6 +123,11 @@ export function fittingTray(source: () => TraySource) {
 		},
 		/** A candidate with all that its card says. */
 		card: (one: Offered): Candidate | undefined => (element ? card(element, one) : undefined),
+		/** The card of a key, shown or not. */
+		cardOf(key: string): Candidate | undefined {
+			const one = all.find((other) => other.key === key);
+			return element && one && card(element, one);
+		},
 		/** Are there cards that the search or the limits hide? */
 		get narrowed() {
 			return owned.length + becoming.length + listed.length < all.length;

@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { ContextMenu, ContextMenuOption } from 'carbon-components-svelte';
+	import { tick } from 'svelte';
+	import { m } from '../../messages';
+	import type { HandDeed, TableHand, UnderHand } from './hand.svelte';
+
+	interface Props {
+		hand: TableHand;
+		/** Where it is listened for: rungs, cards and plates lie in it. */
+		room: HTMLElement | undefined;
+	}
+	let { hand, room }: Props = $props();
+
+	let open = $state(false);
+	let x = $state(0);
+	let y = $state(0);
+	let menu = $state<HTMLUListElement | null>(null);
+	let deeds = $state.raw<HandDeed[]>([]);
+	let cameFrom: HTMLElement | undefined;
+
+	function underHand(target: Element): UnderHand | undefined {
+		const near = target.closest<HTMLElement>('[data-card], [data-rung], [data-layer]');
+		const { card, rung, layer } = near?.dataset ?? {};
+		return card ? { card } : rung ? { rung } : layer ? { layer } : undefined;
+	}
+	async function show(event: MouseEvent) {
+		const target = event.target as HTMLElement;
+		const what = underHand(target);
+		const can = what ? hand.deedsFor(what) : [];
+		if (can.length === 0) return;
+		event.preventDefault();
+		cameFrom = target.closest<HTMLElement>('button') ?? undefined;
+		deeds = can;
+		// Opened by a key, it stands at what has the focus.
+		const box = target.getBoundingClientRect();
+		const byKey = event.clientX === 0 && event.clientY === 0;
+		const at = byKey ? { x: box.left + 24, y: box.top + 24 } : { x: event.clientX, y: event.clientY };
+		await tick();
+		const { width = 0, height = 0 } = menu?.getBoundingClientRect() ?? {};
+		x = Math.max(1, Math.min(at.x, innerWidth - width - 8));
+		y = Math.max(1, Math.min(at.y, innerHeight - height - 8));
+		open = true;
+	}
+	async function run({ run: deed, href }: HandDeed) {
+		open = false;
+		cameFrom?.focus();
+		if (href) await goto(href);
+		else await deed?.();
+	}
+
+	$effect(() => {
+		const listening = room;
+		if (!listening) return;
+		const listen = (event: MouseEvent) => void show(event);
+		listening.addEventListener('contextmenu', listen);
+		return () => listening.removeEventListener('contextmenu', listen);
+	});
+</script>
+
+<ContextMenu
+	bind:open
+	bind:x
+	bind:y
+	bind:ref={menu}
+	target={[]}
+	labelText={m.fitting.hand.title}
+	on:close={({ detail }) => {
+		if (detail.trigger === 'escape-key') cameFrom?.focus();
+	}}
+>
+	{#each deeds as deed (deed.label)}
+		<ContextMenuOption labelText={deed.label} shortcutText={deed.key ?? ''} on:click={() => void run(deed)} />
+	{/each}
+</ContextMenu>

@@ -1,0 +1,67 @@
+/** Several looks, one budget. */
+import { count } from './count';
+
+export const plan = {
+	title: 'Plan',
+	intro: 'How close looks can come for how much money: choose them, and see what each step buys.',
+	looks: 'Looks to plan',
+	allLooks: (n: number) => `Show all ${n}`,
+	noLooks: 'No look was begun yet. Begin one at the fitting table, and plan it here.',
+	judged: 'judged',
+	budget: 'Budget, postage with it',
+	badBudget: 'Write a sum like 120 or 120.50',
+	keepChosen: 'Keep what I chose, fill only what is open',
+	byLook: 'Hold each look to its own limit, too',
+	start: 'Plan',
+	stop: 'Stop',
+	choose: 'Choose at least one look.',
+	asking: (done: number, all: number) => `Asking the shops for look ${done + 1} of ${all}`,
+	solving: (done: number, all: number) => `Budget ${done} of ${all} solved`,
+	preparing: 'Going through the rails…',
+	stopped: 'Stopped. Nothing was changed.',
+	noShops: (why: string) => `Planned from the rails alone. ${why}`,
+	simulated: 'The shops are simulated.',
+	chart: 'Closeness for money',
+	closeness: 'closeness',
+	money: 'spent',
+	hint: 'Click a step, or move along it with the arrows.',
+	marks: { wardrobe: 'wardrobe alone', value: 'most for the money', budget: 'your budget' },
+	step: (spent: string, score: string) => `${spent} spent, closeness ${score}`,
+	buys: 'What this step buys',
+	buysNothing: 'Nothing: everything is owned.',
+	instead: (what: string) => `instead of ${what}`,
+	forLooks: (titles: string) => `for ${titles}`,
+	serves: (n: number) => `serves ${n} looks`,
+	list: 'List by shop',
+	size: 'Size',
+	arrives: 'Arrives',
+	sendBack: (days: number) => `can be sent back for ${count(days, 'day', 'days')}`,
+	postage: 'Postage',
+	noPostage: 'no postage',
+	landed: (price: string) => `${price} with its postage`,
+	total: 'Together',
+	over: (by: string) => `${by} over your budget`,
+	first: 'Buy first',
+	firstBy: (what: string, shop: string, by: string) => `${what} (${shop}), by ${by}: it takes longest`,
+	take: 'Take this into the looks',
+	took: (n: number) => `Took the plan into ${count(n, 'look', 'looks')}`,
+	taken: 'Taken. The looks are as planned.',
+	changedSince: (title: string) =>
+		`“${title}” was changed since it was planned, so nothing was taken. Plan anew.`,
+	passedOver: 'Passed over',
+	late: (title: string, day: string) => `${title} would arrive on ${day}, too late`,
+	noRate: (title: string) => `${title}: its currency has no rate in the studio`,
+	nothingInTime: 'What would come closer arrives too late. Choose another day, or look in a shop near by.',
+	impossible: 'These wishes cannot all be met',
+	inTheWay: {
+		budget: (needs: string) => `What is pinned costs ${needs}: raise the budget, or unpin something.`,
+		'look-budget': (look: string, needs: string) =>
+			`What is pinned in “${look}” costs ${needs}: raise its limit, or unpin something.`,
+		'one-metal': (look: string) =>
+			`What is pinned in “${look}” is of several metals: unpin one, or let metals mix.`,
+		statements: (look: string) =>
+			`More than one statement is pinned in “${look}”: unpin one, or let the look be bolder.`,
+		pins: () => 'Two pinned things are for the same place: unpin one.'
+	},
+	planThis: 'Plan what to buy'
+};

@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
+	import { InlineLoading, InlineNotification } from 'carbon-components-svelte';
+	import { onDestroy, untrack } from 'svelte';
+	import { readMoney } from '$lib/core';
+	import { database } from '$lib/store/database';
+	import { live } from '$lib/store/live.svelte';
+	import Pending from '../frame/Pending.svelte';
+	import { m } from '../messages';
+	import PlanAnswer from './PlanAnswer.svelte';
+	import PlanForm from './PlanForm.svelte';
+	import { planning, type Plannable } from './plan.svelte';
+
+	const found = live(() => async () => {
+		const [echoes, references, clients, events, settings] = await Promise.all([
+			database.echoes.orderBy('createdOn').reverse().toArray(),
+			database.references.toArray(),
+			database.clients.toArray(),
+			database.events.toArray(),
+			database.settings.toCollection().first()
+		]);
+		const looks = echoes.flatMap((echo): Plannable[] => {
+			const reference = references.find(({ id }) => id === echo.referenceId);
+			const client = clients.find(({ id }) => id === echo.clientId);
+			const event = events.find(({ id }) => id === echo.eventId);
+			return reference && client ? [{ echo, reference, client, event }] : [];
+		});
+		// What was judged is done with: what is still to be planned comes first.
+		return {
+			looks: looks.sort(
+				(a, b) => Number(a.echo.judgements.length > 0) - Number(b.echo.judgements.length > 0)
+			),
+			currency: settings?.currency ?? 'GBP',
+			rates: settings?.rates ?? {}
+		};
+	});
+	const plan = planning();
+	onDestroy(plan.stop);
+
+	// What is asked stands in the address, so that a reload or a way back finds it again.
+	const asked = untrack(() => page.url.searchParams);
+	let chosen = $state(asked.get('looks')?.split(',').filter(Boolean) ?? []);
+	let budget = $state(asked.get('budget') ?? '');
+	let keepChosen = $state(asked.has('keep'));
+	let byLook = $state(asked.has('each'));
+	/** The limits of the looks that came with the address, together, until another sum is typed. */
+	let isProposed = asked.has('budget');
+	$effect(() => {
+		if (!found.value || isProposed) return;
+		isProposed = true;
+		const limits = found.value.looks
+			.filter(({ echo }) => chosen.includes(echo.id))
+			.flatMap(({ echo }) => echo.spendLimit ?? []);
+		const sum = limits.reduce((all, { amountMinor }) => all + amountMinor, 0);
+		if (sum > 0) budget = (sum / 100).toFixed(2);
+	});
+
+	function start() {
+		if (!found.value) return;
+		const { looks, currency, rates } = found.value;
+		const address = new URLSearchParams({ looks: chosen.join(','), budget });
+		if (keepChosen) address.set('keep', '');
+		if (byLook) address.set('each', '');
+		replaceState(`/plan?${address}`, {});
+		void plan.start(
+			looks.filter(({ echo }) => chosen.includes(echo.id)),
+			{ currency, rates, budgetMinor: readMoney(budget, currency)?.amountMinor, keepChosen, byLook }
+		);
+	}
+</script>
+
+<div class="page">
+	<div class="page-head"><h1>{m.plan.title}</h1></div>
+	<p class="soft">{m.plan.intro}</p>
+	<Pending query={found}>
+		{#if found.value?.looks.length === 0}
+			<p class="panel">{m.plan.noLooks} <a href="/fitting">{m.places.fitting}</a></p>
+		{:else if found.value}
+			<div class="work">
+				<PlanForm
+					looks={found.value.looks}
+					currency={found.value.currency}
+					bind:chosen
+					bind:budget
+					bind:keepChosen
+					bind:byLook
+					isBusy={plan.progress !== ''}
+					onplan={start}
+					onstop={plan.stop}
+				/>
+				<div class="answer">
+					{#if plan.progress}<InlineLoading description={plan.progress} />{/if}
+					{#if plan.failed}
+						<InlineNotification
+							lowContrast
+							hideCloseButton
+							kind="error"
+							title={m.failed}
+							subtitle={plan.failed}
+						/>
+					{/if}
+					{#if plan.note}<p role="status" class="soft">{plan.note}</p>{/if}
+					{#if plan.answer}<PlanAnswer
+							{plan}
+							echoes={found.value.looks.map(({ echo }) => echo)}
+							currency={found.value.currency}
+						/>{/if}
+				</div>
+			</div>
+		{/if}
+	</Pending>
+</div>
+
+<style>
+	.work {
+		display: grid;
+		grid-template-columns: 20rem minmax(0, 1fr);
+		gap: 1.5rem;
+		align-items: start;
+		margin-top: 1rem;
+	}
+	.answer {
+		min-width: 0;
+	}
+	@media (max-width: 60rem) {
+		.work {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

@@ -1,0 +1,142 @@
+import {
+	bestValue,
+	skinToneOf,
+	type Client,
+	type Echo,
+	type Event,
+	type MarketAnswer,
+	type PlannedEcho,
+	type Rates,
+	type Reference
+} from '$lib/core';
+import { today } from '$lib/store/clock';
+import { database } from '$lib/store/database';
+import { askMarket } from '$lib/store/market';
+import { planInWorker, type PlanAnswer, type PlanStep } from '$lib/workers/budget';
+import { CancelledError } from '$lib/workers/session';
+import { marketQuestion } from '../fitting/table/market.svelte';
+import { explain } from '../frame/perform';
+import { m } from '../messages';
+
+/** An echo that can be planned, with what is shown of it. */
+export interface Plannable {
+	echo: Echo;
+	reference: Reference;
+	client: Client;
+	event?: Event;
+}
+export interface PlanWishes {
+	currency: string;
+	rates: Rates;
+	budgetMinor?: number;
+	keepChosen: boolean;
+	byLook: boolean;
+}
+
+/** A plan under way and its answer: asked, followed, stopped. */
+export function planning() {
+	let progress = $state('');
+	let failed = $state('');
+	let note = $state('');
+	let answer = $state.raw<PlanAnswer | undefined>();
+	let planned = $state.raw<PlannedEcho[]>([]);
+	let budgetMinor = $state<number | undefined>();
+	let at = $state(0);
+	let stop: AbortController | undefined;
+
+	/** What the shops have for each, and all that belongs to it. */
+	async function gathered(looks: readonly Plannable[], signal: AbortSignal): Promise<PlannedEcho[]> {
+		const echoes: PlannedEcho[] = [];
+		for (const [done, { echo, reference, client, event }] of looks.entries()) {
+			progress = m.plan.asking(done, looks.length);
+			const [pieces, fitNotes] = await Promise.all([
+				database.pieces.where('clientId').equals(client.id).toArray(),
+				database.fitNotes.where('clientId').equals(client.id).toArray()
+			]);
+			const asked = marketQuestion(reference, echo.schools, skinToneOf(client));
+			let market: MarketAnswer | undefined;
+			if (asked.elements.length > 0) {
+				const result = await askMarket(asked, signal);
+				if (result.ok) market = result.answer;
+				else note = m.plan.noShops(result.message);
+			}
+			echoes.push({ echo, reference, client, pieces, fitNotes, market, event });
+		}
+		return echoes;
+	}
+
+	/** Where the budget allows it, the step that wins most for its money; else the last one that it allows. */
+	function startAt(steps: readonly PlanStep[], most = Infinity): number {
+		const allowed = steps.filter(({ solution }) => solution.totalMinor <= most);
+		const best = bestValue(allowed) ?? allowed.at(-1);
+		return Math.max(
+			0,
+			steps.findIndex((step) => step === best)
+		);
+	}
+
+	return {
+		get progress() {
+			return progress;
+		},
+		get failed() {
+			return failed;
+		},
+		/** What else there is to tell of it. */
+		get note() {
+			return note;
+		},
+		get answer() {
+			return answer;
+		},
+		/** What was planned, as it was then. */
+		get planned() {
+			return planned;
+		},
+		get budgetMinor() {
+			return budgetMinor;
+		},
+		get step(): PlanStep | undefined {
+			return answer?.steps[at];
+		},
+		get at() {
+			return at;
+		},
+		go: (to: number) => (at = Math.min(Math.max(0, to), (answer?.steps.length ?? 1) - 1)),
+		async start(looks: readonly Plannable[], { budgetMinor: most, ...wishes }: PlanWishes) {
+			stop?.abort();
+			const own = (stop = new AbortController());
+			let isOver = false;
+			failed = note = '';
+			answer = undefined;
+			try {
+				const echoes = await gathered(looks, own.signal);
+				progress = m.plan.preparing;
+				const found = await planInWorker(
+					{ echoes, options: { today: today(), ...wishes }, besidesMinor: most },
+					(done, all) => {
+						// The last word of a step may come after the answer.
+						if (stop === own && !isOver) progress = m.plan.solving(done, all);
+					},
+					own.signal
+				);
+				if (stop !== own) return;
+				planned = echoes;
+				budgetMinor = most;
+				answer = found;
+				at = startAt(found.steps, most);
+			} catch (error) {
+				if (stop !== own) return;
+				const isStopped = own.signal.aborted || error instanceof CancelledError;
+				if (isStopped) note = m.plan.stopped;
+				else failed = explain(error);
+			}
+			isOver = true;
+			if (stop === own) progress = '';
+		},
+		stop() {
+			stop?.abort();
+		}
+	};
+}
+export type Planning = ReturnType<typeof planning>;
