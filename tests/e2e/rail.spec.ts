@@ -231,6 +231,30 @@ test('many pieces are chosen at once, moved, edited and taken back, with the mou
 	await expectAccessible(page);
 });
 
+test('a press right after the wheel is taken, on the cards and in the table', async ({ page }) => {
+	await openClient(page, 'Corwin Tyehurst');
+	const pressAfterWheel = async () => {
+		const { x, y } = await page.evaluate(async () => {
+			const scrolled = new Promise((resolve) => addEventListener('scroll', resolve, { once: true }));
+			scrollBy(0, 120);
+			await scrolled;
+			await new Promise(requestAnimationFrame);
+			const seen = [...document.querySelectorAll('[data-piece]')]
+				.map((button) => button.getBoundingClientRect())
+				.find(({ top, height }) => top > 200 && top + height < innerHeight);
+			return { x: (seen?.left ?? 0) + 20, y: (seen?.top ?? 0) + (seen?.height ?? 0) / 2 };
+		});
+		await page.mouse.click(x, y);
+		await expect(page.getByRole('dialog', { name: 'Edit piece' })).toBeVisible({ timeout: 4000 });
+		await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog', { name: 'Edit piece' })).toBeHidden();
+	};
+	await pressAfterWheel();
+	await page.getByRole('button', { name: 'Table', exact: true }).press('Enter');
+	await expect(page.getByRole('table', { name: 'Wardrobe' })).toBeVisible();
+	await pressAfterWheel();
+});
+
 test('a rail is narrowed by what its pieces are, and what it tells leads to them', async ({ page }) => {
 	await openClient(page, 'Tamsin Orrowby');
 	await page.getByRole('button', { name: 'Filters', exact: true }).click();

@@ -48,6 +48,8 @@
 		gap: 1px;
 		padding-bottom: 1px;
 		list-style: none;
+		/* The virtual rows take no press while they scroll; a hand that stops the wheel and presses at once means it. */
+		pointer-events: auto;
 	}
 	li {
 		background: var(--panel);

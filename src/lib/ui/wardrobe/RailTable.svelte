@@ -118,6 +118,8 @@
 		align-items: center;
 		min-height: 2.5rem;
 		border-bottom: 1px solid var(--line);
+		/* The virtual rows take no press while they scroll; a hand that stops the wheel and presses at once means it. */
+		pointer-events: auto;
 	}
 	.head {
 		position: sticky;
