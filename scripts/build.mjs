@@ -9,6 +9,7 @@ const sources = [
 	'package-lock.json',
 	'svelte.config.js',
 	'vite.config.ts',
+	'vite.thread.config.ts',
 	'tsconfig.json'
 ];
 
@@ -18,6 +19,7 @@ export function build() {
 		console.log('Building Prime Echo (about a minute, only when something changed)…');
 		run('npx', ['--no-install', 'tsx', 'demo/build.ts']);
 		run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+		run('npx', ['--no-install', 'vite', 'build', '--config', 'vite.thread.config.ts', '--logLevel', 'warn']);
 	});
 }
 

@@ -1,7 +1,7 @@
 // Serves the built app on this machine only, at one canonical address: the browser keeps a studio per
 // host and port, so a silently changed address would look like a lost studio.
 import { createServer } from 'node:http';
-import { pathToFileURL } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import { policyOf } from './policy.mjs';
 
 /** Headers for every response, besides its policy. */
@@ -32,6 +32,7 @@ export async function serve({ port, quiet = false }) {
 	const origin = `http://${host}:${port}`;
 	process.env.ORIGIN = origin;
 	process.env.SHUTDOWN_TIMEOUT ??= '2';
+	process.env.MARKET_THREAD ??= fileURLToPath(new URL('../build/threads/thread.js', import.meta.url));
 	const { handler } = await import('../build/handler.js');
 
 	const server = createServer((request, response) => {

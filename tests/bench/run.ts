@@ -31,7 +31,7 @@ import {
 	type Piece
 } from '../../src/lib/core';
 import { findPose } from '../../src/lib/workers/pose/find-pose';
-import { simulatedStock } from '../../src/lib/server/market/stock';
+import { simulatedStock, titleOf } from '../../src/lib/server/market/stock';
 import {
 	drawnMarks,
 	measuredPhotographs,
@@ -285,11 +285,11 @@ for (const [swatches, wanted] of [
 
 /** A rail of the simulated shops' things, for sizes that no demo has. */
 const railOf = (count: number): Piece[] =>
-	simulatedStock(9, count).map(({ garment, title }, i) => ({
+	simulatedStock(9, count).map((stocked, i) => ({
 		...demo.pieces[0]!,
 		id: `70000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
-		name: title,
-		parts: [{ id: `80000000-0000-4000-8000-${String(i).padStart(12, '0')}`, name: '', garment }],
+		name: titleOf(stocked),
+		parts: [{ id: `80000000-0000-4000-8000-${String(i).padStart(12, '0')}`, name: '', garment: stocked.garment }],
 		configurations: []
 	}));
 {

@@ -1,9 +1,9 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { element, garment } from '../../../tests/arbitraries';
-import { askMarket } from './market';
+import { askMarket, askShops } from './market';
 
 describe('the market as the browser sees it', () => {
-	const query = { elements: [element(1, garment('blouse'))] };
+	const query = { elements: [element(1, garment('blouse'))], on: '2026-11-26' };
 	const answering = (body: unknown, status = 200) =>
 		vi.stubGlobal(
 			'fetch',
@@ -35,8 +35,17 @@ describe('the market as the browser sees it', () => {
 		});
 	});
 
+	it('asks for the shops once, and again where they did not answer', async () => {
+		answering('oops', 500);
+		expect(await askShops()).toMatchObject({ ok: false });
+		answering({ simulated: true, shops: [] });
+		expect(await askShops()).toMatchObject({ ok: true });
+		answering('oops', 500);
+		expect(await askShops()).toMatchObject({ ok: true });
+	});
+
 	it('passes on why the server refused', async () => {
-		answering({ message: 'The question was not valid.', problems: [] }, 400);
+		answering({ type: 'about:blank', title: 'The question was not valid.', status: 400, problems: [] }, 400);
 		expect(await askMarket(query)).toEqual({ ok: false, message: 'The question was not valid.' });
 	});
 });

@@ -2,7 +2,8 @@ import type { BodyMeasure } from '../lexicon/measures';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { FitNote } from '../model/fit-note';
-import type { Listing, Shop } from '../model/market';
+import type { Garment } from '../model/garment';
+import { sizesForAll, type Listing, type Shop, type SizeRow } from '../model/market';
 import { sizedAs } from './fit-memory';
 import { bestSize, type SizeAdvice } from './sizes';
 
@@ -18,8 +19,45 @@ export type ListingSize =
 	| { state: 'none' }
 	/** Nothing to go by: the measure named here is missing. */
 	| { state: 'unknown'; missing: BodyMeasure }
-	/** The thing comes in one size. */
+	/** The thing comes in one size, or is made to measure. */
 	| { state: 'one-size'; label: string };
+
+/** Families that some shops sell by waist and length. */
+const byLength = ['trousers', 'jeans'];
+
+/** The chart of a shop that garments of a type are sold by. */
+export function chartFor({ sizeChart }: Pick<Shop, 'sizeChart'>, type: string): readonly SizeRow[] {
+	const { slot, family } = garmentType(type);
+	if (slot === 'feet') return sizeChart.shoes;
+	return (byLength.includes(family) ? sizeChart.trousers : undefined) ?? sizeChart.clothes;
+}
+
+/** What is advised of a shop's sizes of a garment, by its chart and by what was tried of it. */
+function adviceFor(
+	client: Pick<Client, 'measurements'>,
+	garment: Garment,
+	shop: Shop,
+	notes: readonly FitNote[]
+): SizeAdvice {
+	const of = sizedAs(garment);
+	const memory = notes.filter((note) => note.shop === shop.name && note.of === of);
+	return bestSize(client, chartFor(shop, garment.type), garment, memory);
+}
+
+/**
+ * The labels of a shop in which a garment suits a client: the best, and the other one between two; none where the shop makes no
+ * such size; undefined where a measure is missing.
+ */
+export function labelsFor(
+	client: Pick<Client, 'measurements'>,
+	garment: Garment,
+	shop: Shop,
+	notes: readonly FitNote[] = []
+): string[] | undefined {
+	const advice = adviceFor(client, garment, shop, notes);
+	if (advice.state === 'unknown') return undefined;
+	return advice.state === 'none' ? [] : [advice.label, ...(advice.other === undefined ? [] : [advice.other])];
+}
 
 /**
  * Which size of a listing suits a client, by the shop's own chart, what is in stock, and what they tried of this shop. Worked
@@ -32,16 +70,12 @@ export function sizeOfListing(
 	notes: readonly FitNote[] = []
 ): ListingSize {
 	const [only] = listing.sizes;
-	if (only && listing.sizes.length === 1 && only.label === 'one size')
+	if (only && listing.sizes.length === 1 && sizesForAll.includes(only.label))
 		return only.inStock > 0
 			? { state: 'one-size', label: only.label }
 			: { state: 'sold-out', label: only.label };
 
-	const { garment } = listing;
-	const feet = garmentType(garment.type).slot === 'feet';
-	const of = sizedAs(garment);
-	const memory = notes.filter((note) => note.shop === shop.name && note.of === of);
-	const advice = bestSize(client, feet ? shop.sizeChart.shoes : shop.sizeChart.clothes, garment, memory);
+	const advice = adviceFor(client, listing.garment, shop, notes);
 	if (advice.state === 'unknown') return advice;
 	if (advice.state === 'none') return { state: 'none' };
 	const stockOf = (label: string) => listing.sizes.find((size) => size.label === label)?.inStock;

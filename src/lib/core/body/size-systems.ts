@@ -42,6 +42,9 @@ export function shoeSizes(footCm: number): ShoeSizes {
 /** The length of the foot in cm that an EU shoe size is made for. */
 export const footOfEu = (eu: number): number => eu / 1.5 - lastAllowanceCm;
 
+/** The length of the foot in cm that a UK shoe size is made for. */
+export const footOfUk = (uk: number): number => ((uk + 25) * cmInInch) / 3 - lastAllowanceCm;
+
 /** The letter of EN 13402-3 for a bust or chest girth in cm; undefined beyond the code. */
 export function letterFor(girthCm: number, department: Department): string | undefined {
 	const rows = department === 'men' ? mensLetters : womensLetters;

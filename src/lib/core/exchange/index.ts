@@ -3,11 +3,23 @@ export { openArchive, openBackup, type ArchiveWriter, type OpenedArchive } from 
 export { movedToToday } from './dates';
 export { documentOf, readDocument, type Read } from './document';
 export {
+	listingsAnswerSchema,
+	listingsQuerySchema,
 	marketAnswerSchema,
 	marketQuerySchema,
-	marketRefusalSchema,
+	marketShopsSchema,
+	parcelsAnswerSchema,
+	parcelsQuerySchema,
+	parcelStates,
+	problemSchema,
+	type ListingsAnswer,
+	type ListingsQuery,
 	type MarketAnswer,
-	type MarketQuery
+	type MarketQuery,
+	type MarketShops,
+	type ParcelsAnswer,
+	type ParcelsQuery,
+	type Problem
 } from './market';
 export { briefly, problemsInWords } from './problems';
 export { textOf } from './text-of';

@@ -1,36 +1,88 @@
 import * as z from 'zod';
-import { idSchema } from '../model/basics';
+import { dateSchema, idSchema } from '../model/basics';
 import { listingSchema, shopSchema } from '../model/market';
 import { elementSchema } from '../model/reference';
 import { schoolsSchema } from '../model/schools';
 
+/** The shops of a market, without their stock. */
+export const marketShopsSchema = z.object({ simulated: z.boolean(), shops: z.array(shopSchema).max(200) });
+export type MarketShops = z.infer<typeof marketShopsSchema>;
+
+/** By shop, the labels in which a thing suits; nothing of a shop leaves its sizes open. */
+const labelsSchema = z.record(idSchema, z.array(z.string().min(1).max(20)).max(12));
+
 /**
- * What the browser asks a market: elements to match. No client and no measure leaves the browser; which size
- * suits is decided there.
+ * What the browser asks a market: elements to match, and the size labels that it worked out. No client and no measure leaves the
+ * browser.
  */
 export const marketQuerySchema = z.object({
 	elements: z
-		.array(elementSchema.pick({ id: true, garment: true, signature: true, open: true }))
+		.array(
+			elementSchema
+				.pick({ id: true, garment: true, signature: true, open: true })
+				.extend({ labels: labelsSchema.optional() })
+		)
 		.min(1)
 		.max(40),
 	schools: schoolsSchema.optional(),
 	/** Best listings an element, 1 to 50. */
-	most: z.int().min(1).max(50).default(12)
+	most: z.int().min(1).max(50).default(12),
+	/** The day on which it is asked: prices and stock are of that day. */
+	on: dateSchema
 });
 export type MarketQuery = z.input<typeof marketQuerySchema>;
 
-export const marketAnswerSchema = z.object({
-	simulated: z.boolean(),
-	shops: z.array(shopSchema),
+export const marketAnswerSchema = marketShopsSchema.extend({
 	matches: z.array(
 		z.object({
 			elementId: idSchema,
-			/** Best first. */
+			/** In stock in a size that was asked for, best first; then a few that are not, best first. */
 			listings: z.array(z.object({ listing: listingSchema, closeness: z.number().min(0).max(1) }))
 		})
 	)
 });
 export type MarketAnswer = z.infer<typeof marketAnswerSchema>;
 
-/** What the server answers when it refuses: what was wrong, and where in the query. */
-export const marketRefusalSchema = z.object({ message: z.string(), problems: z.array(z.string()) });
+/** What the browser asks of things that it knows: how they stand on a day. */
+export const listingsQuerySchema = z.object({
+	ids: z.array(idSchema).min(1).max(400),
+	on: dateSchema
+});
+export type ListingsQuery = z.infer<typeof listingsQuerySchema>;
+/** The listings that the market knows, in the order of the question; what it does not know is left out. */
+export const listingsAnswerSchema = marketShopsSchema.extend({ listings: z.array(listingSchema) });
+export type ListingsAnswer = z.infer<typeof listingsAnswerSchema>;
+
+/** What the browser asks of parcels: when each was ordered, and how long its things take. */
+export const parcelsQuerySchema = z.object({
+	parcels: z
+		.array(z.object({ id: idSchema, orderedOn: dateSchema, arrivesInDays: z.int().min(0).max(120) }))
+		.min(1)
+		.max(400),
+	on: dateSchema
+});
+export type ParcelsQuery = z.infer<typeof parcelsQuerySchema>;
+export const parcelStates = ['ordered', 'packed', 'on-its-way', 'arrived'] as const;
+export const parcelsAnswerSchema = z.object({
+	simulated: z.boolean(),
+	parcels: z.array(
+		z.object({
+			id: idSchema,
+			state: z.enum(parcelStates),
+			/** The day on which it came, or is expected. */
+			arrives: dateSchema
+		})
+	)
+});
+export type ParcelsAnswer = z.infer<typeof parcelsAnswerSchema>;
+
+/** A refusal as RFC 9457 has it (problem details for HTTP APIs): what was wrong, and where in the question. */
+export const problemSchema = z.object({
+	type: z.string(),
+	title: z.string(),
+	status: z.int().min(400).max(599),
+	detail: z.string().optional(),
+	/** Places in the question, each with what is wrong there. */
+	problems: z.array(z.string()).optional()
+});
+export type Problem = z.infer<typeof problemSchema>;

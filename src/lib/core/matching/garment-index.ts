@@ -153,6 +153,8 @@ export interface ClosestOptions extends Pick<ClosenessOptions, 'schools'> {
 	most?: number;
 	/** Garments less close than this are left out (0..1). */
 	least?: number;
+	/** Places of garments that may be given; all without it. Asked only of what would be given. */
+	accepts?: (at: number) => boolean;
 }
 
 /** The most that each garment's closeness can be, by all that is cheap to compare; −1 where it is worn elsewhere. */
@@ -214,7 +216,7 @@ function byBound(bounds: Float64Array): Uint32Array {
 export function closest(
 	index: GarmentIndex,
 	element: Asked,
-	{ schools, most = 24, least = 0 }: ClosestOptions = {}
+	{ schools, most = 24, least = 0, accepts }: ClosestOptions = {}
 ): Closest[] {
 	const tables = weighedAspects(element, schools ?? {}).map((one) => tableOf(index, element, one, schools));
 	const types = index.types.values;
@@ -252,7 +254,7 @@ export function closest(
 		const closeness = Math.min(Math.max(0, mean), cap);
 		if (closeness < least || (last && closeness < last.closeness)) continue;
 		const one = { at, closeness, confidence: 1 - unsure };
-		if (last && !comesBefore(one, last)) continue;
+		if ((last && !comesBefore(one, last)) || (accepts && !accepts(at))) continue;
 		let place = Math.min(best.length, most);
 		while (place > 0 && comesBefore(one, best[place - 1] as Closest)) place--;
 		best.splice(place, 0, one);

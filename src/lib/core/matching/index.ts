@@ -12,6 +12,7 @@ export {
 	type Candidates,
 	type CandidateSource
 } from './candidates';
+export { marketQuestion, type AskedFor } from './market-question';
 export { rankCandidates, type RankedCandidate } from './rank';
 export {
 	keyOfItem,

@@ -29,7 +29,15 @@ export {
 	type Reference,
 	type ReferenceKind
 } from './reference';
-export { listingSchema, shopSchema, type Listing, type Shop, type SizeRow } from './market';
+export {
+	listingSchema,
+	shopSchema,
+	sizesForAll,
+	type Listing,
+	type Reduction,
+	type Shop,
+	type SizeRow
+} from './market';
 export {
 	dismissalReasons,
 	echoSchema,

@@ -2,61 +2,94 @@ import {
 	closest,
 	indexGarments,
 	marketQuerySchema,
+	sizesForAll,
+	type Closest,
 	type GarmentIndex,
-	type Listing,
-	type MarketAnswer
+	type ListingsAnswer,
+	type ListingsQuery,
+	type MarketAnswer,
+	type MarketShops
 } from '../../core';
 import type { z } from 'zod';
+import { dayNumberOf, isInStock, onDay } from './on-day';
 import { simulatedShops } from './shops';
-import { simulatedStock } from './stock';
+import { placeOfId, simulatedStock, type Stocked } from './stock';
 
-/** Where listings come from; a real service would fill the same shape. */
+/** A stock laid out for questions. */
 export interface Market {
-	simulated: boolean;
-	shops: MarketAnswer['shops'];
-	listings: readonly Listing[];
+	stock: readonly Stocked[];
+	index: GarmentIndex;
 }
 
-const stockSeed = 20_771;
-const stockSize = 2000;
+/** The stock of the simulated shops with so many listings, laid out once; the same seed gives the same market. */
+export function openMarket(seed: number, listings: number): Market {
+	const stock = simulatedStock(seed, listings);
+	return { stock, index: indexGarments(stock.map(({ garment }) => garment)) };
+}
 
-export const simulatedMarket: Market = {
-	simulated: true,
-	shops: simulatedShops.map(({ shop }) => shop),
-	listings: simulatedStock(stockSeed, stockSize)
-};
+export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };
 
 /** A listing less alike than this is no substitute worth showing (0..1). */
 const leastCloseness = 0.35;
+/** Of what is not in stock in the sizes that are asked for, only a few are shown. */
+const mostUnsuitable = 6;
+/** Colours of one thing that may come before another thing: as many again are looked at. */
+const colourwaysAhead = 3;
 
-/** A market's listings in stock, laid out for comparison once. */
-const laidOut = new WeakMap<Market, { inStock: Listing[]; index: GarmentIndex }>();
-function stockOf(market: Market) {
-	let stock = laidOut.get(market);
-	if (!stock) {
-		const inStock = market.listings.filter((listing) => listing.sizes.some((size) => size.inStock > 0));
-		stock = { inStock, index: indexGarments(inStock.map(({ garment }) => garment)) };
-		laidOut.set(market, stock);
-	}
-	return stock;
+type Asked = z.output<typeof marketQuerySchema>;
+type AskedElement = Asked['elements'][number];
+
+/** Of each thing the colour that comes closest; at most so many things. */
+function bestColours({ stock }: Market, found: readonly Closest[], most: number): Closest[] {
+	const seen = new Set<number>();
+	return found
+		.filter(({ at }) => {
+			const thing = stock[at]?.colourways[0] ?? at;
+			return !seen.has(thing) && seen.add(thing);
+		})
+		.slice(0, most);
 }
 
-/** The best listings for each element, ranked by the same closeness as the wardrobe; sold-out ones are left out. */
-export function bestListings(query: z.output<typeof marketQuerySchema>, market: Market): MarketAnswer {
-	const { inStock, index } = stockOf(market);
-	return {
-		simulated: market.simulated,
-		shops: market.shops,
-		matches: query.elements.map((element) => ({
-			elementId: element.id,
-			listings: closest(index, element, {
-				schools: query.schools,
-				most: query.most,
-				least: leastCloseness
-			}).flatMap(({ at, closeness }) => {
-				const listing = inStock[at];
-				return listing ? [{ listing, closeness }] : [];
-			})
-		}))
+function matchesOf(market: Market, element: AskedElement, { schools, most, on }: Asked) {
+	const { stock, index } = market;
+	const dayNumber = dayNumberOf(on);
+	const suits = (at: number) => {
+		const stocked = stock[at];
+		const labels = stocked && element.labels?.[stocked.source.shop.id];
+		return stocked !== undefined && isInStock(stocked, dayNumber, labels && [...labels, ...sizesForAll]);
 	};
+	const ask = (many: number, accepts: (at: number) => boolean) =>
+		bestColours(
+			market,
+			closest(index, element, { schools, most: many * colourwaysAhead, least: leastCloseness, accepts }),
+			many
+		);
+	const suitable = ask(most, suits);
+	const things = new Set(suitable.map(({ at }) => stock[at]?.colourways[0]));
+	const unsuitable = ask(mostUnsuitable, (at) => !suits(at) && !things.has(stock[at]?.colourways[0]));
+	return [...suitable, ...unsuitable].flatMap(({ at, closeness }) => {
+		const stocked = stock[at];
+		return stocked ? [{ listing: onDay(stock, stocked, on), closeness }] : [];
+	});
 }
+
+/**
+ * The best listings for each element, by the same closeness as the wardrobe, of each thing in its best colour: first what is in stock in
+ * the sizes that were asked for, then a few that are not.
+ */
+export const bestListings = (query: Asked, market: Market): MarketAnswer => ({
+	...marketShops,
+	matches: query.elements.map((element) => ({
+		elementId: element.id,
+		listings: matchesOf(market, element, query)
+	}))
+});
+
+/** How things stand on a day, in the order in which they were asked for; what is not known is left out. */
+export const listingsOn = ({ ids, on }: ListingsQuery, { stock }: Market): ListingsAnswer => ({
+	...marketShops,
+	listings: ids.flatMap((id) => {
+		const stocked = stock[placeOfId(id)];
+		return stocked ? [onDay(stock, stocked, on)] : [];
+	})
+});

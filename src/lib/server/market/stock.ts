@@ -1,17 +1,41 @@
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { v5 } from 'uuid';
+/** The stock of the simulated shops: what hangs there, in which colours and sizes, before a day is known. */
 import {
-	colourWords,
-	facetOf,
+	chartFor,
+	colourName,
 	garmentInWords,
+	garmentType,
 	garmentTypes,
-	type FacetId,
+	sizesForAll,
 	type Garment,
 	type GarmentType,
 	type Listing
 } from '../../core';
-import { marketNamespace, simulatedShops, type SimulatedShop } from './shops';
+import { drawsFrom, type Draws } from './draws';
+import { drawGarment, inAnotherColour } from './garments';
+import { simulatedShops, type SimulatedShop } from './shops';
+
+/** How a size sells: what a delivery brings, how many days one of it lasts, and how often there is a delivery. */
+export interface Selling {
+	label: string;
+	delivered: number;
+	lastsDays: number;
+	everyDays: number;
+	/** Days by which its deliveries lie off the calendar’s first. */
+	phase: number;
+}
+
+/** A thing in one of its colours. What is true of every day, and no more than a large stock has room for; `onDay` makes a listing of it. */
+export interface Stocked extends Pick<Listing, 'id' | 'garment' | 'condition' | 'arrivesInDays'> {
+	source: SimulatedShop;
+	/** At its usual price, in the smallest unit of the shop's currency. */
+	usualMinor: number;
+	/** As the shop calls it, where there are several colours. */
+	colour?: string;
+	/** Its places in the stock in every colour, this one among them. */
+	colourways: readonly number[];
+	/** What its sizes are drawn from. */
+	sizesSeed: number;
+}
 
 /** Usual price of a thing by division, in pence (invented, for the simulation only). */
 const usualPrice: Record<string, number> = {
@@ -27,169 +51,110 @@ const usualPrice: Record<string, number> = {
 	jewellery: 1200
 };
 
-/** What shops sell most: families of colour and how often they come (invented). */
-const stockColours = colourWords.filter(({ family }) => family !== 'gold' && family !== 'silver');
-const neutralWords = colourWords.filter(({ family }) =>
-	['black', 'white', 'ivory', 'grey', 'navy', 'beige', 'camel', 'brown'].includes(family)
-);
-const stockPrints = [
-	'stripe',
-	'breton',
-	'check',
-	'plaid',
-	'polka-dot',
-	'ditsy-floral',
-	'botanical',
-	'paisley'
-];
-const printable = ['tops', 'bottoms', 'one-pieces', 'south-asian'];
-/** Facets that a shop's description leaves open now and then. */
-const seldomSaid: FacetId[] = [
-	'weight',
-	'opacity',
-	'formality',
-	'sheen',
-	'hemDetail',
-	'waistline',
-	'sleeveShape',
-	'texture'
-];
+const sizedDivisions = ['tops', 'layers', 'bottoms', 'one-pieces', 'footwear'];
 
-/** What things of a family are usually made of; of a division where the family is not listed (common practice). */
-const usualMaterials: Record<string, string> = {
-	tees: 'cotton jersey viscose',
-	shirts: 'cotton poplin silk satin linen viscose crepe',
-	knitwear: 'cotton merino wool viscose cashmere',
-	cardigans: 'cotton merino wool viscose',
-	tailored: 'wool linen velvet crepe satin tweed',
-	jackets: 'cotton canvas polyester technical',
-	coats: 'wool cotton technical polyester',
-	jeans: 'denim',
-	headwear: 'wool cotton felt straw',
-	gloves: 'leather wool',
-	belts: 'leather imitation-leather',
-	scarves: 'silk cotton viscose wool',
-	bottoms: 'cotton crepe wool linen viscose satin',
-	'one-pieces': 'viscose crepe cotton satin jersey silk',
-	'south-asian': 'silk georgette cotton chiffon brocade',
-	under: 'nylon cotton',
-	footwear: 'leather suede imitation-leather satin canvas',
-	bags: 'leather imitation-leather canvas satin straw',
-	accessories: 'silk leather metal',
-	jewellery: 'metal glass pearl crystal'
-};
-const knitTextures = ['ribbed', 'cable', 'fine-knit', 'chunky-knit'];
-
-type Draw = {
-	below: (n: number) => number;
-	chance: (share: number) => boolean;
-	of: <T>(list: readonly T[]) => T;
-};
-
-function drawsFrom(seed: number): Draw {
-	const generator = xoroshiro128plus(seed);
-	const below = (n: number) => uniformInt(generator, 0, n - 1);
-	return {
-		below,
-		chance: (share) => below(1000) < share * 1000,
-		of: (list) => list[below(list.length)] as (typeof list)[number]
-	};
-}
-
-/** The usual value, or now and then one beside it on its scale or in its group. */
-function nearUsual(id: FacetId, usual: string, draw: Draw): string {
-	if (draw.chance(0.6)) return usual;
-	const facet = facetOf(id);
-	if (facet.kind === 'nominal')
-		return draw.of(facet.groups.find((group) => group.includes(usual)) ?? [usual]);
-	const at = facet.values.findIndex((value) => value.id === usual);
-	return facet.values[at + (draw.chance(0.5) ? 1 : -1)]?.id ?? usual;
-}
-
-function drawFacets(type: GarmentType, draw: Draw): Garment['facets'] {
-	const facets: Garment['facets'] = {};
-	const say = (id: FacetId, value: string) => (facets[id] = { value, provenance: 'said' });
-	for (const id of type.facets) {
-		const usual = type.usual[id];
-		if (id === 'material')
-			say(
-				id,
-				usual ??
-					draw.of((usualMaterials[type.family] ?? usualMaterials[type.division] ?? 'cotton').split(' '))
-			);
-		else if (id === 'texture' && ['knitwear', 'cardigans'].includes(type.family))
-			say(id, draw.of(knitTextures));
-		else if (usual !== undefined) say(id, nearUsual(id, usual, draw));
-		else if (!seldomSaid.includes(id) && draw.chance(0.5)) say(id, draw.of(facetOf(id).values).id);
-	}
-	return facets;
-}
-
-function drawGarment(type: GarmentType, draw: Draw): Garment {
-	const main = draw.of(draw.chance(0.45) ? neutralWords : stockColours);
-	const printed = printable.includes(type.division) && draw.chance(0.28);
-	const second = printed ? draw.of(stockColours) : undefined;
-	const swatch = (hex: string, share: number) => ({ hex, share, provenance: 'said' as const });
-	const garment: Garment = {
-		type: type.id,
-		facets: drawFacets(type, draw),
-		palette: second ? [swatch(main.hex, 0.7), swatch(second.hex, 0.3)] : [swatch(main.hex, 1)],
-		print: { family: { value: printed ? draw.of(stockPrints) : 'plain', provenance: 'said' } }
-	};
-	if (type.division === 'jewellery') {
-		garment.metal = { value: draw.of(['gold', 'gold', 'silver', 'silver', 'brass']), provenance: 'said' };
-		if (draw.chance(0.7)) garment.palette = [];
-		delete garment.print;
-	}
-	return garment;
-}
-
-function drawSizes(type: GarmentType, { shop }: SimulatedShop, draw: Draw): Listing['sizes'] {
-	const sized =
-		['tops', 'layers', 'bottoms', 'one-pieces', 'footwear'].includes(type.division) ||
+function labelsOf(type: GarmentType, { shop, makes }: SimulatedShop): readonly string[] {
+	const isSized =
+		sizedDivisions.includes(type.division) ||
 		(type.division === 'south-asian' && type.slot !== 'drape' && type.slot !== 'scarf');
-	if (!sized) return [{ label: 'one size', inStock: shop.secondHand ? 1 : 1 + draw.below(9) }];
-	const labels = (type.slot === 'feet' ? shop.sizeChart.shoes : shop.sizeChart.clothes).map(
-		({ label }) => label
-	);
-	if (shop.secondHand) return [{ label: draw.of(labels), inStock: 1 }];
-	return labels.map((label) => ({ label, inStock: draw.chance(0.16) ? 0 : 1 + draw.below(12) }));
+	if (makes && isSized) return sizesForAll.slice(1);
+	const chart = chartFor(shop, type.id);
+	return isSized && chart.length > 0 ? chart.map(({ label }) => label) : sizesForAll.slice(0, 1);
 }
 
-function drawListing(index: number, type: GarmentType, source: SimulatedShop, draw: Draw): Listing {
-	const garment = drawGarment(type, draw);
+function drawSelling(label: string, { shop, makes }: SimulatedShop, draw: Draws): Selling {
+	const everyDays = 21 + draw.below(50);
+	const phase = draw.below(everyDays);
+	// What is made to measure is made as often as it is asked for; second-hand there is one, until somebody takes it.
+	if (makes) return { label, delivered: 9, lastsDays: everyDays, everyDays, phase };
+	if (shop.secondHand) return { label, delivered: 1, lastsDays: 14 + draw.below(40), everyDays, phase };
+	return { label, delivered: 2 + draw.below(11), lastsDays: 2 + draw.below(12), everyDays, phase };
+}
+
+/** The sizes of a thing and how each sells: all of its shop's, or the one in which it hangs second-hand. */
+export function sizesOf({ source, garment, sizesSeed }: Stocked): Selling[] {
+	const draw = drawsFrom(sizesSeed);
+	const labels = labelsOf(garmentType(garment.type), source);
+	const some = source.shop.secondHand ? [draw.of(labels)] : labels;
+	return some.map((label) => drawSelling(label, source, draw));
+}
+
+/** A title as the shop writes it: a capital, no longer than a card takes. */
+export function titleOf({ garment }: Stocked): string {
 	const words = garmentInWords(garment);
+	return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 110);
+}
+
+const mostColourways = 4;
+
+/** Ids tell the place in the stock, so that none need be hashed or looked up. */
+const idStart = '6f1f9d3c-5b7e-5d0a-9a57-';
+const idAt = (place: number) => idStart + place.toString(16).padStart(12, '0');
+/** The place of an id in the stock; −1 for an id that is none of its. */
+export const placeOfId = (id: string) => (id.startsWith(idStart) ? Number.parseInt(id.slice(idStart.length), 16) : -1);
+
+/** A thing in the colours in which it is sold, at most so many; the first of them lies at this place of the stock. */
+function drawThing(place: number, room: number, type: GarmentType, source: SimulatedShop, draw: Draws) {
+	const first = drawGarment(type, draw);
+	const isSingle = source.shop.secondHand || first.palette.length === 0 || draw.chance(0.5);
+	const count = Math.min(room, isSingle ? 1 : 2 + draw.below(mostColourways - 1));
 	const level = source.priceLevel * (0.75 + draw.below(70) / 100);
 	const [soonest, latest] = source.arrivesInDays;
-	return {
-		id: v5(`listing-${index}`, marketNamespace),
-		shopId: source.shop.id,
-		title: (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 110),
-		garment,
-		// Whole pounds less a penny would be a shop's habit; whole fifty pence keep the sums readable.
-		price: {
-			amountMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50),
-			currency: 'GBP'
-		},
-		tier: source.tier,
-		condition: source.shop.secondHand ? draw.of(['like-new', 'good', 'good', 'worn'] as const) : 'new',
-		sizes: drawSizes(type, source, draw),
+	const shared = {
+		source,
+		// Whole fifty pence keep the sums readable.
+		usualMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50),
+		condition: source.shop.secondHand ? draw.of(['like-new', 'good', 'good', 'worn'] as const) : ('new' as const),
 		arrivesInDays: soonest + draw.below(latest - soonest + 1)
 	};
+	const inColours = Array.from({ length: count }, (_, i) => (i === 0 ? first : inAnotherColour(first, draw)));
+	// Two colours of one name could not be told apart when they are ordered.
+	const distinct = inColours.filter(
+		(one, i) => inColours.findIndex((other) => nameOf(other) === nameOf(one)) === i
+	);
+	const colourways = distinct.map((_, i) => place + i);
+	return distinct.map(
+		(garment, i): Stocked => ({
+			...shared,
+			id: idAt(place + i),
+			garment,
+			...(distinct.length > 1 && { colour: nameOf(garment) }),
+			colourways,
+			sizesSeed: draw.below(0x7fffffff)
+		})
+	);
+}
+
+/** Colours come from a few words: each is named once. */
+const colourNames = new Map<string, string>();
+function nameOf({ palette: [main] }: Garment): string {
+	if (!main) return '';
+	const name = colourNames.get(main.hex) ?? colourName(main.hex);
+	colourNames.set(main.hex, name);
+	return name;
 }
 
 /** Things that shops post: clothes, shoes, bags, accessories, jewellery. */
 const sold = garmentTypes.filter(({ division, slot }) => division !== 'beauty' && slot !== 'under');
 
+/** The shops that sell a division of things. */
+const sellersOf = (division: string) =>
+	simulatedShops.filter(({ sells }) => sells === undefined || sells.includes(division));
+
 /**
- * The stock of the simulated shops: the same listings for the same seed. Every type is there before any comes
- * twice.
+ * The stock of the simulated shops, a row for each colour of each thing: the same for the same seed. Every type is there before any
+ * comes twice.
+ *
+ * @param count of rows
  */
-export function simulatedStock(seed: number, count: number): Listing[] {
+export function simulatedStock(seed: number, count: number): Stocked[] {
 	const draw = drawsFrom(seed);
-	return Array.from({ length: count }, (_, index) => {
-		const type = sold[index % sold.length];
+	const stock: Stocked[] = [];
+	for (let number = 0; stock.length < count; number++) {
+		const type = sold[number % sold.length];
 		if (!type) throw new RangeError('There is nothing to sell');
-		return drawListing(index, type, draw.of(simulatedShops), draw);
-	});
+		const source = draw.of(sellersOf(type.division));
+		stock.push(...drawThing(stock.length, count - stock.length, type, source, draw));
+	}
+	return stock;
 }

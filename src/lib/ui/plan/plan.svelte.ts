@@ -1,20 +1,17 @@
 import {
 	bestValue,
-	skinToneOf,
 	type Client,
 	type Echo,
 	type Event,
-	type MarketAnswer,
 	type PlannedEcho,
 	type Rates,
 	type Reference
 } from '$lib/core';
 import { today } from '$lib/store/clock';
 import { database } from '$lib/store/database';
-import { askMarket } from '$lib/store/market';
+import { askForLook } from '$lib/store/market';
 import { planInWorker, type PlanAnswer, type PlanStep } from '$lib/workers/budget';
 import { CancelledError } from '$lib/workers/session';
-import { marketQuestion } from '../fitting/table/market.svelte';
 import { explain } from '../frame/perform';
 import { m } from '../messages';
 
@@ -53,13 +50,10 @@ export function planning() {
 				database.pieces.where('clientId').equals(client.id).toArray(),
 				database.fitNotes.where('clientId').equals(client.id).toArray()
 			]);
-			const asked = marketQuestion(reference, echo.schools, skinToneOf(client));
-			let market: MarketAnswer | undefined;
-			if (asked.elements.length > 0) {
-				const result = await askMarket(asked, signal);
-				if (result.ok) market = result.answer;
-				else note = m.plan.noShops(result.message);
-			}
+			const asked = { client, fitNotes, schools: echo.schools, on: today() };
+			const result = await askForLook(reference, asked, signal);
+			if (!result.ok) note = m.plan.noShops(result.message);
+			const market = result.ok ? result.answer : undefined;
 			echoes.push({ echo, reference, client, pieces, fitNotes, market, event });
 		}
 		return echoes;

@@ -7,7 +7,6 @@
 		cheapestToNextBand,
 		moneyInWords,
 		scoringOf,
-		skinToneOf,
 		withPostage,
 		wornIn,
 		type Client,
@@ -18,8 +17,7 @@
 		type Reference
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
-	import { askMarket } from '$lib/store/market';
-	import { marketQuestion } from '../fitting/table/market.svelte';
+	import { askForLook } from '$lib/store/market';
 	import { m } from '../messages';
 
 	interface Props {
@@ -41,10 +39,8 @@
 		asking = true;
 		failed = '';
 		try {
-			const result = await askMarket(
-				marketQuestion(reference, client.schools, skinToneOf(client)),
-				stop.signal
-			);
+			const asked = { client, fitNotes, schools: client.schools, on: today() };
+			const result = await askForLook(reference, asked, stop.signal);
 			if (result.ok) {
 				const scoring = scoringOf(reference, client.schools, client);
 				const { offers } = candidatesFor({

@@ -1,19 +1,8 @@
-import { json } from '@sveltejs/kit';
-import { problemsInWords, weatherQuerySchema } from '$lib/core';
+import { weatherQuerySchema } from '$lib/core';
+import { answering } from '$lib/server/answering';
 import { weatherAt } from '$lib/server/weather/weather';
 import type { RequestHandler } from './$types';
 
 /** A place and a day in, its weather out. Knows nothing of clients. */
-export const GET: RequestHandler = ({ url }) => {
-	const asked = Object.fromEntries(url.searchParams);
-	const query = weatherQuerySchema.safeParse(asked);
-	if (!query.success)
-		return json(
-			{
-				message: 'The question to the weather was not valid.',
-				problems: problemsInWords(query.error, asked)
-			},
-			{ status: 400 }
-		);
-	return json(weatherAt(query.data));
-};
+export const GET: RequestHandler = ({ url }) =>
+	answering('the weather', weatherQuerySchema, () => Object.fromEntries(url.searchParams), weatherAt);

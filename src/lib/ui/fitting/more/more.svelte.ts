@@ -14,9 +14,8 @@ import {
 	type Item
 } from '$lib/core';
 import { today } from '$lib/store/clock';
-import { askMarket } from '$lib/store/market';
+import { askForLook } from '$lib/store/market';
 import { studioSettings } from '$lib/store/settings.svelte';
-import { marketQuestion } from '../table/market.svelte';
 import type { FittingTable } from '../table/table.svelte';
 import { m } from '../../messages';
 
@@ -93,10 +92,8 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		asking = true;
 		try {
 			const reference = { elements: [element] };
-			const result = await askMarket(
-				marketQuestion(reference, echo.schools, skinToneOf(client)),
-				stop.signal
-			);
+			const asked = { client, fitNotes, schools: echo.schools, on: today() };
+			const result = await askForLook(reference, asked, stop.signal);
 			if (result.ok)
 				sold = candidatesFor({
 					reference,

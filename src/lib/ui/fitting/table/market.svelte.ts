@@ -1,40 +1,27 @@
-import { garmentType, nudeOn, type Echo, type Reference, type SkinTone } from '$lib/core';
-import { askMarket, type MarketResult } from '$lib/store/market';
-
-/** What the shops are asked for a look. What is asked in nude is asked in a colour, and hair and make-up not at all: shops hear of no client. */
-export const marketQuestion = (
-	{ elements }: Pick<Reference, 'elements'>,
-	schools: Echo['schools'],
-	skin: SkinTone | undefined
-) => ({
-	elements: elements
-		.filter(({ garment }) => garmentType(garment.type).division !== 'beauty')
-		.map(({ id, garment, signature, open }) => ({ id, garment: nudeOn(skin, garment), signature, open })),
-	schools
-});
+import { garmentType, type AskedFor, type Reference } from '$lib/core';
+import { today } from '$lib/store/clock';
+import { askForLook, type MarketResult } from '$lib/store/market';
 
 /**
  * What the shops have for a reference's elements. Asked again when what is asked for changes, or on demand; the
  * answer to an older question is dropped.
  */
-export function marketFor(
-	reference: () => Reference,
-	schools: () => Echo['schools'],
-	skin: () => SkinTone | undefined
-) {
+export function marketFor(look: () => Pick<Reference, 'elements'>, asked: () => Omit<AskedFor, 'on'>) {
 	let answer = $state.raw<MarketResult | undefined>();
-	let asked = $state(0);
-	const question = $derived(JSON.stringify(marketQuestion(reference(), schools(), skin())));
+	let count = $state(0);
+	/** All that an answer hangs on: a change of something else asks for nothing. */
+	const question = $derived.by(() => {
+		const { client, fitNotes, schools } = asked();
+		const { measurements, figure } = client;
+		const elements = look().elements.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
+		return JSON.stringify({ elements, schools, client: { measurements, figure }, fitNotes });
+	});
 	$effect(() => {
-		void asked;
+		void count;
 		answer = undefined;
-		const wanted = JSON.parse(question) as ReturnType<typeof marketQuestion>;
-		if (wanted.elements.length === 0) {
-			answer = { ok: true, answer: { simulated: true, shops: [], matches: [] } };
-			return;
-		}
+		const { elements, ...rest } = JSON.parse(question) as Pick<Reference, 'elements'> & AskedFor;
 		const stop = new AbortController();
-		askMarket(wanted, stop.signal)
+		askForLook({ elements }, { ...rest, on: today() }, stop.signal)
 			.then((result) => (answer = result))
 			.catch(() => undefined);
 		return () => stop.abort();
@@ -44,6 +31,6 @@ export function marketFor(
 		get answer() {
 			return answer;
 		},
-		askAgain: () => asked++
+		askAgain: () => count++
 	};
 }

@@ -6,7 +6,6 @@ import {
 	movedBetween,
 	resolveItem,
 	sameThing,
-	skinToneOf,
 	scoreLook,
 	scoringOf,
 	spendOf,
@@ -82,8 +81,7 @@ export function fittingTable(onTable: () => OnTable) {
 	const spend = $derived(spendOf(echo, onTable().currency, onTable().rates));
 	const market = marketFor(
 		() => reference,
-		() => echo.schools,
-		() => skinToneOf(client)
+		() => ({ client, fitNotes: onTable().fitNotes, schools: echo.schools })
 	);
 	const candidates = $derived(
 		candidatesFor({

@@ -1,0 +1,21 @@
+/** What a market answers. The simulated one is here; a real one would fill the same shape. */
+import { marketQuerySchema, type ListingsAnswer, type ListingsQuery, type MarketAnswer } from '../../core';
+import type { z } from 'zod';
+import { bestListings, listingsOn, openMarket } from './matches';
+
+export interface MarketSource {
+	matches: (query: z.output<typeof marketQuerySchema>) => MarketAnswer | Promise<MarketAnswer>;
+	listings: (query: ListingsQuery) => ListingsAnswer | Promise<ListingsAnswer>;
+}
+
+const stockSeed = 20_771;
+
+/** The simulated market with so many listings; laid out when it is first asked. */
+export function marketOf(listings: number): MarketSource {
+	let opened: ReturnType<typeof openMarket> | undefined;
+	const market = () => (opened ??= openMarket(stockSeed, listings));
+	return {
+		matches: (query) => bestListings(query, market()),
+		listings: (query) => listingsOn(query, market())
+	};
+}
