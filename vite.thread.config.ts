@@ -3,6 +3,11 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
 	publicDir: false,
-	build: { ssr: 'src/lib/server/market/thread.ts', outDir: 'build/threads', emptyOutDir: true, copyPublicDir: false },
+	build: {
+		ssr: 'src/lib/server/market/thread.ts',
+		outDir: 'build/threads',
+		emptyOutDir: true,
+		copyPublicDir: false
+	},
 	ssr: { noExternal: true }
 });

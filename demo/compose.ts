@@ -449,7 +449,7 @@ function wears(pieces: readonly Piece[]): Wear[] {
 /** The whole demo studio as the document that a backup holds. */
 export function composeDemo(): StudioDocument {
 	const parts = {
-		settings: [freshSettings({ rev: 1, studioName: 'Studio Saltmere', demo: true })],
+		settings: [freshSettings({ rev: 1, studioName: 'Studio Saltmere', demo: true, rates: { EUR: 0.86 } })],
 		clients: clients(),
 		events: events(),
 		pieces: filesIn('wardrobes').flatMap(wardrobe),

@@ -66,7 +66,11 @@ export async function answering<Q, A>(
 		return json(await inTime(answer(query.data)));
 	} catch (error) {
 		if (error instanceof TooSlow)
-			return refuse({ title: `The answer of ${of} takes too long.`, status: 503, detail: 'Ask for less at once.' });
+			return refuse({
+				title: `The answer of ${of} takes too long.`,
+				status: 503,
+				detail: 'Ask for less at once.'
+			});
 		console.error(error);
 		return refuse({ title: `The answer of ${of} failed.`, status: 500, detail: 'Ask again in a moment.' });
 	}

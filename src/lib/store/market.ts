@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import {
+	isForSale,
 	listingsAnswerSchema,
 	marketAnswerSchema,
 	marketQuestion,
@@ -82,13 +83,12 @@ export async function askForLook(
 	asked: AskedFor,
 	signal?: AbortSignal
 ): Promise<MarketResult> {
+	if (!look.elements.some(isForSale))
+		return { ok: true, answer: { simulated: true, shops: [], matches: [] } };
 	const known = await askShops();
 	if (!known.ok) return known;
 	signal?.throwIfAborted();
-	const question = marketQuestion(look, known.answer.shops, asked);
-	if (question.elements.length === 0)
-		return { ok: true, answer: { simulated: true, shops: known.answer.shops, matches: [] } };
-	return askMarket(question, signal);
+	return askMarket(marketQuestion(look, known.answer.shops, asked), signal);
 }
 
 /** How listings that are known stand on a day. */

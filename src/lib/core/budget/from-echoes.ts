@@ -6,6 +6,7 @@ import { candidatesFor } from '../matching/candidates';
 import { chooseUnasked } from '../matching/choosing';
 import { keyOfItem, resolveItem, sameThing, wornIn } from '../matching/items';
 import { scoringOf } from '../matching/score-echo';
+import { latestArrival } from '../matching/suitability';
 import { answeredAtOnce, garmentsMeet, spans } from '../matching/spanning';
 import type { WorthyOffer } from '../matching/win-back';
 import type { Client } from '../model/client';
@@ -16,6 +17,7 @@ import type { Garment } from '../model/garment';
 import type { Shop } from '../model/market';
 import type { Piece } from '../model/piece';
 import type { Element, Reference } from '../model/reference';
+import { withDuty } from '../money/landed-price';
 import { converted, type Rates } from '../money/spend';
 import { addDays, type Day } from '../time';
 import type { BudgetLook, BudgetOption, BudgetProblem, BudgetShop } from './problem';
@@ -65,15 +67,13 @@ export interface Planned {
 	kept: Map<string, Match[]>;
 }
 
-/** What is ordered should be there so many days before it is worn (common practice). */
-export const marginDays = 1;
-
 const thingKey = (lookId: string, key: string) => `${lookId} ${key}`;
 
-/** A shop in the currency of the plan; undefined where its postage has no rate. */
-function shopOf({ id, name, postage }: Shop, { currency, rates }: PlanOptions): BudgetShop | undefined {
-	const flat = converted(postage.flat, currency, rates);
-	const from = postage.freeFrom && converted(postage.freeFrom, currency, rates);
+/** A shop in the currency of the plan, its duty in all amounts; undefined where its postage has no rate. */
+function shopOf(shop: Shop, { currency, rates }: PlanOptions): BudgetShop | undefined {
+	const { id, name, postage } = shop;
+	const flat = converted(withDuty(postage.flat, shop), currency, rates);
+	const from = postage.freeFrom && converted(withDuty(postage.freeFrom, shop), currency, rates);
 	return (
 		flat && { id, name, postageMinor: flat.amountMinor, ...(from && { freeFromMinor: from.amountMinor }) }
 	);
@@ -84,7 +84,7 @@ function sourceOf(item: Item, options: PlanOptions): BudgetOption['source'] | un
 	if (item.source === 'piece')
 		return { kind: 'owned', pieceId: item.pieceId, parts: [item.partId, ...(item.takes ?? [])] };
 	const { listing, shop } = item;
-	const price = converted(listing.price, options.currency, options.rates);
+	const price = converted(withDuty(listing.price, shop), options.currency, options.rates);
 	return price && shopOf(shop, options)
 		? { kind: 'listing', listingId: listing.id, shopId: shop.id, priceMinor: price.amountMinor }
 		: undefined;
@@ -183,7 +183,7 @@ function lookOf(
 	});
 	const keptItems = kept.flatMap(({ items }) => items);
 	const staying = [...keptItems, ...echo.extras.map(({ item }) => item)];
-	const latest = event && addDays(event.date, -marginDays);
+	const latest = event && latestArrival(event.date);
 
 	const passedOver: PassedOver[] = [];
 	const wearables = new Map<string, Wearable>();

@@ -1,6 +1,5 @@
 /** The budget: the best echoes that a sum can buy, over one or several looks. */
 export {
-	marginDays,
 	plannedMatches,
 	planOf,
 	type PassedOver,

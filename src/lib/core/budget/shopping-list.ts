@@ -4,7 +4,8 @@ import type { Item, Match } from '../model/echo';
 import type { Listing, Shop } from '../model/market';
 import { landedPrice, postageShares } from '../money/landed-price';
 import { addDays, type Day } from '../time';
-import { marginDays, type PlannedEcho } from './from-echoes';
+import type { PlannedEcho } from './from-echoes';
+import { latestArrival } from '../matching/suitability';
 import type { BudgetSolution, Purchase } from './problem';
 
 /** One thing on the list. */
@@ -65,7 +66,7 @@ export function shoppingList(
 			size,
 			lookTitles: wearers.map(({ echo }) => echo.title),
 			arrives: addDays(today, listing.arrivesInDays),
-			...(days[0] && { orderBy: addDays(days[0], -marginDays - listing.arrivesInDays) })
+			...(days[0] && { orderBy: addDays(latestArrival(days[0]), -listing.arrivesInDays) })
 		});
 		lists.set(shop.id, list);
 	}

@@ -12,7 +12,7 @@ export {
 	type Candidates,
 	type CandidateSource
 } from './candidates';
-export { marketQuestion, type AskedFor } from './market-question';
+export { isForSale, marketQuestion, type AskedFor } from './market-question';
 export { rankCandidates, type RankedCandidate } from './rank';
 export {
 	keyOfItem,
@@ -34,6 +34,7 @@ export * as choosing from './choosing';
 export { inOrder, moveElement, ranked } from './order';
 export { isSet, partsOfSet, takenApart } from './sets';
 export { asVersion, garmentsBetween, putTogether, sameAs, versionNow, type PutTogether } from './versions';
+export { latestArrival, unsuitableFor, type SuitabilityOptions, type Unsuitable } from './suitability';
 export { judge } from './judging';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
 export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';

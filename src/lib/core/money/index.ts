@@ -1,10 +1,14 @@
 /** Money: amounts, postage and what an echo costs. */
 export { amountInWords, currencies, moneyInWords, readMoney, sumOf } from './amounts';
-export { boughtIn, converted, spendOf, withPostage, type Rates, type Spend } from './spend';
+export { boughtIn, converted, postageBeside, spendOf, withPostage, type Rates, type Spend } from './spend';
 export { costPerWear } from './cost-per-wear';
+export { breakEvenWears, expectedWears, wearingOf, type ExpectedWears } from './expected-wears';
 export {
 	landedPrice,
+	landedPriceOf,
 	postageShares,
+	withDuty,
+	type LandedKind,
 	type LandedLine,
 	type LandedOptions,
 	type LandedPrice

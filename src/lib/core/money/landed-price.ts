@@ -1,6 +1,7 @@
 /** What a thing really costs until it hangs on the rail, line by line. */
 import { allocate, dinero, toSnapshot } from 'dinero.js';
 import type { Money } from '../model/basics';
+import type { Listing, Shop } from '../model/market';
 
 export type LandedKind = 'price' | 'markdown' | 'code' | 'postage' | 'duty' | 'conversion' | 'sent-back';
 
@@ -34,6 +35,12 @@ export interface LandedOptions {
 
 /** An exact share of an amount, to the nearest smallest unit, halves up. */
 const shareOf = (amountMinor: number, share: number) => Math.floor(amountMinor * share + 0.5);
+
+/** What a shop's amount comes to with the duty that is charged on what it sends from abroad. */
+export const withDuty = (amount: Money, { duty = 0 }: Pick<Shop, 'duty'>): Money => ({
+	...amount,
+	amountMinor: amount.amountMinor + shareOf(amount.amountMinor, duty)
+});
 
 /**
  * The price that counts (common practice): after markdown and code, with its share of the postage, duty and the
@@ -103,4 +110,25 @@ export function postageShares(pricesMinor: readonly number[], postage: Money): n
 	return allocate(amount, isFree ? pricesMinor.map(() => 1) : [...pricesMinor]).map(
 		(part) => toSnapshot(part).amount
 	);
+}
+
+/**
+ * What a thing for sale really costs, line by line from its usual price: markdown and code of the day, its share of the postage, duty, and
+ * the studio's currency where there is a rate for it; else the shop's own.
+ *
+ * @param postageMinor its share, in the shop's currency; see `postageShares`
+ */
+export function landedPriceOf(
+	{ price, reduced }: Pick<Listing, 'price' | 'reduced'>,
+	{ duty }: Pick<Shop, 'duty'>,
+	postageMinor: number,
+	into?: { currency: string; rates: Readonly<Record<string, number>> }
+): LandedPrice {
+	const rate = into && into.currency !== price.currency ? into.rates[price.currency] : undefined;
+	return landedPrice(reduced?.usual ?? price, {
+		...(reduced && { markdown: reduced.markdown, code: reduced.code }),
+		postageMinor,
+		duty,
+		...(into && rate !== undefined && { into: { currency: into.currency, rate } })
+	});
 }

@@ -121,6 +121,15 @@ describe('what an echo costs to buy', () => {
 		expect(spendOf(withExtra, 'GBP').overLimitMinor).toBe(1605 + 395 - 1500);
 	});
 
+	it('adds duty on goods and postage from abroad, and on nothing else', () => {
+		const abroad = item(1, 1000, 1);
+		if (abroad.source !== 'listing') throw new Error();
+		abroad.shop = { ...abroad.shop, duty: 0.2 };
+		const spend = spendOf(echo(abroad, item(2, 500, 2)), 'GBP');
+		expect(spend.duty).toEqual(pounds((1000 + 395) * 0.2));
+		expect(spend.total.amountMinor).toBe(1000 + 500 + 2 * 395 + 279);
+		expect(withPostage({ item: abroad }, [])).toEqual(pounds((1000 + 395) * 1.2));
+	});
 	it('is nothing when all is owned', () => {
 		expect(spendOf(echo(), 'GBP')).toMatchObject({ total: pounds(0), overLimitMinor: undefined });
 	});

@@ -2,10 +2,13 @@ import type { Money } from '../model/basics';
 import type { Echo, Item } from '../model/echo';
 import type { Shop } from '../model/market';
 import { sumOf } from './amounts';
+import { landedPriceOf, withDuty } from './landed-price';
 
 export interface Spend {
 	goods: Money;
 	postage: Money;
+	/** On goods and postage from abroad. */
+	duty: Money;
 	total: Money;
 	/** Sums in currencies that the studio has no rate for; they are in none of the others. */
 	apart: Money[];
@@ -53,8 +56,24 @@ function postageOf(shop: Shop, goodsMinor: number): Money {
 	return free ? { ...shop.postage.flat, amountMinor: 0 } : shop.postage.flat;
 }
 
+/** Prices of what is bought in a shop, added up. */
+const goodsOf = ({ id }: Shop, bought: readonly BoughtItem[]) =>
+	bought
+		.filter(({ shop }) => shop.id === id)
+		.reduce((sum, { listing }) => sum + listing.price.amountMinor, 0);
+
+/** What is charged at the border, for each thing and for each parcel. */
+const dutyOn = (bought: readonly BoughtItem[], shops: ReadonlyMap<string, Shop>): Money[] =>
+	[
+		...bought.map(({ listing: { price }, shop }) => ({ amount: price, shop })),
+		...[...shops.values()].map((shop) => ({ amount: postageOf(shop, goodsOf(shop, bought)), shop }))
+	].map(({ amount, shop }) => ({
+		...amount,
+		amountMinor: withDuty(amount, shop).amountMinor - amount.amountMinor
+	}));
+
 /**
- * What an echo costs to buy: prices, plus postage once per shop, against the echo's limit. Owned pieces cost
+ * What an echo costs to buy: prices, plus postage once per shop and duty on what comes from abroad, against the echo's limit. Owned pieces cost
  * nothing. Never throws: amounts in a currency without a rate are kept apart.
  *
  * @param currency the studio's, in which everything is added up
@@ -73,40 +92,43 @@ export function spendOf(
 		rates
 	);
 	const postage = addedUp(
-		[...shops.values()].map((shop) =>
-			postageOf(
-				shop,
-				bought
-					.filter((item) => item.shop.id === shop.id)
-					.reduce((sum, item) => sum + item.listing.price.amountMinor, 0)
-			)
-		),
+		[...shops.values()].map((shop) => postageOf(shop, goodsOf(shop, bought))),
 		currency,
 		rates
 	);
-	const total = addedUp([goods.sum, postage.sum, ...goods.apart, ...postage.apart], currency, rates);
+	const duty = addedUp(dutyOn(bought, shops), currency, rates);
+	const parts = [goods, postage, duty];
+	const total = addedUp(
+		parts.flatMap(({ sum, apart }) => [sum, ...apart]),
+		currency,
+		rates
+	);
 	const limit = echo.spendLimit && converted(echo.spendLimit, currency, rates);
 	return {
 		goods: goods.sum,
 		postage: postage.sum,
+		duty: duty.sum,
 		total: total.sum,
 		apart: total.apart.filter(({ amountMinor }) => amountMinor !== 0),
 		overLimitMinor: limit && total.sum.amountMinor - limit.amountMinor
 	};
 }
 
-/**
- * What a thing for sale costs beside what is bought already: its price, and its shop's postage where the shop sends nothing
- * else. Undefined for what is owned.
- */
-export function withPostage({ item }: { item: Item }, worn: readonly Item[]): Money | undefined {
-	if (item.source !== 'listing') return undefined;
-	const { shop, listing } = item;
+/** By how much a shop's postage changes when a thing is bought beside what is bought already: less than 0 where it makes it free. */
+export function postageBeside({ shop, listing }: BoughtItem, worn: readonly Item[]): number {
 	const ofShop = worn.flatMap((other) =>
 		other.source === 'listing' && other.shop.id === shop.id ? [other.listing.price.amountMinor] : []
 	);
 	const before = ofShop.reduce((sum, price) => sum + price, 0);
 	const postageBefore = ofShop.length > 0 ? postageOf(shop, before).amountMinor : 0;
-	const postage = postageOf(shop, before + listing.price.amountMinor).amountMinor - postageBefore;
-	return { ...listing.price, amountMinor: listing.price.amountMinor + postage };
+	return postageOf(shop, before + listing.price.amountMinor).amountMinor - postageBefore;
 }
+
+/**
+ * What a thing for sale costs beside what is bought already, in its shop's currency: its price, and its shop's postage where the shop
+ * sends nothing else, with duty. Undefined for what is owned.
+ */
+export const withPostage = ({ item }: { item: Item }, worn: readonly Item[]): Money | undefined =>
+	item.source === 'listing'
+		? landedPriceOf(item.listing, item.shop, postageBeside(item, worn)).total
+		: undefined;

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
-import { addDays, closenessOf, landedPrice, listingSchema, shopSchema, sizesForAll, type Day } from '../../core';
+import {
+	addDays,
+	closenessOf,
+	landedPrice,
+	listingSchema,
+	shopSchema,
+	sizesForAll,
+	type Day
+} from '../../core';
 import { bestListings, listingsOn, marketShops, openMarket } from './matches';
 import { onDay } from './on-day';
 import { parcelsOn } from './parcels';
@@ -186,7 +194,9 @@ describe('best listings', () => {
 		const listings = bestListings({ elements: [coat], most: 20, on }, market).matches[0]?.listings ?? [];
 		const things = listings.map(({ listing }) => stock[placeOfId(listing.id)]!.colourways[0]);
 		expect(new Set(things).size).toBe(things.length);
-		for (const { listing, closeness } of listings.filter(({ listing: { sizes } }) => sizes.some(({ inStock }) => inStock > 0)))
+		for (const { listing, closeness } of listings.filter(({ listing: { sizes } }) =>
+			sizes.some(({ inStock }) => inStock > 0)
+		))
 			for (const { listingId, isInStock } of listing.alsoIn ?? []) {
 				const other = stock[placeOfId(listingId)]!;
 				if (isInStock) expect(closenessOf(coat, other.garment).closeness).toBeLessThanOrEqual(closeness);

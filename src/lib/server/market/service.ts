@@ -10,7 +10,9 @@ const mostListings = 50_000;
 /** How many listings the simulated shops have: as the environment says, or the usual number. */
 const listingsAsked = (said = process.env.MARKET_LISTINGS) => {
 	const count = Number(said);
-	return said !== undefined && Number.isInteger(count) && count >= 1 && count <= mostListings ? count : usualListings;
+	return said !== undefined && Number.isInteger(count) && count >= 1 && count <= mostListings
+		? count
+		: usualListings;
 };
 
 interface Thread {

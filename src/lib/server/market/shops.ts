@@ -50,14 +50,12 @@ const byStature = (rows: readonly SizeRow[]): SizeRow[] =>
 /** Trousers by waist and inside leg in inches; hips as they usually go with a waist (invented for the simulation). */
 const inchCm = 2.54;
 const byWaistAndLength: SizeRow[] = [28, 30, 32, 34].flatMap((length) =>
-	[26, 28, 30, 32, 34, 36, 38, 40].map(
-		(waist): SizeRow => ({
-			label: `W${waist} L${length}`,
-			waistCm: [waist * inchCm, (waist + 2) * inchCm],
-			hipCm: [waist * inchCm + 22, (waist + 2) * inchCm + 22],
-			inseamCm: [(length - 1) * inchCm, (length + 1) * inchCm]
-		})
-	)
+	[26, 28, 30, 32, 34, 36, 38, 40].map((waist): SizeRow => ({
+		label: `W${waist} L${length}`,
+		waistCm: [waist * inchCm, (waist + 2) * inchCm],
+		hipCm: [waist * inchCm + 22, (waist + 2) * inchCm + 22],
+		inseamCm: [(length - 1) * inchCm, (length + 1) * inchCm]
+	}))
 );
 
 /** EU sizes by foot length: 1.5 × last length in cm, the last taken as 1.5 cm longer than the foot (value from memory). */
@@ -141,9 +139,7 @@ export const simulatedShops: SimulatedShop[] = [
 		shop: shopOf('pellow-mill-outfitters', 'Pellow Mill Outfitters', {
 			secondHand: false,
 			sizeChart: {
-				clothes: byStature(
-					clothesChart(numbered(6, 20, 'UK'), { bustCm: 76, waistCm: 59, hipCm: 83 }, 5)
-				),
+				clothes: byStature(clothesChart(numbered(6, 20, 'UK'), { bustCm: 76, waistCm: 59, hipCm: 83 }, 5)),
 				shoes: euShoes,
 				trousers: byWaistAndLength
 			},

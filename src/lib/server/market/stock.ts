@@ -91,7 +91,8 @@ const mostColourways = 4;
 const idStart = '6f1f9d3c-5b7e-5d0a-9a57-';
 const idAt = (place: number) => idStart + place.toString(16).padStart(12, '0');
 /** The place of an id in the stock; −1 for an id that is none of its. */
-export const placeOfId = (id: string) => (id.startsWith(idStart) ? Number.parseInt(id.slice(idStart.length), 16) : -1);
+export const placeOfId = (id: string) =>
+	id.startsWith(idStart) ? Number.parseInt(id.slice(idStart.length), 16) : -1;
 
 /** A thing in the colours in which it is sold, at most so many; the first of them lies at this place of the stock. */
 function drawThing(place: number, room: number, type: GarmentType, source: SimulatedShop, draw: Draws) {
@@ -104,7 +105,9 @@ function drawThing(place: number, room: number, type: GarmentType, source: Simul
 		source,
 		// Whole fifty pence keep the sums readable.
 		usualMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50),
-		condition: source.shop.secondHand ? draw.of(['like-new', 'good', 'good', 'worn'] as const) : ('new' as const),
+		condition: source.shop.secondHand
+			? draw.of(['like-new', 'good', 'good', 'worn'] as const)
+			: ('new' as const),
 		arrivesInDays: soonest + draw.below(latest - soonest + 1)
 	};
 	const inColours = Array.from({ length: count }, (_, i) => (i === 0 ? first : inAnotherColour(first, draw)));
@@ -113,16 +116,14 @@ function drawThing(place: number, room: number, type: GarmentType, source: Simul
 		(one, i) => inColours.findIndex((other) => nameOf(other) === nameOf(one)) === i
 	);
 	const colourways = distinct.map((_, i) => place + i);
-	return distinct.map(
-		(garment, i): Stocked => ({
-			...shared,
-			id: idAt(place + i),
-			garment,
-			...(distinct.length > 1 && { colour: nameOf(garment) }),
-			colourways,
-			sizesSeed: draw.below(0x7fffffff)
-		})
-	);
+	return distinct.map((garment, i): Stocked => ({
+		...shared,
+		id: idAt(place + i),
+		garment,
+		...(distinct.length > 1 && { colour: nameOf(garment) }),
+		colourways,
+		sizesSeed: draw.below(0x7fffffff)
+	}));
 }
 
 /** Colours come from a few words: each is named once. */

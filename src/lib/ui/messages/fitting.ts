@@ -1,4 +1,6 @@
 /** The fitting table and all that lies on it. */
+import type { LandedKind } from '$lib/core';
+
 export const fitting = {
 	title: 'Fitting table',
 	begin: 'Begin an echo',
@@ -44,10 +46,10 @@ export const fitting = {
 	orders: {
 		closeness: 'closeness',
 		price: 'price',
+		'per-wear': 'cost per wear',
 		arrival: 'arrival',
 		newness: 'newness'
 	},
-	postageTo: (total: string) => ` (${total} with postage)`,
 	withinLimits: 'within limits',
 	nothingFound: 'Nothing here answers what you look for.',
 	matchAll: 'Match what I have',
@@ -328,6 +330,7 @@ export const fitting = {
 	limit: 'Spend limit',
 	limitBad: 'Write a limit like 80 or 79.50',
 	noLimit: 'no limit',
+	withDuty: (duty: string) => `and ${duty} duty`,
 	withPostage: (postage: string) => `with ${postage} postage`,
 	left: (amount: string) => `${amount} left`,
 	over: (amount: string) => `${amount} over the limit`,
@@ -351,6 +354,39 @@ export const fitting = {
 		none: 'no size for these measures',
 		unknown: (measure: string) => `no size known: ${measure} not measured`,
 		'one-size': 'one size'
+	},
+	/** Of a thing for sale. */
+	listing: {
+		landed: (total: string) => ` (${total} in all)`,
+		line: (sign: string, amount: string, kind: string) => [sign + amount, kind].filter(Boolean).join(' '),
+		converted: (currency: string) => `reckoned in ${currency}`,
+		kinds: {
+			price: () => '',
+			markdown: () => 'marked down',
+			code: (word: string | undefined) => `with the code ${word}`,
+			postage: () => 'postage',
+			duty: () => 'duty',
+			conversion: () => '',
+			'sent-back': () => 'back'
+		} as Record<LandedKind, (code: string | undefined) => string>,
+		again: (day: string) => `, expected again on ${day}`,
+		until: (day: string) => `until ${day}`,
+		colours: (own: string, others: string) => `in ${own}; also in ${others}`,
+		perWear: (each: string, wears: number) =>
+			`about ${each} a wear over ${wears === 1 ? 'one wear' : `${wears} wears`}`,
+		breakEven: (aim: string, wears: number) => `, ${aim} a wear after ${wears}`,
+		late: (day: string) => `would arrive on ${day}, too late`,
+		dear: (over: string) => `${over} more than is left`,
+		noRate: (currency: string) => `no rate for ${currency}: enter one under Studio`,
+		noneSuits: 'What the shops have does not suit this client, the day or the limit.',
+		unsuitable: 'Not suitable, and why',
+		worth: {
+			spend: 'Worth the money: worn weekly and for years (common practice).',
+			save: 'Save here: it only has to glint, or is worn a season (common practice).',
+			preOwned: 'Look pre-owned first.',
+			'buy-nothing-new': 'Buy nothing new: what is pre-owned, made over or borrowed comes first.',
+			'best-version-once': 'The best version once: cheaper ones are bought twice.'
+		}
 	},
 	removeAsk: 'Delete this echo?',
 	removeText: 'Undo brings it back.'

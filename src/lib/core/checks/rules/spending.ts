@@ -1,13 +1,6 @@
-import type { PieceFacts } from '../facts';
+import { wearing } from '../../lexicon/wearing';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
-
-/** Worth the money (common practice): what is worn weekly and for years. */
-const staples = (piece: PieceFacts) =>
-	['coats', 'tailored', 'shoes', 'boots', 'handbags', 'trousers'].includes(piece.type.family);
-/** Not worth it: what only has to glint, or is worn a season. */
-const trends = (piece: PieceFacts) =>
-	piece.type.division === 'jewellery' || ['scarves', 'hair-ornaments', 'belts'].includes(piece.type.family);
 
 export const spending: Rule = {
 	id: 'spending',
@@ -20,6 +13,7 @@ export const spending: Rule = {
 		pieces.flatMap((piece): Violation[] => {
 			if (!piece.bought) return [];
 			const { tier, condition } = piece.bought;
+			const money = wearing.find(({ family }) => family === piece.type.family)?.money;
 			const hint = (measured: string, severity: Violation['severity'] = 'hint'): Violation[] => [
 				{ severity, pieces: [piece.id], measured, swap: true }
 			];
@@ -29,9 +23,9 @@ export const spending: Rule = {
 				case 'best-version-once':
 					return tier === 'save' ? hint(`${piece.title} is the cheapest version of it`) : [];
 				case 'trends-cheap-staples-well':
-					if (tier === 'spend' && trends(piece))
+					if (tier === 'spend' && money === 'save')
 						return hint(`${piece.title} costs more than what only has to glint should`);
-					return tier === 'save' && staples(piece) && condition === 'new'
+					return tier === 'save' && money === 'spend' && condition === 'new'
 						? hint(`${piece.title} is worn weekly: a better one, or a pre-owned one, lasts`)
 						: [];
 			}

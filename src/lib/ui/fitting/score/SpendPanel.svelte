@@ -35,6 +35,9 @@
 		{#if table.spend.postage.amountMinor > 0}<span class="soft"
 				>{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span
 			>{/if}
+		{#if table.spend.duty.amountMinor > 0}<span class="soft"
+				>{m.fitting.withDuty(moneyInWords(table.spend.duty))}</span
+			>{/if}
 		{#if over !== undefined}
 			<span class="figures" class:over={over > 0}
 				>{over > 0 ? m.fitting.over(amount(over)) : m.fitting.left(amount(-over))}</span

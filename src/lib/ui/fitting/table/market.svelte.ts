@@ -1,4 +1,4 @@
-import { garmentType, type AskedFor, type Reference } from '$lib/core';
+import { isForSale, type AskedFor, type Reference } from '$lib/core';
 import { today } from '$lib/store/clock';
 import { askForLook, type MarketResult } from '$lib/store/market';
 
@@ -13,7 +13,7 @@ export function marketFor(look: () => Pick<Reference, 'elements'>, asked: () => 
 	const question = $derived.by(() => {
 		const { client, fitNotes, schools } = asked();
 		const { measurements, figure } = client;
-		const elements = look().elements.filter(({ garment }) => garmentType(garment.type).division !== 'beauty');
+		const elements = look().elements.filter(isForSale);
 		return JSON.stringify({ elements, schools, client: { measurements, figure }, fitNotes });
 	});
 	$effect(() => {

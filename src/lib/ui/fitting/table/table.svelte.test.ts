@@ -418,7 +418,7 @@ it('a reference of make-up alone asks no shop', async () => {
 	fetched.mockClear();
 	onTable = { ...onTable, reference: makeReference([lips]) };
 	flushSync();
-	expect(table.market.answer).toMatchObject({ ok: true });
+	await vi.waitFor(() => expect(table.market.answer).toMatchObject({ ok: true }));
 	expect(fetched).not.toHaveBeenCalled();
 });
 

@@ -95,7 +95,10 @@ export function fittingTable(onTable: () => OnTable) {
 			seenOn: today()
 		})
 	);
-	const tray = fittingTray(() => ({ echo, reference, client, element: selected, candidates }));
+	const tray = fittingTray(() => {
+		const { event, currency, rates } = onTable();
+		return { echo, reference, client, element: selected, candidates, event, currency, rates };
+	});
 
 	const wornItems = $derived(echo.matches.flatMap(({ items }) => items));
 	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
@@ -172,10 +175,6 @@ export function fittingTable(onTable: () => OnTable) {
 		/** Single changes that win points, the cheapest points first; undefined while a large rail is gone through. */
 		get cheapest() {
 			return cheapest;
-		},
-		/** What is worn for the elements, owned and bought. */
-		get wornItems() {
-			return wornItems;
 		},
 		tray,
 		market,

@@ -8,7 +8,7 @@
 		SelectItem,
 		SkeletonText
 	} from 'carbon-components-svelte';
-	import { garmentType, type Candidate as Offered, type Element } from '$lib/core';
+	import { defaultSchools, garmentType, wearingOf, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import type { TableHand } from '../hand/hand.svelte';
@@ -28,6 +28,18 @@
 	const tray = $derived(table.tray);
 
 	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
+	/** Where the money goes, by the school of the echo. */
+	const worth = $derived.by(() => {
+		const row = wearingOf(element.garment);
+		const school = table.echo.schools.money ?? defaultSchools.money;
+		if (school !== 'trends-cheap-staples-well') return m.fitting.listing.worth[school];
+		return [
+			row?.money && m.fitting.listing.worth[row.money],
+			row?.preOwnedFirst && m.fitting.listing.worth.preOwned
+		]
+			.filter(Boolean)
+			.join(' ');
+	});
 	/** As many as a glance takes in; the rest on demand. */
 	const few = 8;
 	let more = $state(false);
@@ -45,7 +57,6 @@
 			{element}
 			client={table.client}
 			compared={tray.comparing.some(({ key }) => key === candidate.key)}
-			worn={table.wornItems}
 			onchoose={(size) => void table.choose(element, candidate, size)}
 			onadd={table.canAdd(element, candidate)
 				? (size) => void table.add(element, candidate, size)
@@ -124,12 +135,26 @@
 						<Button kind="ghost" size="small" on:click={table.market.askAgain}>{m.fitting.askAgain}</Button>
 					</svelte:fragment>
 				</InlineNotification>
-			{:else if tray.listed.length === 0}
+			{:else if tray.listed.length + tray.unsuitable.length === 0}
 				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
+			{:else if tray.listed.length === 0}
+				<p class="soft empty">{m.fitting.listing.noneSuits}</p>
 			{/if}
+			{#if table.market.answer?.ok && worth}<p class="soft worth">{worth}</p>{/if}
 			{#each tray.listed as candidate (candidate.key)}
 				{@render card(candidate)}
 			{/each}
+			{#if tray.unsuitable.length > 0}
+				<details>
+					<summary
+						>{m.fitting.listing.unsuitable}
+						<span class="soft figures">{tray.unsuitable.length}</span></summary
+					>
+					{#each tray.unsuitable as candidate (candidate.key)}
+						{@render card(candidate)}
+					{/each}
+				</details>
+			{/if}
 		</section>
 	{/if}
 </div>
@@ -159,6 +184,7 @@
 	}
 	.with-order {
 		display: flex;
+		gap: 0 0.75rem;
 		flex-wrap: wrap;
 		align-items: center;
 		justify-content: space-between;
@@ -180,6 +206,16 @@
 	}
 	.one {
 		font-size: var(--step--1);
+	}
+	.worth {
+		padding: 0.4rem 0.75rem 0;
+		font-size: var(--step--1);
+	}
+	summary {
+		padding: 0.5rem 0.75rem;
+		cursor: pointer;
+		font-size: var(--step-0);
+		font-weight: 560;
 	}
 	.empty {
 		padding: 0.75rem;

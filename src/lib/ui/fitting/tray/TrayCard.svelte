@@ -1,23 +1,11 @@
 <script lang="ts">
-	import {
-		garmentInWords,
-		garmentType,
-		moneyInWords,
-		reasonsOf,
-		type Client,
-		type Element,
-		type Item,
-		type Listing,
-		type Shop,
-		type ListingSize,
-		bodyMeasures,
-		withPostage
-	} from '$lib/core';
+	import { garmentInWords, garmentType, reasonsOf, type Client, type Element, type Item } from '$lib/core';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
+	import ListingFacts from './ListingFacts.svelte';
 	import { asCard } from '../hand/dragging';
 	import { sizeToTake, type Candidate } from './tray.svelte';
 
@@ -27,8 +15,6 @@
 		client: Client;
 		/** Set beside another card. */
 		compared: boolean;
-		/** What is worn already: whose postage is paid. */
-		worn: readonly Item[];
 		onchoose: (sizeLabel?: string) => void;
 		/** Puts it on beside what is chosen; absent where nothing is, or no more can be. */
 		onadd?: (sizeLabel?: string) => void;
@@ -36,7 +22,7 @@
 		/** The card is taken by hand, or let go. */
 		onhold: (held: Candidate | undefined) => void;
 	}
-	let { candidate, element, client, compared, worn, onchoose, onadd, oncompare, onhold }: Props = $props();
+	let { candidate, element, client, compared, onchoose, onadd, oncompare, onhold }: Props = $props();
 
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
@@ -45,38 +31,6 @@
 	const look = $derived({ worn: [{ id: 'piece', garment, moves: [] }] });
 	const body = $derived({ measurements, figure: 'form' as const });
 	const reasons = $derived(reasonsOf(element.garment, garment, closeness));
-	const advice = $derived(candidate.size);
-	/** What it costs beside what is bought already, where that is more than its price. */
-	const landed = $derived(candidate.chosen ? undefined : withPostage(candidate, worn));
-	function sizeInWords(size: ListingSize): string {
-		switch (size.state) {
-			case 'suits':
-				return m.fitting.sizes.suits(size.label);
-			case 'sold-out':
-				return m.fitting.sizes['sold-out'](size.label);
-			case 'unknown':
-				return m.fitting.sizes.unknown(bodyMeasures[size.missing].label);
-			default:
-				return m.fitting.sizes[size.state];
-		}
-	}
-	const shopFacts = (listing: Listing, shop: Shop) =>
-		[
-			moneyInWords(listing.price) +
-				(landed && landed.amountMinor !== listing.price.amountMinor
-					? m.fitting.postageTo(moneyInWords(landed))
-					: ''),
-			shop.name,
-			listing.condition !== 'new' && listing.condition.replace('-', ' '),
-			advice && sizeInWords(advice),
-			m.fitting.arrives(listing.arrivesInDays)
-		].filter(Boolean);
-	/** Where the size will be tight or loose, and how sure that is. */
-	const sizeWords = $derived.by(() => {
-		const told = advice && 'advice' in advice ? advice.advice : undefined;
-		if (!told || told.words.length === 0) return '';
-		return [...told.words, m.fit.sure(Math.round(told.confidence * 100))].join(' · ');
-	});
 	const label = $derived(sizeToTake(candidate));
 </script>
 
@@ -93,8 +47,7 @@
 		<span class="text">
 			<strong>{candidate.title}</strong>
 			{#if candidate.listing && candidate.shop}
-				<span class="facts">{shopFacts(candidate.listing, candidate.shop).join(' · ')}</span>
-				{#if sizeWords}<span>{sizeWords}</span>{/if}
+				<ListingFacts {candidate} listing={candidate.listing} shop={candidate.shop} />
 			{/if}
 			{#if reasons.forIt.length > 0}
 				<span
@@ -207,9 +160,6 @@
 	}
 	strong {
 		font-size: var(--step-0);
-		font-weight: 560;
-	}
-	.facts {
 		font-weight: 560;
 	}
 	.sign {

@@ -1,19 +1,33 @@
 import {
+	boughtIn,
 	cautionsOf,
+	converted,
+	expectedWears,
 	garmentInWords,
 	isWearable,
+	landedPriceOf,
 	matchOf,
+	postageBeside,
 	sameItem,
 	sameThing,
 	searchOver,
 	servesOf,
+	spendOf,
+	unsuitableFor,
+	withDuty,
 	type Candidate as Offered,
 	type Candidates,
 	type Client,
 	type Echo,
 	type Element,
-	type Reference
+	type Event,
+	type LandedPrice,
+	type Rates,
+	type Reference,
+	type SuitabilityOptions,
+	type Unsuitable
 } from '$lib/core';
+import { today } from '$lib/store/clock';
 
 /** One card of the tray: a candidate, and how it stands to what is chosen. */
 export interface Candidate extends Offered {
@@ -23,6 +37,10 @@ export interface Candidate extends Offered {
 	wornFor?: string;
 	/** What it does for the client's wishes, in words. */
 	serves: string[];
+	/** What keeps the client from it, of what is for sale. */
+	unsuitable: readonly Unsuitable[];
+	/** What it costs beside what is bought for the other elements, line by line; in the studio's currency where there is a rate. */
+	landed?: LandedPrice;
 }
 
 /** What the tray is laid out from. */
@@ -32,18 +50,29 @@ export interface TraySource {
 	client: Client;
 	element: Element | undefined;
 	candidates: Candidates;
+	/** What the echo is for. */
+	event?: Event;
+	/** The studio's, with what one unit of another is worth in it. */
+	currency: string;
+	rates: Rates;
 }
 
 /** How listings may be put in order; owned pieces are always by closeness. */
-export const trayOrders = ['closeness', 'price', 'arrival', 'newness'] as const;
+export const trayOrders = ['closeness', 'price', 'per-wear', 'arrival', 'newness'] as const;
 export type TrayOrder = (typeof trayOrders)[number];
 
 const newness = { new: 0, 'like-new': 1, good: 2, worn: 3 };
-const orderOf: Record<TrayOrder, (a: Offered, b: Offered) => number> = {
-	closeness: () => 0,
-	price: (a, b) => (a.listing?.price.amountMinor ?? 0) - (b.listing?.price.amountMinor ?? 0),
-	arrival: (a, b) => (a.listing?.arrivesInDays ?? 0) - (b.listing?.arrivesInDays ?? 0),
-	newness: (a, b) => newness[a.listing?.condition ?? 'worn'] - newness[b.listing?.condition ?? 'worn']
+/** What it costs in the studio's currency; what has no rate comes last. */
+const costOf = ({ listing, shop }: Offered, { currency, rates }: Pick<TraySource, 'currency' | 'rates'>) =>
+	(listing && shop && converted(withDuty(listing.price, shop), currency, rates)?.amountMinor) ?? Infinity;
+type Order = (source: TraySource) => (one: Offered) => number;
+/** The least first. */
+const orderBy: Record<Exclude<TrayOrder, 'closeness'>, Order> = {
+	price: (source) => (one) => costOf(one, source),
+	'per-wear': (source) => (one) =>
+		costOf(one, source) / (expectedWears(one.garment, one.listing?.condition)?.wears ?? 1),
+	arrival: () => (one) => one.listing?.arrivesInDays ?? 0,
+	newness: () => (one) => newness[one.listing?.condition ?? 'worn']
 };
 
 /** The size in which a listing is taken: the one that suits, unless it is sold out. */
@@ -86,23 +115,58 @@ export function fittingTray(source: () => TraySource) {
 		const other = source().reference.elements.find(({ id }) => match.elementIds.includes(id));
 		return other && garmentInWords(other.garment);
 	}
+	/** The echo without what is chosen for the element. */
+	const rest = $derived({
+		...echo,
+		matches: echo.matches.filter(({ elementIds }) => !element || !elementIds.includes(element.id))
+	});
+	const besides = $derived(boughtIn(rest));
+	/** What may still be spent on the element: the limit, less all that is bought for the others. */
+	const leftMinor = $derived.by(() => {
+		const { currency, rates } = source();
+		const { overLimitMinor } = spendOf(rest, currency, rates);
+		return overLimitMinor === undefined ? undefined : -overLimitMinor;
+	});
+	const buying = $derived<SuitabilityOptions>({
+		client,
+		today: today(),
+		wornOn: source().event?.date,
+		leftMinor,
+		worn: besides,
+		currency: source().currency,
+		rates: source().rates
+	});
 	/** What is said of a card is worked out for those that are shown. */
 	function card(at: Element, one: Offered): Candidate {
 		return {
 			...one,
 			cautions: cautionsOf(one, client),
 			serves: servesOf(one, client),
-			chosen: matchOf(echo, at.id)?.items.some((other) => sameItem(other, one.item)) ?? false,
-			wornFor: wornElsewhere(one, at)
+			chosen: echoWears(one),
+			wornFor: wornElsewhere(one, at),
+			unsuitable: unsuitableFor(one, buying),
+			...(one.item.source === 'listing' && {
+				landed: landedPriceOf(one.item.listing, one.item.shop, postageBeside(one.item, besides), source())
+			})
 		};
 	}
 	const shown = (cards: readonly Offered[]) =>
 		cards.filter((one) => (!found || found.has(one.key)) && (!withinLimits || isWearable(one, client)));
 	const owned = $derived(shown(offered.owned));
 	const becoming = $derived(shown(offered.becoming));
-	const listed = $derived(
-		order === 'closeness' ? shown(offered.listed) : [...shown(offered.listed)].sort(orderOf[order])
-	);
+	const listed = $derived.by(() => {
+		const cards = shown(offered.listed);
+		if (order === 'closeness') return cards;
+		const of = orderBy[order](source());
+		return [...cards].sort((a, b) => of(a) - of(b));
+	});
+	/** What is chosen already stays where it is seen. */
+	const isSuitable = (one: Offered) => unsuitableFor(one, buying).length === 0 || echoWears(one);
+	const echoWears = (one: Offered) =>
+		element !== undefined &&
+		(matchOf(echo, element.id)?.items.some((other) => sameItem(other, one.item)) ?? false);
+	const suitable = $derived(listed.filter(isSuitable));
+	const unsuitable = $derived(listed.filter((one) => !isSuitable(one)));
 	const comparing = $derived(
 		compared.flatMap((key) => {
 			const one = all.find((other) => other.key === key);
@@ -118,8 +182,13 @@ export function fittingTray(source: () => TraySource) {
 		get becoming() {
 			return becoming;
 		},
+		/** What is for sale and suits the client, the day and the money. */
 		get listed() {
-			return listed;
+			return suitable;
+		},
+		/** What is for sale and does not. */
+		get unsuitable() {
+			return unsuitable;
 		},
 		/** A candidate with all that its card says. */
 		card: (one: Offered): Candidate | undefined => (element ? card(element, one) : undefined),
