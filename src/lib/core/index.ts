@@ -21,3 +21,4 @@ export * from './outfits';
 export * from './rail';
 export * from './photo';
 export * from './budget';
+export * from './orders';

@@ -29,6 +29,7 @@ export {
 	type Reference,
 	type ReferenceKind
 } from './reference';
+export { freshOrder, lineStates, orderSchema, type LineState, type Order, type OrderLine } from './order';
 export {
 	listingSchema,
 	shopSchema,

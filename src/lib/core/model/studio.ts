@@ -4,6 +4,7 @@ import { clientType } from './client';
 import { echoType } from './echo';
 import { eventType } from './event';
 import { fitNoteType } from './fit-note';
+import { orderType } from './order';
 import { photoType } from './photo';
 import { pieceType } from './piece';
 import { recipeType } from './recipe';
@@ -23,7 +24,8 @@ export const recordTypes = {
 	references: referenceType,
 	echoes: echoType,
 	wears: wearType,
-	fitNotes: fitNoteType
+	fitNotes: fitNoteType,
+	orders: orderType
 } as const;
 
 export type TableName = keyof typeof recordTypes;

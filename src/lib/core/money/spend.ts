@@ -51,7 +51,7 @@ export function boughtIn(echo: Pick<Echo, 'matches' | 'extras'>): BoughtItem[] {
 }
 
 /** A shop's postage on goods of this price: flat, or nothing from its free threshold on. */
-function postageOf(shop: Shop, goodsMinor: number): Money {
+export function postageOf(shop: Shop, goodsMinor: number): Money {
 	const free = shop.postage.freeFrom && goodsMinor >= shop.postage.freeFrom.amountMinor;
 	return free ? { ...shop.postage.flat, amountMinor: 0 } : shop.postage.flat;
 }

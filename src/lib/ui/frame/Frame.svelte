@@ -27,6 +27,7 @@
 		['/recipes', m.places.recipes],
 		['/fitting', m.places.fitting],
 		['/plan', m.places.plan],
+		['/orders', m.places.orders],
 		['/studio', m.places.studio]
 	] as const;
 	const here = (href: string) =>

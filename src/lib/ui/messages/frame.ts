@@ -10,6 +10,7 @@ export const frame = {
 		recipes: 'Recipes',
 		fitting: 'Fitting table',
 		plan: 'Plan',
+		orders: 'Orders',
 		studio: 'Studio'
 	},
 	skip: 'Skip to the work',

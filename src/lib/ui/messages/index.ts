@@ -7,6 +7,7 @@ import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
 import { lookbook } from './lookbook';
+import { orders } from './orders';
 import { photos } from './photos';
 import { pieces } from './pieces';
 import { plan } from './plan';
@@ -27,6 +28,7 @@ export const m = {
 	events,
 	fit,
 	wardrobe,
+	orders,
 	photos,
 	pieces,
 	plan,

@@ -5,6 +5,7 @@
 	import FrontierChart from '../charts/FrontierChart.svelte';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import PlaceOrders from '../orders/PlaceOrders.svelte';
 	import type { Planning } from './plan.svelte';
 	import PlanLooks from './PlanLooks.svelte';
 	import ShoppingList from './ShoppingList.svelte';
@@ -128,6 +129,7 @@
 			<h2 id="list-title">{m.plan.list}</h2>
 			{#if lists.length === 0}<p class="soft">{m.plan.buysNothing}</p>{:else}
 				<ShoppingList {lists} totalMinor={step.solution.totalMinor} {money} />
+				{#if isTaken}<PlaceOrders {lists} echoes={plan.planned} />{/if}
 			{/if}
 			{#if lateOnes.length > 0}
 				<details>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { garmentInWords, garmentType, reasonsOf, type Client, type Element, type Item } from '$lib/core';
+	import { garmentInWords, garmentType, reasonsOf, type Client, type Element } from '$lib/core';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
