@@ -2,6 +2,7 @@
 import { factsOfGarment } from '../checks/facts';
 import { scoreLook } from '../closeness/look';
 import type { MarketAnswer } from '../exchange/market';
+import { mostBackups } from '../matching/backups';
 import { candidatesFor } from '../matching/candidates';
 import { chooseUnasked } from '../matching/choosing';
 import { keyOfItem, resolveItem, sameThing, wornIn } from '../matching/items';
@@ -65,6 +66,8 @@ export interface Planned {
 	things: Map<string, { item: Item; garment: Garment }>;
 	/** Matches that stay, by look. */
 	kept: Map<string, Match[]>;
+	/** What is for sale for an element, by look and element, what earns most first: what is not chosen is kept beside what is. */
+	spares: Map<string, Item[]>;
 }
 
 const thingKey = (lookId: string, key: string) => `${lookId} ${key}`;
@@ -187,7 +190,10 @@ function lookOf(
 
 	const passedOver: PassedOver[] = [];
 	const wearables = new Map<string, Wearable>();
-	for (const element of open)
+	const spares: [string, Item[]][] = [];
+	for (const element of open) {
+		const forSale: Item[] = [];
+		spares.push([thingKey(echo.id, element.id), forSale]);
 		for (const offer of offers(element.id)) {
 			const { key, item, title, earned } = offer;
 			if (earned <= 0 || staying.some((other) => sameThing(other, item))) continue;
@@ -196,10 +202,12 @@ function lookOf(
 				passedOver.push({ lookId: echo.id, elementId: element.id, title, ...reason });
 				continue;
 			}
+			if (item.source === 'listing') forSale.push(item);
 			const before = wearables.get(key);
 			if (before) before.answers.push({ element, earned });
 			else wearables.set(key, { offer, answers: [{ element, earned }] });
 		}
+	}
 	const keptGarments = keptItems.flatMap((item) => resolveItem(item, pieces)?.garment ?? []);
 	const limit =
 		options.byLook && echo.spendLimit && converted(echo.spendLimit, options.currency, options.rates);
@@ -221,7 +229,7 @@ function lookOf(
 	const shops = [...staying, ...things.map(([, { item }]) => item)].flatMap((item) =>
 		item.source === 'listing' ? [item.shop] : []
 	);
-	return { look, kept, things, shops, passedOver };
+	return { look, kept, things, shops, passedOver, spares };
 }
 
 /**
@@ -239,13 +247,14 @@ export function planOf(echoes: readonly PlannedEcho[], options: PlanOptions): Pl
 		},
 		passedOver: looks.flatMap((one) => one.passedOver),
 		things: new Map(looks.flatMap((one) => one.things)),
-		kept: new Map(looks.map(({ look, kept }) => [look.id, kept]))
+		kept: new Map(looks.map(({ look, kept }) => [look.id, kept])),
+		spares: new Map(looks.flatMap((one) => one.spares))
 	};
 }
 
 /** The matches of an echo with what was chosen for it, as they are stored: what stays, and what is worn or bought besides. */
 export function plannedMatches(
-	{ things, kept }: Pick<Planned, 'things' | 'kept'>,
+	{ things, kept, spares }: Pick<Planned, 'things' | 'kept' | 'spares'>,
 	{ echo, reference: { elements } }: Pick<PlannedEcho, 'echo' | 'reference'>,
 	chosen: readonly BudgetOption[],
 	newId: () => string
@@ -256,8 +265,17 @@ export function plannedMatches(
 			(all, { key, elementId }) => {
 				const thing = things.get(thingKey(echo.id, key));
 				const element = elements.find(({ id }) => id === elementId);
+				const bought = thing?.item.source === 'listing';
+				const backups = bought ? (spares.get(thingKey(echo.id, elementId)) ?? []) : [];
+				const others = backups.filter((item) => !chosen.some((one) => one.key === keyOfItem(item)));
 				return thing && element
-					? chooseUnasked(all, echo.matches, elements, { element, ...thing }, newId)
+					? chooseUnasked(
+							all,
+							echo.matches,
+							elements,
+							{ element, ...thing, backups: others.slice(0, mostBackups) },
+							newId
+						)
 					: all;
 			},
 			[...(kept.get(echo.id) ?? [])]

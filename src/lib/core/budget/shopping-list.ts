@@ -51,9 +51,11 @@ export function shoppingList(
 		const { listing, shop } = item;
 		const wearers = echoes.filter(({ echo }) => purchase.lookIds.includes(echo.id));
 		const days = wearers.flatMap(({ event }) => event?.date ?? []).sort();
-		const size = wearers
-			.map(({ client, fitNotes }) => sizeOfListing(client, listing, shop, fitNotes))
-			.flatMap((found) => ('label' in found ? found.label : []))[0];
+		const size =
+			item.sizeLabel ??
+			wearers
+				.map(({ client, fitNotes }) => sizeOfListing(client, listing, shop, fitNotes))
+				.flatMap((found) => ('label' in found ? found.label : []))[0];
 		const list = lists.get(shop.id) ?? {
 			shop,
 			things: [],

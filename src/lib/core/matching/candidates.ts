@@ -65,6 +65,13 @@ export const servesOf = ({ garment }: Candidate, client: Client): string[] => [
 	...faceInWords(client, garment)
 ];
 
+/** The size in which a listing is taken: the one that suits, unless it is sold out. */
+const sizeToTake = ({ size }: Pick<Candidate, 'size'>): string | undefined =>
+	size && 'label' in size && size.state !== 'sold-out' ? size.label : undefined;
+
+/** A shop as it is kept with what is taken from it: the size is worked out by then. */
+const withoutCharts = (shop: Shop): Shop => ({ ...shop, sizeChart: { clothes: [], shoes: [] } });
+
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
 	fits(candidate) !== 'no' && mayWear(client, candidate.garment, candidate.listing);
@@ -135,17 +142,24 @@ export function candidatesFor(source: CandidateSource): Candidates {
 			.flatMap(({ candidate: { listing }, closeness }): Candidate[] => {
 				const shop = shops.get(listing.shopId);
 				if (!shop) return [];
+				const size = sizeOfListing(client, listing, shop, source.fitNotes);
 				return [
 					{
 						key: listing.id,
 						from: 'listed',
 						title: listing.title,
-						item: { source: 'listing', listing, shop, seenOn },
+						item: {
+							source: 'listing',
+							listing,
+							shop: withoutCharts(shop),
+							sizeLabel: sizeToTake({ size }),
+							seenOn
+						},
 						garment: listing.garment,
 						closeness,
 						listing,
 						shop,
-						size: sizeOfListing(client, listing, shop, source.fitNotes)
+						size
 					}
 				];
 			})

@@ -34,16 +34,16 @@ function canShare(garment: Garment, a: Element, b: Element): boolean {
  * worn once: taking it for one element takes it from another, unless it can answer both (a dress chosen for the
  * top, then for the skirt), when the two share the match.
  *
- * @param garment what the item is
+ * @param chosen what is chosen, what it is, and what is kept beside it should it sell out
  * @param id an id for the match, should a new one be made
  */
 export function chooseItem(
 	matches: readonly Match[],
 	elements: readonly Element[],
-	chosen: { element: Element; item: Item; garment: Garment },
+	chosen: { element: Element; item: Item; garment: Garment; backups?: Item[] },
 	id: string
 ): Match[] {
-	const { element, item, garment } = chosen;
+	const { element, item, garment, backups = [] } = chosen;
 	const others = released(matches, element.id);
 	const sharing = others.find(
 		(match) =>
@@ -66,7 +66,14 @@ export function chooseItem(
 	const reason = item.source === 'piece' ? 'owned' : 'price';
 	return [
 		...withoutItem(others, item),
-		freshMatch({ id, elementIds: [element.id], items: [item], movesDone: [...element.moves], reason })
+		freshMatch({
+			id,
+			elementIds: [element.id],
+			items: [item],
+			movesDone: [...element.moves],
+			reason,
+			backups
+		})
 	];
 }
 
@@ -80,7 +87,7 @@ export function chooseUnasked(
 	matches: readonly Match[],
 	before: readonly Match[],
 	elements: readonly Element[],
-	chosen: { element: Element; item: Item; garment: Garment },
+	chosen: { element: Element; item: Item; garment: Garment; backups?: Item[] },
 	newId: () => string
 ): Match[] {
 	const stays = before.find(

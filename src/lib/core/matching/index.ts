@@ -13,6 +13,7 @@ export {
 	type CandidateSource
 } from './candidates';
 export { isForSale, marketQuestion, type AskedFor } from './market-question';
+export { backupsFor } from './backups';
 export { rankCandidates, type RankedCandidate } from './rank';
 export {
 	keyOfItem,

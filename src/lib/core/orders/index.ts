@@ -12,3 +12,4 @@ export {
 	withLine
 } from './lines';
 export { orderMoney, refundFor, type OrderMoney } from './money';
+export { seenAnew, watchedIn, watchNews, withBackup, type Watched, type WatchNews } from './watch';

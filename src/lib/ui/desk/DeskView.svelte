@@ -97,6 +97,9 @@
 				{#await import('./DueView.svelte') then { default: DueView }}
 					<DueView settings={settings.value.found} />
 				{/await}
+				{#await import('../orders/DeskOrders.svelte') then { default: DeskOrders }}
+					<DeskOrders />
+				{/await}
 				{#if isEmpty}
 					<p class="panel">
 						{m.desk.start} <a href="/references">{m.places.references}</a>

@@ -72,9 +72,12 @@ export const orders = {
 		title: 'Watched in the shops',
 		soldOut: (title: string, look: string) => `${title} is sold out (${look})`,
 		again: (day: string) => `expected again on ${day}`,
-		cheaper: (title: string, now: string, before: string) => `${title} is ${now} now, ${before} before`,
+		price: (title: string, now: string, before: string, look: string) =>
+			`${title} is ${now} now, ${before} before (${look})`,
+		seen: 'Seen',
+		tookPrice: (title: string) => `Noted how ${title} stands in the shop`,
+		tookBackup: (title: string) => `Took the backup, ${title}`,
 		back: (title: string) => `${title} is back in stock`,
-		backup: (title: string) => `Take the backup: ${title}`,
-		gone: (title: string) => `${title} is no longer listed`
+		backup: (title: string) => `Take the backup: ${title}`
 	}
 };

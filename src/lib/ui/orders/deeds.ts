@@ -4,14 +4,18 @@ import {
 	nextStates,
 	pieceOf,
 	refundFor,
+	seenAnew,
 	triedOn,
 	wearsAsPiece,
 	wearsNoMore,
+	withBackup,
 	withLine,
 	type FitNote,
 	type LineState,
+	type Match,
 	type Order,
-	type OrderLine
+	type OrderLine,
+	type WatchNews
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
 import type { Writer } from '$lib/store/writer';
@@ -95,4 +99,27 @@ export const orderDeeds = {
 				step(stored, line.id, 'refunded', { refund: refundFor(stored, line) })
 			)
 		)
+};
+
+const changeMatch = (label: string, { echo, matchId }: WatchNews, update: (match: Match) => Match) =>
+	performTold(label, (writer) =>
+		writer.edit('echoes', echo.id, (draft) => {
+			draft.matches = draft.matches.map((match) => (match.id === matchId ? update(match) : match));
+		})
+	);
+
+/** What is done with news of the shops. */
+export const watchDeeds = {
+	/** What sold out gives way to the first of its backups that is there, and is kept beside it. */
+	takeBackup: (one: Extract<WatchNews, { kind: 'sold-out' }>) => {
+		const { backup, item, now } = one;
+		return backup
+			? changeMatch(m.orders.watch.tookBackup(backup.listing.title), one, (match) =>
+					withBackup(match, backup, item, now)
+				)
+			: Promise.resolve(false);
+	},
+	/** From now on it is as it stands in the shop today: its price is paid, and there is nothing more to tell. */
+	seen: (one: WatchNews) =>
+		changeMatch(m.orders.watch.tookPrice(one.now.title), one, (match) => seenAnew(match, one.now, today()))
 };

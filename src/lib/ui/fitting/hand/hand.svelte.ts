@@ -1,5 +1,5 @@
 import { closenessOf, garmentInWords, garmentType, type Element, type Item } from '$lib/core';
-import { sizeToTake, type Candidate } from '../tray/tray.svelte';
+import type { Candidate } from '../tray/tray.svelte';
 import type { FittingTable } from '../table/table.svelte';
 import { m } from '../../messages';
 
@@ -28,7 +28,7 @@ export function tableHand(
 		closenessOf(element, garment, { client: table.client }).closeness > 0;
 	const put = (element: Element, card: Candidate) => {
 		table.select(element.id);
-		return table.told(() => table.choose(element, card, sizeToTake(card)));
+		return table.told(() => table.choose(element, card));
 	};
 	const pageOf = (item: Item): HandDeed[] =>
 		item.source === 'piece'
@@ -52,7 +52,7 @@ export function tableHand(
 						{
 							label: m.fitting.hand.beside,
 							key: 'B',
-							run: () => table.told(() => table.add(element, card, sizeToTake(card)))
+							run: () => table.told(() => table.add(element, card))
 						}
 					]
 				: []),

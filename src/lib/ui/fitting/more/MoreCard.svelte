@@ -17,9 +17,6 @@
 
 	/** Where its place is taken, it is asked what is to become of that. */
 	let asked = $state(false);
-	const item = $derived(
-		offer.item.source === 'listing' ? { ...offer.item, sizeLabel: offer.sizeLabel } : offer.item
-	);
 	/** The element whose thing it would stand for. */
 	const element = $derived(
 		table.elements.find(
@@ -30,18 +27,18 @@
 
 	function press() {
 		if (taken.length > 0) asked = !asked;
-		else void table.putOn({ ...offer, item });
+		else void table.putOn(offer);
 	}
 	function put(how: 'over' | 'beside') {
 		asked = false;
-		void table.putOn({ ...offer, item }, how);
+		void table.putOn(offer, how);
 	}
 	async function instead() {
 		asked = false;
-		if (element) await table.choose(element, offer, offer.sizeLabel);
+		if (element) await table.choose(element, offer);
 		else {
 			if (extra) await table.takeOff({ id: extra.id, title: taken[0]?.title ?? '' });
-			await table.putOn({ ...offer, item });
+			await table.putOn(offer);
 		}
 	}
 </script>

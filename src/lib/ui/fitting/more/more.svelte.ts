@@ -27,7 +27,6 @@ export interface Offer {
 	garment: Garment;
 	/** Shop, price and size of what is for sale. */
 	facts: string[];
-	sizeLabel?: string;
 }
 
 /** What can be put on besides what the reference asks for. Call it while a component is being set up. */
@@ -110,8 +109,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 						title: one.title,
 						item: one.item,
 						garment: one.garment,
-						facts: factsOf(one),
-						sizeLabel: one.size && 'label' in one.size ? one.size.label : undefined
+						facts: factsOf(one)
 					}));
 			else failed = result.message;
 		} catch {

@@ -1,10 +1,12 @@
 /** What can be done on the fitting table: each deed is one change, and can be undone. */
 import {
+	backupsFor,
 	changedByHand,
 	choosing,
 	closenessSchools,
 	freshExtra,
 	garmentInWords,
+	latestArrival,
 	matchOf,
 	matchWardrobe,
 	mayWear,
@@ -80,17 +82,14 @@ export function tableDeeds(source: () => DeedSource) {
 
 	const choose = (
 		element: Element,
-		{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
-		sizeLabel?: string
+		{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>
 	) =>
-		write(m.did.chose(title, words(element)), (matches) =>
-			choosing.chooseItem(
-				matches,
-				source().reference.elements,
-				{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
-				newId()
-			)
-		);
+		write(m.did.chose(title, words(element)), (matches) => {
+			const { candidates, client, event, reference } = source();
+			const latest = event && latestArrival(event.date);
+			const backups = backupsFor(element, item, candidates, { client, today: today(), latest });
+			return choosing.chooseItem(matches, reference.elements, { element, item, garment, backups }, newId());
+		});
 	const leaveOut = (element: Element) =>
 		write(m.did.leftOut(words(element)), (matches) => choosing.leaveOut(matches, element.id, newId()));
 	const toggleMove = (element: Element, move: MoveId) =>
@@ -212,18 +211,9 @@ export function tableDeeds(source: () => DeedSource) {
 				else draft.gapNotes.push({ elementId: element.id, reason: 'other', instead: '', note: '', ...ofGap });
 			}),
 		/** Puts something on beside what answers an element already. */
-		add: (
-			element: Element,
-			{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
-			sizeLabel?: string
-		) =>
+		add: (element: Element, { item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>) =>
 			write(m.did.putOn(title), (matches) =>
-				choosing.addItem(
-					matches,
-					source().reference.elements,
-					{ element, item: item.source === 'listing' ? { ...item, sizeLabel } : item, garment },
-					newId()
-				)
+				choosing.addItem(matches, source().reference.elements, { element, item, garment }, newId())
 			),
 		/** Takes one of several things off. */
 		remove: (element: Element, item: Item, title: string) =>

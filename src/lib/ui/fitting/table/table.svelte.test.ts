@@ -23,7 +23,11 @@ const jacket = element(1, garment('blazer', ['wine'], { fit: 'tailored' }), { mo
 const shoes = element(2, garment('court-shoes', ['black'], { heelHeight: 'mid' }));
 const lips = element(3, garment('lipstick', ['crimson']));
 const reference = makeReference([lips, jacket, shoes]);
-const client = makeClient({ allergies: ['nickel'], limits: { never: [], maxHeelCm: 5 } });
+const client = makeClient({
+	allergies: ['nickel'],
+	limits: { never: [], maxHeelCm: 5 },
+	measurements: { bust: 86, hip: 94 }
+});
 const pieces: Piece[] = [
 	makePiece(1, garment('blazer', ['wine'], { fit: 'tailored' }), { name: 'Wine blazer' }),
 	makePiece(2, garment('blazer', ['navy'], { fit: 'relaxed' }), { name: 'Navy blazer' }),
@@ -228,7 +232,7 @@ describe('what can be done', () => {
 
 	it('choosing a listing keeps it with its shop and size, and is paid with postage', async () => {
 		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(1));
-		await table.choose(jacket, table.tray.listed[0]!, 'S');
+		await table.choose(jacket, table.tray.listed[0]!);
 		await settle();
 		expect(table.matchOf(jacket)?.items[0]).toMatchObject({
 			source: 'listing',

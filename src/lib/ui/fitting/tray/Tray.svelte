@@ -57,10 +57,8 @@
 			{element}
 			client={table.client}
 			compared={tray.comparing.some(({ key }) => key === candidate.key)}
-			onchoose={(size) => void table.choose(element, candidate, size)}
-			onadd={table.canAdd(element, candidate)
-				? (size) => void table.add(element, candidate, size)
-				: undefined}
+			onchoose={() => void table.choose(element, candidate)}
+			onadd={table.canAdd(element, candidate) ? () => void table.add(element, candidate) : undefined}
 			oncompare={() => tray.toggleCompared(candidate.key)}
 			onhold={hand.hold}
 		/>

@@ -7,7 +7,7 @@
 	import BecomesNote from './BecomesNote.svelte';
 	import ListingFacts from './ListingFacts.svelte';
 	import { asCard } from '../hand/dragging';
-	import { sizeToTake, type Candidate } from './tray.svelte';
+	import type { Candidate } from './tray.svelte';
 
 	interface Props {
 		candidate: Candidate;
@@ -15,9 +15,9 @@
 		client: Client;
 		/** Set beside another card. */
 		compared: boolean;
-		onchoose: (sizeLabel?: string) => void;
+		onchoose: () => void;
 		/** Puts it on beside what is chosen; absent where nothing is, or no more can be. */
-		onadd?: (sizeLabel?: string) => void;
+		onadd?: () => void;
 		oncompare: () => void;
 		/** The card is taken by hand, or let go. */
 		onhold: (held: Candidate | undefined) => void;
@@ -31,16 +31,10 @@
 	const look = $derived({ worn: [{ id: 'piece', garment, moves: [] }] });
 	const body = $derived({ measurements, figure: 'form' as const });
 	const reasons = $derived(reasonsOf(element.garment, garment, closeness));
-	const label = $derived(sizeToTake(candidate));
 </script>
 
 <div class="row" {@attach asCard(() => candidate, onhold)}>
-	<button
-		class="card"
-		data-card={candidate.key}
-		aria-pressed={candidate.chosen}
-		onclick={() => onchoose(label)}
-	>
+	<button class="card" data-card={candidate.key} aria-pressed={candidate.chosen} onclick={onchoose}>
 		<span class="drawing">
 			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
 		</span>
@@ -83,7 +77,7 @@
 			data-add={candidate.key}
 			title={m.fitting.addBeside(candidate.title)}
 			aria-label={m.fitting.addBeside(candidate.title)}
-			onclick={() => onadd(label)}><Add /></button
+			onclick={onadd}><Add /></button
 		>
 	{/if}
 	<button

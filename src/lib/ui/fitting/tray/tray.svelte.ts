@@ -75,10 +75,6 @@ const orderBy: Record<Exclude<TrayOrder, 'closeness'>, Order> = {
 	newness: () => (one) => newness[one.listing?.condition ?? 'worn']
 };
 
-/** The size in which a listing is taken: the one that suits, unless it is sold out. */
-export const sizeToTake = ({ size }: Offered): string | undefined =>
-	size && 'label' in size && size.state !== 'sold-out' ? size.label : undefined;
-
 /** The cards for the chosen rung: from the wardrobe and from the shops, best first, searched and set side by side. */
 export function fittingTray(source: () => TraySource) {
 	let search = $state('');
