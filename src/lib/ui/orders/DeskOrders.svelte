@@ -143,9 +143,13 @@
 		gap: 0 0.75rem;
 		align-items: center;
 		justify-content: space-between;
-		padding: 0.3rem 0;
+		padding: 0.1rem 0;
 		border-top: 1px solid var(--line);
 		font-size: var(--step-0);
+	}
+	a {
+		min-height: 1.75rem;
+		padding: 0.2rem 0;
 	}
 	.late a {
 		color: var(--warn);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayInWords, firstToOrder, type ShopList } from '$lib/core';
+	import { dayInWords, firstToOrder, sizesForAll, type ShopList } from '$lib/core';
 	import { m } from '../messages';
 
 	interface Props {
@@ -32,7 +32,10 @@
 					<span class="what"
 						>{title}
 						<span class="soft"
-							>{[size && `${m.plan.size} ${size}`, `${m.plan.arrives} ${dayInWords(arrives)}`]
+							>{[
+								size && !sizesForAll.includes(size) && `${m.plan.size} ${size}`,
+								`${m.plan.arrives} ${dayInWords(arrives)}`
+							]
 								.filter(Boolean)
 								.join(' · ')}</span
 						>
