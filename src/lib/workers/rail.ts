@@ -1,4 +1,15 @@
-import type { AcrossShape, Client, Outfit, Piece, RailTells, Reach, Reference, TellsOptions } from '../core';
+import type {
+	AcrossShape,
+	BeforeBuying,
+	Client,
+	Garment,
+	Outfit,
+	Piece,
+	RailTells,
+	Reach,
+	Reference,
+	TellsOptions
+} from '../core';
 import type { OutfitQuestion, RailWorker } from './rail.worker';
 import { sessionWorker } from './session';
 
@@ -28,3 +39,10 @@ export const tellsInWorker = (
 	options: TellsOptions,
 	signal?: AbortSignal
 ): Promise<RailTells> => inRailWorker((worker) => worker.tells(pieces, options), signal);
+
+/** What a thing for sale would be to a rail, off the main thread. */
+export const beforeBuyingInWorker = (
+	thing: { garment: Garment; title: string },
+	rail: { client: Client; pieces: readonly Piece[]; references: readonly Reference[] },
+	signal?: AbortSignal
+): Promise<BeforeBuying> => inRailWorker((worker) => worker.beforeBuying(thing, rail), signal);

@@ -4,9 +4,11 @@ import { optionsOfPiece, wearable } from '../core/matching';
 import type { Client, Event, Piece, Reference } from '../core/model';
 import {
 	acrossShapes,
+	beforeBuying,
 	outfitsFrom,
 	reachOf,
 	type AcrossShape,
+	type BeforeBuying,
 	type Outfit,
 	type OutfitAsk,
 	type Reach
@@ -64,6 +66,10 @@ const rail = {
 			newId: () => crypto.randomUUID()
 		});
 	},
+	beforeBuying: (
+		thing: Parameters<typeof beforeBuying>[0],
+		rail: Parameters<typeof beforeBuying>[1]
+	): BeforeBuying => beforeBuying(thing, rail),
 	tells: (pieces: readonly Piece[], options: TellsOptions): RailTells => railTells(pieces, options)
 };
 

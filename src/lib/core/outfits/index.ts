@@ -1,5 +1,6 @@
 /** From the rail: what it reaches, whole outfits built outward from a piece, and steering them. */
 export { referenceFrom, type WornOption } from './to-reference';
+export { beforeBuying, gapsClosed, type BeforeBuying, type ClosedGap } from './before-buying';
 export { acrossShapes, shapeOf, type AcrossShape } from './across-shapes';
 export { coloursInIt, type ColourInIt } from './colours-in-it';
 export { somethingMore, type More } from './something-more';

@@ -10,5 +10,5 @@ export {
 	type RailUse,
 	type UseId
 } from './filter';
-export { doublesOf, railTells, type RailTells, type TellsOptions } from './tells';
+export { doublesOf, doublesOfGarment, railTells, type RailTells, type TellsOptions } from './tells';
 export { traitIds, traitLabel, traitsOf, valuesOf, type TraitId } from './traits';

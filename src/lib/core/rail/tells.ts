@@ -2,6 +2,7 @@
 import { factsOfGarment, type GarmentFacts } from '../checks/facts';
 import { thresholds } from '../checks/thresholds';
 import { kindSimilarity } from '../closeness/kind';
+import { closenessTo } from '../closeness/piece';
 import { facetOf, placeOf } from '../lexicon/facets';
 import type { SlotId } from '../lexicon/slots';
 import { closest, indexGarments } from '../matching/garment-index';
@@ -63,6 +64,23 @@ const sameFrom = 0.88;
 const oneKindFrom = 0.8;
 const oneKind = ({ type: a }: Garment, { type: b }: Garment) =>
 	Math.max(kindSimilarity(a, b), kindSimilarity(b, a)) >= oneKindFrom;
+const asAsked = (garment: Garment) => ({ garment, open: [], signature: [] });
+
+/** Pieces of a rail that do the same as a garment: of its kind, and as close as `sameFrom` whichever of them is asked for. */
+export function doublesOfGarment(garment: Garment, pieces: readonly Piece[]): Piece[] {
+	const toIt = closenessTo(asAsked(garment));
+	return pieces.filter((piece) => {
+		const [part, another] = shownParts(piece);
+		return (
+			part !== undefined &&
+			another === undefined &&
+			oneKind(garment, part.garment) &&
+			toIt(part.garment).closeness >= sameFrom &&
+			closenessTo(asAsked(part.garment))(garment).closeness >= sameFrom
+		);
+	});
+}
+
 /** Worn so often, a piece carries the rail. */
 const workhorseFrom = 3;
 const workhorsesShown = 6;
@@ -171,14 +189,12 @@ export function doublesOf(pieces: readonly Piece[]): Piece[][] {
 	const near = single.map(
 		(piece) =>
 			new Set(
-				closest(
-					index,
-					{ garment: garmentOf(piece), open: [], signature: [] },
-					{ least: sameFrom, most: single.length }
-				).flatMap(({ at }) => {
-					const other = single[at];
-					return other && oneKind(garmentOf(piece), garmentOf(other)) ? [at] : [];
-				})
+				closest(index, asAsked(garmentOf(piece)), { least: sameFrom, most: single.length }).flatMap(
+					({ at }) => {
+						const other = single[at];
+						return other && oneKind(garmentOf(piece), garmentOf(other)) ? [at] : [];
+					}
+				)
 			)
 	);
 	const grouped = new Set<number>();

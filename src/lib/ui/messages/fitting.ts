@@ -1,5 +1,6 @@
 /** The fitting table and all that lies on it. */
 import type { LandedKind } from '$lib/core';
+import { count } from './count';
 
 export const fitting = {
 	title: 'Fitting table',
@@ -354,6 +355,32 @@ export const fitting = {
 		none: 'no size for these measures',
 		unknown: (measure: string) => `no size known: ${measure} not measured`,
 		'one-size': 'one size'
+	},
+	/** All that is to be known of a thing for sale. */
+	sheet: {
+		open: (title: string) => `Before buying: ${title}`,
+		novelty: 'Would it be worn?',
+		working: 'Going through the rail…',
+		outfits: (n: number, lookedFor: number) =>
+			n === 0
+				? 'No outfit from this rail goes with it without a warning'
+				: n === lookedFor
+					? `Goes with ${n} outfits from this rail, and more`
+					: `Goes with ${count(n, 'outfit', 'outfits')} from this rail`,
+		closes: (n: number, looks: string) => `Closes ${count(n, 'gap', 'gaps')} of saved references: ${looks}`,
+		doubles: (pieces: string) => `On the rail already, or as good as: ${pieces}`,
+		needs: 'What else it needs',
+		owned: (piece: string) => `on the rail: ${piece}`,
+		notOwned: 'not on the rail',
+		costs: (pack: string, price: string) => `${pack}, about ${price}`,
+		less: 'Nearer, cheaper or both',
+		lessNone: 'Nothing that suits is nearer or cheaper.',
+		choose: 'Choose',
+		stock: 'Sizes and colours',
+		inStock: (n: number) => `${n} in stock`,
+		soldOut: 'sold out',
+		again: (day: string) => `expected on ${day}`,
+		colourSoldOut: (colour: string) => `${colour} (sold out)`
 	},
 	/** Of a thing for sale. */
 	listing: {

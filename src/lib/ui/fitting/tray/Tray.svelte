@@ -10,10 +10,12 @@
 	} from 'carbon-components-svelte';
 	import { defaultSchools, garmentType, wearingOf, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
+	import { focusOn } from '../../frame/focus';
 	import { m } from '../../messages';
 	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from '../table/table.svelte';
 	import { trayOrders, type TrayOrder } from './tray.svelte';
+	import ListingSheet from './ListingSheet.svelte';
 	import TrayCard from './TrayCard.svelte';
 	import TrayHead from './TrayHead.svelte';
 
@@ -43,6 +45,13 @@
 	/** As many as a glance takes in; the rest on demand. */
 	const few = 8;
 	let more = $state(false);
+	/** The card of which all is shown. */
+	let sheetOf = $state<string | undefined>();
+	async function closeSheet() {
+		const key = sheetOf;
+		sheetOf = undefined;
+		if (key !== undefined) await focusOn(`[data-card="${key}"]`);
+	}
 	$effect(() => {
 		void element.id;
 		more = false;
@@ -60,6 +69,7 @@
 			onchoose={() => void table.choose(element, candidate)}
 			onadd={table.canAdd(element, candidate) ? () => void table.add(element, candidate) : undefined}
 			oncompare={() => tray.toggleCompared(candidate.key)}
+			onsheet={candidate.listing ? () => (sheetOf = candidate.key) : undefined}
 			onhold={hand.hold}
 		/>
 	{/if}
@@ -156,6 +166,8 @@
 		</section>
 	{/if}
 </div>
+
+<ListingSheet {table} {element} of={sheetOf} onclose={() => void closeSheet()} />
 
 <style>
 	.tray {

@@ -2,6 +2,7 @@
 	import { garmentInWords, garmentType, reasonsOf, type Client, type Element } from '$lib/core';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
+	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
@@ -19,10 +20,12 @@
 		/** Puts it on beside what is chosen; absent where nothing is, or no more can be. */
 		onadd?: () => void;
 		oncompare: () => void;
+		/** Shows all that is to be known before it is bought; absent for what is owned. */
+		onsheet?: () => void;
 		/** The card is taken by hand, or let go. */
 		onhold: (held: Candidate | undefined) => void;
 	}
-	let { candidate, element, client, compared, onchoose, onadd, oncompare, onhold }: Props = $props();
+	let { candidate, element, client, compared, onchoose, onadd, oncompare, onsheet, onhold }: Props = $props();
 
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
@@ -80,6 +83,14 @@
 			onclick={onadd}><Add /></button
 		>
 	{/if}
+	{#if onsheet}
+		<button
+			class="beside sheet"
+			title={m.fitting.sheet.open(candidate.title)}
+			aria-label={m.fitting.sheet.open(candidate.title)}
+			onclick={onsheet}><Information /></button
+		>
+	{/if}
 	<button
 		class="beside"
 		aria-pressed={compared}
@@ -109,6 +120,9 @@
 	}
 	.add {
 		right: 2.5rem;
+	}
+	.sheet {
+		bottom: 2.3rem;
 	}
 	.beside:hover {
 		color: var(--ink);
