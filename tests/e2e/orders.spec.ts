@@ -105,3 +105,41 @@ for (const width of [320, 820])
 		expect(overflow).toBeLessThanOrEqual(0);
 		await expectAccessible(page);
 	});
+
+test('before buying: would it be worn, what it needs, what is nearer or cheaper; a gap is hunted with a card', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Rehearsal room, boat-deck interview/ }).press('Enter');
+	await page
+		.getByRole('button', { name: /black leather ballet flats/ })
+		.first()
+		.press('Enter');
+	const open = page.getByRole('button', { name: /^Before buying: / }).first();
+	const title = (await open.getAttribute('aria-label'))!.replace('Before buying: ', '');
+	await open.press('Enter');
+	const sheet = page.getByRole('dialog', { name: title });
+	await expect(sheet.getByText(/from this rail/)).toBeVisible();
+	await expect(sheet.getByRole('heading', { name: 'Nearer, cheaper or both' })).toBeVisible();
+	await expectAccessible(page);
+	await page.keyboard.press('Escape');
+	await expect(sheet).toBeHidden();
+	await expect(page.locator('[data-card]:focus')).toContainText(title);
+
+	// What does not suit says why, and the order is by what a wear costs.
+	await page.getByLabel('by', { exact: true }).selectOption({ label: 'cost per wear' });
+	const unsuitable = page.getByRole('group').filter({ hasText: 'Not suitable, and why' });
+	await unsuitable.getByText('Not suitable, and why').click();
+	await expect(unsuitable).toContainText(/sold out|no size|too late|more than is left|never/i);
+
+	await page
+		.getByRole('button', { name: /charcoal embroidered wool/ })
+		.first()
+		.press('Enter');
+	await page.getByRole('link', { name: 'Hunting card' }).press('Enter');
+	const card = page.getByRole('region', { name: /charcoal embroidered wool waistcoat/ });
+	await expect(card).toContainText('No shorter than');
+	await expect(card).toContainText('nickel (allergic)');
+	await expectAccessible(page);
+});

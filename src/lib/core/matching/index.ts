@@ -12,6 +12,7 @@ export {
 	type Candidates,
 	type CandidateSource
 } from './candidates';
+export { fitsCard, huntingCard, type HuntingCard } from './hunting-card';
 export { nearerOrCheaper, type Valued } from './less';
 export { isForSale, marketQuestion, type AskedFor } from './market-question';
 export { backupsFor } from './backups';

@@ -13,7 +13,9 @@ const rail = [
 	makePiece(5, garment('trainers', ['white']))
 ];
 const references = [
-	makeReference([element(1, garment('blazer', ['navy'])), element(2, garment('t-shirt', ['white']))], { id: 'a' })
+	makeReference([element(1, garment('blazer', ['navy'])), element(2, garment('t-shirt', ['white']))], {
+		id: 'a'
+	})
 ];
 const ask = (of: ReturnType<typeof garment>, pieces = rail) =>
 	beforeBuying({ garment: of, title: 'For sale' }, { client, pieces, references });

@@ -47,6 +47,7 @@
 				'/fitting/x',
 				'/fitting/x/beside',
 				'/fitting/x/lookbook',
+				'/fitting/x/hunting',
 				'/clients/x',
 				'/references/x',
 				'/recipes/x'

@@ -31,7 +31,7 @@
 	/** Schools that shaped the figure and the checks. */
 	const score = $derived(scoreEcho(echo, reference, pieces, client).score);
 	const bought = $derived(boughtIn(echo));
-	const spend = $derived(spendOf(echo, currency));
+	const spend = $derived(spendOf(echo, currency, onTable.rates));
 	const source = (item: Item) =>
 		item.source === 'piece'
 			? m.lookbook.owned

@@ -6,6 +6,7 @@ import { fit } from './fit';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
+import { hunting } from './hunting';
 import { lookbook } from './lookbook';
 import { orders } from './orders';
 import { photos } from './photos';
@@ -40,6 +41,7 @@ export const m = {
 	recipes,
 	schools,
 	fitting,
+	hunting,
 	lookbook,
 	studio,
 	keySheet

@@ -59,10 +59,13 @@
 	function start() {
 		if (!found.value) return;
 		const { looks, currency, rates } = found.value;
-		const address = new URLSearchParams({ looks: chosen.join(','), budget });
-		if (keepChosen) address.set('keep', '');
-		if (byLook) address.set('each', '');
-		replaceState(`/plan?${address}`, {});
+		const told = {
+			looks: chosen.join(','),
+			budget,
+			...(keepChosen && { keep: '' }),
+			...(byLook && { each: '' })
+		};
+		replaceState(`/plan?${new URLSearchParams(told)}`, {});
 		void plan.start(
 			looks.filter(({ echo }) => chosen.includes(echo.id)),
 			{ currency, rates, budgetMinor: readMoney(budget, currency)?.amountMinor, keepChosen, byLook }

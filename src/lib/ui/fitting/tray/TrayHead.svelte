@@ -100,6 +100,11 @@
 	{#if match?.state === 'items'}
 		<Button size="small" kind="ghost" on:click={onwhy}>{m.fitting.why.open(figure)}</Button>
 	{/if}
+	{#if !byHand && match?.state !== 'items'}
+		<Button size="small" kind="ghost" href="/fitting/{table.echo.id}/hunting?element={element.id}"
+			>{m.hunting.open}</Button
+		>
+	{/if}
 	{#if match}
 		<Button size="small" kind="ghost" on:click={() => void table.clear(element)}>{m.fitting.clear}</Button>
 		<Button size="small" kind="ghost" on:click={() => void table.togglePin(element)}
