@@ -83,9 +83,6 @@ await inDemo('light', async (page, shoot) => {
 	await place(page, 'Recipes');
 	await page.getByRole('link', { name: /The 1950s/ }).waitFor();
 	await shoot('recipes');
-	await page.getByRole('link', { name: /The 1970s/ }).click();
-	await page.getByRole('group', { name: 'Core' }).waitFor();
-	await shoot('recipe');
 	await openTable(page);
 	await shoot('fitting-table');
 	await page.getByRole('link', { name: 'Side by side' }).click();
@@ -123,6 +120,12 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('slider').waitFor();
 	await page.getByRole('button', { name: 'Plan', exact: true }).waitFor();
 	await shoot('plan');
+	await place(page, 'Orders');
+	await page
+		.getByText(/expected on/)
+		.first()
+		.waitFor();
+	await shoot('orders');
 });
 await inDemo('dark', async (page, shoot) => {
 	await openTable(page);
