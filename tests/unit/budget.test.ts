@@ -193,6 +193,25 @@ describe('the best echoes that a sum can buy', () => {
 			{ numRuns: 60 }
 		));
 
+	it('tell of the best choice so far: never worse than before for a budget, and never above what there could be', async () => {
+		const problem = madeProblem(7, { looks: 2, elements: 6, candidates: 20 });
+		const told: { done: number; worth: number; bound: number }[] = [];
+		const steps = await budgetFrontier(problem, solver, {
+			onBetter: (done, all, found) => {
+				expect(done).toBeLessThan(all);
+				told.push({ done, ...found });
+			}
+		});
+		expect(told.length).toBeGreaterThan(0);
+		const most = Math.max(...steps.map(({ solution }) => solution.points));
+		told.forEach(({ done, worth, bound }, i) => {
+			expect(worth).toBeLessThanOrEqual(bound + 1e-6);
+			expect(worth).toBeLessThanOrEqual(most + 1e-6);
+			const before = told[i - 1];
+			if (before?.done === done) expect(worth).toBeGreaterThanOrEqual(before.worth - 1e-6);
+		});
+	});
+
 	it('leave out many options of a large problem, and lose nothing by it', async () => {
 		const problem = { ...madeProblem(7, { looks: 2, elements: 5, candidates: 12 }), budgetMinor: 9000 };
 		const few = trimmed(problem);

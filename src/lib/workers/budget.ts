@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { BudgetWorker, PlanAnswer, PlanQuestion } from './budget.worker';
+import type { BudgetWorker, PlanAnswer, PlanProgress, PlanQuestion } from './budget.worker';
 import { sessionWorker } from './session';
 
 export type { PlanAnswer, PlanQuestion, PlanStep } from './budget.worker';
@@ -11,6 +11,6 @@ const inBudgetWorker = sessionWorker<BudgetWorker>(
 /** How close echoes come for how much money, off the main thread; calling it off ends the work at once. */
 export const planInWorker = (
 	question: PlanQuestion,
-	onStep: (done: number, all: number) => void,
+	onProgress: PlanProgress,
 	signal?: AbortSignal
-): Promise<PlanAnswer> => inBudgetWorker((worker) => worker.plan(question, proxy(onStep)), signal);
+): Promise<PlanAnswer> => inBudgetWorker((worker) => worker.plan(question, proxy(onProgress)), signal);

@@ -37,20 +37,21 @@ export interface PlanAnswer {
 	passedOver: PassedOver[];
 }
 
+/** How many budgets are solved, of how many; of the next the points of the best choice so far, and how many there could be at most. */
+export type PlanProgress = (done: number, all: number, best?: { worth: number; bound: number }) => void;
+
 let solver: Promise<Solver> | undefined;
 const ready = () => (solver ??= loadHighs({ locateFile: () => wasm }).then(highsSolver));
 
 const budget = {
-	/** The frontier of echoes; `onStep` hears of each budget that is solved. */
-	async plan(
-		{ echoes, options, besidesMinor }: PlanQuestion,
-		onStep: (done: number, all: number) => void
-	): Promise<PlanAnswer> {
+	/** The frontier of echoes; `onProgress` hears of each budget that is solved, and of the best choice so far for the next. */
+	async plan({ echoes, options, besidesMinor }: PlanQuestion, onProgress: PlanProgress): Promise<PlanAnswer> {
 		const planned = planOf(echoes, options);
 		const solve = await ready();
 		const frontier = await budgetFrontier(planned.problem, solve, {
 			besidesMinor,
-			onStep: (done, all) => onStep(done, all)
+			onStep: (done, all) => onProgress(done, all),
+			onBetter: onProgress
 		});
 		const steps = frontier.map((step): PlanStep => ({
 			...step,

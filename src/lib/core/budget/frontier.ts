@@ -12,7 +12,7 @@ export interface FrontierStep {
 	dropped: Purchase[];
 }
 
-export interface FrontierOptions extends Pick<SolveOptions, 'gap' | 'seconds'> {
+export interface FrontierOptions extends Pick<SolveOptions, 'gap'> {
 	/** The budgets to look at; evenly spaced ones up to what everything that helps would cost, by default. */
 	budgetsMinor?: readonly number[];
 	/** How many evenly spaced ones, without 0. */
@@ -21,6 +21,8 @@ export interface FrontierOptions extends Pick<SolveOptions, 'gap' | 'seconds'> {
 	besidesMinor?: number;
 	/** Hears how many budgets are solved, of how many. */
 	onStep?: (done: number, all: number, latest: FrontierStep) => void;
+	/** Hears meanwhile of the best choice so far for the next budget: its points, and how many there could be at most. */
+	onBetter?: (done: number, all: number, found: { worth: number; bound: number }) => void;
 }
 
 const defaultSteps = 8;
@@ -35,7 +37,7 @@ const without = (purchases: readonly Purchase[], others: readonly Purchase[]) =>
 export async function budgetFrontier(
 	problem: BudgetProblem,
 	solver: Solver,
-	{ budgetsMinor, steps = defaultSteps, besidesMinor, onStep, ...options }: FrontierOptions = {}
+	{ budgetsMinor, steps = defaultSteps, besidesMinor, onStep, onBetter, ...options }: FrontierOptions = {}
 ): Promise<FrontierStep[]> {
 	let budgets = budgetsMinor && [...new Set([0, ...budgetsMinor])].sort((a, b) => a - b);
 	let whole: BudgetSolution | undefined;
@@ -49,12 +51,14 @@ export async function budgetFrontier(
 	}
 	const frontier: FrontierStep[] = [];
 	let before: BudgetSolution | undefined;
+	const all = budgets.length;
 	for (const [done, budgetMinor] of budgets.entries()) {
 		const isWhole = whole !== undefined && budgetMinor >= whole.totalMinor;
 		const found = isWhole
 			? whole
 			: await solveEchoes({ ...problem, budgetMinor }, solver, {
 					...options,
+					onBetter: (better) => onBetter?.(done, all, better),
 					...(before && { start: before })
 				});
 		// Within the gap a dearer choice may have come out a little behind: the one before is allowed as well.
@@ -70,7 +74,7 @@ export async function budgetFrontier(
 		const isNew = !before || step.added.length > 0 || step.dropped.length > 0;
 		if (isNew) frontier.push(step);
 		before = solution;
-		onStep?.(done + 1, budgets.length, step);
+		onStep?.(done + 1, all, step);
 	}
 	return frontier;
 }

@@ -21,8 +21,6 @@ export interface BinaryProgramme {
 export interface SolverOptions {
 	/** A solution this near to the best, as a share of it, is good enough; 0 by default. */
 	gap?: number;
-	/** At most so many seconds. */
-	seconds?: number;
 	/** A solution to begin from. */
 	start?: readonly number[];
 	/** Hears of each better solution, and of how good any could be at most. */

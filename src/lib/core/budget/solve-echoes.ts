@@ -19,7 +19,7 @@ import {
 	type BudgetSolution
 } from './problem';
 
-export interface SolveOptions extends Pick<SolverOptions, 'gap' | 'seconds'> {
+export interface SolveOptions extends Pick<SolverOptions, 'gap'> {
 	/** A solution to begin from; it need not be as good, but must be allowed. */
 	start?: BudgetSolution;
 	/** Hears of each better choice: its points, and how many any choice could have at most. */
@@ -204,7 +204,7 @@ const aParcel = 1e-3;
 export async function solveEchoes(
 	wanted: BudgetProblem,
 	solver: Solver,
-	{ gap = 0, seconds, start, onBetter }: SolveOptions = {}
+	{ gap = 0, start, onBetter }: SolveOptions = {}
 ): Promise<BudgetSolution | undefined> {
 	const problem = trimmed(wanted);
 	const form = written(problem);
@@ -215,7 +215,6 @@ export async function solveEchoes(
 		{ ...most, worth: most.worth.map((worth, i) => worth - weight * (cost[i] ?? 0)) },
 		{
 			gap,
-			seconds,
 			...(start && { start: startOf(problem, form, start) }),
 			onBetter: ({ worth, bound }) => onBetter?.({ worth: settled + worth, bound: settled + bound })
 		}
@@ -233,7 +232,7 @@ export async function solveEchoes(
 	const asMany = rowOf(termsOf(most.worth), first.points - settled - rounding, Infinity);
 	const cheapest = await solver(
 		{ ...most, sense: 'least', worth: leastCost, rows: [...most.rows, asMany] },
-		{ seconds, start: startOf(problem, form, first) }
+		{ start: startOf(problem, form, first) }
 	);
 	return cheapest.state === 'impossible' ? first : reckoned(problem, chosenBy(cheapest.values), bound);
 }

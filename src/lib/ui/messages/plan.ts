@@ -17,6 +17,7 @@ export const plan = {
 	choose: 'Choose at least one look.',
 	asking: (done: number, all: number) => `Asking the shops for look ${done + 1} of ${all}`,
 	solving: (done: number, all: number) => `Budget ${done} of ${all} solved`,
+	soFar: (best: string, most: string) => `; the next: closeness ${best} so far, ${most} at most`,
 	preparing: 'Going through the rails…',
 	stopped: 'Stopped. Nothing was changed.',
 	noShops: (why: string) => `Planned from the rails alone. ${why}`,

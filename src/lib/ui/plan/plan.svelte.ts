@@ -108,9 +108,16 @@ export function planning() {
 				progress = m.plan.preparing;
 				const found = await planInWorker(
 					{ echoes, options: { today: today(), ...wishes }, besidesMinor: most },
-					(done, all) => {
+					(done, all, best) => {
 						// The last word of a step may come after the answer.
-						if (stop === own && !isOver) progress = m.plan.solving(done, all);
+						if (stop !== own || isOver) return;
+						// Before anything is proved, the bound is no number that says something.
+						const isTold = best !== undefined && best.bound < 100 * looks.length;
+						progress =
+							m.plan.solving(done, all) +
+							(isTold
+								? m.plan.soFar((best.worth / looks.length).toFixed(1), (best.bound / looks.length).toFixed(1))
+								: '');
 					},
 					own.signal
 				);

@@ -18,7 +18,7 @@ function sparseRows({ rows, worth }: BinaryProgramme) {
 /** Solves programmes with HiGHS; throws where it ends with neither a solution nor the proof that there is none. */
 export const highsSolver =
 	(highs: Highs): Solver =>
-	(programme, { gap = 0, seconds, start, onBetter }) => {
+	(programme, { gap = 0, start, onBetter }) => {
 		const { worth, rows, fixed, sense } = programme;
 		if (worth.length === 0) return { state: 'solved', values: [], bound: 0 };
 		const { objectiveSense, variableType, modelStatus, callbackType } = highs.constants;
@@ -41,8 +41,7 @@ export const highsSolver =
 			model.options.set({
 				output_flag: false,
 				mip_rel_gap: gap,
-				mip_abs_gap: gap === 0 ? 0 : 1e-6,
-				...(seconds !== undefined && { time_limit: seconds })
+				mip_abs_gap: gap === 0 ? 0 : 1e-6
 			});
 			if (start) model.setSolution({ colValue: start });
 			model.run(
