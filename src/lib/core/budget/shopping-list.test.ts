@@ -29,7 +29,7 @@ const item = (n: number, title: string, price: number, arrivesInDays: number): I
 		price: money(price),
 		tier: 'save',
 		condition: 'new',
-		sizes: [{ label: 'one size', inStock: 1 }],
+		sizes: [{ label: 'one size', inStock: 5 }],
 		arrivesInDays
 	}
 });
@@ -93,13 +93,40 @@ describe('the list of a plan', () => {
 	});
 	it('says what must be ordered first, to be there a day before it is worn', () =>
 		expect(firstToOrder(lists)?.thing).toMatchObject({ title: 'Green scarf', orderBy: '2026-11-30' }));
-	it('hurries nobody where nothing is for a day', () =>
-		expect(
-			firstToOrder(
-				shoppingList(step.solution, step.matches, [planned(10, 'Concert'), planned(11, 'Picnic')], {
-					today,
-					currency: 'GBP'
-				})
-			)
-		).toBeUndefined());
+	const forNoDay = () =>
+		shoppingList(step.solution, step.matches, [planned(10, 'Concert'), planned(11, 'Picnic')], {
+			today,
+			currency: 'GBP'
+		});
+	it('hurries nobody where nothing is for a day and there is enough', () =>
+		expect(firstToOrder(forNoDay())).toBeUndefined());
+	it('hurries for what there is little of, after what is for a day', () => {
+		const few = forNoDay().map((list) => ({
+			...list,
+			things: list.things.map((thing) => ({ ...thing, isScarce: thing.title === 'Green gloves' }))
+		}));
+		expect(firstToOrder(few)?.thing.title).toBe('Green gloves');
+		const dated = lists.map((list) => ({
+			...list,
+			things: list.things.map((thing) => ({
+				...thing,
+				isScarce: thing.title === 'Green gloves',
+				...(thing.title === 'Green gloves' && { orderBy: undefined })
+			}))
+		}));
+		expect(firstToOrder(dated)?.thing.title).toBe('Green scarf');
+	});
+	it('sees that a single piece is scarce', () => {
+		const single = {
+			...scarf,
+			listing: { ...(scarf as Extract<Item, { source: 'listing' }>).listing }
+		} as Extract<Item, { source: 'listing' }>;
+		single.listing.sizes = [{ label: 'one size', inStock: 1 }];
+		const matches = step.matches.map((match) => ({
+			...match,
+			items: match.items.map((one) => (one === scarf ? single : one))
+		}));
+		const [list] = shoppingList(step.solution, matches, echoes, { today, currency: 'GBP' });
+		expect(list?.things.map(({ isScarce }) => isScarce)).toEqual([true, false]);
+	});
 });

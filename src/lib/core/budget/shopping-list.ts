@@ -15,6 +15,8 @@ export interface ListedPurchase extends Purchase {
 	landedMinor: number;
 	/** The size that suits who wears it, where one does. */
 	size?: string;
+	/** Are there only few left in it, so that it may not wait? */
+	isScarce: boolean;
 	/** For which looks, by their titles. */
 	lookTitles: string[];
 	arrives: Day;
@@ -26,6 +28,14 @@ export interface ShopList {
 	things: ListedPurchase[];
 	postageMinor: number;
 }
+
+/** So few of a size may be gone tomorrow (this project's). */
+const fewLeft = 2;
+/** Of a size, or of any where none is known. */
+const isScarce = ({ sizes }: Listing, label: string | undefined) => {
+	const left = sizes.filter((size) => label === undefined || size.label === label);
+	return left.reduce((sum, { inStock }) => sum + inStock, 0) <= fewLeft;
+};
 
 type Bought = Extract<Item, { source: 'listing' }>;
 
@@ -66,6 +76,7 @@ export function shoppingList(
 			landedMinor: purchase.priceMinor,
 			listing,
 			size,
+			isScarce: isScarce(listing, size),
 			lookTitles: wearers.map(({ echo }) => echo.title),
 			arrives: addDays(today, listing.arrivesInDays),
 			...(days[0] && { orderBy: addDays(latestArrival(days[0]), -listing.arrivesInDays) })
@@ -88,11 +99,13 @@ function landed({ things, postageMinor }: ShopList, currency: string): ListedPur
 	}));
 }
 
-/** What must be ordered first, and by when; undefined where nothing is for a day. */
+/** What should be ordered first, and by when where it is for a day: the earliest day first, and of one day what there is little of. */
 export function firstToOrder(lists: readonly ShopList[]) {
-	return lists
-		.flatMap(({ shop, things }) => things.map((thing) => ({ shop, thing })))
-		.filter(({ thing }) => thing.orderBy !== undefined)
-		.sort((a, b) => (a.thing.orderBy ?? '').localeCompare(b.thing.orderBy ?? ''))
+	const things = lists.flatMap(({ shop, things: of }) => of.map((thing) => ({ shop, thing })));
+	// Days compare as text; what is for no day comes after all that is.
+	const dayOf = ({ thing }: (typeof things)[number]) => thing.orderBy ?? '9999';
+	return things
+		.filter(({ thing }) => thing.orderBy !== undefined || thing.isScarce)
+		.sort((a, b) => dayOf(a).localeCompare(dayOf(b)) || Number(b.thing.isScarce) - Number(a.thing.isScarce))
 		.at(0);
 }

@@ -82,6 +82,7 @@ describe('orders from a plan', () => {
 			lookIds: [echo.id],
 			lookTitles: [echo.title],
 			size: 'M',
+			isScarce: false,
 			arrives: addDays(today, 3)
 		}))
 	};

@@ -44,6 +44,8 @@ export const plan = {
 	over: (by: string) => `${by} over your budget`,
 	first: 'Buy first',
 	firstBy: (what: string, shop: string, by: string) => `${what} (${shop}), by ${by}: it takes longest`,
+	firstScarce: (what: string, shop: string) => `${what} (${shop}): there are few left`,
+	scarce: 'few left',
 	take: 'Take this into the looks',
 	took: (n: number) => `Took the plan into ${count(n, 'look', 'looks')}`,
 	taken: 'Taken. The looks are as planned.',

@@ -14,10 +14,12 @@
 		minor === 0 ? m.plan.noPostage : `${m.plan.postage} ${money(minor)}`;
 </script>
 
-{#if first?.thing.orderBy}
+{#if first}
 	<p>
 		<strong>{m.plan.first}</strong>
-		{m.plan.firstBy(first.thing.title, first.shop.name, dayInWords(first.thing.orderBy))}
+		{first.thing.orderBy
+			? m.plan.firstBy(first.thing.title, first.shop.name, dayInWords(first.thing.orderBy))
+			: m.plan.firstScarce(first.thing.title, first.shop.name)}
 	</p>
 {/if}
 {#each lists as { shop, things, postageMinor } (shop.id)}
@@ -27,7 +29,7 @@
 			<span class="soft">{postageInWords(postageMinor)} · {m.plan.sendBack(shop.returns.days)}</span>
 		</h3>
 		<ul>
-			{#each things as { listingId, title, priceMinor, landedMinor, size, lookTitles, arrives } (listingId)}
+			{#each things as { listingId, title, priceMinor, landedMinor, size, isScarce, lookTitles, arrives } (listingId)}
 				<li>
 					<span class="what"
 						>{title}

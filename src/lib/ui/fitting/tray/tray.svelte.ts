@@ -156,13 +156,16 @@ export function fittingTray(source: () => TraySource) {
 		const of = orderBy[order](source());
 		return [...cards].sort((a, b) => of(a) - of(b));
 	});
-	/** What is chosen already stays where it is seen. */
-	const isSuitable = (one: Offered) => unsuitableFor(one, buying).length === 0 || echoWears(one);
 	const echoWears = (one: Offered) =>
 		element !== undefined &&
 		(matchOf(echo, element.id)?.items.some((other) => sameItem(other, one.item)) ?? false);
-	const suitable = $derived(listed.filter(isSuitable));
-	const unsuitable = $derived(listed.filter((one) => !isSuitable(one)));
+	/** What suits and what does not; what is chosen already stays where it is seen. */
+	const [suitable, unsuitable] = $derived.by((): [Offered[], Offered[]] => {
+		const [suits, not]: [Offered[], Offered[]] = [[], []];
+		for (const one of listed)
+			(unsuitableFor(one, buying).length === 0 || echoWears(one) ? suits : not).push(one);
+		return [suits, not];
+	});
 	const comparing = $derived(
 		compared.flatMap((key) => {
 			const one = all.find((other) => other.key === key);
