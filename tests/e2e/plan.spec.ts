@@ -69,11 +69,18 @@ test('three looks are planned at once, and a step is chosen with the mouse', asy
 	const most = await spent(page);
 	expect(most).toBeGreaterThan(0);
 	await expect(page.locator('p', { hasText: 'Together' })).toContainText(most.toFixed(2));
+	await page.getByRole('button', { name: 'Keep to compare' }).click();
 	await page.mouse.click(box.x + 46, box.y + box.height / 2);
 	expect(await spent(page)).toBeLessThan(most);
 	await expect(page.getByRole('link', { name: /Rehearsal room|Keeper’s Watch|Midnight Quay/ })).toHaveCount(
 		3
 	);
+	const beside = page.getByRole('region', { name: 'Two plans side by side' });
+	await expect(beside.getByRole('row', { name: /^spent/ })).toContainText(most.toFixed(2));
+	await expect(beside.getByRole('row', { name: /^spent/ })).toContainText((await spent(page)).toFixed(2));
+	await expectAccessible(page);
+	await beside.getByRole('button', { name: 'Put the kept one away' }).click();
+	await expect(beside).toBeHidden();
 });
 
 test('a plan is stopped half-way, and nothing was changed', async ({ page }) => {

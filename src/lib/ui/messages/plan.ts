@@ -46,6 +46,15 @@ export const plan = {
 	firstBy: (what: string, shop: string, by: string) => `${what} (${shop}), by ${by}: it takes longest`,
 	firstScarce: (what: string, shop: string) => `${what} (${shop}): there are few left`,
 	scarce: 'few left',
+	beside: {
+		keep: 'Keep to compare',
+		title: 'Two plans side by side',
+		kept: 'Kept',
+		now: 'Looked at',
+		buys: 'buys',
+		without: 'not planned',
+		forget: 'Put the kept one away'
+	},
 	take: 'Take this into the looks',
 	took: (n: number) => `Took the plan into ${count(n, 'look', 'looks')}`,
 	taken: 'Taken. The looks are as planned.',

@@ -8,6 +8,7 @@
 	import PlaceOrders from '../orders/PlaceOrders.svelte';
 	import type { Planning } from './plan.svelte';
 	import PlanLooks from './PlanLooks.svelte';
+	import PlansBeside from './PlansBeside.svelte';
 	import ShoppingList from './ShoppingList.svelte';
 	import { takeStep } from './take-step';
 
@@ -108,9 +109,13 @@
 				<span class="over">{m.plan.over(money(step.solution.totalMinor - plan.budgetMinor))}</span>
 			{/if}
 			<Button size="small" disabled={isTaken} on:click={() => void take()}>{m.plan.take}</Button>
+			<Button size="small" kind="ghost" on:click={plan.keep}>{m.plan.beside.keep}</Button>
 			{#if isTaken}<span class="soft">{m.plan.taken}</span>{/if}
 		</p>
 	</section>
+	{#if plan.kept && plan.summary}
+		<PlansBeside kept={plan.kept} now={plan.summary} {money} onforget={plan.forget} />
+	{/if}
 	<div class="below">
 		<section aria-labelledby="buys-title">
 			<h2 id="buys-title">{m.plan.buys}</h2>

@@ -36,7 +36,8 @@
 						<span class="soft"
 							>{[
 								size && !sizesForAll.includes(size) && `${m.plan.size} ${size}`,
-								`${m.plan.arrives} ${dayInWords(arrives)}`
+								`${m.plan.arrives} ${dayInWords(arrives)}`,
+								isScarce && m.plan.scarce
 							]
 								.filter(Boolean)
 								.join(' · ')}</span

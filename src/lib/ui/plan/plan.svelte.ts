@@ -30,6 +30,15 @@ export interface PlanWishes {
 	byLook: boolean;
 }
 
+/** A step of a plan in figures, to be looked at beside another. */
+export interface PlanSummary {
+	spentMinor: number;
+	/** Mean over its looks, 0..100. */
+	closeness: number;
+	looks: { title: string; points: number }[];
+	buys: { listingId: string; title: string; priceMinor: number }[];
+}
+
 /** A plan under way and its answer: asked, followed, stopped. */
 export function planning() {
 	let progress = $state('');
@@ -69,7 +78,30 @@ export function planning() {
 		);
 	}
 
+	/** The step that is looked at, in figures. */
+	const summary = $derived.by((): PlanSummary | undefined => {
+		const solution = answer?.steps[at]?.solution;
+		if (!solution) return undefined;
+		const titleOf = (id: string) => planned.find(({ echo }) => echo.id === id)?.echo.title ?? '';
+		return {
+			spentMinor: solution.totalMinor,
+			closeness: solution.points / Math.max(1, planned.length),
+			looks: solution.looks.map(({ id, points }) => ({ title: titleOf(id), points })),
+			buys: solution.purchases
+		};
+	});
+	let kept = $state.raw<PlanSummary | undefined>();
+
 	return {
+		get summary() {
+			return summary;
+		},
+		/** A plan that was kept, to be looked at beside the next. */
+		get kept() {
+			return kept;
+		},
+		keep: () => (kept = summary),
+		forget: () => (kept = undefined),
 		get progress() {
 			return progress;
 		},
