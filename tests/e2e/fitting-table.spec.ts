@@ -70,7 +70,11 @@ test('moves, reasons and the spend limit are kept, and a limit that is no price 
 	await expect(page.getByText('Write a limit like 80 or 79.50')).toBeVisible();
 	await page.getByLabel('Spend limit').fill('1');
 	await page.getByLabel('Spend limit').press('Enter');
-	await page.getByRole('region', { name: 'Cheap substitutes' }).getByRole('button').first().click();
+	// Beyond the limit nothing suits: it stands below, with the reason, and can be chosen all the same.
+	const shops = page.getByRole('region', { name: 'Cheap substitutes' });
+	await shops.getByText('Not suitable, and why').click();
+	await expect(shops.getByText(/more than is left/).first()).toBeVisible();
+	await shops.locator('[data-card]').first().click();
 	await expect(page.getByText(/over the limit/)).toBeVisible();
 	await page.reload();
 	await expect(page.getByText(/over the limit/)).toBeVisible();

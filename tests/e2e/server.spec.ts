@@ -73,7 +73,8 @@ test('a taken port is an error that says what to do, never another port', ({ bas
 test('the market answers the shape that it promises and nothing of a client', async ({ request }) => {
 	const response = await request.post('/api/market/matches', { data: { elements: [] } });
 	expect(response.status()).toBe(400);
-	expect(await response.json()).toMatchObject({ message: expect.stringContaining('not valid') });
+	expect(response.headers()['content-type']).toBe('application/problem+json');
+	expect(await response.json()).toMatchObject({ status: 400, title: expect.stringContaining('not valid') });
 	expect((await request.get('/api/market/matches')).status()).toBe(405);
 });
 

@@ -69,6 +69,8 @@
 	});
 	// A page that was gone to has the focus, so that the next Tab begins in it.
 	afterNavigate(({ type, from, to }) => {
+		// Where the places scroll, the one that is open is seen.
+		document.querySelector('nav [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 		const work = document.getElementById('work');
 		if (type === 'enter' || from?.url?.pathname === to?.url?.pathname) return;
 		// A view that has taken it already keeps it.
@@ -186,6 +188,14 @@
 		margin-left: auto;
 		flex: none;
 	}
+	@media (max-width: 56rem) {
+		nav {
+			gap: 0;
+		}
+		nav a {
+			padding: 0 0.5rem;
+		}
+	}
 	@media (max-width: 40rem) {
 		header {
 			gap: 0.5rem;
@@ -193,9 +203,6 @@
 		}
 		.mark {
 			font-size: 1rem;
-		}
-		nav a {
-			padding: 0 0.5rem;
 		}
 	}
 	main {
