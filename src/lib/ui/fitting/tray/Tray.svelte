@@ -45,6 +45,8 @@
 	/** As many as a glance takes in; the rest on demand. */
 	const few = 8;
 	let more = $state(false);
+	/** Cards that do not suit are drawn once they are asked for. */
+	let showsUnsuitable = $state(false);
 	/** The card of which all is shown. */
 	let sheetOf = $state<string | undefined>();
 	async function closeSheet() {
@@ -153,14 +155,16 @@
 				{@render card(candidate)}
 			{/each}
 			{#if tray.unsuitable.length > 0}
-				<details>
+				<details bind:open={showsUnsuitable}>
 					<summary
 						>{m.fitting.listing.unsuitable}
 						<span class="soft figures">{tray.unsuitable.length}</span></summary
 					>
-					{#each tray.unsuitable as candidate (candidate.key)}
-						{@render card(candidate)}
-					{/each}
+					{#if showsUnsuitable}
+						{#each tray.unsuitable as candidate (candidate.key)}
+							{@render card(candidate)}
+						{/each}
+					{/if}
 				</details>
 			{/if}
 		</section>
