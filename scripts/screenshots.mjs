@@ -25,7 +25,7 @@ async function inDemo(colorScheme, work) {
 	await page.goto(`${origin}/demo`);
 	await page.getByRole('heading', { name: 'Desk' }).waitFor();
 	const shoot = async (name) => {
-		await page.mouse.move(640, 2);
+		await page.mouse.move(1000, 2);
 		await page.waitForTimeout(400);
 		await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
 	};
