@@ -1,6 +1,5 @@
 /** What a purchase needs besides, to be worn as it is meant (common practice; prices are usual ones of this project, in pence). */
-export interface Companion {
-	id: string;
+interface Companion {
 	words: string;
 	/** How it is sold. */
 	pack: string;
@@ -45,5 +44,5 @@ export const companions = {
 		priceMinor: 900,
 		serves: ['slip-shorts', 'slip', 'half-slip']
 	}
-} as const satisfies Record<string, Omit<Companion, 'id'>>;
+} as const satisfies Record<string, Companion>;
 export type CompanionId = keyof typeof companions;

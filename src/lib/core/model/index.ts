@@ -32,6 +32,8 @@ export {
 export { freshOrder, lineStates, orderSchema, type LineState, type Order, type OrderLine } from './order';
 export {
 	listingSchema,
+	madeToMeasure,
+	oneSize,
 	shopSchema,
 	sizesForAll,
 	type Listing,

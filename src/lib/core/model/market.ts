@@ -19,8 +19,10 @@ export const sizeRowSchema = z.object({
 });
 export type SizeRow = z.infer<typeof sizeRowSchema>;
 
-/** Labels of what has no size, or is made for who orders it. */
-export const sizesForAll: readonly string[] = ['one size', 'made to measure'];
+/** Labels of what has no size, and of what is made for who orders it. */
+export const oneSize = 'one size';
+export const madeToMeasure = 'made to measure';
+export const sizesForAll: readonly string[] = [oneSize, madeToMeasure];
 
 export const shopSchema = z.object({
 	id: idSchema,

@@ -5,7 +5,8 @@ import {
 	garmentInWords,
 	garmentType,
 	garmentTypes,
-	sizesForAll,
+	madeToMeasure,
+	oneSize,
 	type Garment,
 	type GarmentType,
 	type Listing
@@ -57,9 +58,9 @@ function labelsOf(type: GarmentType, { shop, makes }: SimulatedShop): readonly s
 	const isSized =
 		sizedDivisions.includes(type.division) ||
 		(type.division === 'south-asian' && type.slot !== 'drape' && type.slot !== 'scarf');
-	if (makes && isSized) return sizesForAll.slice(1);
+	if (makes && isSized) return [madeToMeasure];
 	const chart = chartFor(shop, type.id);
-	return isSized && chart.length > 0 ? chart.map(({ label }) => label) : sizesForAll.slice(0, 1);
+	return isSized && chart.length > 0 ? chart.map(({ label }) => label) : [oneSize];
 }
 
 function drawSelling(label: string, { shop, makes }: SimulatedShop, draw: Draws): Selling {
