@@ -11,7 +11,8 @@ import {
 	makeReference,
 	makeShop
 } from '../../../../../tests/records';
-import { emptyStudio, type Candidate, type Echo, type Piece } from '$lib/core';
+import { addDays, emptyStudio, freshEvent, type Candidate, type Echo, type Piece } from '$lib/core';
+import { today } from '$lib/store/clock';
 import { database } from '$lib/store/database';
 import { undo } from '$lib/store/journal';
 import { replaceStudio } from '$lib/store/studio';
@@ -200,6 +201,62 @@ describe('the tray', () => {
 		table.tray.withinLimits = true;
 		flushSync();
 		expect(table.tray.owned).toEqual([]);
+	});
+
+	it('puts what does not suit the money or the day apart, with the reason, until it is chosen', async () => {
+		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(1));
+		onTable = { ...onTable, echo: { ...onTable.echo, spendLimit: { amountMinor: 3394, currency: 'GBP' } } };
+		flushSync();
+		expect(table.tray.listed).toEqual([]);
+		// £30.00 and £3.95 of postage are a penny more than is left.
+		expect(cardOf(table.tray.unsuitable[0])?.unsuitable).toEqual([{ kind: 'dear', overMinor: 1 }]);
+		expect(cardOf(table.tray.unsuitable[0])?.landed?.total.amountMinor).toBe(3395);
+		expect(table.tray.narrowed).toBe(false);
+		const date = addDays(today(), 2);
+		const event = freshEvent({ id: 'e', clientId: client.id, title: 'Concert', date });
+		onTable = { ...onTable, event };
+		flushSync();
+		expect(cardOf(table.tray.unsuitable[0])?.unsuitable.map(({ kind }) => kind)).toEqual(['late', 'dear']);
+		await table.choose(jacket, table.tray.unsuitable[0]!);
+		await settle();
+		expect(table.tray.listed).toHaveLength(1);
+		expect(table.tray.unsuitable).toEqual([]);
+	});
+
+	it('puts what is for sale in the order of price, of a wear’s cost, of arrival, and of newness', async () => {
+		const others = [
+			makeListing(2, garment('blazer', ['wine']), 2000, {
+				shopId: shop.id,
+				condition: 'worn',
+				arrivesInDays: 9
+			}),
+			makeListing(3, garment('blazer', ['red']), 9000, {
+				shopId: shop.id,
+				condition: 'good',
+				arrivesInDays: 1
+			})
+		];
+		const matches = [
+			{
+				elementId: jacket.id,
+				listings: [listing, ...others].map((one) => ({ listing: one, closeness: 0.9 }))
+			}
+		];
+		fetched.mockImplementation(async () => new Response(JSON.stringify({ ...answer(), matches })));
+		table.market.askAgain();
+		flushSync();
+		await vi.waitFor(() => expect(table.tray.listed).toHaveLength(3));
+		const inOrder = (order: typeof table.tray.order) => {
+			table.tray.order = order;
+			flushSync();
+			return table.tray.listed.map((one) => one.listing?.price.amountMinor);
+		};
+		expect(inOrder('price')).toEqual([2000, 3000, 9000]);
+		expect(inOrder('arrival')).toEqual([9000, 3000, 2000]);
+		expect(inOrder('newness')).toEqual([3000, 9000, 2000]);
+		const perWear = inOrder('per-wear');
+		expect(perWear[0]).not.toBe(9000);
+		expect(perWear).toHaveLength(3);
 	});
 
 	it('sets two cards side by side; a third takes the place of the older', async () => {
