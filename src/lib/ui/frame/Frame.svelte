@@ -69,13 +69,16 @@
 	});
 	// A page that was gone to has the focus, so that the next Tab begins in it.
 	afterNavigate(({ type, from, to }) => {
-		// Where the places scroll, the one that is open is seen.
-		document.querySelector('nav [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+		// Where the places scroll, the one that is open is seen. The focus must not be moved by it, as `scrollIntoView` moves where it begins.
+		const place = placesOf?.querySelector<HTMLElement>('[aria-current]');
+		if (place)
+			placesOf?.scrollTo({ left: place.offsetLeft - (placesOf.clientWidth - place.offsetWidth) / 2 });
 		const work = document.getElementById('work');
 		if (type === 'enter' || from?.url?.pathname === to?.url?.pathname) return;
 		// A view that has taken it already keeps it.
 		if (!work?.contains(document.activeElement)) work?.focus({ preventScroll: true });
 	});
+	let placesOf = $state<HTMLElement>();
 	let keysOpen = $state(false);
 
 	function onkeydown(event: KeyboardEvent) {
@@ -92,7 +95,7 @@
 <a class="skip" href="#work">{m.skip}</a>
 <header class="no-print">
 	<a class="mark" href="/">{m.app}</a>
-	<nav aria-label={m.app}>
+	<nav aria-label={m.app} bind:this={placesOf}>
 		{#each places as [href, label] (href)}
 			<a {href} aria-current={here(href) ? 'page' : undefined}>{label}</a>
 		{/each}
@@ -157,6 +160,7 @@
 		white-space: nowrap;
 	}
 	nav {
+		position: relative;
 		min-width: 0;
 		display: flex;
 		gap: 0.25rem;
