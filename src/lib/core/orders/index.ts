@@ -13,3 +13,4 @@ export {
 } from './lines';
 export { orderMoney, refundFor, type OrderMoney } from './money';
 export { seenAnew, watchedIn, watchNews, withBackup, type Watched, type WatchNews } from './watch';
+export { waitingIn, type Waiting } from './waiting';

@@ -28,6 +28,7 @@ import {
 } from './lines';
 import { orderMoney, refundFor } from './money';
 import { isOrdered, ordersFrom } from './placing';
+import { waitingIn } from './waiting';
 
 const today = '2026-03-01';
 const newId = (() => {
@@ -161,6 +162,24 @@ describe('what becomes of a line', () => {
 			verdict: 'small'
 		});
 		expect(triedOn({ shop }, line(0, 'here', { sizeLabel: 'one size' }), tried)).toBeUndefined();
+	});
+});
+
+describe('what waits', () => {
+	it('is what is expected, to be tried on, or owed: what has the earliest day first, what has none last', () => {
+		const here = orderOf([line(1, 'here')], { id: uuid(901), arrivedOn: addDays(today, -20) });
+		const waits = waitingIn([orderOf([line(0, 'ordered'), line(2, 'sent-back'), line(4, 'kept')]), here]);
+		expect(waits.map(({ kind, day }) => [kind, day])).toEqual([
+			['arrives', addDays(today, blazer.arrivesInDays)],
+			['try', addDays(today, shop.returns.days - 20)],
+			['owed', undefined]
+		]);
+	});
+	it('has no day to go back where the shop takes nothing back', () => {
+		const never = makeShop(4, { returns: { days: 0, cost: pounds(0) } });
+		expect(
+			waitingIn([orderOf([line(0, 'here')], { shop: never, arrivedOn: today })])[0]?.day
+		).toBeUndefined();
 	});
 });
 

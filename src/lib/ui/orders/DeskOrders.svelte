@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { Button } from 'carbon-components-svelte';
 	import {
-		addDays,
 		dayInWords,
 		moneyInWords,
-		returnBy,
+		waitingIn,
 		watchedIn,
 		watchNews,
 		type Listing,
+		type Waiting,
 		type WatchNews
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
@@ -23,31 +23,13 @@
 		echoes: await database.echoes.filter(({ judgements }) => judgements.length === 0).toArray()
 	}));
 
-	interface Waiting {
-		key: string;
-		words: string;
-		/** By which it should be seen to. */
-		day: string;
+	const waiting = $derived(waitingIn(found.value?.orders ?? []));
+	function waitingInWords({ kind, title, day }: Waiting): string {
+		const on = day && dayInWords(day);
+		if (kind === 'owed') return m.orders.due.owed(title);
+		if (kind === 'arrives') return m.orders.due.arrives(title, on ?? '');
+		return on ? m.orders.due.try(title, on) : m.orders.due.tryOnly(title);
 	}
-	const waiting = $derived(
-		(found.value?.orders ?? [])
-			.flatMap((order) =>
-				order.lines.flatMap(({ id, state, listing: { title, arrivesInDays }, since }): Waiting[] => {
-					const latest = returnBy(order);
-					const expected = addDays(order.orderedOn, arrivesInDays);
-					if (state === 'ordered')
-						return [{ key: id, day: expected, words: m.orders.due.arrives(title, dayInWords(expected)) }];
-					if (state === 'here')
-						return [
-							latest
-								? { key: id, day: latest, words: m.orders.due.try(title, dayInWords(latest)) }
-								: { key: id, day: since, words: m.orders.due.tryOnly(title) }
-						];
-					return state === 'sent-back' ? [{ key: id, day: since, words: m.orders.due.owed(title) }] : [];
-				})
-			)
-			.sort((a, b) => a.day.localeCompare(b.day))
-	);
 
 	const watched = $derived(found.value ? watchedIn(found.value.echoes, found.value.orders) : []);
 	/** As many are asked for at once as the shops answer. */
@@ -88,8 +70,10 @@
 			<div>
 				<h2>{m.orders.due.title}</h2>
 				<ul>
-					{#each waiting as { key, words, day } (key)}
-						<li class:late={day < today()}><a href="/orders">{words}</a></li>
+					{#each waiting as one (one.lineId)}
+						<li class:late={one.day !== undefined && one.day < today()}>
+							<a href="/orders">{waitingInWords(one)}</a>
+						</li>
 					{/each}
 				</ul>
 			</div>
