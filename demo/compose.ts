@@ -399,7 +399,7 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 	const made: Echo = { ...base, versions: versionsFrom(file, worn, base, found, pieces) };
 	if (!verdict) return made;
 	const [rating, wouldWear, ago, note = ''] = verdict.split('|').map((field) => field.trim());
-	const given = { ownRating: Number(rating), wouldWear: wouldWear as 'yes', note };
+	const given = { ownRating: Number(rating), wouldWear: wouldWear as 'yes', note, pieces: [] };
 	const when = {
 		id: idOf('judgement', keyOf(file)),
 		at: `${dayAt(-Number(ago))}T20:00:00.000Z`,
@@ -522,7 +522,9 @@ export function composeDemo(): StudioDocument {
 			echoes: filesIn('echoes').map((file) => echo(file, parts)),
 			wears: wears(parts.pieces),
 			fitNotes: fitNotes(),
-			orders: orders()
+			orders: orders(),
+			tryOns: [],
+			drillCards: []
 		},
 		writtenOn
 	);

@@ -22,3 +22,4 @@ export * from './rail';
 export * from './photo';
 export * from './budget';
 export * from './orders';
+export * from './calibration';

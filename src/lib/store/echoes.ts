@@ -8,6 +8,7 @@ import {
 	type Echo,
 	type Event,
 	type Reference,
+	type TryOn,
 	type Verdict,
 	type WornOption
 } from '../core';
@@ -59,6 +60,7 @@ export async function anotherEcho(label: string, echo: Echo, title: string): Pro
 		title,
 		createdOn: today(),
 		versions: [],
+		answers: [],
 		judgements: []
 	};
 	await change(label, (writer) => writer.create('echoes', another));
@@ -101,6 +103,7 @@ export async function beginWearable(
 			.filter(({ elementIds }) => elementIds.length > 0),
 		gapNotes: echo.gapNotes.filter(({ elementId }) => kept.has(elementId)),
 		versions: [],
+		answers: [],
 		judgements: []
 	};
 	await change(label, async (writer) => {
@@ -110,13 +113,19 @@ export async function beginWearable(
 	return begun.id;
 }
 
+/** The try-on that an echo is judged by: the last one. */
+export const latestTryOn = async (echoId: string): Promise<TryOn | undefined> =>
+	(await database.tryOns.where('echoId').equals(echoId).sortBy('on')).at(-1);
+
 /** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
 export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Promise<void> {
-	const [reference, client, pieces, settings] = await Promise.all([
+	const [reference, client, pieces, settings, event, tryOn] = await Promise.all([
 		database.references.get(echo.referenceId),
 		database.clients.get(echo.clientId),
 		database.pieces.where('clientId').equals(echo.clientId).toArray(),
-		database.settings.toCollection().first()
+		database.settings.toCollection().first(),
+		echo.eventId === undefined ? undefined : database.events.get(echo.eventId),
+		latestTryOn(echo.id)
 	]);
 	if (!reference) throw new StaleWriteError('references');
 	const when = {
@@ -125,7 +134,12 @@ export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Pr
 		currency: settings?.currency ?? 'GBP',
 		rates: settings?.rates ?? {}
 	};
-	const judgement = judge(echo, reference, pieces, verdict, when, client);
+	const judgement = judge(echo, reference, pieces, verdict, when, {
+		client,
+		event,
+		tryOn,
+		calibration: settings?.calibration
+	});
 	await change(label, (writer) =>
 		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
 	);

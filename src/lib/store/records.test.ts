@@ -145,7 +145,7 @@ describe('changes to several records', () => {
 	});
 
 	it('keep what was judged when the reference is edited later', async () => {
-		await judgeEcho('Judged', echo, { ownRating: 90, wouldWear: 'yes', note: 'Right.' });
+		await judgeEcho('Judged', echo, { ownRating: 90, wouldWear: 'yes', note: 'Right.', pieces: [] });
 		await change('Emptied the reference', (writer) =>
 			writer.edit('references', reference.id, (draft) => void (draft.elements = []))
 		);

@@ -139,8 +139,10 @@ export function writerInto(db: StudioDatabase): {
 
 	async function isNamed(table: TableName, id: string): Promise<boolean> {
 		for (const { from, link } of linksTo(table)) {
-			const named = link.by ? await db.table(from).where(link.by.index).equals(id).count() : 0;
-			if (named > 0) return true;
+			const named = link.by
+				? db.table(from).where(link.by.index).equals(id)
+				: db.table(from).filter((record) => link.holders(record as AnyRecord).includes(id));
+			if ((await named.count()) > 0) return true;
 		}
 		return false;
 	}

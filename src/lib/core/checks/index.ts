@@ -1,5 +1,6 @@
 /** The eye: `checkLook` and its rules, mends, the reference’s own mistakes, what goes underneath. */
 export { checkLook } from './check-look';
+export { isLetStand } from './let-stand';
 export { mendsOf, withChange, type Change, type Mend, type MendOptions, type Spare } from './mends';
 export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './model';
 export { asWorn, forgivenIn, mistakesOf } from './mistakes';

@@ -1,13 +1,22 @@
+import { checkLook } from '../checks/check-look';
+import { isLetStand } from '../checks/let-stand';
+import type { CheckContext, Finding } from '../checks/model';
 import { methodVersion } from '../closeness/look';
 import { defaultSchools } from '../lexicon/schools';
 import type { Client } from '../model/client';
 import type { Echo, Item, Judgement, Verdict } from '../model/echo';
+import type { Event } from '../model/event';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
 import { frozenReference } from '../model/snapshot';
+import type { Settings } from '../model/settings';
+import type { TryOn } from '../model/try-on';
+import { weighedScore } from '../calibration/calibrate';
+import { lostByGroup } from '../calibration/rated';
 import { spendOf, type Rates } from '../money/spend';
 import { resolveItem } from './items';
-import { scoreEcho } from './score-echo';
+import { scoreEcho, wornPieces } from './score-echo';
+import { versionNow } from './versions';
 
 /** What is kept of a thing that was worn. */
 function frozenThing(
@@ -18,11 +27,24 @@ function frozenThing(
 	return resolved ? { title: resolved.title, garment: resolved.garment } : { title: 'a piece that is gone' };
 }
 
+/** What the eye finds of an echo and the stylist does not let stand. */
+export const findingsOf = (
+	echo: Pick<Echo, 'matches' | 'extras' | 'dismissed'>,
+	pieces: readonly Piece[],
+	context: CheckContext
+): Finding[] =>
+	checkLook(wornPieces(echo, pieces), context).filter((finding) => !isLetStand(finding, echo.dismissed));
+
+/** As long as the words of a finding are kept, and as many. */
+const mostLetters = 400;
+const mostFindings = 60;
+
 /**
- * Freezes an echo with the stylist's verdict: the reference, what was worn, prices, score and method as they are
- * now. Later edits do not change it.
+ * Freezes an echo with the stylist's verdict: the reference, what was worn, prices, score, method, what the eye found, and
+ * the pictures of the try-on as they are now. Later edits do not change it.
  *
  * @param when the moment of judging and an id for the judgement
+ * @param seen the client, the day, the try-on that it is judged by and the stylist's own weights, as far as there are any
  */
 export function judge(
 	echo: Echo,
@@ -30,9 +52,21 @@ export function judge(
 	pieces: readonly Piece[],
 	verdict: Verdict,
 	when: { id: string; at: string; currency: string; rates?: Rates },
-	client?: Pick<Client, 'figure'>
+	seen: {
+		client?: Client;
+		event?: Event;
+		tryOn?: Pick<TryOn, 'photos'>;
+		calibration?: Settings['calibration'];
+	} = {}
 ): Judgement {
-	const { score, band, losses } = scoreEcho(echo, reference, pieces, client);
+	const { score, band, losses } = scoreEcho(echo, reference, pieces, seen.client);
+	const context = {
+		client: seen.client,
+		event: seen.event,
+		schools: echo.schools,
+		degree: reference.recipe?.degree
+	};
+	const version = versionNow(echo);
 	return {
 		id: when.id,
 		verdict,
@@ -53,6 +87,21 @@ export function judge(
 				...frozenThing(item, pieces),
 				price: item.source === 'listing' ? item.listing.price : undefined
 			}));
-		})
+		}),
+		...(version && { version: version.name }),
+		...(seen.calibration && {
+			weighed: {
+				score: weighedScore(lostByGroup(losses), seen.calibration.factors),
+				takenOn: seen.calibration.takenOn
+			}
+		}),
+		photos: [...(seen.tryOn?.photos ?? [])],
+		findings: findingsOf(echo, pieces, context)
+			.slice(0, mostFindings)
+			.map(({ rule, severity, title, measured }) => ({
+				rule,
+				severity,
+				says: [title, measured].filter(Boolean).join(': ').slice(0, mostLetters)
+			}))
 	};
 }

@@ -167,7 +167,7 @@ describe('judging and handing over', () => {
 			echo,
 			reference,
 			pieces,
-			{ ownRating: 70, wouldWear: 'yes', note: '' },
+			{ ownRating: 70, wouldWear: 'yes', note: '', pieces: [] },
 			{ id: uuid(80), at: '2026-01-02T10:00:00.000Z', currency: 'GBP' }
 		);
 		expect(judgement.reference).toMatchObject({ id: reference.id, title: reference.title });

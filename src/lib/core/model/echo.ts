@@ -11,11 +11,14 @@ import {
 	priceSchema,
 	recordFields
 } from './basics';
+import { clientAnswerSchema } from './client-answer';
 import { eventSchema, forEvent, ofClient } from './event';
 import { listingSchema, shopSchema } from './market';
+import { photoIdsSchema } from './photo';
 import { givenTwice, recordType, type OldRecord } from './record-type';
 import { schoolsSchema } from './schools';
 import { frozenGarmentSchema, frozenReferenceSchema } from './snapshot';
+import { elementRatingSchema } from './try-on';
 
 /** Why a match or a substitute was taken. */
 export const matchReasons = [
@@ -128,10 +131,15 @@ export const versionSchema = z.object({
 });
 export type Version = z.infer<typeof versionSchema>;
 
+export const wouldWears = ['yes', 'with-changes', 'no'] as const;
 export const verdictSchema = z.object({
 	ownRating: z.int().min(0).max(100),
-	wouldWear: z.enum(['yes', 'with-changes', 'no']),
-	note: noteSchema
+	wouldWear: z.enum(wouldWears),
+	note: noteSchema,
+	/** What was found piece by piece when it was tried on. */
+	pieces: z.array(elementRatingSchema).max(40),
+	/** The client's own word beside the stylist's. */
+	client: z.object({ wouldWear: z.enum(wouldWears), word: z.string().max(400) }).optional()
 });
 export type Verdict = z.infer<typeof verdictSchema>;
 
@@ -164,7 +172,17 @@ export const judgementSchema = z.object({
 			garment: frozenGarmentSchema.optional(),
 			price: moneySchema.optional()
 		})
-	)
+	),
+	/** The version that was judged, by the name that it had. */
+	version: nameSchema.optional(),
+	/** Photographs of the try-on that it was judged by. */
+	photos: photoIdsSchema,
+	/** The score under the stylist's own weights, where some were taken, and the day on which they were. */
+	weighed: z.object({ score: z.number().min(0).max(100), takenOn: dateSchema }).optional(),
+	/** What the eye found and was not let stand, in the words that it used. */
+	findings: z
+		.array(z.object({ rule: z.string().max(60), severity: z.string().max(20), says: z.string().max(400) }))
+		.max(60)
 });
 export type Judgement = z.infer<typeof judgementSchema>;
 
@@ -214,6 +232,8 @@ const echoFields = z.object({
 	prepared: z.array(z.object({ task: z.string().min(1).max(120), on: dateSchema })).max(200),
 	/** Put by until its weather comes: the months, 1 to 12, in which it can be worn. */
 	hold: z.object({ months: z.array(z.int().min(1).max(12)).min(1).max(12), since: dateSchema }).optional(),
+	/** What the client answered to what was handed over, the oldest first. */
+	answers: z.array(clientAnswerSchema).max(40),
 	/** Oldest first. */
 	judgements: z.array(judgementSchema).max(400)
 });
@@ -267,6 +287,7 @@ export const freshEcho = (
 	versions: [],
 	dismissed: [],
 	prepared: [],
+	answers: [],
 	judgements: [],
 	...given
 });
@@ -320,6 +341,15 @@ function withoutElements(draft: Echo, gone: ReadonlySet<string>) {
 const eachOf = (records: unknown, now: (record: OldRecord) => OldRecord): unknown =>
 	Array.isArray(records) ? records.map((record: OldRecord) => now(record)) : records;
 
+/** What no judgement before had: pictures, findings, and what was found piece by piece. */
+const withPictures = ({ verdict, ...judgement }: OldRecord): OldRecord => ({
+	photos: [],
+	findings: [],
+	...judgement,
+	verdict:
+		typeof verdict === 'object' && verdict !== null ? { pieces: [], ...(verdict as OldRecord) } : verdict
+});
+
 /** Boards, photos and recipe of a judged reference were never shown again. */
 function withPlainReference(judgement: unknown): unknown {
 	if (typeof judgement !== 'object' || judgement === null || !('reference' in judgement)) return judgement;
@@ -337,8 +367,20 @@ export const echoType = recordType({
 	fresh: freshEcho,
 	titleOf: ({ title }: Echo) => title,
 	indexes: ['clientId', 'referenceId', 'eventId', 'createdOn'],
+	innerIds: ({ versions }: Echo) => versions.map(({ id }) => id),
 	links: [
 		ofClient<Echo>(),
+		{
+			// A picture that was judged stays, though its try-on goes. Such pictures are few: they need no index.
+			to: 'photos',
+			words: 'a picture that was judged',
+			holders: ({ judgements }: Echo) => judgements.flatMap(({ photos }) => photos),
+			owns: true,
+			whenGone: (draft: Echo, gone: ReadonlySet<string>) => {
+				for (const judgement of draft.judgements)
+					judgement.photos = judgement.photos.filter((id) => !gone.has(id));
+			}
+		},
 		{
 			to: 'references',
 			words: 'its reference, or an element of it,',
@@ -385,6 +427,15 @@ export const echoType = recordType({
 				...echo,
 				matches: eachOf(matches, (match) => ({ instead: '', ...match })),
 				extras: eachOf(extras, (extra) => ({ movesDone: [], pinned: false, ...extra }))
+			})
+		},
+		{
+			version: 10,
+			name: 'pictures-judged-and-clients-answers',
+			up: ({ judgements, ...echo }) => ({
+				answers: [],
+				...echo,
+				judgements: eachOf(judgements, withPictures)
 			})
 		}
 	]

@@ -29,6 +29,16 @@ export {
 	type Reference,
 	type ReferenceKind
 } from './reference';
+export { drillIds, freshDrillCard, type DrillCard, type DrillId } from './drill-card';
+export {
+	doesItsJob,
+	freshTryOn,
+	tryOnSchema,
+	type ElementRating,
+	type ElementSeen,
+	type TryOn
+} from './try-on';
+export { clientAnswerSchema, clientSays, type ClientAnswer, type ClientSays } from './client-answer';
 export { freshOrder, lineStates, orderSchema, type LineState, type Order, type OrderLine } from './order';
 export {
 	listingSchema,
@@ -51,6 +61,7 @@ export {
 	matchReasons,
 	verdictSchema,
 	versionKinds,
+	wouldWears,
 	type Dismissal,
 	type Echo,
 	type Extra,
@@ -74,9 +85,12 @@ export {
 export {
 	freshSettings,
 	settingsId,
+	weighedLosses,
 	weekDays,
+	type Calibration,
 	type Settings,
 	type TaughtWord,
+	type WeighedLoss,
 	type WeekDay
 } from './settings';
 export {

@@ -145,7 +145,8 @@ describe('records', () => {
 		expect(where(shopSchema, broken)[0]).toMatch(/^sizeChart\.clothes\.0\.bustCm/);
 	});
 	it('a verdict is a whole number of 0 to 100', () => {
-		const verdict = (ownRating: number) => accepts(verdictSchema, { ownRating, wouldWear: 'yes', note: '' });
+		const verdict = (ownRating: number) =>
+			accepts(verdictSchema, { ownRating, wouldWear: 'yes', note: '', pieces: [] });
 		expect([0, 100].map(verdict)).toEqual([true, true]);
 		expect([-1, 101, 50.5, NaN].map(verdict)).toEqual([false, false, false, false]);
 	});

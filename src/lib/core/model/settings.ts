@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { nameSchema, recordFields, type Id } from './basics';
+import { dateSchema, nameSchema, recordFields, type Id } from './basics';
 import { recordType } from './record-type';
 import { schoolsSchema } from './schools';
 
@@ -15,6 +15,22 @@ export const taughtWordSchema = z.object({
 	means: z.string().trim().min(1).max(80)
 });
 export type TaughtWord = z.infer<typeof taughtWordSchema>;
+
+/** Kinds of loss that a stylist may weigh otherwise than the method does. */
+export const weighedLosses = ['colour', 'shape', 'kind', 'cloth', 'detail', 'wearing', 'missing'] as const;
+export type WeighedLoss = (typeof weighedLosses)[number];
+
+/** How much each kind of loss counts for this stylist beside the method's 1, as learnt from judgements and taken on a day. */
+export const calibrationSchema = z.object({
+	factors: z.partialRecord(z.enum(weighedLosses), z.number().min(0).max(20)),
+	takenOn: dateSchema,
+	/** From so many judgements. */
+	judgements: z.int().min(1),
+	/** Mean absolute difference to judgements that were held back, in points: of the method as it is, and so weighed. */
+	errorBefore: z.number().min(0),
+	errorAfter: z.number().min(0)
+});
+export type Calibration = z.infer<typeof calibrationSchema>;
 
 export const settingsSchema = z.object({
 	...recordFields,
@@ -38,6 +54,8 @@ export const settingsSchema = z.object({
 	columns: z.record(z.string().max(120), z.string().max(40)),
 	/** Does the rail show pieces as they were photographed, where they were? As they are drawn, without. */
 	photographed: z.boolean().optional(),
+	/** Weights that fit this stylist better; without it, the method's. */
+	calibration: calibrationSchema.optional(),
 	demo: z.boolean()
 });
 export type Settings = z.infer<typeof settingsSchema>;

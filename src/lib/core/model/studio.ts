@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { dateSchema, schemaVersion } from './basics';
 import { clientType } from './client';
+import { drillCardType } from './drill-card';
 import { echoType } from './echo';
 import { eventType } from './event';
 import { fitNoteType } from './fit-note';
@@ -11,6 +12,7 @@ import { recipeType } from './recipe';
 import type { Link, RecordType, StoredRecord } from './record-type';
 import { referenceType } from './reference';
 import { settingsType } from './settings';
+import { tryOnType } from './try-on';
 import { wearType } from './wear';
 
 /** Every kind of record: the one list that storage, backup, import and deletion share. A new kind is added here. */
@@ -25,7 +27,9 @@ export const recordTypes = {
 	echoes: echoType,
 	wears: wearType,
 	fitNotes: fitNoteType,
-	orders: orderType
+	orders: orderType,
+	tryOns: tryOnType,
+	drillCards: drillCardType
 } as const;
 
 export type TableName = keyof typeof recordTypes;

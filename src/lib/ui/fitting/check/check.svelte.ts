@@ -2,6 +2,7 @@ import {
 	adaptLook,
 	checkLook,
 	extrasOf,
+	isLetStand,
 	mendsOf,
 	mistakesOf,
 	optionsOfPiece,
@@ -9,7 +10,6 @@ import {
 	wearable,
 	withChange,
 	wornPieces,
-	type Dismissal,
 	type Change,
 	type Client,
 	type Echo,
@@ -52,13 +52,7 @@ export function lookCheck(source: () => CheckSource) {
 		degree: reference.recipe?.degree
 	});
 	const raised = $derived(checkLook(worn, context));
-	const isDismissed = (finding: Finding, { rule, pieces: said }: Dismissal) =>
-		finding.rule === rule &&
-		finding.pieces.length === said.length &&
-		finding.pieces.every((id) => said.includes(id));
-	const findings = $derived(
-		raised.filter((finding) => !echo.dismissed.some((dismissal) => isDismissed(finding, dismissal)))
-	);
+	const findings = $derived(raised.filter((finding) => !isLetStand(finding, echo.dismissed)));
 	// The reference's own mistakes hang on its elements and the schools, not on what is chosen.
 	const schoolsKey = $derived(JSON.stringify(echo.schools));
 	const mistakes = $derived(mistakesOf(reference, { schools: JSON.parse(schoolsKey) as Echo['schools'] }));
@@ -88,7 +82,7 @@ export function lookCheck(source: () => CheckSource) {
 		/** Findings that the stylist let stand, and that would still be raised. */
 		get letStand() {
 			return echo.dismissed.flatMap((dismissal) => {
-				const finding = raised.find((one) => isDismissed(one, dismissal));
+				const finding = raised.find((one) => isLetStand(one, [dismissal]));
 				return finding ? [{ finding, dismissal }] : [];
 			});
 		},
