@@ -374,7 +374,7 @@ function versionsFrom(
 
 function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'references' | 'pieces'>): Echo {
 	const { head, body } = headed(read(`echoes/${file}`));
-	const [worn = '', verdict] = body.split(/^verdict:/m);
+	const [worn = '', verdict] = body.split(/^judged:/m);
 	const [lines = ''] = worn.split(/^version:/m);
 	const clientId = idOf('client', head.client ?? '');
 	const found = studio.references.find(({ id }) => id === idOf('reference', head.reference ?? ''));
@@ -397,15 +397,47 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 		...(head.limit && { spendLimit: pounds(head.limit) })
 	};
 	const made: Echo = { ...base, versions: versionsFrom(file, worn, base, found, pieces) };
-	if (!verdict) return made;
-	const [rating, wouldWear, ago, note = ''] = verdict.split('|').map((field) => field.trim());
-	const given = { ownRating: Number(rating), wouldWear: wouldWear as 'yes', note, pieces: [] };
+	const client = studio.clients.find(({ id }) => id === clientId);
+	return {
+		...made,
+		judgements: (verdict ?? '')
+			.split('\n')
+			.filter((line) => line.includes('|'))
+			.map((line) => judged(file, line, made, found, { pieces, client }))
+	};
+}
+
+/**
+ * One fitting of an echo as it was judged: `rating | would wear | days ago | note | otherwise | what the client said`, where
+ * "otherwise" is what was worn then in place of what is worn now: `element > piece; element > -`.
+ */
+function judged(
+	file: string,
+	line: string,
+	made: Echo,
+	reference: Reference,
+	{ pieces, client }: { pieces: Piece[]; client?: Client }
+): Echo['judgements'][number] {
+	const [rating, wouldWear, ago, note = '', otherwise = '', said = ''] = line
+		.split('|')
+		.map((field) => field.trim());
+	const swaps = otherwise.replaceAll(';', '\n');
+	const worn: Echo = swaps
+		? { ...made, versions: [], matches: matchesFrom(file, swaps, reference, pieces, made.matches) }
+		: made;
+	const given = {
+		ownRating: Number(rating),
+		wouldWear: wouldWear as 'yes',
+		note,
+		pieces: [],
+		...(said && { client: { wouldWear: wouldWear as 'yes', word: said } })
+	};
 	const when = {
-		id: idOf('judgement', keyOf(file)),
+		id: idOf('judgement', keyOf(file), ago ?? ''),
 		at: `${dayAt(-Number(ago))}T20:00:00.000Z`,
 		currency: 'GBP'
 	};
-	return { ...made, judgements: [judge(made, found, pieces, given, when)] };
+	return judge(worn, reference, pieces, given, when, { client });
 }
 
 /** What was tried in shops: client | days ago | shop | of | label | verdict | tight | loose | kept. */

@@ -3,17 +3,22 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { v5 } from 'uuid';
 import {
+	dayOf,
 	freshPhoto,
+	freshTryOn,
 	garmentType,
 	inOrder,
 	regionOf,
 	storedRegion,
+	wornPieces,
+	type Echo,
 	type Element,
 	type Photo,
 	type Piece,
 	type PlateBody,
 	type Reference,
-	type StudioDocument
+	type StudioDocument,
+	type TryOn
 } from '../src/lib/core/index';
 import { photograph, type Photograph } from './camera/photograph';
 
@@ -154,12 +159,62 @@ async function pieces(
 	};
 }
 
-/** The document with photographs of references and pieces, and the files of these by their content hash. */
+/** As many elements of a try-on are rated as stand first in the reference. */
+const ratedElements = 3;
+
+/**
+ * What was judged last of an echo was tried on the same day: a photograph of the client in it, with ratings of what carries the
+ * look; the judgement shows it.
+ */
+async function tryOns(
+	{ echoes, references: all, pieces: owned, clients }: StudioDocument,
+	{ keep }: Album
+): Promise<Pick<StudioDocument, 'tryOns' | 'echoes'>> {
+	const made: TryOn[] = [];
+	const shown: Echo[] = [];
+	for (const [i, echo] of echoes.entries()) {
+		const last = echo.judgements.at(-1);
+		const reference = all.find(({ id }) => id === echo.referenceId);
+		if (!last || !reference) {
+			shown.push(echo);
+			continue;
+		}
+		const worn = wornPieces(echo, owned).map(({ id, garment, moves }) => ({ id, garment, moves }));
+		const body = clients.find(({ id }) => id === echo.clientId);
+		const { id } = await keep(
+			await photograph({ worn }, body ?? {}, { seed: 120 + i, ...size }),
+			`try-on ${echo.id}`
+		);
+		const ratings = inOrder(reference.elements)
+			.slice(0, ratedElements)
+			.map((element, nth) => ({
+				elementId: element.id,
+				likeness: Math.min(100, last.verdict.ownRating + 4 - 5 * nth),
+				does: 'yes' as const,
+				change: ''
+			}));
+		made.push({
+			...freshTryOn({ id: v5(`try-on of ${echo.id}`, namespace), echoId: echo.id, on: dayOf(last.judgedAt) }),
+			rev: 1,
+			photos: [id],
+			ratings
+		});
+		const judged = { ...last, photos: [id], verdict: { ...last.verdict, pieces: ratings } };
+		shown.push({ ...echo, judgements: [...echo.judgements.slice(0, -1), judged] });
+	}
+	return { tryOns: made, echoes: shown };
+}
+
+/** The document with photographs of references, pieces and try-ons, and the files of these by their content hash. */
 export async function withPhotographs(
 	document: StudioDocument
 ): Promise<{ document: StudioDocument; files: Map<string, Uint8Array> }> {
 	const kept = album(document.writtenOn);
 	const shown = await references(document, kept);
 	const hung = await pieces(document, kept);
-	return { document: { ...document, ...hung, references: shown, photos: kept.photos }, files: kept.files };
+	const tried = await tryOns(document, kept);
+	return {
+		document: { ...document, ...hung, ...tried, references: shown, photos: kept.photos },
+		files: kept.files
+	};
 }

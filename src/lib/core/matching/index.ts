@@ -38,6 +38,7 @@ export { inOrder, moveElement, ranked } from './order';
 export { isSet, partsOfSet, takenApart } from './sets';
 export { asVersion, garmentsBetween, putTogether, sameAs, versionNow, type PutTogether } from './versions';
 export { latestArrival, unsuitableFor, type SuitabilityOptions, type Unsuitable } from './suitability';
-export { judge } from './judging';
+export { findingsOf, judge } from './judging';
+export { asTried, type AsTried } from './as-tried';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
 export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';

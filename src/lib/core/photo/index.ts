@@ -4,6 +4,8 @@
  * brings a parser of its own.
  */
 export { bodyScale, type BodyScale } from './body-marks';
+export { expectedSpot } from './expected-spot';
+export { frameStands, placedIn, poseAdvice, stoodOn, type PoseAdvice, type Stood } from './side-by-side';
 export { levelsAt, maskOfNodes, nodesInBox, nodesInMiddle, type Levels, type ReadyPhoto } from './click';
 export { colourOf, type MeasuredColour } from './colour-of';
 export {

@@ -48,6 +48,7 @@
 				'/fitting/x/beside',
 				'/fitting/x/lookbook',
 				'/fitting/x/hunting',
+				'/fitting/x/try-on',
 				'/clients/x',
 				'/references/x',
 				'/recipes/x'

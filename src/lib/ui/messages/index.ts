@@ -18,6 +18,7 @@ import { references } from './references';
 import { schools } from './schools';
 import { studio } from './studio';
 import { table } from './table';
+import { tryOn } from './try-on';
 import { wardrobe } from './wardrobe';
 import { frame } from './frame';
 
@@ -44,5 +45,6 @@ export const m = {
 	hunting,
 	lookbook,
 	studio,
+	tryOn,
 	keySheet
 };

@@ -63,6 +63,7 @@
 	</form>
 	<div class="row actions">
 		<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
+		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/try-on">{m.tryOn.toTryOn}</Button>
 		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button
 		>
 		<Button size="small" kind="ghost" href="/plan?looks={table.echo.id}">{m.plan.planThis}</Button>

@@ -1,18 +1,37 @@
 <script lang="ts">
-	import { RadioButton, RadioButtonGroup, TextArea, TextInput } from 'carbon-components-svelte';
-	import { momentInWords, verdictSchema, type Echo, type Item, type Verdict } from '$lib/core';
+	import {
+		RadioButton,
+		RadioButtonGroup,
+		Select,
+		SelectItem,
+		TextArea,
+		TextInput
+	} from 'carbon-components-svelte';
+	import {
+		dayInWords,
+		verdictSchema,
+		wouldWears,
+		type Echo,
+		type Item,
+		type TryOn,
+		type Verdict
+	} from '$lib/core';
 	import { judgeEcho } from '$lib/store/echoes';
+	import { chosenIn } from '../../frame/chosen';
 	import { notices } from '../../frame/notices.svelte';
 	import { formDraft } from '../../frame/form.svelte';
 	import FormDialog from '../../frame/FormDialog.svelte';
 	import { m } from '../../messages';
+	import Judgements from './Judgements.svelte';
 
 	interface Props {
 		open: boolean;
 		echo: Echo;
 		titleOf: (item: Item) => string;
+		/** The try-on that it is judged by: the last one. */
+		tryOn: TryOn | undefined;
 	}
-	let { open = $bindable(false), echo, titleOf }: Props = $props();
+	let { open = $bindable(false), echo, titleOf, tryOn }: Props = $props();
 
 	/** Where the echo is better or worse than the reference, and why: what was noted piece by piece. */
 	const besides = $derived(
@@ -25,20 +44,26 @@
 		rating: string;
 		wouldWear: Verdict['wouldWear'];
 		note: string;
+		/** Empty where the client was not asked. */
+		clientWould: string;
+		clientWord: string;
 	}
 	const form = formDraft<Draft>({
 		key: () => `verdict/${echo.id}`,
-		begin: () => ({ rating: '', wouldWear: 'yes', note: '' })
+		begin: () => ({ rating: '', wouldWear: 'yes', note: '', clientWould: '', clientWord: '' })
 	});
 	const draft = $derived(form.value);
 	let tried = $state(false);
 
 	const verdict = $derived.by(() => {
-		const { rating, wouldWear, note } = draft;
+		const { rating, wouldWear, note, clientWord } = draft;
+		const clientWould = wouldWears.find((one) => one === draft.clientWould);
 		return verdictSchema.safeParse({
 			ownRating: rating.trim() === '' ? undefined : Number(rating),
 			wouldWear,
-			note
+			note,
+			pieces: tryOn?.ratings ?? [],
+			...(clientWould && { client: { wouldWear: clientWould, word: clientWord.trim() } })
 		});
 	});
 
@@ -62,6 +87,10 @@
 	onopen={() => (tried = false)}
 	onsave={save}
 >
+	<p class="soft">
+		{#if tryOn}{m.tryOn.withTryOn(dayInWords(tryOn.on), tryOn.photos.length, tryOn.ratings.length)}
+		{:else}{m.tryOn.withoutTryOn} <a href="/fitting/{echo.id}/try-on">{m.tryOn.toTryOn}</a>{/if}
+	</p>
 	{#if besides.length > 0}
 		<ul aria-label={m.fitting.pieceByPiece}>
 			{#each besides as { id, what, is, why } (id)}
@@ -83,20 +112,21 @@
 				labelText={label}
 			/>{/each}
 	</RadioButtonGroup>
-	<TextArea rows={4} maxlength={4000} labelText={m.fitting.verdictNote} bind:value={draft.note} />
+	<TextArea rows={3} maxlength={4000} labelText={m.fitting.verdictNote} bind:value={draft.note} />
+	<Select
+		labelText={m.tryOn.clientWould}
+		selected={draft.clientWould}
+		on:change={(event) => (draft.clientWould = chosenIn(event))}
+	>
+		<SelectItem value="" text={m.tryOn.notAsked} />
+		{#each wouldWears as one (one)}<SelectItem value={one} text={m.fitting.wouldWearIt[one]} />{/each}
+	</Select>
+	{#if draft.clientWould !== ''}
+		<TextInput labelText={m.tryOn.clientWord} maxlength={400} bind:value={draft.clientWord} />
+	{/if}
 	{#if echo.judgements.length > 0}
 		<h3>{m.fitting.history}</h3>
-		<ul>
-			{#each [...echo.judgements].reverse() as judgement (judgement.id)}
-				<li>
-					{momentInWords(judgement.judgedAt)}: {m.fitting.judged(
-						Math.round(judgement.score),
-						judgement.verdict.ownRating
-					)};
-					{m.fitting.wouldWearIt[judgement.verdict.wouldWear]}. {judgement.verdict.note}
-				</li>
-			{/each}
-		</ul>
+		<Judgements {echo} />
 	{/if}
 </FormDialog>
 

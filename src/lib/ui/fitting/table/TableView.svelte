@@ -3,7 +3,8 @@
 	import { Button, Modal } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { statesOf } from '$lib/core';
-	import { anotherEcho } from '$lib/store/echoes';
+	import { anotherEcho, latestTryOn } from '$lib/store/echoes';
+	import { live } from '$lib/store/live.svelte';
 	import Confirm from '../../frame/Confirm.svelte';
 	import { perform, performTold } from '../../frame/perform';
 	import { m } from '../../messages';
@@ -33,6 +34,10 @@
 	const view = plateView();
 	const hand = tableHand(table, { askWhy: () => (asked = true), showExtras: () => (side = 'more') });
 
+	const tryOn = live(() => {
+		const { id } = echo;
+		return async () => ({ found: await latestTryOn(id) });
+	});
 	let judging = $state(false);
 	let asking = $state(false);
 	let editing = $state(false);
@@ -170,7 +175,7 @@
 	{/if}
 </div>
 <HandMenu {hand} {room} />
-<VerdictForm bind:open={judging} {echo} titleOf={table.titleOf} />
+<VerdictForm bind:open={judging} {echo} titleOf={table.titleOf} tryOn={tryOn.value?.found} />
 <EchoForm bind:open={editing} {echo} />
 <VersionForm bind:open={keeping} {echo} />
 {#if table.selected}

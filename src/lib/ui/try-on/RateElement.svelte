@@ -1,0 +1,175 @@
+<script lang="ts">
+	import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+	import {
+		asTried,
+		besides,
+		doesItsJob,
+		lengthInWords,
+		type Client,
+		type ElementRating,
+		type ElementSeen,
+		type LengthUnit,
+		type Match,
+		type SheetLine
+	} from '$lib/core';
+	import { chosenIn } from '../frame/chosen';
+	import { m } from '../messages';
+
+	interface Props {
+		line: SheetLine;
+		/** The thing's own length in cm, where it was measured. */
+		lengthCm?: number;
+		rating?: ElementRating;
+		seen?: ElementSeen;
+		client: Client;
+		units: LengthUnit;
+		/** Is a click on the picture taken for it? */
+		pointing: boolean;
+		canMeasure: boolean;
+		onrate: (rating: ElementRating) => void;
+		onbeside: (is: NonNullable<Match['beside']>['is'] | undefined) => void;
+		onmeasure: () => void;
+	}
+	let {
+		line,
+		lengthCm,
+		rating,
+		seen,
+		client,
+		units,
+		pointing,
+		canMeasure,
+		onrate,
+		onbeside,
+		onmeasure
+	}: Props = $props();
+
+	const [worn] = $derived(line.worn);
+	const title = $derived(line.worn.map((one) => one.title).join(', '));
+	const told = $derived(
+		worn && seen ? asTried({ garment: worn.garment, lengthCm }, seen, client.measurements) : []
+	);
+	const given = $derived<ElementRating>(rating ?? { elementId: line.elementId, change: '' });
+	// As text, so that another change to the try-on leaves what is being typed.
+	const keptLikeness = $derived(given.likeness?.toString() ?? '');
+	let likeness = $derived(keptLikeness);
+	const bad = $derived(likeness.trim() !== '' && !/^(100|[1-9]?\d)$/.test(likeness.trim()));
+	const keptWords = $derived(given.change);
+	let words = $derived(keptWords);
+
+	function saveLikeness() {
+		const next = likeness.trim() === '' ? undefined : Number(likeness);
+		if (bad || next === given.likeness) return;
+		const { likeness: _before, ...rest } = given;
+		onrate(next === undefined ? rest : { ...rest, likeness: next });
+	}
+	function saveDoes(chosen: string) {
+		const does = doesItsJob.find((one) => one === chosen);
+		const { does: _before, ...rest } = given;
+		onrate(does ? { ...rest, does } : rest);
+	}
+	const saveWords = () => {
+		if (words.trim() !== given.change) onrate({ ...given, change: words.trim() });
+	};
+	const onEnter = (act: () => void) => (event: CustomEvent | KeyboardEvent) => {
+		if ('key' in event && event.key === 'Enter') act();
+	};
+</script>
+
+<li>
+	<p>
+		<strong>{title || m.lookbook.states[line.state === 'items' ? 'gap' : line.state]}</strong>
+		<span class="soft">{line.asked}</span>
+	</p>
+	{#if worn}
+		<div class="fields">
+			<TextInput
+				size="sm"
+				inputmode="numeric"
+				labelText={m.tryOn.likeness}
+				bind:value={likeness}
+				invalid={bad}
+				invalidText={m.tryOn.likenessBad}
+				on:blur={saveLikeness}
+				on:keydown={onEnter(saveLikeness)}
+			/>
+			<Select
+				size="sm"
+				labelText={m.tryOn.does}
+				selected={given.does ?? 'open'}
+				on:change={(event) => saveDoes(chosenIn(event))}
+			>
+				{#each ['open', ...doesItsJob] as one (one)}<SelectItem
+						value={one}
+						text={m.tryOn.doesIt[one]}
+					/>{/each}
+			</Select>
+			<Select
+				size="sm"
+				labelText={m.tryOn.beside}
+				selected={line.beside?.is ?? 'open'}
+				on:change={(event) => onbeside(besides.find((one) => one === chosenIn(event)))}
+			>
+				<SelectItem value="open" text={m.tryOn.besideOpen} />
+				{#each besides as one (one)}<SelectItem value={one} text={m.tryOn.isBeside[one]} />{/each}
+			</Select>
+		</div>
+		<TextInput
+			size="sm"
+			labelText={m.tryOn.change}
+			maxlength={200}
+			bind:value={words}
+			on:blur={saveWords}
+			on:keydown={onEnter(saveWords)}
+		/>
+		<div class="seen">
+			{#if canMeasure}
+				<Button size="small" kind={pointing ? 'tertiary' : 'ghost'} on:click={onmeasure}
+					>{m.tryOn.measureShort}<span class="visually-hidden">: {title}</span></Button
+				>
+			{/if}
+			{#if told.length > 0}
+				<span class="told">
+					{#each told as one (one.kind)}
+						{#if one.kind === 'colour'}
+							<i data-colour style:background={one.planned} title={m.tryOn.reference}></i><i
+								data-colour
+								style:background={one.measured}
+								title={m.tryOn.tried}
+							></i>
+						{/if}
+						<span>{m.tryOn.asMeasured(one, (cm) => lengthInWords(cm, units))}</span>
+					{/each}
+				</span>
+			{/if}
+		</div>
+	{/if}
+</li>
+
+<style>
+	li {
+		display: grid;
+		gap: 0.4rem;
+		padding: 0.75rem 0;
+		border-top: 1px solid var(--line);
+		font-size: var(--step-0);
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(7.5rem, 1fr));
+		gap: 0.5rem;
+		align-items: end;
+	}
+	.seen,
+	.told {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.25rem 0.5rem;
+		align-items: center;
+	}
+	i {
+		width: 1rem;
+		height: 1rem;
+		border: 1px solid var(--line-strong);
+	}
+</style>

@@ -1,0 +1,106 @@
+<script lang="ts">
+	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import { dayInWords, type Photo, type TryOn, type Version } from '$lib/core';
+	import { chosenIn } from '../frame/chosen';
+	import { performTold } from '../frame/perform';
+	import { m } from '../messages';
+	import PhotoThumb from '../photos/PhotoThumb.svelte';
+
+	interface Props {
+		/** All try-ons of the echo, the oldest first, and the one that is looked at. */
+		all: readonly TryOn[];
+		tryOn: TryOn | undefined;
+		pictures: readonly Photo[];
+		picture: Photo | undefined;
+		versions: readonly Version[];
+		onchoose: (id: string) => void;
+		onbegin: () => void;
+		onpicture: (id: string) => void;
+		onversion: (id: string) => void;
+		onremove: () => void;
+	}
+	let { all, tryOn, pictures, picture, versions, onchoose, onbegin, onpicture, onversion, onremove }: Props =
+		$props();
+</script>
+
+{#if tryOn}
+	<div class="row">
+		{#if all.length > 1}
+			<Select
+				size="sm"
+				inline
+				labelText={m.tryOn.which}
+				selected={tryOn.id}
+				on:change={(event) => onchoose(chosenIn(event))}
+			>
+				{#each all as one, i (one.id)}<SelectItem
+						value={one.id}
+						text="{i + 1}. {dayInWords(one.on)}"
+					/>{/each}
+			</Select>
+		{/if}
+		{#if versions.length > 0}
+			<Select
+				size="sm"
+				inline
+				labelText={m.tryOn.version}
+				selected={tryOn.versionId ?? ''}
+				on:change={(event) => onversion(chosenIn(event))}
+			>
+				<SelectItem value="" text={m.tryOn.wornNow} />
+				{#each versions as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
+			</Select>
+		{/if}
+		<Button size="small" kind="ghost" on:click={onbegin}>{m.tryOn.another}</Button>
+		<Button size="small" kind="ghost" on:click={onremove}>{m.tryOn.remove}</Button>
+	</div>
+	{#if pictures.length === 0}<p class="soft">{m.tryOn.noPicture}</p>{:else}
+		<div class="row">
+			<ul aria-label={m.tryOn.pictures}>
+				{#each pictures as photo, i (photo.id)}
+					<li>
+						<button
+							aria-current={photo === picture ? 'true' : undefined}
+							aria-label={m.tryOn.choose(i + 1)}
+							onclick={() => onpicture(photo.id)}
+						>
+							<PhotoThumb {photo} alt="" />
+						</button>
+					</li>
+				{/each}
+			</ul>
+			<Button
+				size="small"
+				kind="ghost"
+				on:click={() => {
+					if (picture) void performTold(m.photos.gone, (writer) => writer.remove('photos', picture.id));
+				}}>{m.tryOn.removePicture}</Button
+			>
+		</div>
+	{/if}
+{:else}
+	<p>{m.tryOn.none}</p>
+	<div class="row"><Button size="small" kind="tertiary" on:click={onbegin}>{m.tryOn.begin}</Button></div>
+{/if}
+
+<style>
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem;
+		list-style: none;
+	}
+	li button {
+		width: 3.2rem;
+		height: 4.2rem;
+		padding: 0;
+		border: 1px solid var(--line);
+		cursor: pointer;
+	}
+	li button[aria-current] {
+		outline: 2px solid var(--accent);
+	}
+	.row {
+		align-items: center;
+	}
+</style>
