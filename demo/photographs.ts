@@ -3,7 +3,6 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { v5 } from 'uuid';
 import {
-	dayOf,
 	freshPhoto,
 	freshTryOn,
 	garmentType,
@@ -194,7 +193,7 @@ async function tryOns(
 				change: ''
 			}));
 		made.push({
-			...freshTryOn({ id: v5(`try-on of ${echo.id}`, namespace), echoId: echo.id, on: dayOf(last.judgedAt) }),
+			...freshTryOn({ id: v5(`try-on of ${echo.id}`, namespace), echoId: echo.id, on: last.judgedAt.slice(0, 10) }),
 			rev: 1,
 			photos: [id],
 			ratings

@@ -1,5 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { canAnswer, garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import {
 	alsoSaid,
@@ -127,13 +127,15 @@ class ClauseBuilder {
 		if (!head || !own || next.breakBefore) return false;
 		const slot = slotOfHead(head);
 		const type = senseOf(head.span, 'type');
-		// "chunky-knit cream jumper": the cloth is said first, and more of the same garment after it.
-		const clothFirst =
-			sensesOf(head.span, 'facet').some(({ facet }) => facet === 'material' || facet === 'texture') &&
+		// "chunky-knit cream jumper", "flat tan loafers": a feature is said first, and more of the same garment after it.
+		const featureFirst =
+			sensesOf(head.span, 'facet').some(
+				({ facet }) => facet === 'material' || facet === 'texture' || typeHasFacet(own.type, facet)
+			) &&
 			type !== undefined &&
 			canAnswer(type.type, own.type) &&
 			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
-		if ((parts.at(-1) !== head || head.at !== at - 1) && !clothFirst) return false;
+		if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return false;
 		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
 		else if (slot && type && owns.some((one) => slotsMeetOf(type.type, one.type))) this.unname('kind');

@@ -1,0 +1,34 @@
+/** Sought colour | the nearer | the farther, as #rrggbb: invented; a test measures each (CIEDE2000). */
+export const colourSet = `
+#1b2440 | #25304f | #2a2440
+#5e1526 | #6f2030 | #5e2a15
+#12402f | #1f5240 | #2f4012
+#c9a227 | #d2b04a | #c98a27
+#f3ead8 | #efe2c8 | #f6f7f9
+#8a8d92 | #9a9ca0 | #8f8a7d
+#b5452f | #c2563e | #b52f4a
+#d9b7c4 | #e2c6d0 | #cdb7d9
+#6b4a32 | #7a5940 | #6b3a32
+#2f5d8a | #41709c | #2f7d8a
+#d2691e | #dc7d3c | #d2451e
+#4a3a5e | #5a4a6e | #5e3a52
+#e8d36a | #eedd8c | #dfe86a
+#3d4a2a | #4d5b38 | #4a402a
+#a23b72 | #b05084 | #a23b4e
+#7fb7be | #95c4ca | #7fbea0
+`;
+/** Warm or cool of one family: colour | warm or cool | the other | how it is told. */
+export const undertoneSet = `
+#b3202a | warm | #a31545 | Red that leans to orange is warm, to blue cool.
+#a31545 | cool | #b3202a | Red that leans to blue is cool.
+#f4e9d2 | warm | #f2f4f8 | White with yellow in it is warm; ivory is not white.
+#f2f4f8 | cool | #f4e9d2 | White with blue in it is cool.
+#8b8378 | warm | #7f868d | Grey with brown in it is warm.
+#7f868d | cool | #8b8378 | Grey with blue in it is cool.
+#d98a6a | warm | #d77a9b | Pink that leans to orange is warm: coral, peach.
+#d77a9b | cool | #d98a6a | Pink that leans to blue is cool: rose.
+#6f7a1e | warm | #1e7a5c | Green with yellow in it is warm: olive, moss.
+#1e7a5c | cool | #6f7a1e | Green with blue in it is cool: emerald.
+#5f3a24 | warm | #4a3a3c | Brown with red and yellow in it is warm.
+#4a3a3c | cool | #5f3a24 | Brown with grey in it is cool.
+`;
