@@ -10,7 +10,14 @@ import {
 	type Studio,
 	type StudioDocument
 } from '../core';
-import { openInWorker, packInWorker, type OpenedBackup } from '../workers/archive';
+import {
+	openInWorker,
+	packInWorker,
+	sealInWorker,
+	unsealInWorker,
+	type OpenedBackup
+} from '../workers/archive';
+import { isSealed } from '../workers/sealing';
 import { moment, today } from './clock';
 import { database, recordTables, type PhotoBytes, type StudioDatabase } from './database';
 import { studioWasReplaced } from './kept';
@@ -87,10 +94,14 @@ async function* storedPhotos(photos: Studio['photos'], db: StudioDatabase) {
 	}
 }
 
-/** The studio as a backup file; `onProgress` gets shares 0..1. */
+/**
+ * The studio as a backup file, under a passphrase where one is given; `onProgress` gets shares 0..1, for packing and for sealing
+ * anew.
+ */
 export async function backUpStudio(
 	onProgress: (share: number) => void,
 	signal?: AbortSignal,
+	passphrase?: string,
 	db: StudioDatabase = database
 ): Promise<{ blob: Blob; name: string }> {
 	const studio = await readStudio(db);
@@ -100,7 +111,9 @@ export async function backUpStudio(
 		onProgress,
 		signal
 	);
-	return { blob, name: `prime-echo-${today()}.zip` };
+	const name = `prime-echo-${today()}`;
+	if (passphrase === undefined) return { blob, name: `${name}.zip` };
+	return { blob: await sealInWorker(blob, passphrase, onProgress, signal), name: `${name}.sealed` };
 }
 
 /** Remembers that a backup was taken. */
@@ -114,6 +127,19 @@ export const lastBackup = async (db: StudioDatabase = database): Promise<string 
 export async function readBackup(file: Blob, signal?: AbortSignal): Promise<Read<OpenedBackup>> {
 	if (file.size === 0) return { ok: false, message: 'The file is empty.', problems: [] };
 	return openInWorker(file, signal);
+}
+
+/** Is a file under a passphrase? */
+export const needsPassphrase = (file: Blob): Promise<boolean> => isSealed(file);
+
+/** Reads and checks a backup that is under a passphrase; changes nothing. */
+export async function readSealedBackup(
+	file: Blob,
+	passphrase: string,
+	signal?: AbortSignal
+): Promise<Read<OpenedBackup>> {
+	const opened = await unsealInWorker(file, passphrase, signal);
+	return opened.ok ? openInWorker(opened.value, signal) : opened;
 }
 
 /** Puts a backup that was read in place of the present studio: photos first, one by one, then all records at once. */

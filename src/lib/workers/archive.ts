@@ -50,6 +50,18 @@ export const openInWorker = (file: Blob, signal?: AbortSignal): Promise<Read<Ope
 		return { ok: true, value: { document: read.value, photos, close } };
 	}, signal);
 
+/** Puts a file under a passphrase off the main thread; `onProgress` gets shares 0..1. */
+export const sealInWorker = (
+	file: Blob,
+	passphrase: string,
+	onProgress: (share: number) => void,
+	signal?: AbortSignal
+): Promise<Blob> => inArchiveWorker((worker) => worker.seal(file, passphrase, proxy(onProgress)), signal);
+
+/** Takes a file out from under its passphrase off the main thread. */
+export const unsealInWorker = (file: Blob, passphrase: string, signal?: AbortSignal): Promise<Read<Blob>> =>
+	inArchiveWorker(async (worker): Promise<Read<Blob>> => worker.unseal(file, passphrase), signal);
+
 /** Starts the worker before it is needed, so that a backup can be made with the server stopped. */
 export const readyArchive = (): Promise<void> =>
 	inArchiveWorker((worker) => worker.ready()).catch(() => undefined);

@@ -2,6 +2,7 @@
 import { expose, proxy } from 'comlink';
 import { openArchive, openBackup, type OpenedArchive, type Read } from '../core/exchange';
 import type { StudioDocument } from '../core/model';
+import { seal, unseal } from './sealing';
 
 type PhotoStream = ReturnType<OpenedArchive['photos']>;
 
@@ -23,6 +24,12 @@ const archive = {
 		opened.set(++last, { archive: backup.value, photos: backup.value.photos() });
 		return { read: { ok: true, value: backup.value.document }, number: last };
 	},
+
+	/** A file put under a passphrase; `onProgress` gets shares 0..1. */
+	seal: (file: Blob, passphrase: string, onProgress: (share: number) => void): Promise<Blob> =>
+		seal(file, passphrase, onProgress),
+	/** A file taken out from under its passphrase. */
+	unseal: (file: Blob, passphrase: string): Promise<Read<Blob>> => unseal(file, passphrase),
 
 	/** The next photo of an open backup; undefined after the last. */
 	async nextPhoto(number: number): Promise<{ hash: string; bytes: Blob } | undefined> {

@@ -84,9 +84,7 @@ describe('the sets', () => {
 			const phrases = outfit.split(';').map((one) => one.trim());
 			const odd = phrases.findIndex((one) => one.startsWith('*'));
 			const look = phrases.map((one, i) => {
-				const [{ garment, moves }] = readLook(one.replace('*', '').trim()).elements as [
-					{ garment: Parameters<typeof checkLook>[0][number]['garment']; moves: [] }
-				];
+				const { garment, moves } = readLook(one.replace('*', '').trim()).elements[0]!;
 				return { id: String(i), title: one, garment, moves };
 			});
 			const found = checkLook(look, {}).filter(({ severity }) => severity !== 'praise');

@@ -196,4 +196,9 @@ export function questionsOf(drill: DrillId): readonly DrillQuestion[] {
 	return questions;
 }
 
-export const allQuestions = (): DrillQuestion[] => drillIds.flatMap((drill) => [...questionsOf(drill)]);
+/** The questions of all drills, one of each in turn, so that a day has something of everything. */
+export function allQuestions(): DrillQuestion[] {
+	const all = drillIds.map(questionsOf);
+	const longest = Math.max(...all.map(({ length }) => length));
+	return Array.from({ length: longest }, (_, i) => all.flatMap((questions) => questions[i] ?? [])).flat();
+}

@@ -28,6 +28,8 @@
 		['/fitting', m.places.fitting],
 		['/plan', m.places.plan],
 		['/orders', m.places.orders],
+		['/ledger', m.places.ledger],
+		['/eye', m.places.eye],
 		['/studio', m.places.studio]
 	] as const;
 	const here = (href: string) =>
@@ -49,6 +51,7 @@
 				'/fitting/x/lookbook',
 				'/fitting/x/hunting',
 				'/fitting/x/try-on',
+				'/eye/drills',
 				'/clients/x',
 				'/references/x',
 				'/recipes/x'

@@ -11,6 +11,8 @@ export const frame = {
 		fitting: 'Fitting table',
 		plan: 'Plan',
 		orders: 'Orders',
+		ledger: 'Ledger',
+		eye: 'Eye',
 		studio: 'Studio'
 	},
 	skip: 'Skip to the work',

@@ -2,6 +2,7 @@
 import { clients } from './clients';
 import { welcome, desk } from './desk';
 import { events } from './events';
+import { eye } from './eye';
 import { fit } from './fit';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
@@ -28,6 +29,7 @@ export const m = {
 	desk,
 	clients,
 	events,
+	eye,
 	fit,
 	wardrobe,
 	orders,

@@ -1,6 +1,13 @@
 <script lang="ts">
-	import { Button, FileUploaderButton, InlineNotification, ProgressBar } from 'carbon-components-svelte';
-	import { readBackup, restoreBackup } from '$lib/store/studio';
+	import {
+		Button,
+		FileUploaderButton,
+		InlineNotification,
+		Modal,
+		ProgressBar,
+		TextInput
+	} from 'carbon-components-svelte';
+	import { needsPassphrase, readBackup, readSealedBackup, restoreBackup } from '$lib/store/studio';
 	import type { OpenedBackup } from '$lib/workers/archive';
 	import { CancelledError } from '$lib/workers/session';
 	import Confirm from '../frame/Confirm.svelte';
@@ -18,14 +25,29 @@
 	let refusal = $state.raw<{ message: string; problems: string[] } | undefined>();
 	let asking = $state(false);
 
+	/** A file that waits for its passphrase. */
+	let sealed = $state.raw<File | undefined>();
+	let passphrase = $state('');
+
 	async function choose(files: readonly File[]) {
 		const [file] = files;
 		if (!file) return;
 		refusal = undefined;
+		if (await needsPassphrase(file).catch(() => false)) sealed = file;
+		else await openFile(file, (signal) => readBackup(file, signal));
+	}
+	async function unseal() {
+		const file = sealed;
+		const given = passphrase;
+		sealed = undefined;
+		passphrase = '';
+		if (file) await openFile(file, (signal) => readSealedBackup(file, given, signal));
+	}
+	async function openFile(file: File, open: (signal: AbortSignal) => ReturnType<typeof readBackup>) {
 		reading = true;
 		calledOff = new AbortController();
 		try {
-			const result = await readBackup(file, calledOff.signal);
+			const result = await open(calledOff.signal);
 			if (result.ok) {
 				read = { name: file.name, backup: result.value };
 				asking = true;
@@ -63,13 +85,13 @@
 		<ProgressBar size="sm" labelText={m.studio.reading} />
 		<Button size="small" kind="ghost" on:click={() => calledOff?.abort()}>{m.cancel}</Button>
 	{:else}
-		{#key read}
+		{#key [read, sealed]}
 			<FileUploaderButton
 				size="small"
 				kind="tertiary"
 				disableLabelChanges
 				labelText={m.studio.choose}
-				accept={['.zip']}
+				accept={['.zip', '.sealed']}
 				on:change={({ detail }) => void choose(detail)}
 			/>
 		{/key}
@@ -88,6 +110,26 @@
 		</InlineNotification>
 	{/if}
 </section>
+<Modal
+	size="xs"
+	bind:open={() => sealed !== undefined, (open) => (sealed = open ? sealed : undefined)}
+	modalHeading={m.studio.sealedAsk}
+	primaryButtonText={m.studio.unseal}
+	primaryButtonDisabled={passphrase === ''}
+	secondaryButtonText={m.cancel}
+	selectorPrimaryFocus="#sealed-passphrase"
+	on:click:button--secondary={() => (sealed = undefined)}
+	on:submit={() => void unseal()}
+>
+	<p>{m.studio.sealedText(sealed?.name.slice(0, 60) ?? '')}</p>
+	<TextInput
+		id="sealed-passphrase"
+		type="password"
+		autocomplete="current-password"
+		labelText={m.studio.passphrase}
+		bind:value={passphrase}
+	/>
+</Modal>
 <Confirm
 	bind:open={
 		() => asking,

@@ -67,7 +67,8 @@
 			units: settings.value.found?.units ?? 'cm',
 			fitNotes: fitNotes.value ?? [],
 			wornIds,
-			event: event.value?.found
+			event: event.value?.found,
+			calibration: settings.value.found?.calibration
 		};
 	});
 	/** The echo, once all that lies on its table is there too; an echo that is gone is an answer as well. */

@@ -72,6 +72,9 @@
 		<div>
 			<strong>{band.label}</strong>
 			<p class="soft">{band.sentence}</p>
+			{#if table.ownScore !== undefined}<p class="small">
+					<a href="/eye">{m.eye.ownScore(Math.round(table.ownScore))}</a>
+				</p>{/if}
 			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
 			{#each undressed as { measured } (measured)}<p class="small undressed">
 					{m.fitting.undressed(measured)}

@@ -12,6 +12,9 @@ import {
 	winBacks,
 	withPostage,
 	wornIn,
+	lostByGroup,
+	weighedScore,
+	type Calibration,
 	type Client,
 	type Echo,
 	type Element,
@@ -52,6 +55,8 @@ export interface OnTable {
 	wornIds: ReadonlySet<string>;
 	/** What the echo is for. */
 	event?: Event;
+	/** Weights that fit this stylist, where some were taken. */
+	calibration?: Calibration;
 }
 
 /** The fitting table's state: the chosen rung, its tray, the score, and what can be done. */
@@ -168,6 +173,11 @@ export function fittingTable(onTable: () => OnTable) {
 		point: (id: string | undefined) => (pointedId = id),
 		get score() {
 			return score;
+		},
+		/** The score under the stylist's own weights; undefined while the method's are in use. */
+		get ownScore() {
+			const { calibration } = onTable();
+			return calibration && weighedScore(lostByGroup(score.losses), calibration.factors);
 		},
 		get spend() {
 			return spend;
