@@ -16,6 +16,8 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
+		// Journeys meet the server; those of what is kept without it say so.
+		serviceWorkers: 'block',
 		actionTimeout: 25_000,
 		// What was done, step by step, and how it looked in the end; a copy of the page at every step costs a third of the time.
 		trace: { mode: 'retain-on-failure', snapshots: false, screenshots: false },

@@ -1,4 +1,5 @@
 // Builds the demo and the app, unless the last build was of this very state.
+import { readdirSync, writeFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { fingerprint, run, setUp, unlessDone } from './setup.mjs';
 
@@ -7,11 +8,24 @@ const sources = [
 	'static/favicon.svg',
 	'demo',
 	'package-lock.json',
+	'scripts/build.mjs',
+	'scripts/policy.mjs',
 	'svelte.config.js',
 	'vite.config.ts',
 	'vite.thread.config.ts',
 	'tsconfig.json'
 ];
+
+/**
+ * Lists what the service worker keeps: everything that was built for the browser. Kit's own list leaves out what workers are
+ * made of.
+ */
+function listKept() {
+	const parts = readdirSync('build/client/_app/immutable', { recursive: true, withFileTypes: true })
+		.filter((entry) => entry.isFile() && !/\.(br|gz)$/.test(entry.name))
+		.map((entry) => `/${entry.parentPath.replace('build/client/', '')}/${entry.name}`);
+	writeFileSync('build/client/kept.json', JSON.stringify(parts.sort()));
+}
 
 export function build() {
 	setUp();
@@ -20,6 +34,7 @@ export function build() {
 		run('npx', ['--no-install', 'tsx', 'demo/build.ts']);
 		run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
 		run('npx', ['--no-install', 'vite', 'build', '--config', 'vite.thread.config.ts', '--logLevel', 'warn']);
+		listKept();
 	});
 }
 

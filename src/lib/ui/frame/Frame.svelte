@@ -15,6 +15,7 @@
 	import KeySheet from './KeySheet.svelte';
 	import StoreGate from './StoreGate.svelte';
 	import { isTyping } from './keys';
+	import { keepApp } from './kept-app';
 	import Notices from './Notices.svelte';
 	import { redoLast, undoLast } from './perform';
 
@@ -42,6 +43,8 @@
 	}
 	/** Once the first view has settled: what the other places need is fetched, so that they open with the server stopped too. */
 	const settledMs = 4000;
+	/** Puts a newer version of the app in place of this one; undefined while there is none. */
+	let takeOver = $state.raw<(() => void) | undefined>();
 	onMount(() => {
 		void lookAround();
 		const later = setTimeout(async () => {
@@ -60,6 +63,7 @@
 				[...places.map(([href]) => href), ...inside].map((href) => preloadCode(href).catch(() => undefined))
 			);
 			await readyArchive();
+			await keepApp((newer) => (takeOver = newer)).catch(() => undefined);
 		}, settledMs);
 		return () => clearTimeout(later);
 	});
@@ -106,6 +110,10 @@
 	</nav>
 	<Notices />
 	<div class="tools">
+		{#if takeOver}
+			<Button kind="tertiary" size="small" title={m.newVersionText} on:click={takeOver}>{m.newVersion}</Button
+			>
+		{/if}
 		<Button
 			kind="ghost"
 			size="small"

@@ -58,6 +58,8 @@ export const frame = {
 		setLimit: 'Set the spend limit',
 		tookLimitOff: 'Took the spend limit off'
 	},
+	newVersion: 'Take the newer version',
+	newVersionText: 'A newer Prime Echo is ready. The page is loaded anew; what is typed in a form stays.',
 	keys: 'Keys',
 	save: 'Save',
 	cancel: 'Cancel',
