@@ -23,3 +23,4 @@ export * from './photo';
 export * from './budget';
 export * from './orders';
 export * from './calibration';
+export * from './hand-over';
