@@ -24,3 +24,4 @@ export * from './budget';
 export * from './orders';
 export * from './calibration';
 export * from './hand-over';
+export * from './ledger';

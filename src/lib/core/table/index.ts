@@ -13,3 +13,4 @@ export {
 	type RowProblem,
 	type TableField
 } from './pieces-table';
+export { csvOf } from './csv';

@@ -1,5 +1,6 @@
 /** A rail as a table: out to a spreadsheet and in again (CSV by RFC 4180, tabs as well). */
 import Papa from 'papaparse';
+import { formula } from './csv';
 import * as z from 'zod';
 import { garmentInWords } from '../closeness/words';
 import { configurationSchema, partSchema } from '../model/piece';
@@ -37,8 +38,6 @@ export interface RawTable {
 
 /** As many rows as are taken at once. */
 export const mostRows = 5000;
-/** A spreadsheet would run these as formulas; they are written with an apostrophe before them. */
-const formula = /^'*[=+\-@\t\r]/;
 const neutralised = /^'(?='*[=+\-@\t\r])/;
 
 /** Takes a file or what was pasted apart into columns and rows; commas, semicolons and tabs are told from the text. */

@@ -8,6 +8,7 @@ import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
 import { hunting } from './hunting';
+import { ledger } from './ledger';
 import { lookbook } from './lookbook';
 import { orders } from './orders';
 import { photos } from './photos';
@@ -45,6 +46,7 @@ export const m = {
 	schools,
 	fitting,
 	hunting,
+	ledger,
 	lookbook,
 	studio,
 	tryOn,

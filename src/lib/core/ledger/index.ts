@@ -1,0 +1,10 @@
+/** The ledger: what was bought and worn, what each wear costs, and what worked. */
+export { costCourse, daysWorn, paidFor, purchasesOf, type PieceBought } from './purchases';
+export {
+	shopsOf,
+	spentOn,
+	substitutionsOf,
+	type ShopRecord,
+	type SpentOn,
+	type Substitution
+} from './worked';
