@@ -190,10 +190,13 @@ describe('a feature that is a garment’s name as well', () => {
 	const shoes = garmentTypes.filter(
 		({ slot, facets, general }) => slot === 'feet' && facets.includes('heelHeight') && !general
 	);
-	it.each(shoes.map(({ id, plural }) => [plural, id]))('is said of the %s that it stands before', (plural, id) => {
-		for (const colour of ['tan', 'black', 'dark green']) {
-			const { elements } = readLook(`flat ${colour} ${plural}`);
-			expect(elements.map(({ garment }) => garment.type)).toEqual([id]);
+	it.each(shoes.map(({ id, plural }) => [plural, id]))(
+		'is said of the %s that it stands before',
+		(plural, id) => {
+			for (const colour of ['tan', 'black', 'dark green']) {
+				const { elements } = readLook(`flat ${colour} ${plural}`);
+				expect(elements.map(({ garment }) => garment.type)).toEqual([id]);
+			}
 		}
-	});
+	);
 });

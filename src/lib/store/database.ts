@@ -34,7 +34,7 @@ export interface PhotoBytes {
 
 /** What belongs to this browser and not to the studio: it is neither backed up nor undone. */
 export interface DeviceNote {
-	key: 'last-backup';
+	key: 'last-backup' | 'steps-left';
 	value: string;
 }
 

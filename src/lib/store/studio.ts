@@ -4,8 +4,10 @@ import {
 	emptyStudio,
 	freshSettings,
 	movedToToday,
+	partOf,
 	tableNames,
 	type Read,
+	type RecordKey,
 	type Settings,
 	type Studio,
 	type StudioDocument
@@ -21,6 +23,7 @@ import { isSealed } from '../workers/sealing';
 import { moment, today } from './clock';
 import { database, recordTables, type PhotoBytes, type StudioDatabase } from './database';
 import { studioWasReplaced } from './kept';
+import { change } from './journal';
 import { bytesOfPhoto } from './photos';
 
 const newSettings = (): Settings =>
@@ -182,4 +185,50 @@ export async function readDemo(): Promise<Read<StudioDocument>> {
 			problems: []
 		};
 	}
+}
+
+/** A part of the studio as a file: some records with all that they name, and with what belongs to them where that is asked for. */
+export async function shareOf(
+	roots: readonly RecordKey[],
+	whole: boolean,
+	signal?: AbortSignal,
+	db: StudioDatabase = database
+): Promise<Blob> {
+	const part = partOf(await readStudio(db), roots, whole);
+	return packInWorker(documentOf(part, today()), storedPhotos(part.photos, db), () => undefined, signal);
+}
+
+/**
+ * Reads records of a shared file in, as one change that can be undone: those that are new, and of those that differ the ones
+ * that are to be taken. The bytes of photos come first.
+ */
+export async function mergeIn(
+	label: string,
+	opened: OpenedBackup,
+	taken: readonly RecordKey[],
+	db: StudioDatabase = database
+): Promise<number | undefined> {
+	for await (const { hash, bytes } of opened.photos())
+		await db.photoBytes.put({ hash, bytes, addedAt: moment() });
+	return change(
+		label,
+		async (writer) => {
+			for (const { table, id } of taken) {
+				const record = (opened.document[table] as { id: string; rev: number }[]).find((one) => one.id === id);
+				if (!record) continue;
+				const isThere = (await db.table(table).get(id)) !== undefined;
+				if (isThere) await writer.edit(table, id, (draft) => putInPlace(draft, record));
+				else await writer.create(table, record as never);
+			}
+		},
+		db
+	);
+}
+
+/** Puts the fields of one record in place of another's; how often it was written stays. */
+function putInPlace(draft: object, record: object) {
+	const [into, from] = [draft as Record<string, unknown>, record as Record<string, unknown>];
+	for (const field of Object.keys(into))
+		if (field !== 'rev' && !(field in from)) Reflect.deleteProperty(into, field);
+	for (const [field, value] of Object.entries(from)) if (field !== 'rev') into[field] = value;
 }

@@ -143,7 +143,7 @@ export async function unseal(file: Blob, passphrase: string): Promise<Read<Blob>
 	const header = await headerOf(file);
 	if (!header)
 		return refused('This sealed file is damaged in its first line, or a newer Prime Echo wrote it.');
-	const key = await keyFrom(passphrase, header.salt as Uint8Array<ArrayBuffer>, header.iterations, 'decrypt');
+	const key = await keyFrom(passphrase, header.salt, header.iterations, 'decrypt');
 	const body = file.slice(header.bytes.length);
 	const sealedBytes = header.pieceBytes + tagBytes;
 	const count = Math.max(1, Math.ceil(body.size / sealedBytes));

@@ -1,7 +1,7 @@
 /** When a question is asked again: a memory model that is told how right each answer was. */
-import { createEmptyCard, fsrs, Rating, type Card, type Grade, type State } from 'ts-fsrs';
+import { createEmptyCard, fsrs, Rating, State, type Card, type Grade } from 'ts-fsrs';
 import type { DrillCard, DrillId } from '../model/drill-card';
-import { dayOf } from '../time/days';
+import { dayOfMoment } from '../time/days';
 import type { DrillQuestion } from './model';
 
 /** Without chance, so that the same answers give the same days. */
@@ -10,6 +10,9 @@ const scheduler = fsrs({ enable_fuzz: false });
 /** From how right an answer is to what the model is told: all right, in part, not. */
 const gradeOf = (right: number): Grade =>
 	right >= 0.9 ? Rating.Good : right >= 0.5 ? Rating.Hard : Rating.Again;
+
+/** The package's states by the numbers that are stored. */
+const states = [State.New, State.Learning, State.Review, State.Relearning] as const;
 
 const cardOf = (card: DrillCard): Card => ({
 	...createEmptyCard(new Date(card.due)),
@@ -20,9 +23,12 @@ const cardOf = (card: DrillCard): Card => ({
 	learning_steps: card.learningSteps,
 	reps: card.reps,
 	lapses: card.lapses,
-	state: card.state as State,
+	state: states[card.state],
 	...(card.lastAskedAt && { last_review: new Date(card.lastAskedAt) })
 });
+
+const numberOf = (state: State): DrillCard['state'] =>
+	([0, 1, 2, 3] as const).find((number) => states[number] === state) ?? 0;
 
 /** As many answers as are kept of one question. */
 const keptAnswers = 200;
@@ -45,7 +51,7 @@ export function answered(card: DrillCard, right: number, at: string): DrillCard 
 		learningSteps: next.learning_steps,
 		reps: next.reps,
 		lapses: next.lapses,
-		state: next.state,
+		state: numberOf(next.state),
 		lastAskedAt: at,
 		answers: [...card.answers, { at, right }].slice(-keptAnswers)
 	};
@@ -74,8 +80,8 @@ export function nextQuestion(
 		.filter(({ card }) => card !== undefined && card.due <= now)
 		.sort((a, b) => (a.card?.due ?? '').localeCompare(b.card?.due ?? ''));
 	if (due[0]) return due[0].question;
-	const today = dayOf(new Date(now));
-	const begun = cards.filter(({ answers: [first] }) => first && dayOf(new Date(first.at)) === today).length;
+	const today = dayOfMoment(now);
+	const begun = cards.filter(({ answers: [first] }) => first && dayOfMoment(first.at) === today).length;
 	return begun < newADay ? known.find(({ card }) => card === undefined)?.question : undefined;
 }
 
@@ -103,7 +109,7 @@ export function progressOf(
 	const own = cards.filter((card) => card.drill === drill);
 	const days = new Map<string, number[]>();
 	for (const { at, right } of own.flatMap(({ answers }) => answers)) {
-		const day = dayOf(new Date(at));
+		const day = dayOfMoment(at);
 		days.set(day, [...(days.get(day) ?? []), right]);
 	}
 	return {

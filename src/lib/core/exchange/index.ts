@@ -24,3 +24,5 @@ export {
 export { briefly, problemsInWords } from './problems';
 export { textOf } from './text-of';
 export { weatherAnswerSchema, weatherQuerySchema, type WeatherAnswer, type WeatherQuery } from './weather';
+
+export { mergeRows, partOf, type MergeRow, type RecordKey } from './share';

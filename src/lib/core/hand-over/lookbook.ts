@@ -24,7 +24,9 @@ export interface BookPiece {
 	/** The match or extra that it is; undefined for what is not there yet. */
 	of?: string;
 	/** The reference's element in words, or that it is worn besides. */
-	asked: string | Extra['kind'];
+	asked: string;
+	/** Set where no element asks for it. */
+	kind?: Extra['kind'];
 	state: SheetLine['state'];
 	worn: {
 		title: string;
@@ -110,7 +112,8 @@ function piecesOf({ echo, reference }: BookSource, pieces: readonly Piece[]): Bo
 		),
 		...extrasOf(echo, pieces).map(({ id, kind, title, item, movesDone }): BookPiece => ({
 			of: id,
-			asked: kind,
+			asked: '',
+			kind,
 			state: 'items',
 			worn: [told(title, item)],
 			howToWear: movesDone.map((move) => moves[move].label)

@@ -79,4 +79,7 @@ export const momentBefore = (moment: string, milliseconds: number): string =>
 	new Date(Date.parse(moment) - milliseconds).toISOString();
 
 /** How a moment is said where the machine stands: its day. */
+/** The day of a moment, in the zone of whoever is there. */
+export const dayOfMoment = (moment: string): Day => dayOf(new Date(moment));
+
 export const momentInWords = (moment: string): string => dayInWords(dayOf(new Date(moment)));

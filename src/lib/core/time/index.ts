@@ -3,6 +3,7 @@ export {
 	addDays,
 	dayInWords,
 	dayOf,
+	dayOfMoment,
 	daysBetween,
 	isDay,
 	isMoment,

@@ -87,11 +87,11 @@
 			{#if due.value?.backup}<p class="soft note">
 					{m.studio.backupDue} <a href="/studio">{m.studio.makeBackup}</a>
 				</p>{/if}
+			{#if !settings.value.found.demo}
+				{#await import('./FirstSteps.svelte') then { default: FirstSteps }}<FirstSteps />{/await}
+			{/if}
 			{#if counts.value.clients === 0}
-				<p class="panel">
-					{m.desk.start} <a href="/clients">{m.places.clients}</a> ·
-					<a href="/references">{m.places.references}</a>
-				</p>
+				<p class="soft">{m.desk.start}</p>
 			{:else}
 				<!-- What is due hangs on events, preparation and the calendar: their code comes after the desk itself. -->
 				{#await import('./DueView.svelte') then { default: DueView }}
@@ -101,9 +101,7 @@
 					<DeskOrders />
 				{/await}
 				{#if isEmpty}
-					<p class="panel">
-						{m.desk.start} <a href="/references">{m.places.references}</a>
-					</p>
+					<p class="soft">{m.desk.start}</p>
 				{:else}
 					{#if inSeason.length > 0}
 						<h2>{m.desk.inSeason}</h2>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
 	import { tick } from 'svelte';
-	import { dayInWords, dayOf, drillIds, type DrillCard, type DrillId } from '$lib/core';
+	import { dayInWords, dayOfMoment, drillIds, type DrillCard, type DrillId } from '$lib/core';
 	import {
 		allQuestions,
 		nextQuestion,
@@ -10,7 +10,7 @@
 		rightness,
 		type DrillQuestion
 	} from '$lib/core/drills';
-	import { moment } from '$lib/store/clock';
+	import { moment, today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { noteAnswer } from '$lib/store/drills';
 	import { live } from '$lib/store/live.svelte';
@@ -71,8 +71,8 @@
 		}
 	}
 	const whenAgain = ({ due }: DrillCard) => {
-		const day = dayOf(new Date(due));
-		return day === dayOf(new Date(moment())) ? m.eye.drill.soon : m.eye.drill.onDay(dayInWords(day));
+		const day = dayOfMoment(due);
+		return day === today() ? m.eye.drill.soon : m.eye.drill.onDay(dayInWords(day));
 	};
 </script>
 

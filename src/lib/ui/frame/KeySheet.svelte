@@ -12,6 +12,7 @@
 </script>
 
 <Modal passiveModal hasScrollingContent bind:open modalHeading={m.keySheet.title}>
+	<p><a href="/help" onclick={() => (open = false)}>{m.help.open}</a></p>
 	<div class="groups">
 		{#each groups as [group, label] (group)}
 			<section>

@@ -43,7 +43,7 @@ function question(look: BookLook, { of }: BookPiece, nth: number): string {
 }
 
 function pieceRow(look: BookLook, piece: BookPiece, nth: number, asks: boolean): string {
-	const { asked, state, worn, why, beside, howToWear } = piece;
+	const { asked, kind, state, worn, why, beside, howToWear } = piece;
 	const things = worn
 		.map(({ title, from, size }) => {
 			const where = 'shop' in from ? from.shop : joined([words.owned, from.rail], ', ');
@@ -53,7 +53,7 @@ function pieceRow(look: BookLook, piece: BookPiece, nth: number, asks: boolean):
 		.join('');
 	const noted = why && joined([words.reasons[why.reason], why.instead && words.instead(why.instead)], '; ');
 	return [
-		soft(asked === 'extra' || asked === 'underpinning' ? words.extras[asked] : asked),
+		soft(kind ? words.extras[kind] : asked),
 		things || `<strong>${escaped(words.states[state === 'items' ? 'gap' : state])}</strong>`,
 		span(noted ?? ''),
 		beside ? span(words.beside(beside.is, beside.why)) : '',

@@ -157,6 +157,10 @@ export const fitting = {
 			'Nothing is worn yet. Choose pieces, and this tells in which weather they are pleasant, where hems end and what is to be prepared.',
 		standing: (hours: number) => `${hours} h on the feet`,
 		walking: (km: number) => `${km} km to walk`,
+		occasions: 'Where it can be worn',
+		occasionsNote: 'By what is usual; the host, the venue and the weather of the day come first.',
+		occasionSuits: 'suits',
+		occasionMend: (words: string) => `After one change it suits: ${words}`,
 		warmth: 'Warmth',
 		doing: 'While',
 		range: (state: string, from: number | undefined, to: number | undefined) =>

@@ -7,6 +7,7 @@ import { fit } from './fit';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
+import { help } from './help';
 import { hunting } from './hunting';
 import { ledger } from './ledger';
 import { lookbook } from './lookbook';
@@ -45,6 +46,7 @@ export const m = {
 	recipes,
 	schools,
 	fitting,
+	help,
 	hunting,
 	ledger,
 	lookbook,

@@ -1,5 +1,5 @@
 /** Trying on: pictures beside the reference, ratings piece by piece, what was measured. */
-import type { AsTried, PoseAdvice } from '$lib/core';
+import type { PoseAdvice } from '$lib/core';
 import { count } from './count';
 
 const pose: Record<PoseAdvice, string> = {
@@ -65,18 +65,16 @@ export const tryOn = {
 	measureShort: 'Measure on the picture',
 	measured: (what: string) => `Measured ${what}`,
 	notFound: 'Nothing can be told from that spot.',
-	asMeasured: (one: AsTried, length: (cm: number) => string): string => {
-		if (one.kind === 'colour')
-			return {
-				same: 'colour as planned',
-				near: 'colour near what was planned',
-				other: 'colour otherwise than planned'
-			}[one.says];
-		if (one.kind === 'sleeve')
-			return one.same ? 'sleeves as planned' : `sleeves ${one.measured} in place of ${one.planned}`;
-		if (one.higherCm === 0) return 'ends where planned';
-		return `ends ${length(Math.abs(one.higherCm))} ${one.higherCm > 0 ? 'higher' : 'lower'} than planned`;
+	colourSays: {
+		same: 'colour as planned',
+		near: 'colour near what was planned',
+		other: 'colour otherwise than planned'
 	},
+	sleevesSame: 'sleeves as planned',
+	sleevesOther: (measured: string, planned: string) => `sleeves ${measured} in place of ${planned}`,
+	endsSame: 'ends where planned',
+	endsHigher: (length: string) => `ends ${length} higher than planned`,
+	endsLower: (length: string) => `ends ${length} lower than planned`,
 	judge: 'Judge it',
 	withTryOn: (day: string, pictures: number, ratings: number) =>
 		`With the try-on of ${day}: ${count(pictures, 'picture', 'pictures')}, ${count(ratings, 'piece', 'pieces')} rated.`,

@@ -110,26 +110,29 @@
 		</InlineNotification>
 	{/if}
 </section>
-<Modal
-	size="xs"
-	bind:open={() => sealed !== undefined, (open) => (sealed = open ? sealed : undefined)}
-	modalHeading={m.studio.sealedAsk}
-	primaryButtonText={m.studio.unseal}
-	primaryButtonDisabled={passphrase === ''}
-	secondaryButtonText={m.cancel}
-	selectorPrimaryFocus="#sealed-passphrase"
-	on:click:button--secondary={() => (sealed = undefined)}
-	on:submit={() => void unseal()}
->
-	<p>{m.studio.sealedText(sealed?.name.slice(0, 60) ?? '')}</p>
-	<TextInput
-		id="sealed-passphrase"
-		type="password"
-		autocomplete="current-password"
-		labelText={m.studio.passphrase}
-		bind:value={passphrase}
-	/>
-</Modal>
+{#if sealed}
+	<Modal
+		size="xs"
+		open
+		on:close={() => (sealed = undefined)}
+		modalHeading={m.studio.sealedAsk}
+		primaryButtonText={m.studio.unseal}
+		primaryButtonDisabled={passphrase === ''}
+		secondaryButtonText={m.cancel}
+		selectorPrimaryFocus="#sealed-passphrase"
+		on:click:button--secondary={() => (sealed = undefined)}
+		on:submit={() => void unseal()}
+	>
+		<p>{m.studio.sealedText(sealed.name.slice(0, 60))}</p>
+		<TextInput
+			id="sealed-passphrase"
+			type="password"
+			autocomplete="current-password"
+			labelText={m.studio.passphrase}
+			bind:value={passphrase}
+		/>
+	</Modal>
+{/if}
 <Confirm
 	bind:open={
 		() => asking,

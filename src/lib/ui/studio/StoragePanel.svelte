@@ -15,6 +15,7 @@
 <section class="panel">
 	<h2>{m.studio.about}</h2>
 	<p>{m.studio.aboutText}</p>
+	<p><a href="/help">{m.help.open}</a></p>
 	{#if stored?.used !== undefined}
 		<p class="figures">
 			{m.studio.space(megabytes(stored.used), stored.free === undefined ? undefined : megabytes(stored.free))}

@@ -12,6 +12,7 @@
 	import { countsInWords } from './contents';
 	import RestorePanel from './RestorePanel.svelte';
 	import SettingsPanel from './SettingsPanel.svelte';
+	import SharePanel from './SharePanel.svelte';
 	import StoragePanel from './StoragePanel.svelte';
 
 	const counts = live(() => () => countStudio());
@@ -40,6 +41,7 @@
 		<div class="parts">
 			<BackupPanel />
 			<RestorePanel {here} />
+			<SharePanel />
 			{#if settings.value}<SettingsPanel settings={settings.value} />{/if}
 			<section class="panel">
 				<h2>{m.studio.demo}</h2>

@@ -5,6 +5,7 @@
 		besides,
 		doesItsJob,
 		lengthInWords,
+		type AsTried,
 		type Client,
 		type ElementRating,
 		type ElementSeen,
@@ -49,6 +50,14 @@
 	const told = $derived(
 		worn && seen ? asTried({ garment: worn.garment, lengthCm }, seen, client.measurements) : []
 	);
+	function inWords(one: AsTried): string {
+		if (one.kind === 'colour') return m.tryOn.colourSays[one.says];
+		if (one.kind === 'sleeve')
+			return one.same ? m.tryOn.sleevesSame : m.tryOn.sleevesOther(one.measured, one.planned);
+		if (one.higherCm === 0) return m.tryOn.endsSame;
+		const length = lengthInWords(Math.abs(one.higherCm), units);
+		return (one.higherCm > 0 ? m.tryOn.endsHigher : m.tryOn.endsLower)(length);
+	}
 	const given = $derived<ElementRating>(rating ?? { elementId: line.elementId, change: '' });
 	// As text, so that another change to the try-on leaves what is being typed.
 	const keptLikeness = $derived(given.likeness?.toString() ?? '');
@@ -138,7 +147,7 @@
 								title={m.tryOn.tried}
 							></i>
 						{/if}
-						<span>{m.tryOn.asMeasured(one, (cm) => lengthInWords(cm, units))}</span>
+						<span>{inWords(one)}</span>
 					{/each}
 				</span>
 			{/if}

@@ -85,6 +85,7 @@
 			{/each}
 		</ul>
 		<p class="soft foot">{m.fitting.why.foot}</p>
+		<p><a href="/help/method#{m.help.whyChapter}">{m.help.whyThis}</a></p>
 	{/if}
 </Modal>
 

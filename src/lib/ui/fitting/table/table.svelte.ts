@@ -186,6 +186,11 @@ export function fittingTable(onTable: () => OnTable) {
 		get cheapest() {
 			return cheapest;
 		},
+		/** What of the rail could be worn in place of a thing, the nearest first. */
+		sparesFor: (id: string) =>
+			offersFor(id)
+				.filter(({ cost, earned }) => !cost && earned > 0)
+				.sort((a, b) => b.earned - a.earned),
 		tray,
 		market,
 		check,

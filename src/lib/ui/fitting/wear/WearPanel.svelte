@@ -21,6 +21,7 @@
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 	import DayChanges from './DayChanges.svelte';
+	import Occasions from './Occasions.svelte';
 	import Preparation from './Preparation.svelte';
 
 	let { table }: { table: FittingTable } = $props();
@@ -173,6 +174,7 @@
 			</ul>
 		</section>
 		<Preparation {table} />
+		<Occasions {table} />
 	{/if}
 </div>
 
