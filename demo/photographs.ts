@@ -193,7 +193,11 @@ async function tryOns(
 				change: ''
 			}));
 		made.push({
-			...freshTryOn({ id: v5(`try-on of ${echo.id}`, namespace), echoId: echo.id, on: last.judgedAt.slice(0, 10) }),
+			...freshTryOn({
+				id: v5(`try-on of ${echo.id}`, namespace),
+				echoId: echo.id,
+				on: last.judgedAt.slice(0, 10)
+			}),
 			rev: 1,
 			photos: [id],
 			ratings

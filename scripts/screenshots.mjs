@@ -57,11 +57,6 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('heading', { name: /^Wardrobe/ }).scrollIntoViewIfNeeded();
 	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
 	await shoot('wardrobe');
-	await page.getByRole('button', { name: 'What the rail tells' }).click();
-	await page.getByText('Worn most').waitFor();
-	await page.getByRole('heading', { name: /^Wardrobe/ }).evaluate((heading) => heading.scrollIntoView());
-	await shoot('rail-tells');
-	await page.getByRole('button', { name: 'What the rail tells' }).click();
 	await page.evaluate(() => scrollTo(0, 0));
 	await shoot('client');
 	await page.getByRole('link', { name: 'All about it: Champagne slip skirt' }).click();
@@ -85,11 +80,6 @@ await inDemo('light', async (page, shoot) => {
 	await shoot('recipes');
 	await openTable(page);
 	await shoot('fitting-table');
-	await page.getByRole('link', { name: 'Side by side' }).click();
-	await page.getByRole('columnheader', { name: 'Reference' }).waitFor();
-	await shoot('side-by-side');
-	await page.getByRole('link', { name: 'Back to the table' }).click();
-	await page.locator('[data-card]').first().waitFor();
 	await page.getByRole('link', { name: 'Hand over' }).click();
 	await page.getByRole('heading', { name: 'Piece by piece' }).waitFor();
 	await shoot('lookbook');
@@ -107,9 +97,6 @@ await inDemo('light', async (page, shoot) => {
 	await page.getByRole('button', { name: 'In which months?' }).click();
 	await page.waitForTimeout(800);
 	await shoot('wear');
-	await page.getByRole('button', { name: 'Tray', exact: true }).click();
-	await page.getByRole('button', { name: /^Why \d+\?$/ }).click();
-	await shoot('why');
 });
 await inDemo('light', async (page, shoot) => {
 	await place(page, 'Plan');
@@ -126,6 +113,30 @@ await inDemo('light', async (page, shoot) => {
 		.first()
 		.waitFor();
 	await shoot('orders');
+});
+await inDemo('light', async (page, shoot) => {
+	await place(page, 'Fitting table');
+	await page.getByRole('link', { name: /1930s evening/ }).click();
+	await page.getByRole('link', { name: 'Try it on' }).click();
+	await page.getByText('Looking for the body').waitFor({ state: 'hidden' });
+	await page.waitForTimeout(2500);
+	await page
+		.getByRole('button', { name: /^Measure on the picture/ })
+		.first()
+		.click();
+	await page
+		.getByText(/than planned|as planned|where planned/)
+		.first()
+		.waitFor();
+	await page.keyboard.press('Escape');
+	await page.evaluate(() => scrollTo(0, 0));
+	await shoot('try-on');
+	await place(page, 'Eye');
+	await page.getByRole('button', { name: 'Take these weights' }).waitFor();
+	await shoot('eye');
+	await place(page, 'Ledger');
+	await page.getByRole('heading', { name: 'Shops by fit and returns' }).waitFor();
+	await shoot('ledger');
 });
 await inDemo('dark', async (page, shoot) => {
 	await openTable(page);
