@@ -338,3 +338,26 @@ test('where a look can be worn is told by occasion, with the one change after wh
 		'After one change it suits: Black loafers'
 	);
 });
+
+test('a look is found again by a piece, a client, an occasion and how close it came', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	const finder = page.getByRole('search', { name: 'Find a look' });
+	const cards = page.locator('main li').getByRole('link');
+	await expect(cards).toHaveCount(6);
+	await finder.getByRole('searchbox').pressSequentially('emerald bias');
+	await expect(cards).toHaveCount(1);
+	await expect(page.getByText('1 look', { exact: true })).toBeVisible();
+	await finder.getByRole('searchbox').fill('');
+	await expect(cards).toHaveCount(6);
+	await finder.getByLabel('Worn by').selectOption({ label: 'Tamsin Orrowby' });
+	await expect(cards).toHaveCount(4);
+	await finder.getByLabel('Came').selectOption({ label: 'a twin, from 92' });
+	await expect(page.getByText('No look answers all of that.')).toBeVisible();
+	await finder.getByLabel('Worn by').selectOption('');
+	await expect(page.getByRole('link', { name: /Lamp-evening/ })).toBeVisible();
+	await finder.getByLabel('Came').selectOption('');
+	await finder.getByLabel('Suits').selectOption({ label: 'black tie' });
+	await expect(page.getByRole('link', { name: /Rehearsal room/ })).toBeHidden();
+	await expectAccessible(page);
+});

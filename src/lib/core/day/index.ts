@@ -3,5 +3,5 @@ export { dayChanges, plannedFor, type DayChange } from './planned';
 export { dueOn, preparationOf, type Prepared, type Task } from './preparation';
 export { taskKinds, type TaskKind } from '../lexicon/preparation';
 export { monthGrid, weekdayNames } from './month';
-export { occasionsFor, type OccasionAnswer } from './occasions';
-export { occasionIds, type OccasionId } from '../lexicon/occasions';
+export { occasionsFor, suitsOccasion, type OccasionAnswer } from './occasions';
+export { occasionIds, occasions, type OccasionId } from '../lexicon/occasions';

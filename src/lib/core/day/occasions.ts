@@ -36,6 +36,20 @@ function warmthAgainst(worn: readonly CheckedPiece[], { event }: Occasion): stri
 		: [];
 }
 
+/** Does a look suit one occasion: is nothing against it there that is not against it everywhere? */
+export function suitsOccasion(
+	worn: readonly CheckedPiece[],
+	{ event: _own, ...context }: CheckContext,
+	id: OccasionId
+): boolean {
+	const occasion: Occasion = occasions[id];
+	if (warmthAgainst(worn, occasion).length > 0) return false;
+	const everywhere = new Set(checkLook(worn, context).map(keyOf));
+	return !checkLook(worn, { ...context, event: occasion.event }).some(
+		(finding) => stands(finding) && !everywhere.has(keyOf(finding))
+	);
+}
+
 /**
  * Where a look can be worn. What stands in its way everywhere, such as a limit of the client's, stands in its way nowhere in
  * particular and is the eye's to say: only what an occasion adds is told.

@@ -42,3 +42,4 @@ export { findingsOf, judge } from './judging';
 export { asTried, type AsTried } from './as-tried';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';
 export { searchOver, searchOverSoon, wordsOfGarment, type Finder, type Searchable } from './search';
+export { isFound, seasons, type EchoSearch, type SeasonId } from './find-echoes';

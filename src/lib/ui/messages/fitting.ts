@@ -8,6 +8,26 @@ export const fitting = {
 	client: 'Client',
 	reference: 'Reference',
 	more: (n: number) => `Show more (${n} left)`,
+	finder: {
+		title: 'Find a look',
+		words: 'Find a look, or a piece in it',
+		client: 'Worn by',
+		anyClient: 'anybody',
+		occasion: 'Suits',
+		anyOccasion: 'any occasion',
+		season: 'In',
+		anySeason: 'any season',
+		seasons: { spring: 'spring', summer: 'summer', autumn: 'autumn', winter: 'winter' } as Record<
+			string,
+			string
+		>,
+		score: 'Came',
+		anyScore: 'however close',
+		fromBand: (label: string, from: string) => `${label}, from ${from}`,
+		working: 'Looking…',
+		found: (n: number) => count(n, 'look', 'looks'),
+		none: 'No look answers all of that.'
+	},
 	beginEmpty: 'An echo needs a client and a reference. Add both, then come back.',
 	empty: 'No echo yet. Choose a client and a reference, and begin.',
 	referencePlate: 'Reference',

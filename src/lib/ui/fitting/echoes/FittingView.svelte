@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
-	import { dayInWords } from '$lib/core';
+	import { dayInWords, type EchoSearch } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { beginEcho } from '$lib/store/echoes';
@@ -13,6 +13,8 @@
 	import { perform } from '../../frame/perform';
 	import { m } from '../../messages';
 	import EchoCard from './EchoCard.svelte';
+	import EchoFinder from './EchoFinder.svelte';
+	import { foundEchoes } from './found.svelte';
 
 	const found = live(() => async () => {
 		const [clients, references, count] = await Promise.all([
@@ -32,6 +34,25 @@
 			return { echoes, pieces: await piecesWornIn(echoes) };
 		};
 	});
+	/** What is looked for among all looks; what it needs is read only then. */
+	let search = $state.raw<EchoSearch | undefined>();
+	const isSearching = $derived(search !== undefined);
+	const everything = live(() => {
+		const wanted = isSearching;
+		return async () => ({
+			echoes: wanted ? await database.echoes.orderBy('createdOn').reverse().toArray() : [],
+			pieces: wanted ? await database.pieces.toArray() : []
+		});
+	});
+	const sought = foundEchoes(() => ({
+		search,
+		echoes: everything.value?.echoes ?? [],
+		pieces: everything.value?.pieces ?? [],
+		clients: found.value?.clients ?? [],
+		references: found.value?.references ?? []
+	}));
+	const listed = $derived(search ? sought.echoes : (shown.value?.echoes ?? []));
+	const listedPieces = $derived(search ? (everything.value?.pieces ?? []) : (shown.value?.pieces ?? []));
 	let clientId = $state('');
 	let referenceId = $state('');
 	let eventId = $state(page.url.searchParams.get('event') ?? '');
@@ -103,23 +124,36 @@
 				</form>
 				{#if count === 0}<p class="soft">{m.fitting.empty}</p>{/if}
 			{/if}
+			{#if count > 0}
+				<EchoFinder {clients} bind:search />
+				{#if search}
+					<p class="soft" role="status">
+						{sought.isWorking
+							? m.fitting.finder.working
+							: sought.echoes.length === 0
+								? m.fitting.finder.none
+								: m.fitting.finder.found(sought.echoes.length)}
+					</p>
+				{/if}
+			{/if}
 			<ul class="grid">
-				{#each shown.value?.echoes ?? [] as echo (echo.id)}
+				{#each listed.slice(0, most) as echo (echo.id)}
 					{@const client = clients.find(({ id }) => id === echo.clientId)}
 					{#if client}
 						<li>
 							<EchoCard
 								{echo}
 								{client}
-								pieces={shown.value?.pieces ?? []}
+								pieces={listedPieces}
 								reference={references.find(({ id }) => id === echo.referenceId)}
 							/>
 						</li>
 					{/if}
 				{/each}
 			</ul>
-			{#if count > most}
-				<Button kind="ghost" on:click={() => (most += few)}>{m.fitting.more(count - most)}</Button>
+			{@const all = search ? listed.length : count}
+			{#if all > most}
+				<Button kind="ghost" on:click={() => (most += few)}>{m.fitting.more(all - most)}</Button>
 			{/if}
 		{/if}
 	</Pending>
