@@ -17,7 +17,8 @@ export interface OccasionAnswer {
 
 /** Findings that stand in the way of going somewhere; habits and praise do not. */
 const stands = ({ severity, rule }: Finding) =>
-	severity === 'warning' || ['high-for-long', 'out-of-season', 'rain', 'white-at-table'].includes(rule);
+	severity === 'warning' ||
+	['dress-code', 'high-for-long', 'out-of-season', 'rain', 'white-at-table'].includes(rule);
 
 const keyOf = ({ rule, pieces, measured }: Finding) => `${rule} ${pieces.join(' ')} ${measured}`;
 
