@@ -1,6 +1,6 @@
 /** Faults from outside: an end for every start, nothing lost, and words that say what to do. */
 import { writeFileSync } from 'node:fs';
-import { dialog, expect, goTo, openDemo, startEmpty, test } from './studio';
+import { dialog, expect, goTo, openDemo, restoreField, startEmpty, test } from './studio';
 
 test.describe('a store that is brought up elsewhere', () => {
 	test('closes in this tab for good, says so, and writes no more', async ({ page, context }) => {
@@ -46,7 +46,7 @@ test.describe('a worker that cannot be had', () => {
 		await goTo(page, 'Studio');
 		const holds = await page.locator('.holds').innerText();
 		await page.route('**/*worker*', (route) => route.abort());
-		await page.locator('input[type="file"]').setInputFiles({
+		await restoreField(page).setInputFiles({
 			name: 'any.zip',
 			mimeType: 'application/zip',
 			buffer: Buffer.from('PK')
@@ -61,7 +61,7 @@ test('a file that is gone before it is read is told, not waited for', async ({ p
 	await goTo(page, 'Studio');
 	const path = info.outputPath('soon-gone.zip');
 	writeFileSync(path, Buffer.alloc(4096, 7));
-	await page.locator('input[type="file"]').setInputFiles(path);
+	await restoreField(page).setInputFiles(path);
 	await expect(page.getByText('Not restored, and nothing was changed')).toBeVisible();
 	await expect(page.getByText('Reading the backup…')).toBeHidden();
 });

@@ -1,5 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
-import { dialog, expect, goTo, openDemo, test } from './studio';
+import { dialog, expect, goTo, openDemo, restoreField, test } from './studio';
 
 test('a deleted piece comes back with undo, in the wardrobe and in its echo', async ({ page }) => {
 	await openDemo(page);
@@ -105,7 +105,7 @@ test('broken, foreign and newer backups are refused by name of the place, and no
 		]
 	];
 	for (const [name, buffer, message] of cases) {
-		await page.locator('input[type="file"]').setInputFiles({ name, mimeType: 'application/zip', buffer });
+		await restoreField(page).setInputFiles({ name, mimeType: 'application/zip', buffer });
 		await expect(page.getByText('Not restored, and nothing was changed')).toBeVisible();
 		await expect(page.getByText(message)).toBeVisible();
 		await page.getByRole('alert').getByRole('button').click();

@@ -106,6 +106,13 @@ export async function fillGarment(form: Locator, { type, colour, facets = {} }: 
 		await form.getByLabel(label, { exact: true }).selectOption(value);
 }
 
+/** Where a backup is chosen to be restored. */
+export const restoreField = (page: Page) =>
+	page
+		.locator('section')
+		.filter({ has: page.getByRole('heading', { name: 'Restore' }) })
+		.locator('input[type="file"]');
+
 export const dialog = (page: Page, name: string) => page.getByRole('dialog', { name });
 
 /** The score on the fitting table, as a number. */

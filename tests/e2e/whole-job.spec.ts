@@ -1,5 +1,15 @@
 import { readFileSync } from 'node:fs';
-import { dialog, expect, fillGarment, goTo, scoreOf, startEmpty, test, type Entered } from './studio';
+import {
+	dialog,
+	expect,
+	fillGarment,
+	goTo,
+	scoreOf,
+	startEmpty,
+	test,
+	type Entered,
+	restoreField
+} from './studio';
 
 test('the whole job, from an empty studio to a restored backup', async ({ page }) => {
 	await startEmpty(page);
@@ -107,7 +117,7 @@ test('the whole job, from an empty studio to a restored backup', async ({ page }
 		await form.getByRole('button', { name: 'Save the verdict' }).click();
 		await expect(form.getByText('Write a whole number from 0 to 100')).toBeVisible();
 		await form.getByLabel('Your rating, 0 to 100').fill('82');
-		await form.getByText('with changes').click();
+		await form.locator('fieldset').getByText('with changes').click();
 		await form.getByLabel(/What is right/).fill('The bag is a shade off.');
 		await form.getByRole('button', { name: 'Save the verdict' }).click();
 		await expect(form).toBeHidden();
@@ -146,9 +156,11 @@ test('the whole job, from an empty studio to a restored backup', async ({ page }
 		await expect(
 			page.getByText('0 clients, 0 pieces, 0 references, 0 echoes', { exact: true })
 		).toBeVisible();
-		await page
-			.locator('input[type="file"]')
-			.setInputFiles({ name: 'mine.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
+		await restoreField(page).setInputFiles({
+			name: 'mine.zip',
+			mimeType: 'application/zip',
+			buffer: readFileSync(file)
+		});
 		await dialog(page, 'Put this backup in place of the present studio?')
 			.getByRole('button', { name: 'Restore' })
 			.click();
