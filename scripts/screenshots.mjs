@@ -118,8 +118,11 @@ await inDemo('light', async (page, shoot) => {
 	await place(page, 'Fitting table');
 	await page.getByRole('link', { name: /1930s evening/ }).click();
 	await page.getByRole('link', { name: 'Try it on' }).click();
-	await page.getByText('Looking for the body').waitFor({ state: 'hidden' });
-	await page.waitForTimeout(2500);
+	await page
+		.getByText(/It stands as the reference does|Turn |Bend |Let the arm/)
+		.first()
+		.waitFor();
+	await page.waitForTimeout(1500);
 	await page
 		.getByRole('button', { name: /^Measure on the picture/ })
 		.first()

@@ -114,9 +114,12 @@
 	}
 	.column {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 1rem;
+		min-width: 0;
 	}
 	.wide {
+		min-width: 0;
 		grid-column: 1 / -1;
 	}
 	@media (max-width: 60rem) {

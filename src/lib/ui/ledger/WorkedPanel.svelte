@@ -121,6 +121,9 @@
 {/if}
 
 <style>
+	section {
+		overflow-x: auto;
+	}
 	.head {
 		display: flex;
 		align-items: center;
