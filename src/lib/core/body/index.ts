@@ -1,4 +1,5 @@
 /** The body: sizes, hems, layers, wishes, cautions, what a move needs. */
+export { heelWornCm } from './heights';
 export { moveFails, bottomOf } from './move-fails';
 export { inState, layerStates, statesOf, type LayerState } from './layers';
 export { cautionsFor, type Caution } from './cautions';

@@ -24,6 +24,14 @@ describe('what a try-on measures beside what was planned', () => {
 		const [one] = asTried({ garment: skirt, lengthCm: 40 }, { palette: [], to: heights.waist - 0.25 }, body);
 		expect(one).toEqual({ kind: 'hem', higherCm: 0 });
 	});
+	it('cloth that is longer than the body ends on the floor, and is planned to', () => {
+		const gown = garment('evening-gown', [], { hemLength: 'floor' });
+		const told = (heelCm: number, to: number) =>
+			asTried({ garment: gown, lengthCm: 170 }, { palette: [], to }, body, heelCm);
+		expect(told(0, 0)).toEqual([{ kind: 'hem', higherCm: 0 }]);
+		expect(told(8, -0.05)).toEqual([{ kind: 'hem', higherCm: 0 }]);
+		expect(told(8, 0)).toEqual([{ kind: 'hem', higherCm: 8 }]);
+	});
 	it('tells a colour that is the same in another light from one that is another', () => {
 		const says = (hex: string) => {
 			const [one] = asTried({ garment: skirt }, { palette: [swatch(hex)] }, body);

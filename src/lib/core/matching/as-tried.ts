@@ -34,11 +34,13 @@ const readingCm = 2;
  *
  * @param planned the garment as it was chosen, with its own length in cm where that was measured
  * @param body the client's measures; without a stature, lengths are told for the one that patterns are cut for
+ * @param heelCm the heel that is worn: cloth that is longer than the body with it lies on the floor, and is seen to end there
  */
 export function asTried(
 	planned: { garment: Garment; lengthCm?: number },
 	seen: Pick<ElementSeen, 'palette' | 'to' | 'sleeve'>,
-	body: Pick<Client['measurements'], 'stature' | 'inseam'>
+	body: Pick<Client['measurements'], 'stature' | 'inseam'>,
+	heelCm = 0
 ): AsTried[] {
 	const { garment, lengthCm } = planned;
 	const told: AsTried[] = [];
@@ -51,7 +53,8 @@ export function asTried(
 	const stature = body.stature ?? cutForCm;
 	const landing = hemLanding(garment, { ...body, stature }, { lengthCm });
 	if (landing && seen.to !== undefined) {
-		const higherCm = Math.round((seen.to - landing.atStature) * stature);
+		const planned = Math.max(landing.atStature, -heelCm / stature);
+		const higherCm = Math.round((seen.to - planned) * stature);
 		told.push({ kind: 'hem', higherCm: Math.abs(higherCm) < readingCm ? 0 : higherCm });
 	}
 	const sleeve = garment.facets.sleeveLength?.value ?? garmentType(garment.type).usual.sleeveLength;

@@ -51,6 +51,7 @@ export const tryOn = {
 	looking: 'Looking for the body…',
 	poses: pose,
 	pieces: 'Piece by piece',
+	piecesOn: (day: string) => `Piece by piece, ${day}`,
 	likeness: 'Likeness, 0 to 100',
 	likenessBad: 'A whole number from 0 to 100',
 	does: 'Does its job',

@@ -18,8 +18,9 @@
 
 	interface Props {
 		line: SheetLine;
-		/** The thing's own length in cm, where it was measured. */
+		/** The thing's own length in cm, where it was measured, and the heel that is worn in the look. */
 		lengthCm?: number;
+		heelCm: number;
 		rating?: ElementRating;
 		seen?: ElementSeen;
 		client: Client;
@@ -34,6 +35,7 @@
 	let {
 		line,
 		lengthCm,
+		heelCm,
 		rating,
 		seen,
 		client,
@@ -48,7 +50,7 @@
 	const [worn] = $derived(line.worn);
 	const title = $derived(line.worn.map((one) => one.title).join(', '));
 	const told = $derived(
-		worn && seen ? asTried({ garment: worn.garment, lengthCm }, seen, client.measurements) : []
+		worn && seen ? asTried({ garment: worn.garment, lengthCm }, seen, client.measurements, heelCm) : []
 	);
 	function inWords(one: AsTried): string {
 		if (one.kind === 'colour') return m.tryOn.colourSays[one.says];

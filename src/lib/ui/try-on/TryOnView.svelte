@@ -3,6 +3,7 @@
 	import {
 		dayInWords,
 		drawPlate,
+		heelWornCm,
 		poseAdvice,
 		resolveItem,
 		sheetOf,
@@ -42,6 +43,7 @@
 	/** What was tried on: a version, or what is worn now. */
 	const worn = $derived(echo.versions.find(({ id }) => id === tryOn?.versionId));
 	const lines = $derived(sheetOf({ ...echo, ...worn }, reference, pieces));
+	const heelCm = $derived(heelWornCm(lines.flatMap((line) => line.worn)));
 
 	const photos = live(() => {
 		const ids = [...(tryOn?.photos ?? []), ...reference.photos.slice(0, 1)];
@@ -191,7 +193,7 @@
 			{/if}
 			<section aria-labelledby="rate-title">
 				<h2 id="rate-title">
-					{m.tryOn.pieces}{#if tryOn}<span class="soft"> · {dayInWords(tryOn.on)}</span>{/if}
+					{tryOn ? m.tryOn.piecesOn(dayInWords(tryOn.on)) : m.tryOn.pieces}
 				</h2>
 				<ol>
 					{#each lines as line (line.elementId)}
@@ -201,6 +203,7 @@
 							lengthCm={first && resolveItem(first.item, pieces)?.lengthCm}
 							rating={tryOn?.ratings.find(({ elementId }) => elementId === line.elementId)}
 							seen={tryOn?.seen.find(({ elementId }) => elementId === line.elementId)}
+							{heelCm}
 							{client}
 							{units}
 							pointing={seen.pointing?.elementId === line.elementId}

@@ -133,7 +133,7 @@
 <style>
 	.score {
 		display: grid;
-		grid-template-columns: 15rem minmax(0, 1.25fr) minmax(0, 1fr) 14rem;
+		grid-template-columns: 15rem minmax(0, 1.25fr) minmax(0, 1fr) 16.5rem;
 		gap: 1.25rem;
 		padding: 0.6rem 1.25rem;
 		line-height: 1.35;

@@ -94,8 +94,12 @@
 	.money :global(.bx--label--inline) {
 		white-space: nowrap;
 	}
+	.actions {
+		gap: 0.25rem;
+	}
 	.actions :global(.bx--btn) {
-		padding-right: 1rem;
+		min-height: 2rem;
+		padding: 0 0.65rem;
 	}
 	.total {
 		font-size: var(--step-1);
