@@ -1,6 +1,6 @@
 // Makes a fresh clone ready: packages, then Kit's generated files. Needs nothing but Node.js and npm.
 // Explicit, because `ignore-scripts=true` in .npmrc also silences npm's pre- and prepare-scripts.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -19,6 +19,38 @@ export function run(command, args, env = {}) {
 		console.error(`\nStopped: "${command} ${args.join(' ')}" failed.`);
 		process.exit(result.status ?? 1);
 	}
+}
+
+/**
+ * Runs commands in the project's folder at the same time; what each says is shown whole when it has ended. Ends this process
+ * when one of them fails, after all have ended.
+ */
+export async function runTogether(commands) {
+	const ended = await Promise.all(
+		commands.map(
+			([command, ...args]) =>
+				new Promise((resolve) => {
+					const child = spawn(command, args, { cwd: root, env: process.env });
+					const said = [];
+					const hear = (chunk) => said.push(chunk);
+					child.stdout.on('data', hear);
+					child.stderr.on('data', hear);
+					const end = (status) => {
+						process.stdout.write(Buffer.concat(said));
+						resolve({ line: [command, ...args].join(' '), status });
+					};
+					child.once('error', (error) => {
+						said.push(Buffer.from(`${error.message}\n`));
+						end(1);
+					});
+					child.once('close', (status) => end(status ?? 1));
+				})
+		)
+	);
+	const failed = ended.filter(({ status }) => status !== 0);
+	if (failed.length === 0) return;
+	for (const { line } of failed) console.error(`\nStopped: "${line}" failed.`);
+	process.exit(failed[0].status);
 }
 
 /** A hash over the names and contents of files and folders, to tell whether anything changed. */

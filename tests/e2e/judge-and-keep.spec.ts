@@ -100,7 +100,7 @@ test('a week of drills: asked, answered by key, asked again on their days', asyn
 	let answers = 0;
 	for (let day = 0; day < 7; day++) {
 		await page.goto('/eye/drills');
-		for (let i = 0; i < 14; i++) {
+		for (let i = 0; i < 7; i++) {
 			const done = page.getByText('Done for today.');
 			const ask = page.getByText('Keys 1 to 5 answer');
 			await expect(done.or(ask)).toBeVisible();

@@ -22,7 +22,7 @@ describe('the key from a passphrase', () => {
 });
 
 describe('a sealed file', () => {
-	const sizes = [0, 1, 1024 * 1024 - 1, 1024 * 1024, 1024 * 1024 + 1, 2.5 * 1024 * 1024];
+	const sizes = [0, 1, 1024 * 1024, 2.5 * 1024 * 1024];
 	it.each(sizes)('of %d bytes comes out as it went in, and shows nothing of itself', async (size) => {
 		const plain = Uint8Array.from({ length: size }, (_, i) => (i * 31) % 251);
 		const sealed = await seal(new Blob([plain]), passphrase);
@@ -77,7 +77,7 @@ describe('a sealed file', () => {
 					expect(opened.ok).toBe(false);
 				}
 			),
-			{ numRuns: 8 }
+			{ numRuns: 5 }
 		);
 	});
 	it('is told from a plain backup by its first line', async () => {

@@ -4,7 +4,6 @@
 		dayInWords,
 		drawPlate,
 		heelWornCm,
-		poseAdvice,
 		resolveItem,
 		sheetOf,
 		stoodOn,
@@ -27,6 +26,7 @@
 	import { photoUrl } from '../photos/photo-url.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import CompareStage from './CompareStage.svelte';
+	import PoseAdvice from './PoseAdvice.svelte';
 	import RateElement from './RateElement.svelte';
 	import { seenOnPicture } from './seen.svelte';
 	import TryOnPictures from './TryOnPictures.svelte';
@@ -68,11 +68,6 @@
 		floor: { x: plate.width / 2, y: plate.landmarks.floor }
 	});
 	const showsPhoto = $derived(original !== undefined && !asPlate);
-	const advice = $derived(
-		picture && (measured.marks || measured.isNobodyFound)
-			? poseAdvice({ ...picture, marks: measured.marks }, original && { ...original, marks: beside.marks })
-			: undefined
-	);
 	const seen = seenOnPicture(measured, () => ({ tryOn, photoId: picture?.id }));
 
 	const intake = photoIntake(async (writer, taken) => {
@@ -181,16 +176,7 @@
 					<SelectItem value="plate" text={m.tryOn.shownAs.plate} />
 				</Select>
 			{/if}
-			{#if picture}
-				<section aria-labelledby="pose-title">
-					<h2 id="pose-title">{m.tryOn.pose}</h2>
-					{#if !advice}<p class="soft">{m.tryOn.looking}</p>
-					{:else if advice.length === 0}<p>{m.tryOn.posed}</p>
-					{:else}<ul>
-							{#each advice as one (one)}<li>{m.tryOn.poses[one]}</li>{/each}
-						</ul>{/if}
-				</section>
-			{/if}
+			{#if picture}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
 			<section aria-labelledby="rate-title">
 				<h2 id="rate-title">
 					{tryOn ? m.tryOn.piecesOn(dayInWords(tryOn.on)) : m.tryOn.pieces}
@@ -245,10 +231,6 @@
 	}
 	ol {
 		list-style: none;
-	}
-	ul {
-		padding-left: 1.1rem;
-		font-size: var(--step-0);
 	}
 	@media (max-width: 60rem) {
 		.work {
