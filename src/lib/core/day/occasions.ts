@@ -37,6 +37,13 @@ function warmthAgainst(worn: readonly CheckedPiece[], { event }: Occasion): stri
 		: [];
 }
 
+/** What the eye finds only there: what stands in the way of going, less what stands in the way everywhere. */
+function addedThere(worn: readonly CheckedPiece[], there: CheckContext, everywhere: ReadonlySet<string>) {
+	return checkLook(worn, there).filter((finding) => stands(finding) && !everywhere.has(keyOf(finding)));
+}
+const foundEverywhere = (worn: readonly CheckedPiece[], context: CheckContext) =>
+	new Set(checkLook(worn, context).map(keyOf));
+
 /** Does a look suit one occasion: is nothing against it there that is not against it everywhere? */
 export function suitsOccasion(
 	worn: readonly CheckedPiece[],
@@ -44,10 +51,9 @@ export function suitsOccasion(
 	id: OccasionId
 ): boolean {
 	const occasion: Occasion = occasions[id];
-	if (warmthAgainst(worn, occasion).length > 0) return false;
-	const everywhere = new Set(checkLook(worn, context).map(keyOf));
-	return !checkLook(worn, { ...context, event: occasion.event }).some(
-		(finding) => stands(finding) && !everywhere.has(keyOf(finding))
+	return (
+		warmthAgainst(worn, occasion).length === 0 &&
+		addedThere(worn, { ...context, event: occasion.event }, foundEverywhere(worn, context)).length === 0
 	);
 }
 
@@ -63,20 +69,20 @@ export function occasionsFor(
 	{ event: _own, ...context }: CheckContext,
 	spares: Omit<MendOptions, 'context'> = {}
 ): OccasionAnswer[] {
-	const everywhere = new Set(checkLook(worn, context).map(keyOf));
+	const everywhere = foundEverywhere(worn, context);
 	return occasionIds.map((id) => {
 		const occasion: Occasion = occasions[id];
 		const there = { ...context, event: occasion.event };
-		const findings = checkLook(worn, there).filter(
-			(finding) => stands(finding) && !everywhere.has(keyOf(finding))
-		);
+		const findings = addedThere(worn, there, everywhere);
 		const warmth = warmthAgainst(worn, occasion);
 		const [first] = findings;
 		const mend =
 			first &&
 			mendsOf(first, worn, { ...spares, context: there }).find(({ change }) => {
-				const mended = checkLook(withChange(worn, change), there);
-				return !mended.some((finding) => stands(finding) && !everywhere.has(keyOf(finding)));
+				const changed = withChange(worn, change);
+				return (
+					addedThere(changed, there, everywhere).length === 0 && warmthAgainst(changed, occasion).length === 0
+				);
 			});
 		return {
 			id,
