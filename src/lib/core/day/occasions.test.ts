@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { withChange } from '../checks';
 import { readLook } from '../reading';
 import { occasionsFor } from './occasions';
 
@@ -43,5 +44,21 @@ describe('where a look can be worn', () => {
 			'walk'
 		)!;
 		expect(withFlats.mend?.change).toMatchObject({ kind: 'swap', id: '1' });
+	});
+	it('a change that is told leaves nothing against the look there, warmth with it', () => {
+		const spares = sparesOf('white trainers; black leather loafers; blue jeans; white tee');
+		for (const text of [
+			'green midi dress; black stiletto court shoes, very high heel',
+			'linen sundress; tan sandals',
+			'blue jeans; white shirt; brown loafers'
+		]) {
+			const look = lookOf(text);
+			for (const { id, mend } of occasionsFor(look, {}, { sparesFor: () => spares })) {
+				if (!mend) continue;
+				const changed = withChange(look, mend.change);
+				const there = occasionsFor(changed, {}).find((answer) => answer.id === id);
+				expect(there?.suits, `${text}: ${id}, ${mend.words}`).toBe(true);
+			}
+		}
 	});
 });
