@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { Checkbox, FileUploaderButton, InlineNotification, Modal } from 'carbon-components-svelte';
+	import { Checkbox, FileUploaderButton, Modal } from 'carbon-components-svelte';
 	import { dayInWords, newInAnswer, readAnswer, type AnswerFile, type Echo, type Piece } from '$lib/core';
 	import { keepAnswer } from '$lib/store/answers';
 	import { perform } from '../frame/perform';
 	import { notices } from '../frame/notices.svelte';
+	import Refusal from '../frame/Refusal.svelte';
 	import { m } from '../messages';
 
 	interface Props {
@@ -74,17 +75,7 @@
 		/>
 	{/key}
 	{#if refusal}
-		<InlineNotification
-			lowContrast
-			kind="error"
-			title={m.lookbook.answerRefused}
-			on:close={() => (refusal = undefined)}
-		>
-			<svelte:fragment slot="subtitleChildren">
-				{refusal.message}
-				{#each refusal.problems as problem, i (i)}<br />{problem}{/each}
-			</svelte:fragment>
-		</InlineNotification>
+		<Refusal title={m.lookbook.answerRefused} {refusal} onclose={() => (refusal = undefined)} />
 	{/if}
 </div>
 <Modal

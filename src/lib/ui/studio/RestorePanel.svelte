@@ -1,18 +1,12 @@
 <script lang="ts">
-	import {
-		Button,
-		FileUploaderButton,
-		InlineNotification,
-		Modal,
-		ProgressBar,
-		TextInput
-	} from 'carbon-components-svelte';
+	import { Button, FileUploaderButton, Modal, ProgressBar, TextInput } from 'carbon-components-svelte';
 	import { needsPassphrase, readBackup, readSealedBackup, restoreBackup } from '$lib/store/studio';
 	import type { OpenedBackup } from '$lib/workers/archive';
 	import { CancelledError } from '$lib/workers/session';
 	import Confirm from '../frame/Confirm.svelte';
 	import { notices } from '../frame/notices.svelte';
 	import { explain, perform } from '../frame/perform';
+	import Refusal from '../frame/Refusal.svelte';
 	import { m } from '../messages';
 	import { contentsInWords } from './contents';
 
@@ -97,17 +91,7 @@
 		{/key}
 	{/if}
 	{#if refusal}
-		<InlineNotification
-			lowContrast
-			kind="error"
-			title={m.studio.refused}
-			on:close={() => (refusal = undefined)}
-		>
-			<svelte:fragment slot="subtitleChildren">
-				{refusal.message}
-				{#each refusal.problems as problem, i (i)}<br />{problem}{/each}
-			</svelte:fragment>
-		</InlineNotification>
+		<Refusal title={m.studio.refused} {refusal} onclose={() => (refusal = undefined)} />
 	{/if}
 </section>
 {#if sealed}

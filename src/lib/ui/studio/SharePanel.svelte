@@ -1,11 +1,5 @@
 <script lang="ts">
-	import {
-		Button,
-		FileUploaderButton,
-		InlineNotification,
-		Select,
-		SelectItem
-	} from 'carbon-components-svelte';
+	import { Button, FileUploaderButton, Select, SelectItem } from 'carbon-components-svelte';
 	import { mergeRows, type MergeRow, type RecordKey } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
@@ -15,6 +9,7 @@
 	import { chosenIn } from '../frame/chosen';
 	import { notices } from '../frame/notices.svelte';
 	import { explain, perform } from '../frame/perform';
+	import Refusal from '../frame/Refusal.svelte';
 	import { m } from '../messages';
 	import { download } from './download';
 	import MergeDialog from './MergeDialog.svelte';
@@ -108,17 +103,7 @@
 		/>
 	{/key}
 	{#if refusal}
-		<InlineNotification
-			lowContrast
-			kind="error"
-			title={m.lookbook.answerRefused}
-			on:close={() => (refusal = undefined)}
-		>
-			<svelte:fragment slot="subtitleChildren">
-				{refusal.message}
-				{#each refusal.problems as problem, i (i)}<br />{problem}{/each}
-			</svelte:fragment>
-		</InlineNotification>
+		<Refusal title={m.lookbook.answerRefused} {refusal} onclose={() => (refusal = undefined)} />
 	{/if}
 </section>
 {#if read}<MergeDialog opened={read.opened} rows={read.rows} onclose={() => void close()} />{/if}
