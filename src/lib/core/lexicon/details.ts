@@ -55,10 +55,15 @@ export const details: readonly Detail[] = [
 	}),
 	detail('brim, brimmed', ['brim'], { without: ['brim', 'none'] }),
 	detail('frame, frames, framed, rims, lenses, lens', ['frame', 'size'], { takesMetal: true }),
-	detail('fit, cut, silhouette, shape', ['fit', 'skirtShape', 'leg']),
-	detail('length', ['hemLength', 'topLength', 'legLength', 'sleeveLength', 'hairLength']),
-	detail('finish, sheen, shine, surface', ['sheen', 'texture'], { without: ['sheen', 'matte'] }),
-	detail('weave, knit', ['texture', 'material']),
+	detail('fit, cut, silhouette, shape', ['fit', 'skirtShape', 'leg'], { coversCloth: true }),
+	detail('length', ['hemLength', 'topLength', 'legLength', 'sleeveLength', 'hairLength'], {
+		coversCloth: true
+	}),
+	detail('finish, sheen, shine, surface', ['sheen', 'texture'], {
+		coversCloth: true,
+		without: ['sheen', 'matte']
+	}),
+	detail('weave, knit', ['texture', 'material'], { coversCloth: true }),
 	detail('fastening, fastenings, closure, front, fronted', ['closure']),
 	detail('skirt, skirted', ['skirtShape', 'hemLength'], { coversCloth: true }),
 	detail('bodice, top half', ['fit', 'texture', 'neckline'], { coversCloth: true }),
@@ -104,6 +109,7 @@ export const details: readonly Detail[] = [
 	detail(
 		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),
+	detail('godet, godets, gore, gores, gusset, gussets, vents'),
 	detail('bow, bows, bow detail, ribbon, ribbons'),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
@@ -113,7 +119,9 @@ export const details: readonly Detail[] = [
 	),
 	detail('tip, tips, ends'),
 	detail('crown'),
-	detail('frogging, frogs, tabs, tab, gun flap, storm flap, shoulder tab'),
+	detail(
+		'frogging, frogs, frog fastening, frog fastenings, frog closures, tabs, tab, gun flap, storm flap, shoulder tab'
+	),
 	detail('ground, background', [], { coversCloth: true }),
 	detail('band, hatband, hat band, petersham'),
 	detail('veil, veiling, netting')

@@ -13,7 +13,7 @@ const source: Partial<Record<FacetId, string>> = {
 		tailored: tailored, tailored-fit, sharply tailored, sharp, well-cut, neat, darted
 		regular: regular-fit, regular, classic-fit, straight-fit, standard-fit, straight-cut
 		relaxed: relaxed, loose, loose-fitting, slouchy, easy, boxy, roomy, relaxed-fit, easy-fit, comfortable, loose-fit, boyfriend, flowing, flowy, floaty, billowy
-		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping`,
+		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping, massive, giant, gigantic, outsize`,
 	topLength: `
 		cropped: cropped, crop, midriff, bolero-length, midriff-baring, belly-baring
 		waist: waist-length, short, to the waist, ends at the waist
@@ -37,7 +37,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cropped: cropped, crop, cut off, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
-		floor: floor-length, puddling, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
+		floor: floor-length, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
 		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe`,
 	rise: `
 		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
@@ -74,7 +74,7 @@ const source: Partial<Record<FacetId, string>> = {
 		matte: matte, matt, dull, no-shine, flat finish
 		soft-sheen: soft-sheen, subtle sheen, slight sheen, lustrous, soft sheen, silky, softly shiny, dewy, slight shine, low sheen
 		satin: satin-finish, satin finish
-		shiny: shiny, glossy, high-shine, polished, gleaming, wet-look, lacquered, high-gloss, liquid, mirrored, glazed
+		shiny: shiny, glossy, high-shine, polished, gleaming, wet-look, lacquered, high-gloss, liquid, mirrored, glazed, iridescent, pearlescent, opalescent, holographic, foil, foiled
 		glittering: glittering, glittery, sparkly, sparkling, shimmering, shimmery, glitter, sparkle, twinkly, shimmer, spangled`,
 	weight: `
 		light: lightweight, light-weight, featherweight, summer-weight, airy, thin, fine-gauge, gauzy, light
@@ -287,7 +287,7 @@ const source: Partial<Record<FacetId, string>> = {
 		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed
-		slit: slit, side-slit, split, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee
+		slit: slit, side-slit, split, vent, back vent, kick pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed
 		scalloped: scalloped, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim

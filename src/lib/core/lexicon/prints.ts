@@ -26,7 +26,7 @@ checkerboard: checkerboard, chequerboard, chequered, chessboard
 
 plaid: plaid, tartan, madras, madras check, plaids, tartans
 windowpane: windowpane, window-pane, windowpane check, window pane check
-glen-check: glen check, glen plaid, glen-check, glencheck
+glen-check: glen check, Prince of Wales check, Prince of Wales, glen plaid, glen-check, glencheck
 houndstooth: houndstooth, hound's-tooth, dogtooth, dog-tooth, puppytooth, hound's tooth
 argyle: argyle, argyll, diamond pattern, harlequin
 fair-isle: fair isle, fairisle, nordic pattern, snowflake
@@ -65,7 +65,7 @@ geometric: geometric, geometrics, geo, deco, art deco, geometrical, diamonds, tr
 colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
 
 conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells
-slogan: slogan, graphic, logo, lettering, printed slogan, band logo, monogram, varsity letter, number
+slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 
 export const printFamilies: Print[][] = source

@@ -1,8 +1,10 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { slotsMeetOf } from '../lexicon/taxonomy';
-import type { Clause, Part } from './parts';
+import type { Clause, Part, PartRole } from './parts';
 import {
 	fitsWords,
+	isPartOn,
+	listsParts,
 	namedAgain,
 	namesKindOf,
 	onlySaid,
@@ -45,6 +47,8 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
+	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
+	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	if (clause.before === 'stop') return true;
 	if (clause.before === 'list') return true;
@@ -75,6 +79,12 @@ function markInstead(clause: Clause, before: Clause | undefined): void {
 	if (speaksOfSame) first.instead = true;
 }
 
+/** The group's name names nothing of its own after all. */
+function unnamed({ head, own }: Group, role: PartRole): void {
+	head.role = role;
+	own.head = undefined;
+}
+
 /** Groups clauses by garment, going through them once in their order. */
 class Attacher {
 	readonly groups: Group[] = [];
@@ -84,6 +94,8 @@ class Attacher {
 	waiting: Clause[] = [];
 	/** Said of all that is listed up to the end of the sentence. */
 	set: Clause[] = [];
+	/** A set whose parts are listed after a colon, up to the end of the sentence. */
+	listed: Group | undefined;
 	wentBack = false;
 	/** "A set: ring, chain and studs in gold": what is said of the last is said of all. */
 	inSet = false;
@@ -102,6 +114,7 @@ class Attacher {
 		if (clause.before === 'stop') {
 			this.sentence = [];
 			this.set = [];
+			this.listed = undefined;
 			this.inSet = false;
 		}
 		this.inSet ||= clause.set;
@@ -113,7 +126,8 @@ class Attacher {
 		else this.takeSaid(clause, at, previous);
 	}
 
-	takeNamed(clause: Clause, head: Part, previous: Group | undefined): void {
+	takeNamed(clause: Clause, head: Part, before: Group | undefined): void {
+		const previous = this.resolve(before, clause, head);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
 			previous.clauses.push(...this.waiting, clause);
@@ -134,12 +148,37 @@ class Attacher {
 		this.open(clause, head, chosen ? { insteadOf: chosen } : {});
 	}
 
+	/** What was named last turns out to be a part of what is named now, or a set that is made up of it; else it stays. */
+	resolve(last: Group | undefined, clause: Clause, head: Part): Group | undefined {
+		if (!last) return undefined;
+		if (isPartOn(last, clause, head)) {
+			unnamed(last, 'detail');
+			this.waiting = [...last.clauses, ...this.waiting];
+		} else if (listsParts(last, clause)) {
+			unnamed(last, 'again');
+			this.listed = last;
+		} else return last;
+		for (const list of [this.groups, this.named, this.sentence]) {
+			const at = list.indexOf(last);
+			if (at >= 0) list.splice(at, 1);
+		}
+		return this.named.at(-1);
+	}
+
+	/** What was said of the set whose part is named: "a navy suit: double-breasted jacket, wide trousers". */
+	ofListed(clause: Clause, head: Part): Clause[] {
+		const { listed } = this;
+		const [set, own] = [listed && typeOf(listed.head), typeOf(head)];
+		if (!listed || !set || !own || !slotsMeetOf(set.id, own.id)) return [];
+		return saysColour(clause) && listed.clauses.some(saysColour) ? [] : listed.clauses;
+	}
+
 	open(clause: Clause, head: Part, more: Partial<Group>): void {
 		this.lastOwner = undefined;
 		const group: Group = {
 			head,
 			own: clause,
-			clauses: [...this.set, ...this.waiting, clause],
+			clauses: [...this.set, ...this.ofListed(clause, head), ...this.waiting, clause],
 			denied: clause.denied,
 			unseen: clause.unseen,
 			strange: false,

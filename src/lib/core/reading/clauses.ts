@@ -29,6 +29,20 @@ const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
 const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
 
+const trimmings = new Set(['accessories', 'jewellery', 'under']);
+const garments = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+/** "A jabot blouse", "a scarf top": a small thing straight before a garment says how that is made. */
+const trims = (small: string, garment: string) =>
+	trimmings.has(garmentType(small).division) && garments.has(garmentType(garment).division);
+
+/** Does a word say a cloth, a colour or a print, and nothing of the shape? */
+const dresses = ({ senses }: Span) =>
+	senses.every(
+		(sense) =>
+			['colour', 'print', 'metal', 'tone', 'note'].includes(sense.kind) ||
+			(sense.kind === 'facet' && (sense.facet === 'material' || !sense.free))
+	);
+
 class ClauseBuilder {
 	clauses: Clause[] = [];
 	clause: Clause = this.fresh('start');
@@ -37,6 +51,8 @@ class ClauseBuilder {
 	denyNext: false | 'word' | 'part' = false;
 	/** The last word that is not known, and how many parts its clause had when it came. */
 	strange: { part: Part; after: number } | undefined;
+	/** "At the", "on the": what was said just before may be said of the part that follows. */
+	placed = false;
 	/** "She", or "that" after a garment: a verb follows. */
 	verbNext: false | 'of-person' | 'of-thing' = false;
 
@@ -49,6 +65,7 @@ class ClauseBuilder {
 			all: false,
 			set: false,
 			back: false,
+			labelled: false,
 			paused: false
 		};
 		return { before, parts: [], bare: true, denied, unread: false, ...flags };
@@ -75,6 +92,7 @@ class ClauseBuilder {
 				both: clause.both,
 				all: clause.all,
 				set: clause.set,
+				labelled: clause.labelled,
 				unseen: clause.unseen && before !== 'stop'
 			});
 	}
@@ -138,7 +156,12 @@ class ClauseBuilder {
 		if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return false;
 		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
-		else if (slot && type && owns.some((one) => slotsMeetOf(type.type, one.type))) this.unname('kind');
+		else if (
+			slot &&
+			type &&
+			owns.some((one) => slotsMeetOf(type.type, one.type) || trims(type.type, one.type))
+		)
+			this.unname('kind');
 		else return false;
 		return true;
 	}
@@ -180,6 +203,10 @@ class ClauseBuilder {
 		const denied = this.denyNext === 'word' || (this.denyNext === 'part' && role === 'detail');
 		const part: Part = { span, at, role, denied };
 		if (role === 'thing') return this.standFor(part);
+		// "Clips in her hair", "frobbers worn open": what is worn so is named.
+		if (role === 'move') this.nameStrange();
+		if (role === 'detail') this.joinPlaced();
+		this.placed = false;
 		this.clause.parts.push(part);
 		if (role === 'head') {
 			this.clause.head = part;
@@ -270,7 +297,21 @@ class ClauseBuilder {
 			else if (link === 'or') this.begin('or', this.clause.denied);
 			else if (link === 'but') this.begin('comma');
 			else this.begin(link);
+			this.placed = link === 'on' || span.words.includes('at');
 		}
+	}
+
+	/** "Lace at the hem", "stripes on the cuffs": the cloth, colour or print said just before is the part's alone. */
+	joinPlaced(): void {
+		const before = this.clauses.at(-1);
+		if (!this.placed || !before || before.head || before.thing || this.clause.parts.length > 0) return;
+		if (
+			before.parts.length === 0 ||
+			!before.parts.every((part) => part.role === 'said' && dresses(part.span))
+		)
+			return;
+		this.clauses.pop();
+		this.clause = before;
 	}
 
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
@@ -302,6 +343,7 @@ class ClauseBuilder {
 			this.denyNext = false;
 			this.begin(span.breakBefore);
 			if (span.aside) this.clause.back = true;
+			if (span.labelled) this.clause.labelled = true;
 		}
 		const role = roleOf(span);
 		if (role === 'idle') return this.pass(span, at);

@@ -11,6 +11,7 @@ import type { ReadStatus, Sense } from './model';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
 import {
+	colourBetween,
 	denimColour,
 	impliedColour,
 	metalFirst,
@@ -136,7 +137,14 @@ class Describer {
 				if (beforeHead) flush();
 				this.takeDetail({ ...part, denied }, mine);
 				if (!beforeHead) pending = [];
-			} else if (part.role === 'said') pending.push(part);
+			} else if (part.role === 'said' && part.span.words[0] === 'to' && goesTo(clause.parts[i - 1], [part]))
+				this.keep(
+					part,
+					`${clause.parts[i - 1]?.span.text} ${part.span.text}`,
+					'understood',
+					'kept as a note'
+				);
+			else if (part.role === 'said') pending.push(part);
 			else {
 				flush();
 				if (part.role === 'kept') this.keep(part, part.span.text, 'doubted', 'not known; kept as a note');
@@ -200,9 +208,27 @@ class Describer {
 				i++;
 				continue;
 			}
-			if (this.isScaleOfPrint(parts, i)) this.scales.push(part);
+			const between = this.oneWithNext(parts, i);
+			if (between && next) {
+				this.take(next, takeColour(between, clause.before === 'on'));
+				this.note(part, 'understood', 'one colour with the word after it');
+				i++;
+			} else if (this.isScaleOfPrint(parts, i)) this.scales.push(part);
 			else this.takeWord(part, clause);
 		}
+	}
+
+	/** "Slate blue": the one colour that two colour words side by side name; in a print they are two, but for "red-brown checks". */
+	oneWithNext(parts: Part[], at: number): string | undefined {
+		const [part, next] = [parts[at], parts[at + 1]];
+		const [first, second] = [part, next].map((one) => one && senseOf(one.span, 'colour')?.hex);
+		if (!part || !next || !first || !second || next.denied || next.instead || next.at !== part.at + 1)
+			return undefined;
+		const inPrint =
+			this.description.print !== undefined || parts.some(({ span }) => senseOf(span, 'print') !== undefined);
+		if (metalFirst.has(this.description.type.division) || (inPrint && !next.span.hyphenated))
+			return undefined;
+		return colourBetween(first, second);
 	}
 
 	/** "dark jeans": of denim, a depth alone is a wash, after a colour its depth; "washed" and "faded" say its wear. */
@@ -290,6 +316,19 @@ export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
 
 const onlySays = ({ parts }: Clause) => parts.every(({ role }) => role === 'said');
 
+const leads = ({ span }: Part) => senseOf(span, 'detail')?.detail.leads === true;
+
+/** "A slit to mid-thigh": how far a part goes that has no length of its own is no length of the garment. */
+function goesTo(part: Part | undefined, said: readonly Part[]): boolean {
+	const detail = part && senseOf(part.span, 'detail')?.detail;
+	const isLength = ({ facet }: { facet: string }) => facet.endsWith('Length');
+	return (
+		detail !== undefined &&
+		!detail.facets.some((facet) => isLength({ facet })) &&
+		said.every(({ span }) => sensesOf(span, 'facet').some(isLength))
+	);
+}
+
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -303,15 +342,16 @@ export function describe(
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		const describer = new Describer(description, provenance);
 		const last = clause.parts.at(-1);
-		const part = clause.ofPart ?? leading;
+		const part =
+			clause.ofPart ??
+			(leading && (leads(leading) || (clause.before === 'in' && goesTo(leading, clause.parts)))
+				? leading
+				: undefined);
 		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && !clause.head && onlySays(clause))
 			describer.takeDetail(part, clause.parts);
 		else describer.takeClause(clause, clause === group.own);
 		describer.takeScales();
-		leading =
-			last?.role === 'detail' && senseOf(last.span, 'detail')?.detail.leads && !last.denied
-				? last
-				: undefined;
+		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 	}
 	for (const sense of named) {
 		if (sense.kind === 'facet' && type.facets.includes(sense.facet) && unset(description, sense.facet))

@@ -36,6 +36,8 @@ export interface Token {
 	hyphenated: boolean;
 	/** A bracket opens before it. */
 	aside?: true;
+	/** A colon stands before it: what went before is what it is listed under. */
+	labelled?: true;
 }
 
 /** One or several words that mean something together. */
@@ -47,6 +49,7 @@ export interface Span {
 	breakBefore?: 'comma' | 'stop';
 	hyphenated: boolean;
 	aside?: true;
+	labelled?: true;
 	/** Empty for an unknown word. */
 	senses: readonly Sense[];
 	/** The phrase with its mistyped words as they were taken. */

@@ -38,6 +38,9 @@ function fitsMoves(clause: Clause, group: Group): boolean {
 		.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(type.slot)));
 }
 
+/** Whatever its facets: a buckle, a zip or a clasp can be on anything of these. */
+const carryMetal = new Set(['accessories', 'bags', 'footwear', 'jewellery']);
+
 function fitsDetails(clause: Clause, group: Group): boolean {
 	const type = typeOf(group.head);
 	if (!type) return true;
@@ -47,7 +50,9 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 			const detail = senseOf(span, 'detail')?.detail;
 			return (
 				detail !== undefined &&
-				(detail.facets.length === 0 || detail.facets.some((facet) => type.facets.includes(facet)))
+				(detail.facets.length === 0 ||
+					(detail.takesMetal && carryMetal.has(type.division)) ||
+					detail.facets.some((facet) => type.facets.includes(facet)))
 			);
 		});
 }
@@ -98,16 +103,16 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!group || !clause.head) return false;
 	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
 	if (!general || !own) return false;
-	// "The top is an ivory blouse": a general name takes any kind that is worn there.
-	if (clause.before === 'is' && general.general && !own.general && slotsMeetOf(general.id, own.id))
-		return true;
+	// "The top is an ivory blouse", "jacket: a navy blazer": a general name takes any kind that is worn there.
+	const introduced = (clause.before === 'is' && !own.general) || (clause.labelled && own !== general);
+	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
 	// "Shoes: sliders": of the same place on the body.
 	const sameShelf =
 		general.general &&
 		!own.general &&
+		clause.before === 'comma' &&
 		own.slot === 'feet' &&
-		general.slot === 'feet' &&
-		clause.before === 'comma';
+		general.slot === 'feet';
 	if (general.family !== own.family && !sameShelf) return false;
 	if (own.family === 'hairstyles' && clause.before === 'in') return true;
 	if (clause.before === 'is') return own.general ? general === own : true;
@@ -123,6 +128,27 @@ export const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
 
 /** Families of things that are made of two parts, each with a name of its own. */
 const sets = new Set(['suits', 'skirt-suits', 'co-ords', 'skirt-sets', 'kurta-sets', 'lehenga-sets']);
+
+/** "A suit: navy jacket, grey trousers": what stands before the colon is made up of what follows. */
+export function listsParts({ head }: Group, clause: Clause): boolean {
+	const [set, own] = [typeOf(head), clause.head && typeOf(clause.head)];
+	return (
+		clause.labelled &&
+		set !== undefined &&
+		own !== undefined &&
+		sets.has(set.family) &&
+		!sets.has(own.family) &&
+		slotsMeetOf(set.id, own.id)
+	);
+}
+
+/** "Feathered cuffs on a black gown": a name that also names a part, straight before what has such a part. */
+export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part): boolean {
+	const detail = senseOf(head.span, 'detail')?.detail;
+	const type = typeOf(on);
+	if (clause.before !== 'on' || !detail || !type || clauses.at(-1) !== own) return false;
+	return detail.facets.some((facet) => type.facets.includes(facet));
+}
 
 /** "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant. */
 export function namedAgain(named: readonly Group[], clause: Clause): Group | undefined {

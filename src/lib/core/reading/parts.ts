@@ -49,6 +49,8 @@ export interface Clause {
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
+	/** A colon stands before it: "top: an ivory blouse". */
+	labelled: boolean;
 	/** A comma stands before the word that joins it: "a belt, and boots". */
 	paused: boolean;
 	/** Said of the part that the clause before ends in: "the collar is fur". */

@@ -248,10 +248,15 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 		if (phrase) phrases[at] = { ...phrase, ...claimed };
 	};
 	const things: StrangeThing[] = [];
-	for (const { head, clauses, strange } of attached.groups) {
+	for (const { head, clauses, strange, denied: notWorn } of attached.groups) {
 		if (!strange) continue;
 		const said = clauses.flatMap(({ parts }) => parts).filter((part) => part !== head);
 		const known = senseOf(head.span, 'stands-for')?.what;
+		if (notWorn && known === 'things') {
+			claim(head.at, { status: 'denied', takenFor: `no ${head.span.text}` });
+			for (const { at } of said) claim(at, { status: 'denied', takenFor: 'not so' });
+			continue;
+		}
 		const of = known === 'look' ? 'the look as a whole' : `“${head.span.text}”`;
 		for (const { at } of said)
 			claim(at, { status: 'doubted', takenFor: `said of ${of}; say it of one thing` });

@@ -165,6 +165,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			breakBefore: first.breakBefore,
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),
+			...(first.labelled ? { labelled: first.labelled } : {}),
 			senses,
 			...(senses.length > 0 && slipped ? { meant: mended.join(' ') } : {})
 		});

@@ -1,4 +1,5 @@
 /** What a phrase can say of a garment: the ways to take it, best first, and how each is written down. */
+import { familyOf } from '../colour/family';
 import { hexOfLab, labOfHex } from '../colour/spaces';
 import { metallicOf } from '../colour/metallic';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
@@ -43,6 +44,22 @@ const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
+const plainHues = new Set(
+	[
+		'white',
+		'black',
+		'grey',
+		'beige',
+		'brown',
+		'blue',
+		'green',
+		'yellow',
+		'orange',
+		'red',
+		'pink',
+		'purple'
+	].map((word) => hexOfWord.get(word))
+);
 export const impliedColour = new Map(
 	Object.entries(materialWords).flatMap(([id, { impliesColour }]) => {
 		const hex = impliesColour === undefined ? undefined : hexOfWord.get(impliesColour);
@@ -56,6 +73,25 @@ export function toned(hex: string, { lighten, chroma }: Tone): string {
 	const { l, a, b } = labOfHex(hex);
 	const lightness = lighten < 0 ? l * (1 + lighten) : l + (100 - l) * lighten;
 	return hexOfLab({ l: lightness, a: a * chroma, b: b * chroma });
+}
+
+/** Lightness and hue further apart than this are two colours beside each other, not one between them (common practice). */
+const oneColour = { lightness: 45, hueDegrees: 100, chroma: 15 };
+
+/**
+ * The one colour that two colour words side by side name, "slate blue", "olive-brown": halfway between them in CIELAB, or
+ * the first where the second only names its family; undefined where they are two colours.
+ */
+export function colourBetween(first: string, second: string): string | undefined {
+	if (!plainHues.has(second) || first === second || metallicOf(first) || metallicOf(second)) return undefined;
+	const [a, b] = [labOfHex(first), labOfHex(second)];
+	if (familyOf(a) === familyOf(b)) return first;
+	const chromas = [Math.hypot(a.a, a.b), Math.hypot(b.a, b.b)];
+	const turn = Math.abs(((Math.atan2(a.b, a.a) - Math.atan2(b.b, b.a)) * 180) / Math.PI);
+	const apart =
+		Math.abs(a.l - b.l) > oneColour.lightness ||
+		(Math.min(...chromas) > oneColour.chroma && Math.min(turn, 360 - turn) > oneColour.hueDegrees);
+	return apart ? undefined : hexOfLab({ l: (a.l + b.l) / 2, a: (a.a + b.a) / 2, b: (a.b + b.b) / 2 });
 }
 
 const wash = (word: 'light denim' | 'mid denim' | 'dark denim') => hexOfWord.get(word) ?? '';

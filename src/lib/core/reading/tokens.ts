@@ -41,6 +41,7 @@ export function tokensOf(text: string): Token[] {
 	const tokens: Token[] = [];
 	let breakBefore: Token['breakBefore'];
 	let aside: true | undefined;
+	let labelled: true | undefined;
 	for (const match of text.matchAll(pattern)) {
 		const [found] = match;
 		if (/^[\p{L}\p{M}\d&+]/u.test(found)) {
@@ -52,14 +53,17 @@ export function tokensOf(text: string): Token[] {
 				end: start + found.length,
 				breakBefore,
 				hyphenated,
-				...(aside ? { aside } : {})
+				...(aside ? { aside } : {}),
+				...(labelled ? { labelled } : {})
 			});
 			breakBefore = undefined;
 			aside = undefined;
+			labelled = undefined;
 		} else if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
 		else {
 			breakBefore ??= 'comma';
 			aside = found === '(' || found === '[' || undefined;
+			labelled = found === ':' || undefined;
 		}
 	}
 	return tokens;

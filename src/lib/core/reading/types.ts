@@ -6,7 +6,7 @@ import type { Group } from './owners';
 import { sensesOf, type Clause } from './parts';
 import { longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
-import type { Sense } from './model';
+import type { Sense, Span } from './model';
 import { wordsOf } from './tokens';
 
 /** Whose words a text is in, and whether its own words say so. */
@@ -108,21 +108,28 @@ export function typeNamed(group: Group, locale: Locale): NamedType {
 
 const said = new Map<string, Sense[]>();
 
+/** A name's last word is what the thing is, those before say what kind; of "rope of pearls" it is the other way round. */
+function partsOfName(words: readonly string[]): { before: string; head: string } {
+	const of = words.indexOf('of');
+	if (of > 0) return { before: words.slice(of + 1).join(' '), head: words.slice(0, of).join(' ') };
+	if (words.length < 2) return { before: '', head: '' };
+	return { before: words.slice(0, -1).join(' '), head: words.at(-1) ?? '' };
+}
+
 /** What the words inside a garment's name say of it, apart from the name as a whole; kept once found. */
 export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const key = `${type.id} ${words.join(' ')}`;
 	const known = said.get(key);
 	if (known) return known;
 	const whole = longestPhrase(words, 0, words.length)?.senses ?? [];
-	const inner = words.length > 1 ? [words.slice(0, -1).join(' '), words.at(-1) ?? ''] : [];
+	const { before, head } = partsOfName(words);
 	const senses = [
 		...whole.filter(
 			(sense) =>
 				sense.kind === 'print' || (sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet))
 		),
-		...inner.flatMap((part, i) =>
-			spansOf(part).flatMap((span) => insideName(type, span.senses, i === inner.length - 1))
-		)
+		...spansOf(before).flatMap((span) => insideName(type, span, false)),
+		...spansOf(head).flatMap((span) => insideName(type, span, true))
 	];
 	said.set(key, senses);
 	return senses;
@@ -132,13 +139,16 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
  * One word of a name says one thing: the facet that weighs most, or else a colour or print. A word before the last says
  * what it says anywhere ("quilted gilet", "raffia bag"); the last one only what is usual of the type.
  */
-function insideName(type: GarmentType, senses: readonly Sense[], isHead: boolean): Sense[] {
+function insideName(type: GarmentType, { senses, words }: Span, isHead: boolean): Sense[] {
+	// "High-tops" and "tall boots" are high in the shaft: a height is the heel's where the name speaks of a heel.
+	const saysHeel = words.some((word) => word.startsWith('heel'));
 	const [facet] = senses
 		.filter((sense) => sense.kind === 'facet')
 		.filter(({ facet: id, value, free }) => {
 			if (!type.facets.includes(id)) return false;
 			const usual = type.usual[id];
-			return isHead ? free && usual === value : free || usual === value;
+			if (isHead) return free && usual === value;
+			return usual === value || (free && !(id === 'heelHeight' && usual !== undefined && !saysHeel));
 		})
 		.sort((a, b) => aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division));
 	if (facet) return [facet];

@@ -108,7 +108,7 @@ export const accessories: FamilySource[] = [
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
 			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, hair grip, claw clip
+			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, hair grip, claw clip, butterfly clip, snap clip, bobby pin
 			hair-comb: hair comb / hair combs / decorative comb
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 

@@ -10,11 +10,11 @@ export const bottoms: FamilySource[] = [
 		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
-			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides
+			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels
 
 			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
 			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal
-			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants / leg=slim legLength=ankle
+			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
 			cords: cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy
 			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants / leg=slim material=leather
@@ -24,7 +24,7 @@ export const bottoms: FamilySource[] = [
 			flared-trousers: flared trousers / flared trousers / flares, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
-			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers / fit=oversized leg=balloon
+			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, us:hammer pants / fit=oversized leg=balloon
 			pyjama-trousers: pyjama trousers / pyjama trousers / us:pajama pants, lounge trousers, us:lounge pants / fit=relaxed
 
 			plus-fours: plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
@@ -53,7 +53,7 @@ export const bottoms: FamilySource[] = [
 			slim-jeans: slim jeans / slim jeans / slim-leg jeans / leg=slim
 			skinny-jeans: skinny jeans / skinny jeans / jeggings / leg=skinny fit=close
 			mom-jeans: mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high
-			boyfriend-jeans: boyfriend jeans / boyfriend jeans / girlfriend jeans / fit=relaxed
+			boyfriend-jeans: boyfriend jeans / boyfriend jeans / girlfriend jeans, dad jeans / fit=relaxed
 
 			bootcut-jeans: bootcut jeans / bootcut jeans / boot-cut jeans / leg=bootcut
 			flared-jeans: flared jeans / flared jeans / flare jeans, flared denims / leg=flared
@@ -102,7 +102,7 @@ export const bottoms: FamilySource[] = [
 
 			a-line-skirt: A-line skirt / A-line skirts / / skirtShape=a-line
 			circle-skirt: circle skirt / circle skirts / swing skirt, skater skirt, poodle skirt / skirtShape=circle hemLength=midi
-			puff-skirt: puff skirt / puff skirts / bubble skirt, tulip skirt / skirtShape=tulip hemLength=mini
+			puff-skirt: puff skirt / puff skirts / bubble skirt, tulip skirt, puffball skirt, puffball, peg skirt / skirtShape=tulip hemLength=mini
 			pleated-skirt: pleated skirt / pleated skirts / sunray skirt, accordion skirt, box-pleat skirt / skirtShape=pleated hemLength=midi
 			tennis-skirt: tennis skirt / tennis skirts / tennis skort, cheer skirt / skirtShape=pleated hemLength=mini
 			tiered-skirt: tiered skirt / tiered skirts / prairie skirt, peasant skirt, ra-ra skirt, boho skirt / skirtShape=tiered hemLength=maxi

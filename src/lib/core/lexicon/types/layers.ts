@@ -70,7 +70,7 @@ export const layers: FamilySource[] = [
 			jacket: *jacket / jackets
 
 			leather-jacket: leather jacket / leather jackets / / topLength=waist material=leather
-			biker-jacket: biker jacket / biker jackets / moto jacket, motorcycle jacket, biker / topLength=waist material=leather lapel=notch closure=asymmetric-zip
+			biker-jacket: biker jacket / biker jackets / moto jacket, motorcycle jacket, biker, moto / topLength=waist material=leather lapel=notch closure=asymmetric-zip
 			suede-jacket: suede jacket / suede jackets / fringed jacket / material=suede
 			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
 
@@ -116,7 +116,7 @@ export const layers: FamilySource[] = [
 			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
 
 			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
-			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat / hemLength=mini
+			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat, duffle / hemLength=mini
 			chesterfield-coat: chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
 			car-coat: car coat / car coats / swagger coat / hemLength=mini lapel=notch
 			swing-coat: swing coat / swing coats / A-line coat, tent coat / fit=relaxed

@@ -46,11 +46,11 @@ export const onePieces: FamilySource[] = [
 			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
 
 			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
-			evening-gown: evening gown / evening gowns / gown, evening dress, column gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
+			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
 			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding-dress: wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan: kaftan / kaftans / caftan, djellaba, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
+			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou: boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
 			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
 			nightdress: nightdress / nightdresses / us:nightgown, nightie

@@ -12,7 +12,7 @@ export const tops: FamilySource[] = [
 		types: `
 			top: *top / tops / breton
 
-			t-shirt: T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt
+			t-shirt: T-shirt / T-shirts / tee, t shirt, tshirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, muscle tee
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
 			henley: henley / henleys / grandad top, henley top / sleeveLength=long
 			sports-top: sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
@@ -26,7 +26,7 @@ export const tops: FamilySource[] = [
 			racer-vest: racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
 			camisole: camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
 			crop-top: crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
-			bandeau: bandeau / bandeaus / tube top, bandeau top / sleeveLength=strapless neckline=strapless topLength=cropped
+			bandeau: bandeau / bandeaus / tube top, bandeau top, uk:boob tube / sleeveLength=strapless neckline=strapless topLength=cropped
 			bodysuit: bodysuit / bodysuits / body / fit=skin-tight
 
 			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
@@ -48,7 +48,7 @@ export const tops: FamilySource[] = [
 			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
 			flannel-shirt: flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim-shirt: denim shirt / denim shirts / chambray shirt, western shirt / material=denim
-			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt / collar=camp sleeveLength=short
+			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt, camp shirt, beach shirt, guayabera / collar=camp sleeveLength=short
 			grandad-shirt: grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
 			overshirt: overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
 
@@ -65,7 +65,7 @@ export const tops: FamilySource[] = [
 			off-shoulder-top: off-shoulder top / off-shoulder tops / off-the-shoulder top, bardot top / neckline=off-shoulder sleeveLength=short collar=collarless
 			one-shoulder-top: one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless collar=collarless
 			peplum-top: peplum top / peplum tops / peplum blouse / fit=close collar=collarless neckline=round
-			corset-top: corset top / corset tops / bustier, corset, bustier top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart collar=collarless`
+			corset-top: corset top / corset tops / bustier, corset, bustier top, basque, basque top / sleeveLength=strapless fit=skin-tight topLength=waist neckline=sweetheart collar=collarless`
 	},
 	{
 		id: 'knitwear',
