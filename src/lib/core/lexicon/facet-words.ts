@@ -56,7 +56,7 @@ const source: Partial<Record<FacetId, string>> = {
 		low: low-heeled, low-heel, small-heeled, small
 		kitten: kitten-heeled, kitten
 		mid: mid-heeled, mid-heel, mid-height, medium-heeled, medium
-		high: high-heeled, high-heel, heeled, tall, high
+		high: high-heeled, high-heel, heeled, ~tall, ~high
 		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	shaft: `
 		low: low-cut, low, low-top

@@ -58,6 +58,22 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	return saysColour(clause) && previousHasColour;
 }
 
+const saysOnlyColour = (clause: Clause | undefined): boolean =>
+	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);
+
+/** "In red, white and navy, cream jeans": the middle of a list of colours that a last one ends. */
+function isInList(clauses: readonly Clause[], at: number): boolean {
+	if (!saysOnlyColour(clauses[at - 1])) return false;
+	let last = at;
+	while (clauses[last + 1]?.before === 'comma' && saysOnlyColour(clauses[last + 1])) last++;
+	return (
+		clauses[at]?.before === 'comma' &&
+		saysOnlyColour(clauses[at]) &&
+		clauses[last + 1]?.before === 'and' &&
+		saysOnlyColour(clauses[last + 1])
+	);
+}
+
 export interface Attached {
 	groups: Group[];
 	/** "worn as a belt": the name of what a garment is turned into, and the garment. */
@@ -196,7 +212,8 @@ class Attacher {
 			return;
 		}
 		// "in red and gold, over a kurta": the second of two goes where the first went.
-		const follows = this.wentBack && clause.before === 'and' && !this.clauses[at - 1]?.head;
+		const follows =
+			this.wentBack && !this.clauses[at - 1]?.head && (clause.before === 'and' || isInList(this.clauses, at));
 		this.wentBack = follows || !goesForward(this.clauses, at, previous);
 		if (!this.wentBack) {
 			this.waiting.push(clause);

@@ -34,6 +34,13 @@ const garments = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asia
 /** "A jabot blouse", "a scarf top": a small thing straight before a garment says how that is made. */
 const trims = (small: string, garment: string) =>
 	trimmings.has(garmentType(small).division) && garments.has(garmentType(garment).division);
+/** "A waistcoat dress", "a blazer dress". */
+const cutLike = (layer: string, dress: string) =>
+	['layer', 'outer'].includes(garmentType(layer).slot) && garmentType(dress) === garmentType('dress');
+
+/** Does a name straight before a garment's say what kind that is? */
+const saysKind = (name: string, garment: string) =>
+	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment);
 
 /** Does a word say a cloth, a colour or a print, and nothing of the shape? */
 const dresses = ({ senses }: Span) =>
@@ -130,9 +137,16 @@ class ClauseBuilder {
 
 	/** The name in the present clause names no garment: it says something of what follows. */
 	unname(role: PartRole): void {
-		const { head } = this.clause;
+		const { head, parts } = this.clause;
 		if (!head) return;
 		head.role = role;
+		// "Silk pyjama shirt": what the name says besides is said of the garment.
+		if (role === 'kind' && head.span.words.length > 1)
+			parts.push(
+				...spansOf(head.span.words.slice(0, -1).join(' '))
+					.filter(alsoSaid)
+					.map((span): Part => ({ span, at: head.at, role: 'said', denied: false }))
+			);
 		this.clause.head = undefined;
 		this.lastHead = this.clauses.findLast((clause) => clause.head)?.head;
 	}
@@ -156,12 +170,7 @@ class ClauseBuilder {
 		if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return false;
 		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
-		else if (
-			slot &&
-			type &&
-			owns.some((one) => slotsMeetOf(type.type, one.type) || trims(type.type, one.type))
-		)
-			this.unname('kind');
+		else if (slot && type && owns.some((one) => saysKind(type.type, one.type))) this.unname('kind');
 		else return false;
 		return true;
 	}

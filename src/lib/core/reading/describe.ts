@@ -1,5 +1,6 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { printScaleWords } from '../lexicon/prints';
+import { facetValue } from '../lexicon/facets';
 import { moveOf } from '../lexicon/moves';
 import type { Tone } from '../lexicon/reading-words';
 import type { GarmentType } from '../lexicon/taxonomy';
@@ -47,6 +48,11 @@ class Describer {
 		this.note(part, status, `${takenFor}: ${words}`, { aspect: 'note', value: words });
 	}
 	take(part: Part, taking: Taking, provenance = this.provenance): void {
+		const { aspect, value } = taking.says;
+		const before = (this.description.facets as Record<string, { value: string } | undefined>)[aspect];
+		// Of two cloths the later one stands, and the first is not lost.
+		if (aspect === 'material' && before && before.value !== value)
+			this.description.notes.push(`with ${facetValue('material', before.value)?.label ?? before.value}`);
 		taking.apply(this.description, provenance);
 		this.note(part, 'understood', saysInWords(taking.says), taking.says);
 	}
@@ -89,8 +95,12 @@ class Describer {
 		const detail = senseOf(part.span, 'detail')?.detail;
 		const [ownFacet] = said ? [] : takings(part, description);
 		const alone = detail?.alone;
-		if (!said && alone && description.type.facets.includes(alone[0]))
-			return this.take(part, takeFacet(...alone));
+		if (!said && alone && description.type.facets.includes(alone[0])) {
+			// "A fur-trimmed hood": what was said of the same place before it stays, the part is kept beside it.
+			if (unset(description, alone[0])) return this.take(part, takeFacet(...alone));
+			if (description.facets[alone[0]]?.value !== alone[1])
+				return this.keep(part, part.span.text, 'understood', 'kept as a note');
+		}
 		if (ownFacet) return this.take(part, ownFacet);
 		if (noted !== undefined)
 			return this.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });

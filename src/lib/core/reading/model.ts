@@ -36,7 +36,7 @@ export interface Token {
 	hyphenated: boolean;
 	/** A bracket opens before it. */
 	aside?: true;
-	/** A colon stands before it: what went before is what it is listed under. */
+	/** A colon or a dash stands before it: what went before may be what it is listed under. */
 	labelled?: true;
 }
 

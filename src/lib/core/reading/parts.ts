@@ -49,7 +49,7 @@ export interface Clause {
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
-	/** A colon stands before it: "top: an ivory blouse". */
+	/** A colon or a dash stands before it: "top: an ivory blouse". */
 	labelled: boolean;
 	/** A comma stands before the word that joins it: "a belt, and boots". */
 	paused: boolean;

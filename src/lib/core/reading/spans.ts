@@ -1,5 +1,5 @@
 import { meantFor } from './near';
-import { knownWords, longestPhrase, type Found } from './phrasebook';
+import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -99,12 +99,19 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
 
 const isType = ({ senses }: Found) => senses.some(({ kind }) => kind === 'type');
 
+const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'link') ?? false;
+
 /**
- * The longest phrase that begins at a word. A name ends in what the thing is: of "velvet bow tie"
+ * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
+ * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
  * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it.
  */
 function phraseAt(words: readonly string[], at: number, limit: number): Found | undefined {
-	const found = longestPhrase(words, at, limit);
+	const longest = longestPhrase(words, at, limit);
+	const end = at + (longest?.length ?? 0);
+	const another = end < limit && !definites.has(words[end] ?? '');
+	const givesUp = another && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {
 		const later = longestPhrase(words, from, limit);

@@ -63,7 +63,7 @@ export function tokensOf(text: string): Token[] {
 		else {
 			breakBefore ??= 'comma';
 			aside = found === '(' || found === '[' || undefined;
-			labelled = found === ':' || undefined;
+			labelled = /[:–—-]/.test(found) || undefined;
 		}
 	}
 	return tokens;
