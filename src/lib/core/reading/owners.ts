@@ -104,7 +104,8 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	const [general, own] = [typeOf(group.head), typeOf(clause.head)];
 	if (!general || !own) return false;
 	// "The top is an ivory blouse", "jacket: a navy blazer": a general name takes any kind that is worn there.
-	const introduced = (clause.before === 'is' && !own.general) || (clause.labelled && own !== general);
+	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
+	const introduced = clause.labelled ? bareName : clause.before === 'is' && !own.general;
 	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
 	// "Shoes: sliders": of the same place on the body.
 	const sameShelf =
@@ -121,7 +122,6 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!['comma', 'list'].includes(clause.before)) return false;
 	if (own.family === 'hairstyles') return onlyNames(clause);
 	// "Her hat: a green beret", "earrings, emerald drops".
-	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
 	return onlyNames(clause) && (group.own.definite || group.own.bare) && !clause.definite && bareName;
 }
 export const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
