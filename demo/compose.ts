@@ -50,6 +50,7 @@ import {
 	type Wear,
 	type Weather
 } from '../src/lib/core/index';
+import { stockLists } from './stock-lists';
 
 /** Namespace of the demo's ids, which are made from names and so stay the same. */
 const namespace = 'a1f2c7de-3b0e-4a58-9d24-5e0c1b7f9a10';
@@ -556,7 +557,8 @@ export function composeDemo(): StudioDocument {
 			fitNotes: fitNotes(),
 			orders: orders(),
 			tryOns: [],
-			drillCards: []
+			drillCards: [],
+			stockLists: stockLists(dayAt(-3))
 		},
 		writtenOn
 	);

@@ -1,6 +1,9 @@
 import type { z } from 'zod';
 import {
+	closestInLists,
 	isForSale,
+	joinedAnswer,
+	layOut,
 	listingsAnswerSchema,
 	marketAnswerSchema,
 	marketQuestion,
@@ -10,14 +13,19 @@ import {
 	type AskedFor,
 	type ListingsQuery,
 	type MarketAnswer,
+	type ListingsAnswer,
 	type MarketQuery,
+	type OwnList,
 	type ParcelsQuery,
 	type Reference,
 	type Shop
 } from '../core';
+import { database } from './database';
 
 export type Asked<T> = { ok: true; answer: T } | { ok: false; message: string };
-export type MarketResult = Asked<MarketAnswer>;
+/** `without`: why the shops had no part in it, where lists of one's own answered alone. */
+export type MarketResult =
+	{ ok: true; answer: MarketAnswer; without?: string } | { ok: false; message: string };
 
 /** Longer than any answer takes; whoever waits is told. */
 const patienceMs = 12_000;
@@ -70,30 +78,75 @@ export async function askShops(): Promise<Asked<{ shops: Shop[] }>> {
 	return result;
 }
 
+/** Lists of one's own as they were laid out, by id and rev. */
+const laidOut = new Map<string, OwnList>();
+
+/** The lists that were loaded by hand. What has not changed since is not read again. */
+async function ownLists(): Promise<OwnList[]> {
+	const keys = (await database.stockLists.orderBy('[id+rev]').keys()) as unknown as [string, number][];
+	const names = keys.map((key) => key.join(' '));
+	for (const name of laidOut.keys()) if (!names.includes(name)) laidOut.delete(name);
+	for (const [id] of keys.filter((_, i) => !laidOut.has(names[i] ?? ''))) {
+		const list = await database.stockLists.get(id);
+		if (list) laidOut.set(`${list.id} ${list.rev}`, layOut(list));
+	}
+	return [...laidOut.values()];
+}
+
 /** The listings that come closest to elements. Only elements and size labels are sent: no client, no measure. */
-export const askMarket = (query: MarketQuery, signal?: AbortSignal): Promise<MarketResult> =>
+export const askMarket = (query: MarketQuery, signal?: AbortSignal): Promise<Asked<MarketAnswer>> =>
 	ask('matches', marketAnswerSchema, query, signal);
 
+const nothing: MarketAnswer = { simulated: false, shops: [], matches: [] };
+
 /**
- * What the shops have for a look, for a client of whom they hear no more than size labels. A look that asks for nothing that shops
- * sell is answered at once.
+ * What the shops and the lists of one's own have for a look, for a client of whom the shops hear no more than size labels. A look that
+ * asks for nothing that shops sell is answered at once; where the shops do not answer, the lists do.
  */
 export async function askForLook(
 	look: Pick<Reference, 'elements'>,
 	asked: AskedFor,
 	signal?: AbortSignal
 ): Promise<MarketResult> {
-	if (!look.elements.some(isForSale))
-		return { ok: true, answer: { simulated: true, shops: [], matches: [] } };
+	if (!look.elements.some(isForSale)) return { ok: true, answer: nothing };
+	const lists = await ownLists();
+	const shops = lists.map(({ shop }) => shop);
+	const own = lists.length > 0 ? closestInLists(lists, marketQuestion(look, shops, asked)) : [];
+	const result = await askTheShops(look, asked, signal);
+	if (result.ok) return { ok: true, answer: joinedAnswer(result.answer, own, shops) };
+	if (lists.length === 0) return result;
+	return { ok: true, answer: joinedAnswer(nothing, own, shops), without: result.message };
+}
+
+async function askTheShops(
+	look: Pick<Reference, 'elements'>,
+	asked: AskedFor,
+	signal?: AbortSignal
+): Promise<Asked<MarketAnswer>> {
 	const known = await askShops();
 	if (!known.ok) return known;
 	signal?.throwIfAborted();
 	return askMarket(marketQuestion(look, known.answer.shops, asked), signal);
 }
 
-/** How listings that are known stand on a day. */
-export const askListings = (query: ListingsQuery, signal?: AbortSignal) =>
-	ask('listings', listingsAnswerSchema, query, signal);
+/** How listings that are known stand on a day; those of one's own lists as they were when they were loaded. */
+export async function askListings(
+	query: ListingsQuery,
+	signal?: AbortSignal
+): Promise<Asked<ListingsAnswer>> {
+	const lists = await ownLists();
+	const own = lists.flatMap(({ listings }) => listings.filter(({ id }) => query.ids.includes(id)));
+	const ids = query.ids.filter((id) => !own.some((listing) => listing.id === id));
+	const ofLists = { simulated: false, shops: lists.map(({ shop }) => shop), listings: own };
+	if (ids.length === 0) return { ok: true, answer: ofLists };
+	const result = await ask('listings', listingsAnswerSchema, { ...query, ids }, signal);
+	if (!result.ok || own.length === 0) return result;
+	const { simulated, shops: others, listings } = result.answer;
+	return {
+		ok: true,
+		answer: { simulated, shops: [...others, ...ofLists.shops], listings: [...listings, ...own] }
+	};
+}
 
 /** Where parcels are on a day. Neither what is in them nor for whom is sent. */
 export const askParcels = (query: ParcelsQuery, signal?: AbortSignal) =>

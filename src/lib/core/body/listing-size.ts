@@ -19,6 +19,8 @@ export type ListingSize =
 	| { state: 'none' }
 	/** Nothing to go by: the measure named here is missing. */
 	| { state: 'unknown'; missing: BodyMeasure }
+	/** In stock, in sizes of which the shop gives no chart. */
+	| { state: 'no-chart'; labels: string[] }
 	/** The thing comes in one size, or is made to measure. */
 	| { state: 'one-size'; label: string };
 
@@ -46,7 +48,7 @@ function adviceFor(
 
 /**
  * The labels of a shop in which a garment suits a client: the best, and the other one between two; none where the shop makes no
- * such size; undefined where a measure is missing.
+ * such size; undefined where a measure or the chart is missing.
  */
 export function labelsFor(
 	client: Pick<Client, 'measurements'>,
@@ -54,6 +56,7 @@ export function labelsFor(
 	shop: Shop,
 	notes: readonly FitNote[] = []
 ): string[] | undefined {
+	if (chartFor(shop, garment.type).length === 0) return undefined;
 	const advice = adviceFor(client, garment, shop, notes);
 	if (advice.state === 'unknown') return undefined;
 	return advice.state === 'none' ? [] : [advice.label, ...(advice.other === undefined ? [] : [advice.other])];
@@ -75,6 +78,12 @@ export function sizeOfListing(
 			? { state: 'one-size', label: only.label }
 			: { state: 'sold-out', label: only.label };
 
+	if (chartFor(shop, listing.garment.type).length === 0) {
+		const labels = listing.sizes.filter(({ inStock }) => inStock > 0).map(({ label }) => label);
+		return labels.length > 0
+			? { state: 'no-chart', labels }
+			: { state: 'sold-out', label: listing.sizes.map(({ label }) => label).join(', ') };
+	}
 	const advice = adviceFor(client, listing.garment, shop, notes);
 	if (advice.state === 'unknown') return advice;
 	if (advice.state === 'none') return { state: 'none' };

@@ -48,6 +48,7 @@ const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {
 		case 'sold-out':
 			return 'no';
 		case 'unknown':
+		case 'no-chart':
 			return 'unknown';
 		default:
 			return 'yes';

@@ -15,6 +15,14 @@ export {
 export { fitsCard, huntingCard, type HuntingCard } from './hunting-card';
 export { nearerOrCheaper, type Valued } from './less';
 export { isForSale, marketQuestion, type AskedFor } from './market-question';
+export {
+	closestInLists,
+	joinedAnswer,
+	layOut,
+	leastCloseness,
+	mostUnsuitable,
+	type OwnList
+} from './own-lists';
 export { backupsFor } from './backups';
 export { rankCandidates, type RankedCandidate } from './rank';
 export {

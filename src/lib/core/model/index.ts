@@ -7,6 +7,7 @@ export { mostColours, paletteOf } from './palette';
 export { clientSchema, ethicsOf, freshClient, remeasured, type Client, type Measurements } from './client';
 export { eventSchema, freshEvent, type Event, type Weather } from './event';
 export { fitNoteSchema, freshFitNote, type FitNote } from './fit-note';
+export { freshStockList, mostListed, stockListSchema, type StockList } from './stock-list';
 export { freshWear, wearSchema, type Wear } from './wear';
 export { freshPiece, pieceSchema, shownParts, type Part, type Piece } from './piece';
 export {

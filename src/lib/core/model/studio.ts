@@ -12,6 +12,7 @@ import { recipeType } from './recipe';
 import type { Link, RecordType, StoredRecord } from './record-type';
 import { referenceType } from './reference';
 import { settingsType } from './settings';
+import { stockListType } from './stock-list';
 import { tryOnType } from './try-on';
 import { wearType } from './wear';
 
@@ -29,7 +30,8 @@ export const recordTypes = {
 	fitNotes: fitNoteType,
 	orders: orderType,
 	tryOns: tryOnType,
-	drillCards: drillCardType
+	drillCards: drillCardType,
+	stockLists: stockListType
 } as const;
 
 export type TableName = keyof typeof recordTypes;

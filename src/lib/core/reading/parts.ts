@@ -118,6 +118,10 @@ export function isPartOf(
 	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
 	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
 		return true;
+	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
+	const single = own && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
+	if (single && clause.before === 'comma' && slotsMeetOf(own.type, type.type) && /[^s]$/.test(span.text))
+		return true;
 	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".
 	const named =
 		own && garmentType(own.type).general && slotsMeetOf(own.type, type.type) && own.type !== type.type;

@@ -4,13 +4,21 @@ import { garmentArbitrary } from '../../../../tests/arbitraries';
 import { makePiece, uuid } from '../../../../tests/records';
 import type { Piece } from '../model';
 import { textOf } from '../exchange/text-of';
-import { columnsToRemember, guessedColumns, readRows, readTable, tableOf, type ReadRow } from '.';
+import {
+	columnsToRemember,
+	guessedColumns,
+	readRows,
+	readTable,
+	tableFields,
+	tableOf,
+	type ReadRow
+} from '.';
 
 let id = 0;
 const options = { client: { id: uuid(1000) }, currency: 'GBP', newId: () => uuid(90_000 + id++) };
 const read = (text: string, there: Piece[] = []): ReadRow[] => {
 	const table = readTable(text);
-	return readRows(table, guessedColumns(table.columns), { ...options, there });
+	return readRows(table, guessedColumns(tableFields, table.columns), { ...options, there });
 };
 const piecesIn = (rows: readonly ReadRow[]) => rows.flatMap((row) => (row.ok ? [row.piece] : []));
 
@@ -158,20 +166,23 @@ describe('a rail that goes out and comes in again', () => {
 describe('columns that were matched by hand', () => {
 	const names = ['Item', 'Shade', 'Cost', 'Bought where'];
 	it('are known again under their headings, however these are written', () => {
-		const known = columnsToRemember(names, { place: 3 }, {});
-		expect(guessedColumns(['BOUGHT WHERE ', 'item'], known)).toMatchObject({ place: 0, name: 1 });
+		const known = columnsToRemember(tableFields, names, { place: 3 }, {});
+		expect(guessedColumns(tableFields, ['BOUGHT WHERE ', 'item'], known)).toMatchObject({
+			place: 0,
+			name: 1
+		});
 	});
 	it('stand for one thing: what stood for it before is left out', () => {
-		const [guess] = Object.entries(guessedColumns(names)).find(([, at]) => at === 2) ?? [];
+		const [guess] = Object.entries(guessedColumns(tableFields, names)).find(([, at]) => at === 2) ?? [];
 		expect(guess).toBe('price');
-		const known = columnsToRemember(names, { price: 1 }, {});
-		expect(guessedColumns(names, known)).toMatchObject({ price: 1 });
-		const back = columnsToRemember(names, { price: 2 }, known);
-		expect(guessedColumns(names, back)).toMatchObject({ price: 2 });
-		expect(Object.values(guessedColumns(names, back))).not.toContain(1);
+		const known = columnsToRemember(tableFields, names, { price: 1 }, {});
+		expect(guessedColumns(tableFields, names, known)).toMatchObject({ price: 1 });
+		const back = columnsToRemember(tableFields, names, { price: 2 }, known);
+		expect(guessedColumns(tableFields, names, back)).toMatchObject({ price: 2 });
+		expect(Object.values(guessedColumns(tableFields, names, back))).not.toContain(1);
 	});
 	it('are not asked of a prototype', () =>
-		expect(guessedColumns(['constructor', '__proto__'], {})).toEqual({}));
+		expect(guessedColumns(tableFields, ['constructor', '__proto__'], {})).toEqual({}));
 });
 
 describe('the text of a file', () => {

@@ -9,6 +9,7 @@ import { amountInWords, readMoney } from '../money/amounts';
 import { readPieces, type PiecesReading } from '../reading/read-pieces';
 import type { ReadOptions } from '../reading/read-look';
 import { isDay } from '../time/days';
+import type { Columns, RawTable, RowProblem } from './raw-table';
 
 /** What a column of a table can hold; `what` is the piece in words and is needed. */
 export const tableFields = {
@@ -28,90 +29,6 @@ export const tableFields = {
 } as const;
 export type TableField = keyof typeof tableFields;
 export const tableFieldIds = Object.keys(tableFields) as TableField[];
-
-export interface RawTable {
-	columns: string[];
-	/** Cells in the order of the columns; the row's number as the spreadsheet counts, the heading being 1. */
-	rows: { number: number; cells: string[] }[];
-	problems: string[];
-}
-
-/** As many rows as are taken at once. */
-export const mostRows = 5000;
-const neutralised = /^'(?='*[=+\-@\t\r])/;
-
-/** Takes a file or what was pasted apart into columns and rows; commas, semicolons and tabs are told from the text. */
-export function readTable(text: string): RawTable {
-	const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
-		skipEmptyLines: 'greedy'
-	});
-	const [head = [], ...body] = data;
-	const columns = head.map((cell) => cell.trim().slice(0, 80));
-	return {
-		columns,
-		rows: body.slice(0, mostRows).map((cells, i) => ({
-			number: i + 2,
-			cells: columns.map((_, at) => (cells[at] ?? '').trim().replace(neutralised, ''))
-		})),
-		problems: [
-			...errors
-				.filter(({ code }) => code !== 'UndetectableDelimiter')
-				.slice(0, 5)
-				.map(({ message, row }) => `row ${(row ?? 0) + 1}: ${message}`),
-			...(body.length > mostRows
-				? [`only the first ${mostRows} rows are taken; ${body.length - mostRows} are left`]
-				: [])
-		]
-	};
-}
-
-/** A heading as it is remembered. */
-const headingOf = (column: string) => column.trim().toLowerCase().slice(0, 120);
-/** Under a heading, what it was matched with by hand; nothing where it was to be left out. */
-export type KnownColumns = Readonly<Record<string, string>>;
-const leftOut = '';
-
-/** Which column holds what: as it was matched by hand before, else guessed from the headings. */
-export function guessedColumns(
-	columns: readonly string[],
-	known: KnownColumns = {}
-): Partial<Record<TableField, number>> {
-	const matched = columns.map((column) =>
-		Object.hasOwn(known, headingOf(column)) ? known[headingOf(column)] : undefined
-	);
-	return Object.fromEntries(
-		tableFieldIds.flatMap((field) => {
-			const remembered = matched.indexOf(field);
-			const at =
-				remembered >= 0
-					? remembered
-					: columns.findIndex(
-							(column, i) =>
-								matched[i] === undefined &&
-								(tableFields[field].said.test(column.trim()) || column.trim() === tableFields[field].label)
-						);
-			return at < 0 ? [] : [[field, at]];
-		})
-	);
-}
-
-/** What is to be remembered of columns that were matched by hand, over what is remembered already. */
-export function columnsToRemember(
-	names: readonly string[],
-	moved: Partial<Record<TableField, number>>,
-	known: KnownColumns
-): Record<string, string> {
-	const guessed = guessedColumns(names, known);
-	const next = { ...known };
-	for (const field of Object.keys(moved) as TableField[]) {
-		const [before, at] = [guessed[field], moved[field]];
-		const [old, now] = [names[before ?? -1], names[at ?? -1]];
-		// What stood for it before stands for nothing now, until it is matched with something else.
-		if (old !== undefined && before !== at) next[headingOf(old)] = leftOut;
-		if (now !== undefined) next[headingOf(now)] = field;
-	}
-	return next;
-}
 
 const ways = ['new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift', 'unknown'] as const;
 const wayWords: readonly [RegExp, (typeof ways)[number]][] = [
@@ -137,14 +54,6 @@ export function pieceReader(reading: Omit<ReadOptions, 'provenance'>, currency: 
 	};
 }
 
-/** Something wrong with a cell: the row's number, the field, and what to do about it. */
-export interface RowProblem {
-	row: number;
-	field: TableField;
-	value: string;
-	reason: string;
-}
-
 export type ReadRow =
 	| {
 			row: number;
@@ -153,7 +62,7 @@ export type ReadRow =
 			/** A piece that is much the same. */ double?: string;
 			told: string[];
 	  }
-	| { row: number; ok: false; problems: RowProblem[] };
+	| { row: number; ok: false; problems: RowProblem<TableField>[] };
 
 export interface RowOptions {
 	client: Pick<Client, 'id'>;
@@ -232,13 +141,13 @@ function exactlyFrom(exact: string, newId: () => string): Exactly | undefined {
  */
 export function readRows(
 	table: RawTable,
-	columns: Partial<Record<TableField, number>>,
+	columns: Columns<TableField>,
 	{ client, currency, read = pieceReader({}, currency), newId, there = [] }: RowOptions
 ): ReadRow[] {
 	const before: Piece[] = [...there];
 	return table.rows.map(({ number: row, cells }): ReadRow => {
 		const cell = (field: TableField) => (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
-		const problems: RowProblem[] = [];
+		const problems: RowProblem<TableField>[] = [];
 		const wrong = (field: TableField, reason: string) =>
 			problems.push({ row, field, value: cell(field).slice(0, 60), reason });
 

@@ -1,7 +1,9 @@
 import {
 	closest,
 	indexGarments,
+	leastCloseness,
 	marketQuerySchema,
+	mostUnsuitable,
 	sizesForAll,
 	type Closest,
 	type GarmentIndex,
@@ -29,10 +31,6 @@ export function openMarket(seed: number, listings: number): Market {
 
 export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };
 
-/** A listing less alike than this is no substitute worth showing (0..1). */
-const leastCloseness = 0.35;
-/** Of what is not in stock in the sizes that are asked for, only a few are shown. */
-const mostUnsuitable = 6;
 /** Colours of one thing that may come before another thing: as many again are looked at. */
 const colourwaysAhead = 3;
 

@@ -38,6 +38,7 @@ export const fitting = {
 	wardrobeEmpty: 'Nothing on this rail is worn there.',
 	substitutes: 'Cheap substitutes',
 	simulated: 'simulated shops',
+	simulatedAndOwn: 'simulated shops and lists of your own',
 	substitutesEmpty: 'No shop has anything near it.',
 	asking: 'Asking the shops…',
 	askAgain: 'Ask again',
@@ -378,6 +379,7 @@ export const fitting = {
 		'sold-out': (label: string) => `size ${label} would suit, sold out`,
 		none: 'no size for these measures',
 		unknown: (measure: string) => `no size known: ${measure} not measured`,
+		noChart: (labels: string) => `in ${labels}; the list has no chart, so ask which size suits`,
 		'one-size': 'one size'
 	},
 	/** All that is to be known of a thing for sale. */

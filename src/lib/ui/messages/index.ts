@@ -10,6 +10,7 @@ import { keySheet } from './keys';
 import { help } from './help';
 import { hunting } from './hunting';
 import { ledger } from './ledger';
+import { lists } from './lists';
 import { lookbook } from './lookbook';
 import { orders } from './orders';
 import { photos } from './photos';
@@ -49,6 +50,7 @@ export const m = {
 	help,
 	hunting,
 	ledger,
+	lists,
 	lookbook,
 	studio,
 	tryOn,

@@ -42,7 +42,7 @@
 	const underWay = $derived(
 		JSON.stringify(
 			(found.value?.orders ?? [])
-				.filter((order) => has(order, 'ordered'))
+				.filter((order) => order.shop.simulated && has(order, 'ordered'))
 				.map(({ id, orderedOn, lines }) => ({
 					id,
 					orderedOn,

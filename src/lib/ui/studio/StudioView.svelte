@@ -13,6 +13,7 @@
 	import RestorePanel from './RestorePanel.svelte';
 	import SettingsPanel from './SettingsPanel.svelte';
 	import SharePanel from './SharePanel.svelte';
+	import ListsPanel from '../lists/ListsPanel.svelte';
 	import StoragePanel from './StoragePanel.svelte';
 
 	const counts = live(() => () => countStudio());
@@ -42,6 +43,7 @@
 			<BackupPanel />
 			<RestorePanel {here} />
 			<SharePanel />
+			<ListsPanel />
 			{#if settings.value}<SettingsPanel settings={settings.value} />{/if}
 			<section class="panel">
 				<h2>{m.studio.demo}</h2>

@@ -15,14 +15,16 @@
 		pieceReader,
 		readRows,
 		readTable,
+		tableFields,
+		type Columns,
 		type TableField
 	} from '$lib/core/table';
 	import { newId } from '$lib/store/clock';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
-	import ColumnChoice from './ColumnChoice.svelte';
-	import RowsToMend from './RowsToMend.svelte';
+	import ColumnChoice from '../table/ColumnChoice.svelte';
+	import RowsToMend from '../table/RowsToMend.svelte';
 
 	interface Props {
 		open: boolean;
@@ -37,13 +39,13 @@
 	let failed = $state('');
 	/** Cells that were mended here, by row and column. */
 	let mended = $state<Record<string, string>>({});
-	let moved = $state<Partial<Record<TableField, number>>>({});
+	let moved = $state<Columns<TableField>>({});
 	let skipDoubles = $state(false);
 	let saving = $state(false);
 
 	const raw = $derived(readTable(text));
 	const known = $derived(settings.value?.columns ?? {});
-	const columns = $derived({ ...guessedColumns(raw.columns, known), ...moved });
+	const columns = $derived({ ...guessedColumns(tableFields, raw.columns, known), ...moved });
 	const hasName = $derived(columns.what !== undefined || columns.name !== undefined);
 	const table = $derived({
 		...raw,
@@ -101,7 +103,12 @@
 		if (saving || taken.length === 0) return;
 		saving = true;
 		const added = taken.map(({ piece }) => piece);
-		const remembered = columnsToRemember(raw.columns, $state.snapshot(moved), $state.snapshot(known));
+		const remembered = columnsToRemember(
+			tableFields,
+			raw.columns,
+			$state.snapshot(moved),
+			$state.snapshot(known)
+		);
 		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
 		const saved = await performTold(m.did.added(m.counts.pieces(added.length)), async (writer) => {
 			if (changed) await writer.edit('settings', settingsId, (draft) => void (draft.columns = remembered));
@@ -155,6 +162,7 @@
 		{#each raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
 		{#if raw.columns.length > 0 && text.trim() !== ''}
 			<ColumnChoice
+				fields={tableFields}
 				names={raw.columns}
 				{columns}
 				onmove={(field, at) => (moved = { ...moved, [field]: at })}
@@ -164,7 +172,13 @@
 		{#if rows.length > 0}
 			<p role="status"><strong>{m.table.summary(good.length, rows.length - good.length)}</strong></p>
 			{#if bad.length > 0}
-				<RowsToMend problems={bad} {cellOf} canMend={(field) => columns[field] !== undefined} onmend={mend} />
+				<RowsToMend
+					fields={tableFields}
+					problems={bad}
+					{cellOf}
+					canMend={(field) => columns[field] !== undefined}
+					onmend={mend}
+				/>
 			{/if}
 			{#if doubles.length > 0}
 				<section>

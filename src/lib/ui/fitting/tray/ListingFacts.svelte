@@ -63,6 +63,8 @@
 			}
 			case 'unknown':
 				return m.fitting.sizes.unknown(bodyMeasures[advice.missing].label);
+			case 'no-chart':
+				return m.fitting.sizes.noChart(advice.labels.join(', '));
 			case 'one-size':
 				return advice.label;
 			default:

@@ -28,6 +28,9 @@
 	}
 	let { table, hand, element, onwhy }: Props = $props();
 	const tray = $derived(table.tray);
+	const hasLists = $derived(
+		table.market.answer?.ok === true && table.market.answer.answer.shops.some(({ simulated }) => !simulated)
+	);
 
 	const byHand = $derived(garmentType(element.garment.type).division === 'beauty');
 	/** Where the money goes, by the school of the echo. */
@@ -115,7 +118,10 @@
 	{#if !byHand}
 		<section aria-label={m.fitting.substitutes}>
 			<h3 class="with-order">
-				<span>{m.fitting.substitutes} <span class="soft">{m.fitting.simulated}</span></span>
+				<span
+					>{m.fitting.substitutes}
+					<span class="soft">{hasLists ? m.fitting.simulatedAndOwn : m.fitting.simulated}</span></span
+				>
 				<Select
 					size="sm"
 					inline
@@ -149,6 +155,9 @@
 				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
 			{:else if tray.listed.length === 0}
 				<p class="soft empty">{m.fitting.listing.noneSuits}</p>
+			{/if}
+			{#if table.market.answer?.ok && table.market.answer.without}
+				<p class="soft" role="status">{table.market.answer.without}</p>
 			{/if}
 			{#if table.market.answer?.ok && worth}<p class="soft worth">{worth}</p>{/if}
 			{#each tray.listed as candidate (candidate.key)}

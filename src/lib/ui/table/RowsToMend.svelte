@@ -1,17 +1,18 @@
-<script lang="ts">
+<script lang="ts" generics="F extends string">
 	import { TextInput } from 'carbon-components-svelte';
-	import { tableFields, type RowProblem, type TableField } from '$lib/core/table';
+	import type { ColumnFields, RowProblem } from '$lib/core/table';
 	import { m } from '../messages';
 
 	interface Props {
-		problems: readonly RowProblem[];
+		fields: ColumnFields<F>;
+		problems: readonly RowProblem<F>[];
 		/** What stands in a cell now. */
-		cellOf: (row: number, field: TableField) => string;
+		cellOf: (row: number, field: F) => string;
 		/** A field that no column holds has no cell to mend. */
-		canMend: (field: TableField) => boolean;
-		onmend: (row: number, field: TableField, value: string) => void;
+		canMend: (field: F) => boolean;
+		onmend: (row: number, field: F, value: string) => void;
 	}
-	let { problems, cellOf, canMend, onmend }: Props = $props();
+	let { fields, problems, cellOf, canMend, onmend }: Props = $props();
 
 	/** As many as are shown at once; mended ones make room for the next. */
 	const most = 40;
@@ -22,11 +23,11 @@
 	<ul>
 		{#each problems.slice(0, most) as { row, field, reason } (`${row} ${field}`)}
 			<li>
-				<span><strong>{m.table.row(row)}, {tableFields[field].label}</strong> {reason}</span>
+				<span><strong>{m.table.row(row)}, {fields[field].label}</strong> {reason}</span>
 				<TextInput
 					size="sm"
 					hideLabel
-					labelText={m.table.mend(tableFields[field].label, row)}
+					labelText={m.table.mend(fields[field].label, row)}
 					value={cellOf(row, field)}
 					disabled={!canMend(field)}
 					on:change={(event) => onmend(row, field, String(event.detail ?? ''))}

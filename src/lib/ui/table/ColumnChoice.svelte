@@ -1,26 +1,29 @@
-<script lang="ts">
+<script lang="ts" generics="F extends string">
 	import { Select, SelectItem } from 'carbon-components-svelte';
-	import { tableFieldIds, tableFields, type TableField } from '$lib/core/table';
+	import type { ColumnFields, Columns } from '$lib/core/table';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 
 	interface Props {
+		/** What a column can hold. */
+		fields: ColumnFields<F>;
 		/** The headings of the table. */
 		names: readonly string[];
 		/** Which column holds what. */
-		columns: Partial<Record<TableField, number>>;
-		onmove: (field: TableField, at: number | undefined) => void;
+		columns: Columns<F>;
+		onmove: (field: F, at: number | undefined) => void;
 	}
-	let { names, columns, onmove }: Props = $props();
+	let { fields, names, columns, onmove }: Props = $props();
+	const ids = $derived(Object.keys(fields) as F[]);
 </script>
 
 <fieldset>
 	<legend class="bx--label">{m.table.columns}</legend>
 	<div class="fields">
-		{#each tableFieldIds as field (field)}
+		{#each ids as field (field)}
 			<Select
 				size="sm"
-				labelText={tableFields[field].label}
+				labelText={fields[field].label}
 				selected={columns[field] === undefined ? '' : String(columns[field])}
 				on:change={(event) => {
 					const at = chosenIn(event);

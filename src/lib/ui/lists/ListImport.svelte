@@ -1,0 +1,163 @@
+<script lang="ts">
+	import { FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
+	import { garmentInWords, moneyInWords, settingsId, textOf, type StockList } from '$lib/core';
+	import { columnsToRemember, listingFields } from '$lib/core/table';
+	import { studioSettings } from '$lib/store/settings.svelte';
+	import { dayInWords } from '$lib/core';
+	import { performTold } from '../frame/perform';
+	import { m } from '../messages';
+	import ColumnChoice from '../table/ColumnChoice.svelte';
+	import RowsToMend from '../table/RowsToMend.svelte';
+	import { listDraft } from './list-draft.svelte';
+	import ShopFields from './ShopFields.svelte';
+
+	interface Props {
+		open: boolean;
+		/** The lists that are loaded: one of the same shop is replaced. */
+		lists: readonly StockList[];
+	}
+	let { open = $bindable(false), lists }: Props = $props();
+
+	const settings = studioSettings();
+	const draft = listDraft(() => settings.value);
+	let failed = $state('');
+	let saving = $state(false);
+	let told = $state(false);
+	const list = $derived(draft.list);
+	const before = $derived(lists.find(({ id }) => id === list?.id));
+	/** As many as are shown before it is agreed. */
+	const few = 6;
+
+	/** Twenty megabytes: more than any list takes, and less than stops a page. */
+	const mostBytes = 20 * 1024 * 1024;
+	async function choose([file]: readonly File[]) {
+		failed = '';
+		if (!file) return;
+		if (file.size > mostBytes) failed = m.table.tooLarge;
+		else {
+			const written = textOf(new Uint8Array(await file.arrayBuffer()));
+			if (written === undefined) failed = m.table.unread;
+			else draft.begin(written, file.name);
+		}
+	}
+	async function load() {
+		told = true;
+		if (saving || !list) return;
+		saving = true;
+		const record = $state.snapshot(list) as StockList;
+		const known = $state.snapshot(settings.value?.columns ?? {});
+		const remembered = columnsToRemember(listingFields, draft.raw.columns, draft.moved, known);
+		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
+		const saved = await performTold(
+			m.did.added(m.lists.loaded(record.shop.name, record.listings.length)),
+			async (writer) => {
+				if (changed)
+					await writer.edit('settings', settingsId, (stored) => void (stored.columns = remembered));
+				if (!before) return writer.create('stockLists', record);
+				const { shop, loadedOn, file, listings } = record;
+				await writer.edit('stockLists', record.id, (stored) =>
+					Object.assign(stored, { shop, loadedOn, file, listings })
+				);
+			}
+		);
+		saving = false;
+		if (!saved) return;
+		draft.begin('');
+		told = false;
+		open = false;
+	}
+</script>
+
+<Modal
+	bind:open
+	size="lg"
+	modalHeading={m.lists.load}
+	primaryButtonText={draft.taken.length === 0 ? m.lists.addNone : m.lists.add(draft.taken.length)}
+	primaryButtonDisabled={draft.taken.length === 0 || saving}
+	secondaryButtonText={m.cancel}
+	selectorPrimaryFocus="textarea"
+	on:click:button--secondary={() => (open = false)}
+	on:submit={() => void load()}
+>
+	<div class="import">
+		<p class="soft">{m.lists.intro}</p>
+		{#key draft.text === ''}
+			<FileUploaderButton
+				size="small"
+				kind="tertiary"
+				disableLabelChanges
+				labelText={m.table.choose}
+				accept={['.csv', '.tsv', '.txt', '.json']}
+				on:change={({ detail }) => void choose(detail)}
+			/>
+		{/key}
+		{#if failed}<p role="alert" class="warn">{failed}</p>{/if}
+		<TextArea
+			rows={4}
+			labelText={m.table.paste}
+			value={draft.text}
+			on:input={(event) => draft.begin((event.target as HTMLTextAreaElement).value)}
+		/>
+		{#if draft.text.trim() !== ''}
+			{#each draft.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
+			<ShopFields {draft} currency={settings.value?.currency ?? 'GBP'} {told} />
+			{#if draft.raw.columns.length > 0}
+				<ColumnChoice
+					fields={listingFields}
+					names={draft.raw.columns}
+					columns={draft.columns}
+					onmove={draft.move}
+				/>
+				{#if !draft.isNamed}<p class="warn">{m.lists.needs}</p>{/if}
+			{/if}
+		{/if}
+		{#if draft.rows.length > 0}
+			<p role="status">
+				<strong>{m.lists.ready(draft.taken.length, draft.rows.filter(({ ok }) => !ok).length)}</strong>
+				{before ? m.lists.replaces(dayInWords(before.loadedOn)) : ''}
+			</p>
+			{#if draft.left > 0}<p class="warn">{m.lists.tooMany(draft.taken.length, draft.left)}</p>{/if}
+			{#if draft.problems.length > 0}
+				<RowsToMend
+					fields={listingFields}
+					problems={draft.problems}
+					cellOf={draft.cellOf}
+					canMend={(field) => draft.columns[field] !== undefined}
+					onmend={draft.mend}
+				/>
+			{/if}
+			<section aria-label={m.lists.preview}>
+				<h3>{m.lists.preview}</h3>
+				<ul>
+					{#each draft.taken.slice(0, few) as { row, listing, unread } (row)}
+						<li>
+							<strong>{listing.title}</strong>
+							{garmentInWords(listing.garment)} · {moneyInWords(listing.price)} ·
+							{listing.sizes.map(({ label }) => label).join(', ')}
+							{#if unread.length > 0}<span class="warn">{m.lists.told(unread.join(', '))}</span>{/if}
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+	</div>
+</Modal>
+
+<style>
+	.import {
+		display: grid;
+		gap: 1rem;
+	}
+	ul {
+		list-style: none;
+	}
+	li {
+		padding: 0.3rem 0;
+		border-top: 1px solid var(--line);
+		font-size: var(--step-0);
+		overflow-wrap: anywhere;
+	}
+	.warn {
+		color: var(--warn);
+	}
+</style>

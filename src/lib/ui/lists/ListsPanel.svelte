@@ -1,0 +1,66 @@
+<script lang="ts">
+	import { Button } from 'carbon-components-svelte';
+	import { dayInWords, type StockList } from '$lib/core';
+	import { database } from '$lib/store/database';
+	import { live } from '$lib/store/live.svelte';
+	import { performTold } from '../frame/perform';
+	import { m } from '../messages';
+
+	const lists = live(() => () => database.stockLists.toArray());
+	const known = $derived(lists.value ?? []);
+	let loading = $state(false);
+
+	const remove = ({ id, shop }: StockList) =>
+		performTold(
+			m.did.deleted(m.lists.loaded(shop.name, known.find((list) => list.id === id)?.listings.length ?? 0)),
+			(writer) => writer.remove('stockLists', id)
+		);
+</script>
+
+<section class="panel">
+	<h2>{m.lists.title}</h2>
+	<p>{m.lists.text}</p>
+	{#if lists.value && known.length === 0}<p class="soft">{m.lists.none}</p>{/if}
+	{#if known.length > 0}
+		<ul>
+			{#each known as list (list.id)}
+				<li>
+					<span
+						>{m.lists.holds(
+							list.shop.name,
+							m.lists.things(list.listings.length),
+							dayInWords(list.loadedOn)
+						)}</span
+					>
+					<Button
+						kind="ghost"
+						size="small"
+						aria-label={m.lists.remove(list.shop.name)}
+						on:click={() => void remove(list)}>{m.lists.removeShort}</Button
+					>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	<Button size="small" kind="tertiary" on:click={() => (loading = true)}>{m.lists.load}</Button>
+</section>
+{#if loading}
+	{#await import('./ListImport.svelte') then { default: ListImport }}
+		<ListImport bind:open={loading} lists={known} />
+	{/await}
+{/if}
+
+<style>
+	ul {
+		width: 100%;
+		list-style: none;
+	}
+	li {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+		justify-content: space-between;
+		border-top: 1px solid var(--line);
+		overflow-wrap: anywhere;
+	}
+</style>

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
+	import { chosenIn } from '../frame/chosen';
+	import { m } from '../messages';
+	import type { ListDraft } from './list-draft.svelte';
+
+	interface Props {
+		draft: ListDraft;
+		/** The studio's, for a shop that is not told to have another. */
+		currency: string;
+		/** Are missing fields told? */
+		told: boolean;
+	}
+	let { draft, currency, told }: Props = $props();
+	const { shop } = $derived(draft);
+	const tiers = ['save', 'middle', 'spend'] as const;
+	const cuts = ['women', 'men'] as const;
+</script>
+
+<div class="fields">
+	<TextInput
+		size="sm"
+		labelText={m.lists.shop}
+		maxlength={120}
+		invalid={told && draft.wrong.name}
+		invalidText={m.lists.shopNeeded}
+		bind:value={shop.name}
+	/>
+	<TextInput
+		size="sm"
+		labelText={m.lists.currency}
+		placeholder={currency}
+		maxlength={3}
+		invalid={draft.wrong.currency}
+		invalidText={m.lists.badCurrency}
+		bind:value={shop.currency}
+	/>
+	<TextInput
+		size="sm"
+		labelText={m.lists.postage}
+		invalid={draft.wrong.postage}
+		invalidText={m.lists.badPostage}
+		bind:value={shop.postage}
+	/>
+	<TextInput
+		size="sm"
+		labelText={m.lists.days}
+		invalid={draft.wrong.days}
+		invalidText={m.lists.badDays}
+		bind:value={shop.days}
+	/>
+	<TextInput
+		size="sm"
+		labelText={m.lists.returns}
+		invalid={draft.wrong.returns}
+		invalidText={m.lists.badReturns}
+		bind:value={shop.returns}
+	/>
+	<Select
+		size="sm"
+		labelText={m.lists.tier}
+		selected={shop.tier}
+		on:change={(event) => (shop.tier = tiers.find((one) => one === chosenIn(event)) ?? 'middle')}
+	>
+		{#each tiers as tier (tier)}<SelectItem value={tier} text={m.lists.tiers[tier]} />{/each}
+	</Select>
+	<Select
+		size="sm"
+		labelText={m.lists.cut}
+		selected={shop.cut}
+		on:change={(event) => (shop.cut = cuts.find((one) => one === chosenIn(event)) ?? 'women')}
+	>
+		{#each cuts as cut (cut)}<SelectItem value={cut} text={m.lists.cuts[cut]} />{/each}
+	</Select>
+</div>
+<p class="soft">{m.lists.chart}</p>
