@@ -17,8 +17,8 @@
 		);
 </script>
 
-<section class="panel">
-	<h2>{m.lists.title}</h2>
+<section class="panel" aria-labelledby="lists-title">
+	<h2 id="lists-title">{m.lists.title}</h2>
 	<p>{m.lists.text}</p>
 	{#if lists.value && known.length === 0}<p class="soft">{m.lists.none}</p>{/if}
 	{#if known.length > 0}

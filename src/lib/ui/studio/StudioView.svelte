@@ -81,9 +81,12 @@
 		margin: -0.75rem 0 1.25rem;
 	}
 	.parts {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
-		gap: 1rem;
+		columns: 20rem;
+		column-gap: 1rem;
+	}
+	.parts :global(> section) {
+		margin-bottom: 1rem;
+		break-inside: avoid;
 	}
 	.parts :global(section) {
 		display: grid;
