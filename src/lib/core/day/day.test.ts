@@ -75,6 +75,16 @@ describe('what is prepared before a day', () => {
 		expect(kinds('suede loafers', {}, { ...rain, setting: 'indoors' })).not.toContain('waterproof');
 		expect(kinds('suede loafers')).not.toContain('waterproof');
 	});
+	it('has altered what is to be altered, in time for it to go back once', () => {
+		const things = worn('black skirt').map((thing) => ({
+			...thing,
+			altered: { label: 'hemmed to the knee', days: 7, risk: 'What is cut off is gone.' }
+		}));
+		expect(preparationOf(things, client).find(({ kind }) => kind === 'alter')).toMatchObject({
+			daysBefore: 10,
+			how: expect.stringContaining('hemmed to the knee: takes 7 days')
+		});
+	});
 	it('orders in time for the parcel, with a day to spare', () => {
 		const [order] = preparationOf(
 			worn('white shirt', { listing: { arrivesInDays: 6, condition: 'new' } }),

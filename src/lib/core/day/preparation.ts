@@ -4,6 +4,7 @@ import { hemLanding } from '../body/hem-landing';
 import { labOfHex } from '../colour/spaces';
 import { placeOf } from '../lexicon/facets';
 import {
+	alteredDaysBefore,
 	catchesLint,
 	marginDays,
 	newForDays,
@@ -32,6 +33,8 @@ export interface Prepared {
 	lengthCm?: number;
 	piece?: Pick<Piece, 'state' | 'acquired'>;
 	listing?: Pick<Listing, 'arrivesInDays' | 'condition'>;
+	/** What is to be made of it before it is worn so, in words, and the days that it takes. */
+	altered?: { label: string; days: number; risk: string };
 }
 
 export interface Task {
@@ -81,6 +84,12 @@ function toFetch(thing: Prepared): Task[] {
 	return thing.piece?.state === 'needs-care'
 		? [told('clean', thing, 'clean, mend or press it by its label')]
 		: [];
+}
+
+function toAlter(thing: Prepared): Task[] {
+	if (!thing.altered) return [];
+	const { label, days, risk } = thing.altered;
+	return [told('alter', thing, `${label}: takes ${days} days. ${risk}`, days + alteredDaysBefore)];
 }
 
 function toHem(thing: Prepared, { measurements }: For, heelCm: number): Task[] {
@@ -172,7 +181,7 @@ function toDeLint(thing: Prepared): Task[] {
 }
 
 /**
- * What is to be done to what is worn before a day, the earliest first: order, hem, break in, clean, test on the skin, try on,
+ * What is to be done to what is worn before a day, the earliest first: order, alter, hem, break in, clean, test on the skin, try on,
  * waterproof, press or steam by the fibre, pack, de-lint. Labels, makers and the client's clinician have the last word.
  */
 export function preparationOf(worn: readonly Prepared[], client: For, day: OnDay = {}): Task[] {
@@ -180,6 +189,7 @@ export function preparationOf(worn: readonly Prepared[], client: For, day: OnDay
 	const tasks = worn.flatMap((thing) => [
 		...toOrder(thing),
 		...toFetch(thing),
+		...toAlter(thing),
 		...toHem(thing, client, heelCm),
 		...toBreakIn(thing, day),
 		...toPatchTest(thing, client),

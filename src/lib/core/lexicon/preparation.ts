@@ -2,6 +2,7 @@
 export const taskKinds = {
 	order: { label: 'order', daysBefore: 2 },
 	fetch: { label: 'fetch', daysBefore: 4 },
+	alter: { label: 'have altered', daysBefore: 14 },
 	hem: { label: 'hem', daysBefore: 10 },
 	'break-in': { label: 'break in', daysBefore: 10 },
 	clean: { label: 'clean or mend', daysBefore: 6 },
@@ -17,6 +18,8 @@ export type TaskKind = keyof typeof taskKinds;
 
 /** A parcel should be there this many days before it is worn. */
 export const marginDays = 1;
+/** What was altered should hang this many days before it is worn: it may have to go back to the alterer. */
+export const alteredDaysBefore = 3;
 /** Shoes that came within so many days are new. */
 export const newForDays = 60;
 

@@ -1,5 +1,5 @@
-/** Ways in which pieces become others, by name: what records keep. The table itself is in `transformations.ts`. */
-export const transformationIds = [
+/** Ways of wearing by which pieces become others, by name: what records keep. The table itself is in `transformations.ts`. */
+export const wornOtherwiseIds = [
 	'shirt-as-dress',
 	'shirt-knotted',
 	'shirt-as-overshirt',
@@ -51,4 +51,21 @@ export const transformationIds = [
 	'boots-under-trousers',
 	'tights-footless'
 ] as const;
+/** Those that an alterer makes: they cost money and days. The table itself is in `alterations.ts`. */
+export const alterationIds = [
+	'hemmed-to-midi',
+	'hemmed-to-knee',
+	'hemmed-to-mini',
+	'legs-shortened',
+	'sleeves-cut-short',
+	'sleeves-off',
+	'taken-in',
+	'dyed-black',
+	'dyed-navy',
+	'bleached-light',
+	'buttons-gold',
+	'buttons-silver'
+] as const;
+export type AlterationId = (typeof alterationIds)[number];
+export const transformationIds = [...wornOtherwiseIds, ...alterationIds] as const;
 export type TransformationId = (typeof transformationIds)[number];

@@ -1,6 +1,7 @@
 import type { BodyMeasure } from './measures';
 import type { FacetId } from './facets';
-import type { TransformationId } from './transformation-ids';
+import { alterations, type Altering } from './alterations';
+import type { AlterationId, TransformationId } from './transformation-ids';
 
 /** What must be true of a piece, or of the client, before it can become another. */
 export type Need =
@@ -13,10 +14,13 @@ export type Need =
 	| { kind: 'facet'; facet: FacetId; values: readonly string[]; words: string }
 	/** It must not have one of these. */
 	| { kind: 'not'; facet: FacetId; values: readonly string[]; words: string }
+	/** None of its colours may be darker than this, L* of CIELAB. */
+	| { kind: 'lighter-than'; darkest: number; words: string }
 	/** Only the eye can tell. */
 	| { kind: 'look'; words: string };
 
-export type TransformationCaution = 'pins' | 'scissors' | 'heat' | 'long-ends' | 'tight' | 'ceremonial';
+export type TransformationCaution =
+	'pins' | 'scissors' | 'heat' | 'long-ends' | 'tight' | 'ceremonial' | 'dye' | 'bleach';
 
 /** A way in which one kind of piece becomes another. */
 export interface Transformation {
@@ -29,12 +33,14 @@ export interface Transformation {
 		facets?: Partial<Record<FacetId, readonly string[]>>;
 	};
 	/** The type that it becomes; the same without. What is stated stays where the new type can have it. */
-	to: { type?: string; facets?: Partial<Record<FacetId, string>> };
+	to: { type?: string; facets?: Partial<Record<FacetId, string>>; palette?: string; metal?: string };
 	needs: readonly Need[];
 	how: string;
 	minutes: number;
-	undone: 'at-once' | 'with-an-iron' | 'never';
+	undone: 'at-once' | 'with-an-iron' | 'by-unpicking' | 'never';
 	cautions?: readonly TransformationCaution[];
+	/** What it costs, where it is made rather than worn so. */
+	altering?: Altering;
 }
 
 const round = (measure: BodyMeasure, extraCm: number, by: 'length' | 'diagonal' = 'length'): Need => ({
@@ -71,7 +77,7 @@ const broad = ['shawl', 'blanket-scarf', 'pashmina-shawl', 'dupatta', 'phulkari-
 const fullLegs = { legLength: ['full', 'floor', 'stacked'] } as const;
 
 /** What an owned piece can turn into (common practice; minutes are a practised hand's). One table. */
-export const transformations: Record<TransformationId, Transformation> = {
+export const transformations: Record<Exclude<TransformationId, AlterationId>, Transformation> = {
 	'shirt-as-dress': {
 		label: 'worn as a shirt dress',
 		from: { families: ['shirts'], facets: { fit: ['oversized', 'relaxed'] } },
@@ -553,4 +559,5 @@ export const transformations: Record<TransformationId, Transformation> = {
 };
 
 /** The transformation under its id. */
-export const transformationOf = (id: TransformationId): Transformation => transformations[id];
+const all: Record<TransformationId, Transformation> = { ...transformations, ...alterations };
+export const transformationOf = (id: TransformationId): Transformation => all[id];

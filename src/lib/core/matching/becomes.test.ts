@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { garment } from '../../../../tests/arbitraries';
 import { makePiece } from '../../../../tests/records';
 import { facetValue, type FacetId } from '../lexicon/facets';
-import { transformationIds } from '../lexicon/transformation-ids';
+import { alterationIds, transformationIds } from '../lexicon/transformation-ids';
 import { transformationOf } from '../lexicon/transformations';
 import { families } from '../lexicon/types';
-import { isGarmentType } from '../lexicon/taxonomy';
+import { garmentTypes, isGarmentType } from '../lexicon/taxonomy';
+import { closenessOf } from '../closeness/piece';
 import { garmentSchema } from '../model/garment';
 import { itemSchema } from '../model/echo';
 import { becomes } from './becomes';
@@ -161,5 +162,66 @@ describe('what a piece is turned into', () => {
 		const plain = { ...way!.item, becomes: undefined };
 		expect(sameThing(way!.item, plain)).toBe(true);
 		expect(sameItem(way!.item, plain)).toBe(false);
+	});
+});
+
+describe('what an alterer makes of a piece', () => {
+	const closer = (piece: Parameters<typeof becomes>[0], element: ReturnType<typeof asked>) =>
+		becomes(piece, element).filter(({ transformation }) => transformation.altering);
+	it('is told with its cost, its days, tools and risk, and cautions wherever dye or bleach is used', () => {
+		for (const id of alterationIds) {
+			const { altering, cautions = [], how } = transformationOf(id);
+			expect(altering?.costMinor, id).toBeGreaterThan(0);
+			expect(altering?.days, id).toBeGreaterThan(0);
+			expect(altering?.risk.split(' ').length, id).toBeGreaterThanOrEqual(4);
+			expect(altering?.tools, id).not.toBe('');
+			if (/\bdye\b/.test(how)) expect(cautions, id).toContain('dye');
+			if (/bleach/.test(id)) expect(cautions, id).toContain('bleach');
+		}
+	});
+	it('is offered for what the element asks, and for nothing else', () => {
+		const skirt = makePiece(1, garment('skirt', ['black'], { hemLength: 'maxi', material: 'cotton' }));
+		const ids = (facets: Record<string, string>) =>
+			closer(skirt, asked('skirt', ['black'], facets)).map(({ id }) => id);
+		expect(ids({ hemLength: 'midi' })).toEqual(['hemmed-to-midi']);
+		expect(ids({ hemLength: 'mini' })).toEqual([]);
+		expect(ids({})).toEqual([]);
+	});
+	it('dyes what takes dye and is lighter, in the colour that is asked for', () => {
+		const dress = (colour: string, material: string) =>
+			makePiece(1, garment('dress', [colour], { material }));
+		const ids = (colour: string, material: string, want: string) =>
+			closer(dress(colour, material), asked('dress', [want])).map(({ id }) => id);
+		expect(ids('cream', 'cotton', 'black')).toEqual(['dyed-black']);
+		expect(ids('cream', 'cotton', 'navy')).toEqual(['dyed-navy']);
+		expect(ids('black', 'cotton', 'navy')).toEqual([]);
+		expect(ids('cream', 'polyester', 'black')).toEqual([]);
+		expect(ids('cream', 'cotton', 'red')).toEqual([]);
+	});
+	it('never lowers what the piece answers by what it changes', () => {
+		for (const id of alterationIds) {
+			const { to, from } = transformationOf(id);
+			for (const family of from.families ?? []) {
+				const type = garmentTypes.find((one) => one.family === family)!.id;
+				const facets = Object.fromEntries(
+					Object.entries(from.facets ?? {}).map(([facet, [value]]) => [facet, value!])
+				);
+				const before = garment(type, ['cream'], facets);
+				const after = transformed(before, id);
+				const want = {
+					garment: {
+						...before,
+						facets: { ...before.facets, ...after.facets },
+						palette: after.palette,
+						metal: after.metal
+					},
+					signature: [],
+					open: []
+				};
+				const figure = (given: typeof before) => closenessOf(want, given).closeness;
+				expect(figure(after), `${id} of ${type}`).toBeGreaterThanOrEqual(figure(before));
+				expect(to.facets ?? to.palette ?? to.metal, id).toBeDefined();
+			}
+		}
 	});
 });

@@ -7,6 +7,8 @@ import {
 	type ClosenessTo,
 	type PieceCloseness
 } from '../closeness/piece';
+import { deltaE00 } from '../colour/difference';
+import { labOfHex } from '../colour/spaces';
 import type { FacetId } from '../lexicon/facets';
 import { bodyMeasures } from '../lexicon/measures';
 import { transformationIds, type TransformationId } from '../lexicon/transformation-ids';
@@ -84,6 +86,12 @@ function checkNeed(
 			if (value === undefined) return { words: need.words, met: 'unknown' };
 			return { words: need.words, met: need.values.includes(value) ? 'no' : 'yes' };
 		}
+		case 'lighter-than': {
+			const { palette } = garment;
+			if (palette.length === 0) return { words: need.words, met: 'unknown' };
+			const lighter = palette.every(({ hex }) => labOfHex(hex).l >= need.darkest);
+			return { words: need.words, met: lighter ? 'yes' : 'no' };
+		}
 		case 'at-least-cm':
 			return measured('length', need.cm, piece.measuresCm.length);
 		case 'goes-round': {
@@ -151,17 +159,37 @@ export function waysOf(piece: Piece, measurements: Client['measurements'] = unme
 	return ways;
 }
 
+/** A colour as near as this to the one that is asked for is that colour (CIEDE2000). */
+const asAsked = 12;
+
+/** Nothing is altered but for what is asked for: that length, that fit, that colour. */
+function bringsAsked({ transformation: { to } }: Way, asked: Garment): boolean {
+	const [first] = asked.palette;
+	return (
+		Object.entries(to.facets ?? {}).every(
+			([facet, value]) => asked.facets[facet as FacetId]?.value === value
+		) &&
+		(to.metal === undefined || asked.metal?.value === to.metal) &&
+		(to.palette === undefined ||
+			(first !== undefined && deltaE00(labOfHex(first.hex), labOfHex(to.palette)) <= asAsked))
+	);
+}
+
 /** The ways of a piece that can answer an element, each with how close it then comes. */
 const answersOf = (
 	piece: Piece,
+	asked: Asked,
 	closenessOf: ClosenessTo,
 	measurements?: Client['measurements']
 ): Becoming[] =>
 	waysOf(piece, measurements).flatMap((way) => {
+		if (way.transformation.altering && !bringsAsked(way, asked.garment)) return [];
 		const closeness = closenessOf(way.garment);
 		return closeness.worn ? [{ ...way, closeness }] : [];
 	});
 
+/** What is only worn otherwise comes before what is altered. */
+const isAltered = ({ transformation: { altering } }: Becoming) => (altering ? 1 : 0);
 const byCloseness = (a: Becoming, b: Becoming) => b.closeness.closeness - a.closeness.closeness;
 
 export interface BecomesOptions extends ClosenessOptions {
@@ -174,14 +202,16 @@ export interface BecomesOptions extends ClosenessOptions {
  * client is not given, so that the next best comes first; needs that cannot be told from what is known are given as such.
  */
 export const becomes = (piece: Piece, element: Asked, options: BecomesOptions = {}): Becoming[] =>
-	answersOf(piece, closenessTo(element, options), options.client?.measurements).sort(byCloseness);
+	answersOf(piece, element, closenessTo(element, options), options.client?.measurements).sort(byCloseness);
 
 /** A way less close than this is not worth the turning (0..1). */
 const worthTurning = 0.45;
+/** What costs money and cannot well be undone is offered where it wins at least so much. */
+const worthAltering = 0.08;
 
 /**
  * What the pieces of a wardrobe can become in answer to an element, the closest first: only ways that come nearer than the
- * piece does as it is.
+ * piece does as it is; what is only worn otherwise before what is altered.
  */
 export function becomingsOf(
 	pieces: readonly Piece[],
@@ -191,12 +221,15 @@ export function becomingsOf(
 	const closenessOf = closenessTo(element, options);
 	return pieces
 		.flatMap((piece) => {
-			const ways = answersOf(piece, closenessOf, options.client?.measurements).filter(
+			const ways = answersOf(piece, element, closenessOf, options.client?.measurements).filter(
 				({ closeness }) => closeness.closeness > worthTurning
 			);
 			if (ways.length === 0) return [];
 			const plainly = Math.max(...optionsOfPiece(piece).map(({ garment }) => closenessOf(garment).closeness));
-			return ways.filter(({ closeness }) => closeness.closeness > plainly);
+			return ways.filter(
+				({ closeness, transformation: { altering } }) =>
+					closeness.closeness > plainly + (altering ? worthAltering : 0)
+			);
 		})
-		.sort(byCloseness);
+		.sort((a, b) => isAltered(a) - isAltered(b) || byCloseness(a, b));
 }

@@ -16,6 +16,7 @@ import type { Piece } from '../model/piece';
 import type { Element, Reference } from '../model/reference';
 import { becomingsOf, type Becoming } from './becomes';
 import { keyOfItem, optionsOfPiece, wearable, type OwnedOption } from './items';
+import { alteringCost } from '../money/spend';
 import { rankCandidates } from './rank';
 import type { WorthyOffer } from './win-back';
 
@@ -190,7 +191,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 				item,
 				title,
 				garment,
-				cost: listing?.price,
+				cost: listing?.price ?? alteringCost(item),
 				earned
 			});
 			if (best.length > mostOffers) best.pop();

@@ -33,7 +33,7 @@ describe('lists of one’s own', () => {
 			fc.property(
 				garmentArbitrary(),
 				fc.array(garmentArbitrary(), { minLength: 1, maxLength: 30 }),
-				fc.option(fc.constant(['S'])),
+				fc.option(fc.constant<string[]>(['S'])),
 				(asked, garments, labels) => {
 					const listings = listed(garments, (i) => (i % 3 === 0 ? 0 : 1));
 					const [match] = closestInLists([layOut({ shop, listings })], question(asked, labels ?? undefined));

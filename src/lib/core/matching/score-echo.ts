@@ -1,4 +1,5 @@
 /** The score of an echo as it stands. */
+import { transformationOf } from '../lexicon/transformations';
 import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
 import type { LookCloseness, ScoreOptions } from '../closeness/look';
@@ -37,7 +38,9 @@ export function preparedIn(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 			item.source === 'listing'
 				? { listing: item.listing }
 				: { piece: pieces.find(({ id }) => id === item.pieceId) };
-		return [{ key: keyOfItem(item), title, garment, lengthCm, ...from }];
+		const way = item.source === 'piece' && item.becomes ? transformationOf(item.becomes) : undefined;
+		const altered = way?.altering && { label: way.label, ...way.altering };
+		return [{ key: keyOfItem(item), title, garment, lengthCm, ...from, ...(altered && { altered }) }];
 	});
 	return things.filter(({ key }, i) => things.findIndex((other) => other.key === key) === i);
 }

@@ -13,5 +13,11 @@ export function transformed(garment: Garment, id: TransformationId): Garment {
 		.filter(([facet, value]) => typeHasFacet(type, facet as FacetId) && facetValue(facet as FacetId, value))
 		.map(([facet, value]) => [facet, { value, provenance: 'inferred' as const }] as const);
 	const facets: Garment['facets'] = { ...Object.fromEntries(kept), ...Object.fromEntries(made) };
-	return { ...garment, type, facets };
+	return {
+		...garment,
+		type,
+		facets,
+		...(to.palette !== undefined && { palette: [{ hex: to.palette, share: 1, provenance: 'inferred' }] }),
+		...(to.metal !== undefined && { metal: { value: to.metal, provenance: 'inferred' } })
+	};
 }

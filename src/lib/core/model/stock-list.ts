@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { dateSchema, nameSchema, recordFields } from './basics';
+import { dateSchema, recordFields } from './basics';
 import { listingSchema, shopSchema } from './market';
 import { givenTwice, recordType } from './record-type';
 

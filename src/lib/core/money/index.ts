@@ -1,6 +1,15 @@
 /** Money: amounts, postage and what an echo costs. */
 export { amountInWords, currencies, moneyInWords, readMoney, sumOf } from './amounts';
-export { boughtIn, converted, postageBeside, spendOf, withPostage, type Rates, type Spend } from './spend';
+export {
+	alteringCost,
+	boughtIn,
+	converted,
+	postageBeside,
+	spendOf,
+	withPostage,
+	type Rates,
+	type Spend
+} from './spend';
 export { neededWith, type Needed } from './companions';
 export { costPerWear } from './cost-per-wear';
 export { breakEvenWears, expectedWears, wearingOf, type ExpectedWears } from './expected-wears';

@@ -5,6 +5,8 @@ import { makeListing, makeShop, uuid } from '../../../../tests/records';
 import { freshExtra, freshMatch, type Echo, type Item } from '../model/echo';
 import { moneyInWords, readMoney, sumOf } from './amounts';
 import { costPerWear } from './cost-per-wear';
+import { alterationIds, wornOtherwiseIds, type TransformationId } from '../lexicon/transformation-ids';
+import { transformationOf } from '../lexicon/transformations';
 import { boughtIn, spendOf, withPostage } from './spend';
 
 const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
@@ -170,5 +172,37 @@ describe('what an echo costs to buy', () => {
 				expect(readMoney(moneyInWords(pounds(amountMinor)), 'GBP')).toEqual(pounds(amountMinor));
 			})
 		);
+	});
+});
+
+describe('altering', () => {
+	const owned = (becomes?: TransformationId): Item => ({
+		source: 'piece',
+		pieceId: uuid(1),
+		partId: uuid(2),
+		...(becomes && { becomes })
+	});
+	const wearing = (...items: Item[]) => ({
+		matches: items.map((one, i) =>
+			freshMatch({ id: uuid(200 + i), elementIds: [uuid(100 + i)], items: [one] })
+		),
+		extras: []
+	});
+	it('costs what its table says, once for each thing, and goes into the total', () => {
+		for (const id of alterationIds) {
+			const { altering } = transformationOf(id);
+			const spend = spendOf(wearing(owned(id), owned()), 'GBP');
+			expect(spend.altering, id).toEqual(pounds(altering?.costMinor ?? 0));
+			expect(spend.total, id).toEqual(spend.altering);
+		}
+	});
+	it('costs nothing where a piece is only worn otherwise', () => {
+		for (const id of wornOtherwiseIds)
+			expect(spendOf(wearing(owned(id)), 'GBP').total, id).toEqual(pounds(0));
+	});
+	it('in another currency is converted by its rate, or kept apart', () => {
+		const echo = wearing(owned('taken-in'));
+		expect(spendOf(echo, 'EUR', { GBP: 1.2 }).total).toEqual({ amountMinor: 3600, currency: 'EUR' });
+		expect(spendOf(echo, 'EUR')).toMatchObject({ total: { amountMinor: 0 }, apart: [pounds(3000)] });
 	});
 });

@@ -1,12 +1,15 @@
 import type { Money } from '../model/basics';
 import type { Echo, Item } from '../model/echo';
 import type { Shop } from '../model/market';
+import { transformationOf } from '../lexicon/transformations';
 import { sumOf } from './amounts';
 import { landedPriceOf, withDuty } from './landed-price';
 
 export interface Spend {
 	goods: Money;
 	postage: Money;
+	/** What is altered, at an alterer. */
+	altering: Money;
 	/** On goods and postage from abroad. */
 	duty: Money;
 	total: Money;
@@ -41,14 +44,22 @@ type BoughtItem = Extract<Item, { source: 'listing' }>;
 
 /** The listings that an echo buys, each once however many elements it answers. */
 export function boughtIn(echo: Pick<Echo, 'matches' | 'extras'>): BoughtItem[] {
-	const items = [
-		...echo.matches.flatMap((match) => (match.state === 'items' ? match.items : [])),
-		...echo.extras.map((extra) => extra.item)
-	];
 	const bought = new Map<string, BoughtItem>();
-	for (const item of items) if (item.source === 'listing') bought.set(item.listing.id, item);
+	for (const item of itemsOf(echo)) if (item.source === 'listing') bought.set(item.listing.id, item);
 	return [...bought.values()];
 }
+
+/** What altering an owned thing as it is worn costs; nothing of what is only worn otherwise. In the pounds in which the table is. */
+export function alteringCost(item: Item): Money | undefined {
+	const altering = item.source === 'piece' && item.becomes && transformationOf(item.becomes).altering;
+	return altering ? { amountMinor: altering.costMinor, currency: 'GBP' } : undefined;
+}
+
+/** What is worn of an echo, match or extra. */
+const itemsOf = (echo: Pick<Echo, 'matches' | 'extras'>): Item[] => [
+	...echo.matches.flatMap((match) => (match.state === 'items' ? match.items : [])),
+	...echo.extras.map((extra) => extra.item)
+];
 
 /** A shop's postage on goods of this price: flat, or nothing from its free threshold on. */
 export function postageOf(shop: Shop, goodsMinor: number): Money {
@@ -73,8 +84,8 @@ const dutyOn = (bought: readonly BoughtItem[], shops: ReadonlyMap<string, Shop>)
 	}));
 
 /**
- * What an echo costs to buy: prices, plus postage once per shop and duty on what comes from abroad, against the echo's limit. Owned pieces cost
- * nothing. Never throws: amounts in a currency without a rate are kept apart.
+ * What an echo costs: prices, plus postage once per shop and duty on what comes from abroad, and what is altered, against the echo's limit.
+ * Owned pieces worn as they are cost nothing. Never throws: amounts in a currency without a rate are kept apart.
  *
  * @param currency the studio's, in which everything is added up
  * @param rates by hand, from the studio's settings
@@ -97,7 +108,12 @@ export function spendOf(
 		rates
 	);
 	const duty = addedUp(dutyOn(bought, shops), currency, rates);
-	const parts = [goods, postage, duty];
+	const altering = addedUp(
+		itemsOf(echo).flatMap((item) => alteringCost(item) ?? []),
+		currency,
+		rates
+	);
+	const parts = [goods, postage, duty, altering];
 	const total = addedUp(
 		parts.flatMap(({ sum, apart }) => [sum, ...apart]),
 		currency,
@@ -108,6 +124,7 @@ export function spendOf(
 		goods: goods.sum,
 		postage: postage.sum,
 		duty: duty.sum,
+		altering: altering.sum,
 		total: total.sum,
 		apart: total.apart.filter(({ amountMinor }) => amountMinor !== 0),
 		overLimitMinor: limit && total.sum.amountMinor - limit.amountMinor
@@ -126,9 +143,9 @@ export function postageBeside({ shop, listing }: BoughtItem, worn: readonly Item
 
 /**
  * What a thing for sale costs beside what is bought already, in its shop's currency: its price, and its shop's postage where the shop
- * sends nothing else, with duty. Undefined for what is owned.
+ * sends nothing else, with duty; of what is owned, what altering it costs. Undefined where it costs nothing.
  */
 export const withPostage = ({ item }: { item: Item }, worn: readonly Item[]): Money | undefined =>
 	item.source === 'listing'
 		? landedPriceOf(item.listing, item.shop, postageBeside(item, worn)).total
-		: undefined;
+		: alteringCost(item);

@@ -110,8 +110,12 @@ export const fitting = {
 		undone: {
 			'at-once': 'undone at once',
 			'with-an-iron': 'undone with an iron',
+			'by-unpicking': 'undone by unpicking',
 			never: 'cannot be undone'
 		},
+		altered: (cost: string, days: number) =>
+			`about ${cost} at an alterer, ${days === 1 ? 'a day' : `${days} days`}`,
+		byHand: (time: string, tools: string) => `By hand: ${time}, ${tools}.`,
 		met: { yes: 'It has:', no: 'It lacks:', unknown: 'Look:' },
 		cautions: {
 			pins: 'Pins closed, points away from the skin, off before dancing.',
@@ -120,7 +124,10 @@ export const fitting = {
 			'long-ends': 'Keep long ends from flames, stairs, wheels and machines.',
 			tight:
 				'Not tight, least of all in pregnancy, after surgery or with breathing trouble; patch test skin tape.',
-			ceremonial: 'Ask whether it is sacred or ceremonial to its wearer before it is worn otherwise.'
+			ceremonial: 'Ask whether it is sacred or ceremonial to its wearer before it is worn otherwise.',
+			dye: 'Dye by its maker’s leaflet and the care label: gloves, an aired room, away from food and children; a scrap first.',
+			bleach:
+				'Bleach burns and gives off fumes: gloves, goggles, open air, never with another cleaner, least of all an acid. By the label; a professional where in doubt.'
 		}
 	},
 	why: {
@@ -357,6 +364,7 @@ export const fitting = {
 	limitBad: 'Write a limit like 80 or 79.50',
 	noLimit: 'no limit',
 	withDuty: (duty: string) => `and ${duty} duty`,
+	withAltering: (cost: string) => `with ${cost} for altering`,
 	withPostage: (postage: string) => `with ${postage} postage`,
 	left: (amount: string) => `${amount} left`,
 	over: (amount: string) => `${amount} over the limit`,

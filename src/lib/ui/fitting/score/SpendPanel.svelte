@@ -32,6 +32,9 @@
 		<span class="total figures"
 			>{table.spend.total.amountMinor === 0 ? m.fitting.nothingToBuy : moneyInWords(table.spend.total)}</span
 		>
+		{#if table.spend.altering.amountMinor > 0}<span class="soft"
+				>{m.fitting.withAltering(moneyInWords(table.spend.altering))}</span
+			>{/if}
 		{#if table.spend.postage.amountMinor > 0}<span class="soft"
 				>{m.fitting.withPostage(moneyInWords(table.spend.postage))}</span
 			>{/if}

@@ -1,15 +1,26 @@
 <script lang="ts">
-	import type { Way } from '$lib/core';
+	import { moneyInWords, type Way } from '$lib/core';
 	import { m } from '../../messages';
 
 	let { becoming }: { becoming: Way } = $props();
 	const { transformation, needs } = $derived(becoming);
+	const { altering } = $derived(transformation);
+	const minutes = $derived(m.fitting.becomes.minutes(transformation.minutes));
 </script>
 
 <span class="how">{transformation.how}</span>
 <span class="soft">
-	{m.fitting.becomes.minutes(transformation.minutes)} · {m.fitting.becomes.undone[transformation.undone]}
+	{altering
+		? m.fitting.becomes.altered(
+				moneyInWords({ amountMinor: altering.costMinor, currency: 'GBP' }),
+				altering.days
+			)
+		: minutes} · {m.fitting.becomes.undone[transformation.undone]}
 </span>
+{#if altering}
+	<span class="soft">{m.fitting.becomes.byHand(minutes, altering.tools)}</span>
+	<span class="caution">{altering.risk}</span>
+{/if}
 {#each needs as need (need.words)}
 	<span class="need">
 		<span class="state">{m.fitting.becomes.met[need.met]}</span>
