@@ -1,7 +1,11 @@
 import { garmentInWords } from '../closeness/words';
 import { placeOf } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
-import { transformationOf, type TransformationCaution } from '../lexicon/transformations';
+import {
+	transformationOf,
+	type Transformation,
+	type TransformationCaution
+} from '../lexicon/transformations';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Echo, Extra, Item, Match, MatchReason } from '../model/echo';
 import type { Garment } from '../model/garment';
@@ -26,6 +30,9 @@ export interface SheetLine {
 	howToWear: string[];
 }
 
+/** What is to be done to wear it so; what an alterer does is told by its outcome. */
+const wornAs = ({ altering, label, how }: Transformation) => (altering ? label : how);
+
 /** An echo piece by piece, in the reference's order of importance. */
 export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece[]): SheetLine[] {
 	return inOrder(reference.elements).map((element) => {
@@ -44,7 +51,7 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 			beside: match?.beside,
 			howToWear: [
 				...(match?.items ?? []).flatMap((item) =>
-					item.source === 'piece' && item.becomes ? [transformationOf(item.becomes).how] : []
+					item.source === 'piece' && item.becomes ? [wornAs(transformationOf(item.becomes))] : []
 				),
 				...(match?.movesDone ?? []).map((move) => moves[move].label)
 			]
