@@ -3,7 +3,11 @@ import { labOfHex } from '../colour/spaces';
 import { companions, type CompanionId } from '../lexicon/companions';
 import { placeOf } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
+import type { Money } from '../model/basics';
+import type { Echo } from '../model/echo';
 import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
+import { boughtIn, usualPrice, type Rates } from './spend';
 
 /** Something that a thing needs besides. */
 export interface Needed {
@@ -55,3 +59,27 @@ export const neededWith = (garment: Garment): Needed[] => [
 	...underneath(garment).map(({ type, words }) => ({ key: type, words, serves: [type] })),
 	...calledFor(garment).map((id) => ({ key: id, serves: [], ...companions[id] }))
 ];
+
+/**
+ * What all that an echo buys needs besides and the client does not own, each once, and about what it comes to (what is worn underneath is left to
+ * the shops).
+ *
+ * @param currency the studio's; without a rate for pounds, in which the table is, the sum is in pounds
+ */
+export function neededBeside(
+	echo: Pick<Echo, 'matches' | 'extras'>,
+	pieces: readonly Pick<Piece, 'parts'>[],
+	currency: string,
+	rates: Rates = {}
+): { needs: Needed[]; about: Money } {
+	const owned = new Set(pieces.flatMap(({ parts }) => parts.map(({ garment }) => garment.type)));
+	const worn = new Set(boughtIn(echo).map(({ listing }) => listing.garment.type));
+	const needs = new Map(
+		boughtIn(echo)
+			.flatMap(({ listing }) => neededWith(listing.garment))
+			.filter(({ serves }) => !serves.some((type) => owned.has(type) || worn.has(type)))
+			.map((need) => [need.key, need])
+	);
+	const sum = [...needs.values()].reduce((total, { priceMinor = 0 }) => total + priceMinor, 0);
+	return { needs: [...needs.values()], about: usualPrice(sum, currency, rates) };
+}

@@ -6,11 +6,12 @@ export {
 	converted,
 	postageBeside,
 	spendOf,
+	usualPrice,
 	withPostage,
 	type Rates,
 	type Spend
 } from './spend';
-export { neededWith, type Needed } from './companions';
+export { neededBeside, neededWith, type Needed } from './companions';
 export { costPerWear } from './cost-per-wear';
 export { breakEvenWears, expectedWears, wearingOf, type ExpectedWears } from './expected-wears';
 export {

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
-import { makeListing, makeShop, uuid } from '../../../../tests/records';
+import { makeListing, makePiece, makeShop, uuid } from '../../../../tests/records';
 import { freshExtra, freshMatch, type Echo, type Item } from '../model/echo';
 import { moneyInWords, readMoney, sumOf } from './amounts';
 import { costPerWear } from './cost-per-wear';
 import { alterationIds, wornOtherwiseIds, type TransformationId } from '../lexicon/transformation-ids';
 import { transformationOf } from '../lexicon/transformations';
+import { neededBeside } from './companions';
 import { boughtIn, spendOf, withPostage } from './spend';
 
 const pounds = (amountMinor: number) => ({ amountMinor, currency: 'GBP' });
@@ -204,5 +205,47 @@ describe('altering', () => {
 		const echo = wearing(owned('taken-in'));
 		expect(spendOf(echo, 'EUR', { GBP: 1.2 }).total).toEqual({ amountMinor: 3600, currency: 'EUR' });
 		expect(spendOf(echo, 'EUR')).toMatchObject({ total: { amountMinor: 0 }, apart: [pounds(3000)] });
+	});
+});
+
+describe('what a purchase needs besides', () => {
+	const bought = (n: number, type: string, facets: Record<string, string> = {}): Item => ({
+		source: 'listing',
+		listing: makeListing(n, garment(type, ['black'], facets), 4000),
+		shop: makeShop(1),
+		seenOn: '2026-01-02'
+	});
+	const wearing = (...items: Item[]) => ({
+		matches: items.map((one, i) =>
+			freshMatch({ id: uuid(200 + i), elementIds: [uuid(100 + i)], items: [one] })
+		),
+		extras: []
+	});
+	const keys = (...items: Item[]) => neededBeside(wearing(...items), [], 'GBP').needs.map(({ key }) => key);
+	it('is told once however many things call for it', () => {
+		const loafers = bought(1, 'loafers');
+		expect(keys(loafers, bought(2, 'brogues'))).toEqual(keys(loafers));
+		expect(keys(loafers)).toContain('no-show-socks');
+	});
+	it('is not told where it is owned, or bought as well', () => {
+		const socks = garment('ankle-socks', ['white']);
+		const owner = makePiece(1, socks);
+		expect(neededBeside(wearing(bought(1, 'loafers')), [owner], 'GBP').needs).toEqual([]);
+		expect(keys(bought(1, 'loafers'), bought(2, 'ankle-socks'))).not.toContain('no-show-socks');
+	});
+	it('comes to the sum of its prices, in the studio’s currency where there is a rate', () => {
+		const echo = wearing(bought(1, 'loafers', { material: 'suede' }));
+		const { needs, about } = neededBeside(echo, [], 'GBP');
+		expect(about).toEqual(pounds(needs.reduce((sum, { priceMinor = 0 }) => sum + priceMinor, 0)));
+		expect(about.amountMinor).toBeGreaterThan(0);
+		expect(neededBeside(echo, [], 'EUR', { GBP: 1.25 }).about).toEqual({
+			amountMinor: Math.round(about.amountMinor * 1.25),
+			currency: 'EUR'
+		});
+		expect(neededBeside(echo, [], 'EUR').about.currency).toBe('GBP');
+	});
+	it('is nothing of what is owned', () => {
+		const item: Item = { source: 'piece', pieceId: uuid(1), partId: uuid(2) };
+		expect(neededBeside(wearing(item), [], 'GBP').needs).toEqual([]);
 	});
 });

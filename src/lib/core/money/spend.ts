@@ -29,6 +29,12 @@ export function converted({ amountMinor, currency }: Money, to: string, rates: R
 	return rate === undefined ? undefined : { amountMinor: Math.round(amountMinor * rate), currency: to };
 }
 
+/** A usual price of one of this project's tables, which are in pounds: in the studio's currency where there is a rate, else as it is. */
+export function usualPrice(pence: number, to: string, rates: Rates): Money {
+	const pounds = { amountMinor: pence, currency: 'GBP' };
+	return converted(pounds, to, rates) ?? pounds;
+}
+
 /** Amounts of any currencies added up in one, and what has no rate added up apart. */
 function addedUp(amounts: readonly Money[], to: string, rates: Rates): { sum: Money; apart: Money[] } {
 	const inOwn = amounts.flatMap((amount) => converted(amount, to, rates) ?? []);
@@ -132,7 +138,10 @@ export function spendOf(
 }
 
 /** By how much a shop's postage changes when a thing is bought beside what is bought already: less than 0 where it makes it free. */
-export function postageBeside({ shop, listing }: BoughtItem, worn: readonly Item[]): number {
+export function postageBeside(
+	{ shop, listing }: Pick<BoughtItem, 'shop' | 'listing'>,
+	worn: readonly Item[]
+): number {
 	const ofShop = worn.flatMap((other) =>
 		other.source === 'listing' && other.shop.id === shop.id ? [other.listing.price.amountMinor] : []
 	);

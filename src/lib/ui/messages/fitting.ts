@@ -364,6 +364,7 @@ export const fitting = {
 	limitBad: 'Write a limit like 80 or 79.50',
 	noLimit: 'no limit',
 	withDuty: (duty: string) => `and ${duty} duty`,
+	needsBeside: (needs: string, about: string) => `Besides, about ${about}: ${needs}`,
 	withAltering: (cost: string) => `with ${cost} for altering`,
 	withPostage: (postage: string) => `with ${postage} postage`,
 	left: (amount: string) => `${amount} left`,

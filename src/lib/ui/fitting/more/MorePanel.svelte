@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { Button, InlineLoading, Search } from 'carbon-components-svelte';
 	import { onDestroy } from 'svelte';
-	import { extrasOf, moneyInWords, type More } from '$lib/core';
+	import { boughtIn, extrasOf, landedPriceOf, postageBeside, type More } from '$lib/core';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
+	import { priceInWords } from '../tray/price-words';
 	import ExtraRow from './ExtraRow.svelte';
 	import MoreCard from './MoreCard.svelte';
 	import { somethingMoreOn, type Offer } from './more.svelte';
@@ -13,7 +14,21 @@
 
 	const more = somethingMoreOn(
 		() => table,
-		({ listing, shop }) => [listing ? moneyInWords(listing.price) : '', shop?.name ?? ''].filter(Boolean)
+		({ listing, shop }) =>
+			listing && shop
+				? [
+						priceInWords(
+							listing,
+							landedPriceOf(
+								listing,
+								shop,
+								postageBeside({ listing, shop }, boughtIn(table.echo)),
+								table.money
+							)
+						),
+						shop.name
+					]
+				: []
 	);
 	onDestroy(() => more.stop());
 	const extras = $derived(extrasOf(table.echo, table.pieces));

@@ -23,6 +23,7 @@
 		void table.setLimit(next);
 	}
 	const amount = (amountMinor: number) => moneyInWords({ amountMinor, currency: table.spend.total.currency });
+	const needed = $derived(table.beside.needs.map(({ words }) => words.split(':')[0]).join('; '));
 	const over = $derived(table.spend.overLimitMinor);
 </script>
 
@@ -47,6 +48,9 @@
 			>
 		{/if}
 	</p>
+	{#if table.beside.needs.length > 0}
+		<p class="soft">{m.fitting.needsBeside(needed, moneyInWords(table.beside.about))}</p>
+	{/if}
 	<form
 		onsubmit={(event) => {
 			event.preventDefault();

@@ -8,6 +8,7 @@ import {
 	sameThing,
 	scoreLook,
 	scoringOf,
+	neededBeside,
 	spendOf,
 	winBacks,
 	withPostage,
@@ -84,6 +85,7 @@ export function fittingTable(onTable: () => OnTable) {
 	);
 	const moved = $derived(told && movedBetween(told, score, elements));
 	const spend = $derived(spendOf(echo, onTable().currency, onTable().rates));
+	const beside = $derived(neededBeside(echo, pieces, onTable().currency, onTable().rates));
 	const market = marketFor(
 		() => reference,
 		() => ({ client, fitNotes: onTable().fitNotes, schools: echo.schools })
@@ -178,6 +180,15 @@ export function fittingTable(onTable: () => OnTable) {
 		get ownScore() {
 			const { calibration } = onTable();
 			return calibration && weighedScore(lostByGroup(score.losses), calibration.factors);
+		},
+		/** The studio's currency and its rates. */
+		get money() {
+			const { currency, rates } = onTable();
+			return { currency, rates };
+		},
+		/** What all that is bought needs besides. */
+		get beside() {
+			return beside;
 		},
 		get spend() {
 			return spend;

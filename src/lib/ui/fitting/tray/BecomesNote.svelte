@@ -1,8 +1,10 @@
 <script lang="ts">
-	import { moneyInWords, type Way } from '$lib/core';
+	import { moneyInWords, usualPrice, type Way } from '$lib/core';
+	import { studioSettings } from '$lib/store/settings.svelte';
 	import { m } from '../../messages';
 
 	let { becoming }: { becoming: Way } = $props();
+	const settings = studioSettings();
 	const { transformation, needs } = $derived(becoming);
 	const { altering } = $derived(transformation);
 	const minutes = $derived(m.fitting.becomes.minutes(transformation.minutes));
@@ -12,7 +14,9 @@
 <span class="soft">
 	{altering
 		? m.fitting.becomes.altered(
-				moneyInWords({ amountMinor: altering.costMinor, currency: 'GBP' }),
+				moneyInWords(
+					usualPrice(altering.costMinor, settings.value?.currency ?? 'GBP', settings.value?.rates ?? {})
+				),
 				altering.days
 			)
 		: minutes} · {m.fitting.becomes.undone[transformation.undone]}

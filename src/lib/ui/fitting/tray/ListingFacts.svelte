@@ -10,6 +10,7 @@
 		type Shop
 	} from '$lib/core';
 	import { m } from '../../messages';
+	import { priceInWords } from './price-words';
 	import type { Candidate } from './tray.svelte';
 
 	/** What is to be known of a thing for sale before it is chosen: money, size, colours, when it comes, and how often it will be worn. */
@@ -24,13 +25,7 @@
 	const advice = $derived(candidate.size);
 	/** What it costs until it hangs on the rail, where that is more or less than its price. */
 	const landed = $derived(candidate.landed);
-	const isPriceAlone = $derived(
-		landed?.total.currency === listing.price.currency &&
-			landed.total.amountMinor === listing.price.amountMinor
-	);
-	const price = $derived(
-		moneyInWords(listing.price) + (landed && !isPriceAlone ? words.landed(moneyInWords(landed.total)) : '')
-	);
+	const price = $derived(priceInWords(listing, landed));
 	/** How the price that counts is made up, line by line; nothing where it is the price and no more. */
 	const reckoned = $derived.by(() => {
 		if (!landed || landed.lines.length < 2) return '';

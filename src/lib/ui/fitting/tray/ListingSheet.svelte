@@ -5,6 +5,7 @@
 		moneyInWords,
 		nearerOrCheaper,
 		neededWith,
+		usualPrice,
 		type BeforeBuying,
 		type Candidate as Offered,
 		type Element
@@ -122,7 +123,10 @@
 								>{owned
 									? words.owned(owned)
 									: priceMinor !== undefined && pack
-										? words.costs(pack, moneyInWords({ amountMinor: priceMinor, currency: 'GBP' }))
+										? words.costs(
+												pack,
+												moneyInWords(usualPrice(priceMinor, table.money.currency, table.money.rates))
+											)
 										: words.notOwned}</span
 							>
 						</li>
