@@ -207,7 +207,7 @@ describe('a list as a file', () => {
 				(rows) => {
 					const { data } = Papa.parse<Record<string, string>>(csvOf(rows), { header: true });
 					data.forEach(({ a = '' }, i) => {
-						expect(a.replace(/^'/, '')).toBe(rows[i]!.a.replace(/^'/, ''));
+						expect([rows[i]!.a, `'${rows[i]!.a}`]).toContain(a);
 						expect(a).not.toMatch(/^[=+\-@\t\r]/);
 					});
 				}

@@ -1,5 +1,13 @@
 /** A rail as a table. Loaded apart from the rest of the core: it brings a parser of its own. */
-export { pieceReader, readRows, tableFields, tableOf, type ReadRow, type TableField } from './pieces-table';
+export {
+	phraseOf,
+	pieceReader,
+	readRows,
+	tableFields,
+	tableOf,
+	type ReadRow,
+	type TableField
+} from './pieces-table';
 export {
 	columnsToRemember,
 	guessedColumns,

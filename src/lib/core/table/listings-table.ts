@@ -7,7 +7,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { Department } from '../lexicon/brief';
 import { oneSize, type Listing, type Shop } from '../model/market';
 import { readMoney } from '../money/amounts';
-import type { PieceReader } from './pieces-table';
+import { phraseOf, type PieceReader } from './pieces-table';
 import { readTable, type Columns, type RawTable, type RowProblem } from './raw-table';
 
 /** What a column of a shop's list can hold; `what` or `title` is needed, and a price. */
@@ -114,7 +114,7 @@ function readRow(
 		problems.push({ row, field, value: cell(field).slice(0, 60), reason });
 
 	const named = cell('what') || cell('title');
-	const reading = read([cell('colour'), cell('material'), named].filter(Boolean).join(' '));
+	const reading = read(phraseOf(cells, { ...columns, name: columns.title }));
 	const [said] = reading.pieces;
 	if (named === '') wrong('what', 'empty: say what it is, as in “navy wool trousers”');
 	else if (!said) wrong('what', 'no garment in it that is known: say the kind, as in “trousers”');

@@ -89,8 +89,23 @@ const partsInWords = (piece: Piece) =>
 	shownParts(piece)
 		.map(({ garment }) => garmentInWords(garment))
 		.join(' and ');
-const sameLook = (a: Piece, b: Piece) =>
-	a.name.trim().toLowerCase() === b.name.trim().toLowerCase() || partsInWords(a) === partsInWords(b);
+/** Finds among the pieces so far the first that goes by the same name or looks the same. */
+function doublesAmong(there: readonly Piece[]) {
+	const first = new Map<string, { at: number; name: string }>();
+	let count = 0;
+	const keysOf = (piece: Piece) => [`name ${piece.name.trim().toLowerCase()}`, `look ${partsInWords(piece)}`];
+	const add = (piece: Piece, keys = keysOf(piece)) => {
+		for (const key of keys) if (!first.has(key)) first.set(key, { at: count, name: piece.name });
+		count++;
+	};
+	there.forEach((piece) => add(piece));
+	return (piece: Piece): string | undefined => {
+		const keys = keysOf(piece);
+		const found = keys.flatMap((key) => first.get(key) ?? []).sort((a, b) => a.at - b.at);
+		add(piece, keys);
+		return found[0]?.name;
+	};
+}
 
 const capital = (words: string) => (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 120);
 
@@ -135,6 +150,15 @@ function exactlyFrom(exact: string, newId: () => string): Exactly | undefined {
 	return whole.success ? under : undefined;
 }
 
+/** The words of a row that say what it is. */
+export function phraseOf(
+	cells: readonly string[],
+	{ colour, material, what, name }: Columns<'colour' | 'material' | 'what' | 'name'>
+): string {
+	const cell = (at: number | undefined) => (at === undefined ? '' : (cells[at] ?? ''));
+	return [cell(colour), cell(material), cell(what) || cell(name)].filter(Boolean).join(' ');
+}
+
 /**
  * Reads rows as pieces, by which column holds what. A row with anything wrong is told with row, field and reason, and makes no piece;
  * the others wait to be agreed. Nothing is written here.
@@ -144,7 +168,7 @@ export function readRows(
 	columns: Columns<TableField>,
 	{ client, currency, read = pieceReader({}, currency), newId, there = [] }: RowOptions
 ): ReadRow[] {
-	const before: Piece[] = [...there];
+	const doubleOf = doublesAmong(there);
 	return table.rows.map(({ number: row, cells }): ReadRow => {
 		const cell = (field: TableField) => (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
 		const problems: RowProblem<TableField>[] = [];
@@ -154,7 +178,7 @@ export function readRows(
 		const exact = cell('exact') === '' ? undefined : exactlyFrom(cell('exact'), newId);
 		if (cell('exact') !== '' && !exact)
 			wrong('exact', 'not as Prime Echo wrote it: empty this cell, and the words are read');
-		const phrase = [cell('colour'), cell('material'), cell('what') || cell('name')].filter(Boolean).join(' ');
+		const phrase = phraseOf(cells, columns);
 		const reading = read(phrase);
 		const [said] = reading.pieces;
 		if (!exact && phrase === '') wrong('what', 'empty: say what it is, as in “navy wool trousers”');
@@ -215,12 +239,11 @@ export function readRows(
 			note: [cell('note'), exact ? '' : (said?.note ?? '')].filter(Boolean).join(', '),
 			...(length !== undefined && { measuresCm: { length } })
 		});
-		const double = before.find((other) => sameLook(other, piece));
-		before.push(piece);
+		const double = doubleOf(piece);
 		const told = exact
 			? []
 			: reading.phrases.filter(({ status }) => status === 'unknown').map(({ text }) => text);
-		return { row, ok: true, piece, ...(double && { double: double.name }), told };
+		return { row, ok: true, piece, ...(double !== undefined && { double }), told };
 	});
 }
 

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import { garmentInWords, moneyInWords, settingsId, textOf, type StockList } from '$lib/core';
+	import { InlineLoading, Modal } from 'carbon-components-svelte';
+	import { garmentInWords, dayInWords, moneyInWords, settingsId, type StockList } from '$lib/core';
 	import { columnsToRemember, listingFields } from '$lib/core/table';
 	import { studioSettings } from '$lib/store/settings.svelte';
-	import { dayInWords } from '$lib/core';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import ColumnChoice from '../table/ColumnChoice.svelte';
 	import RowsToMend from '../table/RowsToMend.svelte';
+	import TableSource from '../table/TableSource.svelte';
 	import { listDraft } from './list-draft.svelte';
 	import ShopFields from './ShopFields.svelte';
 
@@ -20,33 +20,26 @@
 
 	const settings = studioSettings();
 	const draft = listDraft(() => settings.value);
-	let failed = $state('');
+	const { table } = draft;
 	let saving = $state(false);
 	let told = $state(false);
-	const list = $derived(draft.list);
-	const before = $derived(lists.find(({ id }) => id === list?.id));
+	const before = $derived(lists.find(({ id }) => id === draft.id));
 	/** As many as are shown before it is agreed. */
 	const few = 6;
 
-	/** Twenty megabytes: more than any list takes, and less than stops a page. */
-	const mostBytes = 20 * 1024 * 1024;
-	async function choose([file]: readonly File[]) {
-		failed = '';
-		if (!file) return;
-		if (file.size > mostBytes) failed = m.table.tooLarge;
-		else {
-			const written = textOf(new Uint8Array(await file.arrayBuffer()));
-			if (written === undefined) failed = m.table.unread;
-			else draft.begin(written, file.name);
-		}
-	}
 	async function load() {
 		told = true;
-		if (saving || !list) return;
+		const made = draft.made();
+		if (saving || !made) return;
 		saving = true;
-		const record = $state.snapshot(list) as StockList;
+		const record = $state.snapshot(made) as StockList;
 		const known = $state.snapshot(settings.value?.columns ?? {});
-		const remembered = columnsToRemember(listingFields, draft.raw.columns, draft.moved, known);
+		const remembered = columnsToRemember(
+			listingFields,
+			table.raw.columns,
+			$state.snapshot(table.moved),
+			known
+		);
 		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
 		const saved = await performTold(
 			m.did.added(m.lists.loaded(record.shop.name, record.listings.length)),
@@ -62,7 +55,7 @@
 		);
 		saving = false;
 		if (!saved) return;
-		draft.begin('');
+		table.begin('');
 		told = false;
 		open = false;
 	}
@@ -81,35 +74,22 @@
 >
 	<div class="import">
 		<p class="soft">{m.lists.intro}</p>
-		{#key draft.text === ''}
-			<FileUploaderButton
-				size="small"
-				kind="tertiary"
-				disableLabelChanges
-				labelText={m.table.choose}
-				accept={['.csv', '.tsv', '.txt', '.json']}
-				on:change={({ detail }) => void choose(detail)}
-			/>
-		{/key}
-		{#if failed}<p role="alert" class="warn">{failed}</p>{/if}
-		<TextArea
-			rows={4}
-			labelText={m.table.paste}
-			value={draft.text}
-			on:input={(event) => draft.begin((event.target as HTMLTextAreaElement).value)}
-		/>
-		{#if draft.text.trim() !== ''}
-			{#each draft.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
+		<TableSource text={table.text} accept={['.csv', '.tsv', '.txt', '.json']} onbegin={table.begin} />
+		{#if table.text.trim() !== ''}
+			{#each table.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
 			<ShopFields {draft} currency={settings.value?.currency ?? 'GBP'} {told} />
-			{#if draft.raw.columns.length > 0}
+			{#if table.raw.columns.length > 0}
 				<ColumnChoice
 					fields={listingFields}
-					names={draft.raw.columns}
-					columns={draft.columns}
-					onmove={draft.move}
+					names={table.raw.columns}
+					columns={table.columns}
+					onmove={table.move}
 				/>
 				{#if !draft.isNamed}<p class="warn">{m.lists.needs}</p>{/if}
 			{/if}
+		{/if}
+		{#if draft.reading}
+			<InlineLoading description={m.table.reading(draft.reading.done, draft.reading.all)} />
 		{/if}
 		{#if draft.rows.length > 0}
 			<p role="status">
@@ -121,9 +101,9 @@
 				<RowsToMend
 					fields={listingFields}
 					problems={draft.problems}
-					cellOf={draft.cellOf}
-					canMend={(field) => draft.columns[field] !== undefined}
-					onmend={draft.mend}
+					cellOf={table.cellOf}
+					canMend={table.canMend}
+					onmend={table.mend}
 				/>
 			{/if}
 			<section aria-label={m.lists.preview}>

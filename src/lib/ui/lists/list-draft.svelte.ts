@@ -9,16 +9,16 @@ import {
 } from '$lib/core';
 import {
 	chartOfListings,
-	guessedColumns,
 	idOfShop,
 	listingFields,
+	phraseOf,
 	pieceReader,
 	readListings,
-	readShopTable,
-	type Columns,
-	type ListingField
+	readShopTable
 } from '$lib/core/table';
 import { today } from '$lib/store/clock';
+import { tableDraft } from '../table/table-draft.svelte';
+import { readAhead } from '../table/read-ahead.svelte';
 
 /** What is told of a shop by hand, as it is typed. */
 export interface ShopDraft {
@@ -37,11 +37,7 @@ const wholeUpTo = (most: number, text: string): number | undefined =>
 /** A list of a shop on its way in: its text, what its columns hold, cells mended here, and what comes of all that. */
 export function listDraft(settings: () => Settings | undefined) {
 	const currency = $derived(settings()?.currency ?? 'GBP');
-	let text = $state('');
-	let file = $state('');
-	let moved = $state<Columns<ListingField>>({});
-	/** By row and column. */
-	let mended = $state<Record<string, string>>({});
+	const table = tableDraft(listingFields, readShopTable, () => settings()?.columns ?? {});
 	const shop = $state<ShopDraft>({
 		name: '',
 		currency: '',
@@ -52,18 +48,7 @@ export function listDraft(settings: () => Settings | undefined) {
 		cut: 'women'
 	});
 
-	const raw = $derived(readShopTable(text));
-	const columns = $derived({
-		...guessedColumns(listingFields, raw.columns, settings()?.columns ?? {}),
-		...moved
-	});
-	const table = $derived({
-		...raw,
-		rows: raw.rows.map(({ number, cells }) => ({
-			number,
-			cells: cells.map((cell, at) => mended[`${number} ${at}`] ?? cell)
-		}))
-	});
+	const columns = $derived(table.columns);
 	const spoken = $derived({
 		currency: shop.currency.trim().toUpperCase() || currency,
 		postage: shop.postage.trim() === '' ? '0' : shop.postage,
@@ -85,16 +70,24 @@ export function listDraft(settings: () => Settings | undefined) {
 	const read = $derived(
 		pieceReader({ words: settings()?.words ?? 'uk', taught: settings()?.taught ?? [] }, spoken.currency)
 	);
+	const phrases = $derived(
+		isNamed ? table.table.rows.map(({ cells }) => phraseOf(cells, { ...columns, name: columns.title })) : []
+	);
+	const ahead = readAhead(
+		() => phrases,
+		() => read
+	);
+	const readFor = (id: string) =>
+		readListings(table.table, columns, {
+			shop: { id },
+			currency: spoken.currency,
+			tier: shop.tier,
+			arrivesInDays: spoken.days ?? 0,
+			read
+		});
+	/** As they are shown: whose they are is known when they are loaded, and typing its name reads nothing anew. */
 	const rows = $derived(
-		!isNamed || wrong.currency || text.trim() === ''
-			? []
-			: readListings(table, columns, {
-					shop: { id },
-					currency: spoken.currency,
-					tier: shop.tier,
-					arrivesInDays: spoken.days ?? 0,
-					read
-				})
+		!isNamed || wrong.currency || table.text.trim() === '' || !ahead.done ? [] : readFor(idOfShop(''))
 	);
 	const good = $derived(rows.filter((row) => row.ok));
 	const taken = $derived(good.slice(0, mostListed));
@@ -102,37 +95,14 @@ export function listDraft(settings: () => Settings | undefined) {
 
 	return {
 		shop,
-		get text() {
-			return text;
-		},
-		begin(next: string, name = '') {
-			text = next;
-			file = name.slice(0, 200);
-			mended = {};
-			moved = {};
-		},
-		get raw() {
-			return raw;
-		},
-		get columns() {
-			return columns;
-		},
-		/** Which column was matched by hand. */
-		get moved() {
-			return moved;
-		},
-		move: (field: ListingField, at: number | undefined) => (moved = { ...moved, [field]: at }),
-		mend(row: number, field: ListingField, value: string) {
-			const at = columns[field];
-			if (at !== undefined) mended = { ...mended, [`${row} ${at}`]: value };
-		},
-		cellOf(row: number, field: ListingField) {
-			const at = columns[field];
-			return at === undefined ? '' : (table.rows.find(({ number }) => number === row)?.cells[at] ?? '');
-		},
+		table,
 		/** Is it known which columns hold what a thing is, and its price? */
 		get isNamed() {
 			return isNamed;
+		},
+		/** How far the rows are read; undefined once they are. */
+		get reading() {
+			return ahead.done ? undefined : { done: ahead.known, all: phrases.length };
 		},
 		get wrong() {
 			return wrong;
@@ -150,10 +120,17 @@ export function listDraft(settings: () => Settings | undefined) {
 		get left() {
 			return good.length - taken.length;
 		},
+		/** The id of a list of this shop. */
+		get id() {
+			return id;
+		},
 		/** The record that it comes to; undefined while something is missing or wrong. */
-		get list(): StockList | undefined {
-			if (!isRight || !postage || taken.length === 0) return undefined;
-			const listings = taken.map(({ listing }) => listing);
+		made(): StockList | undefined {
+			if (!isRight || !postage) return undefined;
+			const listings = readFor(id)
+				.flatMap((row) => (row.ok ? [row.listing] : []))
+				.slice(0, mostListed);
+			if (listings.length === 0) return undefined;
 			const of: Shop = {
 				id,
 				name: shop.name.trim(),
@@ -163,7 +140,7 @@ export function listDraft(settings: () => Settings | undefined) {
 				postage: { flat: postage },
 				returns: { days: spoken.returns ?? 0, cost: { amountMinor: 0, currency: spoken.currency } }
 			};
-			return freshStockList({ id, shop: of, loadedOn: today(), file, listings });
+			return freshStockList({ id, shop: of, loadedOn: today(), file: table.file, listings });
 		}
 	};
 }

@@ -17,6 +17,7 @@ export const table = {
 		]
 			.filter(Boolean)
 			.join(', '),
+	reading: (done: number, all: number) => `Reading: ${done} of ${all} rows`,
 	bad: 'Rows to mend',
 	row: (row: number) => `Row ${row}`,
 	mend: (field: string, row: number) => `${field}, row ${row}`,

@@ -1,29 +1,22 @@
 <script lang="ts">
-	import { Checkbox, FileUploaderButton, Modal, TextArea } from 'carbon-components-svelte';
-	import {
-		garmentInWords,
-		settingsId,
-		shownParts,
-		skinToneOf,
-		textOf,
-		type Client,
-		type Piece
-	} from '$lib/core';
+	import { Checkbox, InlineLoading, Modal } from 'carbon-components-svelte';
+	import { garmentInWords, settingsId, shownParts, skinToneOf, type Client, type Piece } from '$lib/core';
 	import {
 		columnsToRemember,
-		guessedColumns,
+		phraseOf,
 		pieceReader,
 		readRows,
 		readTable,
-		tableFields,
-		type Columns,
-		type TableField
+		tableFields
 	} from '$lib/core/table';
 	import { newId } from '$lib/store/clock';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import ColumnChoice from '../table/ColumnChoice.svelte';
+	import { readAhead } from '../table/read-ahead.svelte';
+	import { tableDraft } from '../table/table-draft.svelte';
+	import TableSource from '../table/TableSource.svelte';
 	import RowsToMend from '../table/RowsToMend.svelte';
 
 	interface Props {
@@ -35,25 +28,12 @@
 	let { open = $bindable(false), client, pieces, currency }: Props = $props();
 
 	const settings = studioSettings();
-	let text = $state('');
-	let failed = $state('');
-	/** Cells that were mended here, by row and column. */
-	let mended = $state<Record<string, string>>({});
-	let moved = $state<Columns<TableField>>({});
+	const draft = tableDraft(tableFields, readTable, () => settings.value?.columns ?? {});
 	let skipDoubles = $state(false);
 	let saving = $state(false);
 
-	const raw = $derived(readTable(text));
-	const known = $derived(settings.value?.columns ?? {});
-	const columns = $derived({ ...guessedColumns(tableFields, raw.columns, known), ...moved });
+	const columns = $derived(draft.columns);
 	const hasName = $derived(columns.what !== undefined || columns.name !== undefined);
-	const table = $derived({
-		...raw,
-		rows: raw.rows.map(({ number, cells }) => ({
-			number,
-			cells: cells.map((cell, at) => mended[`${number} ${at}`] ?? cell)
-		}))
-	});
 	const read = $derived(
 		pieceReader(
 			{
@@ -64,10 +44,17 @@
 			currency
 		)
 	);
+	const phrases = $derived(
+		open && hasName ? draft.table.rows.map(({ cells }) => phraseOf(cells, columns)) : []
+	);
+	const ahead = readAhead(
+		() => phrases,
+		() => read
+	);
 	const rows = $derived(
-		!open || !hasName || table.rows.length === 0
+		!open || !hasName || !ahead.done
 			? []
-			: readRows(table, columns, {
+			: readRows(draft.table, columns, {
 					client,
 					currency,
 					newId,
@@ -82,33 +69,13 @@
 	/** As many as are shown before it is agreed. */
 	const few = 6;
 
-	/** Twenty megabytes: more than any rail takes, and less than stops a page. */
-	const mostBytes = 20 * 1024 * 1024;
-	async function choose([file]: readonly File[]) {
-		failed = '';
-		if (!file) return;
-		if (file.size > mostBytes) failed = m.table.tooLarge;
-		else {
-			const written = textOf(new Uint8Array(await file.arrayBuffer()));
-			if (written === undefined) failed = m.table.unread;
-			else begin(written);
-		}
-	}
-	function begin(next: string) {
-		text = next;
-		mended = {};
-		moved = {};
-	}
 	async function add() {
 		if (saving || taken.length === 0) return;
 		saving = true;
 		const added = taken.map(({ piece }) => piece);
-		const remembered = columnsToRemember(
-			tableFields,
-			raw.columns,
-			$state.snapshot(moved),
-			$state.snapshot(known)
-		);
+		const known = $state.snapshot(settings.value?.columns ?? {});
+		const moved = $state.snapshot(draft.moved);
+		const remembered = columnsToRemember(tableFields, draft.raw.columns, moved, known);
 		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
 		const saved = await performTold(m.did.added(m.counts.pieces(added.length)), async (writer) => {
 			if (changed) await writer.edit('settings', settingsId, (draft) => void (draft.columns = remembered));
@@ -116,17 +83,9 @@
 		});
 		saving = false;
 		if (!saved) return;
-		begin('');
+		draft.begin('');
 		open = false;
 	}
-	const mend = (row: number, field: TableField, value: string) => {
-		const at = columns[field];
-		if (at !== undefined) mended = { ...mended, [`${row} ${at}`]: value };
-	};
-	const cellOf = (row: number, field: TableField) => {
-		const at = columns[field];
-		return at === undefined ? '' : (table.rows.find(({ number }) => number === row)?.cells[at] ?? '');
-	};
 </script>
 
 <Modal
@@ -142,42 +101,22 @@
 >
 	<div class="import">
 		<p class="soft">{m.table.intro}</p>
-		{#key text === ''}
-			<FileUploaderButton
-				size="small"
-				kind="tertiary"
-				disableLabelChanges
-				labelText={m.table.choose}
-				accept={['.csv', '.tsv', '.txt']}
-				on:change={({ detail }) => void choose(detail)}
-			/>
-		{/key}
-		{#if failed}<p role="alert" class="warn">{failed}</p>{/if}
-		<TextArea
-			rows={4}
-			labelText={m.table.paste}
-			value={text}
-			on:input={(event) => begin((event.target as HTMLTextAreaElement).value)}
-		/>
-		{#each raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
-		{#if raw.columns.length > 0 && text.trim() !== ''}
-			<ColumnChoice
-				fields={tableFields}
-				names={raw.columns}
-				{columns}
-				onmove={(field, at) => (moved = { ...moved, [field]: at })}
-			/>
+		<TableSource text={draft.text} accept={['.csv', '.tsv', '.txt']} onbegin={draft.begin} />
+		{#each draft.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
+		{#if draft.raw.columns.length > 0 && draft.text.trim() !== ''}
+			<ColumnChoice fields={tableFields} names={draft.raw.columns} {columns} onmove={draft.move} />
 			{#if !hasName}<p class="warn">{m.table.needs}</p>{/if}
 		{/if}
+		{#if !ahead.done}<InlineLoading description={m.table.reading(ahead.known, phrases.length)} />{/if}
 		{#if rows.length > 0}
 			<p role="status"><strong>{m.table.summary(good.length, rows.length - good.length)}</strong></p>
 			{#if bad.length > 0}
 				<RowsToMend
 					fields={tableFields}
 					problems={bad}
-					{cellOf}
-					canMend={(field) => columns[field] !== undefined}
-					onmend={mend}
+					cellOf={draft.cellOf}
+					canMend={draft.canMend}
+					onmend={draft.mend}
 				/>
 			{/if}
 			{#if doubles.length > 0}
