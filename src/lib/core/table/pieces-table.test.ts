@@ -2,11 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentArbitrary } from '../../../../tests/arbitraries';
 import { makePiece, uuid } from '../../../../tests/records';
+import { garmentInWords } from '../closeness/words';
 import type { Piece } from '../model';
 import { textOf } from '../exchange/text-of';
 import {
 	columnsToRemember,
 	guessedColumns,
+	pieceReader,
 	readRows,
 	readTable,
 	tableFields,
@@ -205,5 +207,66 @@ describe('the text of a file', () => {
 			bytes(0xff, 0xfe, 0x61) // half of a character
 		])
 			expect(textOf(file)).toBeUndefined();
+	});
+});
+
+describe('doubles', () => {
+	it('are told as the plain comparison with everything before tells them (generated)', () => {
+		const words = fc.constantFrom(
+			'red coat',
+			'navy coat',
+			'Red Coat',
+			'red wool coat',
+			'black belt',
+			'navy overcoat'
+		);
+		const names = fc.constantFrom('', 'A', 'a ', 'B');
+		const line = fc.record({ what: words, name: names });
+		fc.assert(
+			fc.property(
+				fc.array(line, { maxLength: 12 }),
+				fc.array(line, { minLength: 1, maxLength: 12 }),
+				(old, rows) => {
+					const table = (lines: typeof rows) =>
+						['What\tName', ...lines.map(({ what, name }) => `${what}\t${name}`)].join('\n');
+					const there = old.length === 0 ? [] : piecesIn(read(table(old)));
+					const found = read(table(rows), there);
+					const looks = (piece: Piece) =>
+						piece.parts.map(({ garment }) => garmentInWords(garment)).join(' and ');
+					const before = [...there];
+					for (const row of found) {
+						if (!row.ok) throw new Error('every row should be read');
+						const same = before.find(
+							(other) =>
+								other.name.trim().toLowerCase() === row.piece.name.trim().toLowerCase() ||
+								looks(other) === looks(row.piece)
+						);
+						expect(row.double).toBe(same?.name);
+						before.push(row.piece);
+					}
+				}
+			),
+			{ numRuns: 150 }
+		);
+	});
+	it('cost no more a row in a long table than in a short one', () => {
+		const reader = (phrase: string) => known.get(phrase)!;
+		const phrases = Array.from({ length: 60 }, (_, i) => `red coat ${i}`);
+		const known = new Map(phrases.map((phrase) => [phrase, pieceReader({}, 'GBP')(phrase)]));
+		const spent = (rows: number) => {
+			const table = readTable(
+				['What', ...Array.from({ length: rows }, (_, i) => phrases[i % phrases.length])].join('\n')
+			);
+			const columns = guessedColumns(tableFields, table.columns);
+			const times = Array.from({ length: 5 }, () => {
+				const start = performance.now();
+				readRows(table, columns, { ...options, read: reader });
+				return performance.now() - start;
+			});
+			return Math.min(...times);
+		};
+		spent(100);
+		// Growth by eight would be 8; the plain comparison with everything before grew by 64.
+		expect(spent(1600) / spent(200)).toBeLessThan(24);
 	});
 });

@@ -31,9 +31,13 @@ const neutralised = /^'(?='*[=+\-@\t\r])/;
 
 /** Takes a file or what was pasted apart into columns and rows; commas, semicolons and tabs are told from the text. */
 export function readTable(text: string): RawTable {
-	const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
-		skipEmptyLines: 'greedy'
-	});
+	// A tab at the end is a last cell that is empty.
+	const { data, errors } = Papa.parse<string[]>(
+		text.replace(/^\uFEFF/, '').replace(/^[\r\n ]+|[\r\n ]+$/g, ''),
+		{
+			skipEmptyLines: 'greedy'
+		}
+	);
 	const [head = [], ...body] = data;
 	const columns = head.map((cell) => cell.trim().slice(0, 80));
 	return {
