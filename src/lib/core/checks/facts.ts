@@ -179,6 +179,8 @@ function workedOut(garment: Garment): GarmentFacts {
 
 const richCloth = ['sequin', 'fur', 'faux-fur', 'feather', 'brocade', 'lame'];
 const richTextures = ['sequinned', 'beaded', 'embroidered', 'mirror-work', 'metallic', 'fur-like'];
+/** Jewels that are made to take the eye. */
+const statementJewels = ['chandelier-earrings', 'collar-necklace', 'cocktail-ring'];
 const boldPrints = ['leopard', 'zebra', 'tiger', 'snake', 'cow', 'colour-block', 'abstract', 'tropical'];
 
 function takesTheEye({ type, facets, print: stated }: Garment, print: string | undefined): boolean {
@@ -189,7 +191,8 @@ function takesTheEye({ type, facets, print: stated }: Garment, print: string | u
 		boldPrints.includes(print ?? '') ||
 		(print !== undefined && stated?.scale?.value === 'large') ||
 		facets.sheen?.value === 'glittering' ||
-		(facets.size?.value === 'oversized' && garmentType(type).division === 'jewellery')
+		statementJewels.includes(type) ||
+		(garmentType(type).division === 'jewellery' && ['large', 'oversized'].includes(facets.size?.value ?? ''))
 	);
 }
 

@@ -33,6 +33,8 @@ export const thresholds = {
 	frostC: 2,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
+	/** Up to here something half way between makes them one: a suit with trainers over a shirt, not with flip-flops. */
+	wellBridged: 3,
 	/** Further apart than this nothing bridges them: joggers under a dinner jacket. */
 	beyondBridging: 4.2,
 	/** A look this far below its dress code on average is too casual, though no piece is by itself. */

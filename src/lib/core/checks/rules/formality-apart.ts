@@ -28,7 +28,8 @@ export const formalityApart: Rule = {
 					slot !== 'bag' && formality > low + (high - low) * 0.35 && formality < low + (high - low) * 0.65
 			);
 		// A bridge is enough, but for those who chose to keep everything together.
-		if (bridge && chosen.formality !== 'keep-together') return [];
+		const isBridged = bridge && high - low <= thresholds.wellBridged;
+		if (isBridged && chosen.formality !== 'keep-together') return [];
 		return [
 			{
 				// A suit with plain trainers is a habit that many share and others break.
