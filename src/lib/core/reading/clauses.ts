@@ -15,40 +15,13 @@ import {
 	type Part,
 	type PartRole
 } from './parts';
-import { articles, definites, longestPhrase } from './phrasebook';
+import { articles, definites } from './phrasebook';
+import { dresses, namesWithSkirt, saysKind } from './beside';
 import { spansOf } from './spans';
-
-/** "Slip midi dress": the name waits for the dress, over the length. */
-const namesWithSkirt = (head: Span, next: Span) =>
-	sensesOf(next, 'facet').some(({ facet }) => facet === 'hemLength') &&
-	['dress', 'skirt'].some(
-		(word) => longestPhrase([...head.words, word], 0, head.words.length + 1)?.length === head.words.length + 1
-	);
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
 const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
-
-const trimmings = new Set(['accessories', 'jewellery', 'under']);
-const garments = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
-/** "A jabot blouse", "a scarf top": a small thing straight before a garment says how that is made. */
-const trims = (small: string, garment: string) =>
-	trimmings.has(garmentType(small).division) && garments.has(garmentType(garment).division);
-/** "A waistcoat dress", "a blazer dress". */
-const cutLike = (layer: string, dress: string) =>
-	['layer', 'outer'].includes(garmentType(layer).slot) && garmentType(dress) === garmentType('dress');
-
-/** Does a name straight before a garment's say what kind that is? */
-const saysKind = (name: string, garment: string) =>
-	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment);
-
-/** Does a word say a cloth, a colour or a print, and nothing of the shape? */
-const dresses = ({ senses }: Span) =>
-	senses.every(
-		(sense) =>
-			['colour', 'print', 'metal', 'tone', 'note'].includes(sense.kind) ||
-			(sense.kind === 'facet' && (sense.facet === 'material' || !sense.free))
-	);
 
 class ClauseBuilder {
 	clauses: Clause[] = [];

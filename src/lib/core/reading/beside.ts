@@ -1,0 +1,33 @@
+/** What words say of each other by standing side by side. */
+import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import type { Span } from './model';
+import { sensesOf } from './parts';
+import { longestPhrase } from './phrasebook';
+
+/** "Slip midi dress": the name waits for the dress, over the length. */
+export const namesWithSkirt = (head: Span, next: Span) =>
+	sensesOf(next, 'facet').some(({ facet }) => facet === 'hemLength') &&
+	['dress', 'skirt'].some(
+		(word) => longestPhrase([...head.words, word], 0, head.words.length + 1)?.length === head.words.length + 1
+	);
+
+const trimmings = new Set(['accessories', 'jewellery', 'under']);
+const garments = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+/** "A jabot blouse", "a scarf top": a small thing straight before a garment says how that is made. */
+const trims = (small: string, garment: string) =>
+	trimmings.has(garmentType(small).division) && garments.has(garmentType(garment).division);
+/** "A waistcoat dress", "a blazer dress". */
+const cutLike = (layer: string, dress: string) =>
+	['layer', 'outer'].includes(garmentType(layer).slot) && garmentType(dress) === garmentType('dress');
+
+/** Does a name straight before a garment's say what kind that is? */
+export const saysKind = (name: string, garment: string) =>
+	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment);
+
+/** Does a word say a cloth, a colour or a print, and nothing of the shape? */
+export const dresses = ({ senses }: Span) =>
+	senses.every(
+		(sense) =>
+			['colour', 'print', 'metal', 'tone', 'note'].includes(sense.kind) ||
+			(sense.kind === 'facet' && (sense.facet === 'material' || !sense.free))
+	);
