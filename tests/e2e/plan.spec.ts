@@ -102,10 +102,22 @@ test('a plan is stopped half-way, and nothing was changed', async ({ page }) => 
 
 test.describe('without the shops', () => {
 	test.use({ tolerated: [/Failed to load resource|ERR_FAILED/] });
-	test('looks are planned from the rails alone, and that is said', async ({ page }) => {
+	test('looks are planned from own lists and the rails, then from the rails alone, and that is said', async ({
+		page
+	}) => {
 		await openDemo(page);
 		await goTo(page, 'Plan');
 		await page.route('**/api/market/**', (route) => route.abort());
+		await page
+			.getByText(/Rehearsal room/)
+			.first()
+			.click();
+		await plan(page).click();
+		await expect(page.getByText(/Planned from the rails and your own lists/)).toBeVisible();
+		await goTo(page, 'Studio');
+		await page.getByRole('button', { name: 'Remove the list of Quayside makers' }).click();
+		await expect(page.getByText('No list is loaded.')).toBeVisible();
+		await goTo(page, 'Plan');
 		await page
 			.getByText(/Rehearsal room/)
 			.first()

@@ -21,6 +21,7 @@ export const plan = {
 	preparing: 'Going through the rails…',
 	stopped: 'Stopped. Nothing was changed.',
 	noShops: (why: string) => `Planned from the rails alone. ${why}`,
+	ownLists: (why: string) => `Planned from the rails and your own lists. ${why}`,
 	simulated: 'The shops are simulated.',
 	chart: 'Closeness for money',
 	closeness: 'closeness',

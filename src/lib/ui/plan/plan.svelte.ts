@@ -62,6 +62,7 @@ export function planning() {
 			const asked = { client, fitNotes, schools: echo.schools, on: today() };
 			const result = await askForLook(reference, asked, signal);
 			if (!result.ok) note = m.plan.noShops(result.message);
+			else if (result.without) note = m.plan.ownLists(result.without);
 			const market = result.ok ? result.answer : undefined;
 			echoes.push({ echo, reference, client, pieces, fitNotes, market, event });
 		}

@@ -93,6 +93,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 			const reference = { elements: [element] };
 			const asked = { client, fitNotes, schools: echo.schools, on: today() };
 			const result = await askForLook(reference, asked, stop.signal);
+			failed = (result.ok ? result.without : result.message) ?? '';
 			if (result.ok)
 				sold = candidatesFor({
 					reference,
@@ -111,7 +112,6 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 						garment: one.garment,
 						facts: factsOf(one)
 					}));
-			else failed = result.message;
 		} catch {
 			// Asked anew, or left: the answer is not waited for.
 		}

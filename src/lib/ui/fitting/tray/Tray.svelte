@@ -28,6 +28,11 @@
 	}
 	let { table, hand, element, onwhy }: Props = $props();
 	const tray = $derived(table.tray);
+	/** Why the shops did not answer; lists of one's own may have. */
+	const refusal = $derived.by(() => {
+		const { answer } = table.market;
+		return answer?.ok ? answer.without : answer?.message;
+	});
 	const hasLists = $derived(
 		table.market.answer?.ok === true && table.market.answer.answer.shops.some(({ simulated }) => !simulated)
 	);
@@ -139,13 +144,13 @@
 				<div class="empty" aria-busy="true">
 					<span class="visually-hidden">{m.fitting.asking}</span><SkeletonText paragraph lines={3} />
 				</div>
-			{:else if !table.market.answer.ok}
+			{:else if refusal}
 				<InlineNotification
 					lowContrast
 					hideCloseButton
 					kind="warning"
 					title={m.fitting.substitutes}
-					subtitle={table.market.answer.message}
+					subtitle={refusal}
 				>
 					<svelte:fragment slot="actions">
 						<Button kind="ghost" size="small" on:click={table.market.askAgain}>{m.fitting.askAgain}</Button>
@@ -155,9 +160,6 @@
 				<p class="soft empty">{tray.narrowed ? m.fitting.nothingFound : m.fitting.substitutesEmpty}</p>
 			{:else if tray.listed.length === 0}
 				<p class="soft empty">{m.fitting.listing.noneSuits}</p>
-			{/if}
-			{#if table.market.answer?.ok && table.market.answer.without}
-				<p class="soft" role="status">{table.market.answer.without}</p>
 			{/if}
 			{#if table.market.answer?.ok && worth}<p class="soft worth">{worth}</p>{/if}
 			{#each tray.listed as candidate (candidate.key)}
