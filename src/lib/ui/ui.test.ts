@@ -18,6 +18,10 @@ import { referenceLook, wornLook } from './fitting/table/looks';
 import { notices } from './frame/notices.svelte';
 import { noted } from './frame/noted';
 import { m } from './messages';
+import { eye } from './messages/eye';
+import { ledger } from './messages/ledger';
+import { lists } from './messages/lists';
+import { tryOn } from './messages/try-on';
 import { contentsInWords } from './studio/contents';
 
 /** All texts of the messages, functions called with sample values. */
@@ -29,7 +33,7 @@ function textsIn(value: unknown): string[] {
 }
 
 describe('the wording', () => {
-	const texts = textsIn(m);
+	const texts = textsIn({ ...m, eye, ledger, lists, tryOn });
 
 	it('has no exclamation marks and no apologies', () => {
 		for (const text of texts) expect(text).not.toMatch(/!|sorry|oops|please/i);
@@ -67,6 +71,11 @@ describe('components keep their texts in the messages', () => {
 		// "Components under about 200 lines": script and markup; styles are counted apart.
 		const [logic = ''] = readFileSync(path, 'utf8').split('<style>');
 		expect(logic.split('\n').length).toBeLessThan(225);
+	});
+	it.each(components)('%s keys no list by words, of which two may be the same', (path) => {
+		const words = /(?:words|title|problem|caution|measured|against\.kind)/;
+		for (const [, key = ''] of readFileSync(path, 'utf8').matchAll(/\{#each [^}]*\(([\w.]+)\)\}/g))
+			expect(key).not.toMatch(new RegExp(`(?:^|\\.)${words.source}$`));
 	});
 	it.each(components)('%s names no outside address', (path) => {
 		expect(readFileSync(path, 'utf8')).not.toMatch(/https?:\/\//);

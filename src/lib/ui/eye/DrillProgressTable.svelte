@@ -2,7 +2,7 @@
 	import { scaleLinear } from 'd3-scale';
 	import { dayInWords } from '$lib/core';
 	import type { DrillProgress } from '$lib/core/drills';
-	import { m } from '../messages';
+	import { eye as eyeTexts } from '../messages/eye';
 
 	/** How far each drill has come, with how right the answers of each day were. */
 	let { progress }: { progress: readonly DrillProgress[] } = $props();
@@ -15,17 +15,18 @@
 </script>
 
 <section class="panel" aria-labelledby="progress-title">
-	<h2 id="progress-title">{m.eye.drill.progress}</h2>
+	<h2 id="progress-title">{eyeTexts.drill.progress}</h2>
 	<table>
 		<thead>
 			<tr>
-				{#each Object.entries(m.eye.drill.columns) as [key, label] (key)}<th scope="col">{label}</th>{/each}
+				{#each Object.entries(eyeTexts.drill.columns) as [key, label] (key)}<th scope="col">{label}</th
+					>{/each}
 			</tr>
 		</thead>
 		<tbody>
 			{#each progress as { drill, questions, asked, known, due, course } (drill)}
 				<tr>
-					<th scope="row">{m.eye.drill.names[drill]}</th>
+					<th scope="row">{eyeTexts.drill.names[drill]}</th>
 					<td class="figures">{asked} / {questions}</td>
 					<td class="figures">{known}</td>
 					<td class="figures">{due}</td>
@@ -36,7 +37,7 @@
 								role="img"
 								aria-label={course
 									.slice(-days)
-									.map(({ day, right }) => m.eye.drill.course(Math.round(right * 100), dayInWords(day)))
+									.map(({ day, right }) => eyeTexts.drill.course(Math.round(right * 100), dayInWords(day)))
 									.join('; ')}
 							>
 								{#each course.slice(-days) as { day, right }, i (day)}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { garmentType } from '$lib/core';
 	import type { DrillQuestion } from '$lib/core/drills';
-	import { m } from '../messages';
+	import { eye as eyeTexts } from '../messages/eye';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 
 	/** What a question shows: drawn things, an outfit, colours. */
@@ -18,9 +18,9 @@
 						look={{ worn: [{ id: `shown-${i}`, garment, moves }] }}
 						title={caption
 							? i === 0
-								? m.eye.drill.first
-								: m.eye.drill.second
-							: m.eye.drill.names[question.drill]}
+								? eyeTexts.drill.first
+								: eyeTexts.drill.second
+							: eyeTexts.drill.names[question.drill]}
 						slot={garmentType(garment.type).slot}
 					/>
 				</div>
@@ -32,24 +32,24 @@
 	<div class="plate outfit">
 		<PlateFigure
 			look={{ worn: shown.garments.map((garment, i) => ({ id: String(i), garment, moves: [] })) }}
-			title={m.eye.drill.outfit}
+			title={eyeTexts.drill.outfit}
 		/>
 	</div>
 {:else if shown.kind === 'colours'}
 	<div class="colours">
-		<i data-colour class="wide" style:background={shown.sought} role="img" aria-label={m.eye.drill.sought}
+		<i data-colour class="wide" style:background={shown.sought} role="img" aria-label={eyeTexts.drill.sought}
 		></i>
 		{#each shown.others as { id, hex } (id)}
 			<i
 				data-colour
 				style:background={hex}
 				role="img"
-				aria-label={id === 'left' ? m.eye.drill.left : m.eye.drill.rightOne}
+				aria-label={id === 'left' ? eyeTexts.drill.left : eyeTexts.drill.rightOne}
 			></i>
 		{/each}
 	</div>
 {:else}
-	<div class="patch" data-colour style:background={shown.hex} role="img" aria-label={m.eye.drill.first}>
+	<div class="patch" data-colour style:background={shown.hex} role="img" aria-label={eyeTexts.drill.first}>
 		{#if shown.beside}<i data-colour style:background={shown.beside}></i>{/if}
 	</div>
 {/if}

@@ -19,7 +19,7 @@
 	import Pending from '../frame/Pending.svelte';
 	import { perform } from '../frame/perform';
 	import Title from '../frame/Title.svelte';
-	import { m } from '../messages';
+	import { eye as eyeTexts } from '../messages/eye';
 	import DrillProgressTable from './DrillProgressTable.svelte';
 	import DrillShown from './DrillShown.svelte';
 
@@ -38,7 +38,9 @@
 	const labelOf = (id: string) => question?.options.find((option) => option.id === id)?.label ?? '';
 	const asked = $derived.by(() => {
 		if (!question) return '';
-		return question.asks === 'term' ? m.eye.drill.term(question.of ?? '') : m.eye.drill.asks[question.asks];
+		return question.asks === 'term'
+			? eyeTexts.drill.term(question.of ?? '')
+			: eyeTexts.drill.asks[question.asks];
 	});
 
 	async function answer(id: string) {
@@ -49,7 +51,7 @@
 		given = { question: answering, id, right };
 		await perform(async () => {
 			const card = await noteAnswer(
-				m.eye.drill.answered(m.eye.drill.names[answering.drill]),
+				eyeTexts.drill.answered(eyeTexts.drill.names[answering.drill]),
 				answering.drill,
 				answering.key,
 				right
@@ -72,36 +74,36 @@
 	}
 	const whenAgain = ({ due }: DrillCard) => {
 		const day = dayOfMoment(due);
-		return day === today() ? m.eye.drill.soon : m.eye.drill.onDay(dayInWords(day));
+		return day === today() ? eyeTexts.drill.soon : eyeTexts.drill.onDay(dayInWords(day));
 	};
 </script>
 
 <svelte:window {onkeydown} />
-<Title of={m.eye.drill.title} />
+<Title of={eyeTexts.drill.title} />
 <div class="page">
 	<div class="page-head">
-		<h1>{m.eye.drill.title}</h1>
-		<a href="/eye">{m.eye.agreement}</a>
+		<h1>{eyeTexts.drill.title}</h1>
+		<a href="/eye">{eyeTexts.agreement}</a>
 	</div>
-	<p class="soft lead">{m.eye.drill.lead}</p>
+	<p class="soft lead">{eyeTexts.drill.lead}</p>
 	<Pending query={cards}>
 		<div class="parts">
-			<section class="panel ask" aria-label={m.eye.drill.title}>
+			<section class="panel ask" aria-label={eyeTexts.drill.title}>
 				<Select
 					size="sm"
 					inline
-					labelText={m.eye.drill.which}
+					labelText={eyeTexts.drill.which}
 					selected={drill}
 					on:change={(event) => {
 						given = undefined;
 						drill = drillIds.find((one) => one === chosenIn(event)) ?? 'all';
 					}}
 				>
-					<SelectItem value="all" text={m.eye.drill.all} />
-					{#each drillIds as id (id)}<SelectItem value={id} text={m.eye.drill.names[id]} />{/each}
+					<SelectItem value="all" text={eyeTexts.drill.all} />
+					{#each drillIds as id (id)}<SelectItem value={id} text={eyeTexts.drill.names[id]} />{/each}
 				</Select>
 				{#if !question}
-					<p role="status">{drill === 'all' ? m.eye.drill.done : m.eye.drill.doneOf}</p>
+					<p role="status">{drill === 'all' ? eyeTexts.drill.done : eyeTexts.drill.doneOf}</p>
 				{:else}
 					<h2 aria-live="polite">{asked}</h2>
 					<DrillShown {question} />
@@ -125,18 +127,18 @@
 							<p>
 								<strong
 									>{given.right === 1
-										? m.eye.drill.right
-										: (given.right > 0 ? m.eye.drill.nearly : m.eye.drill.wrong)(
+										? eyeTexts.drill.right
+										: (given.right > 0 ? eyeTexts.drill.nearly : eyeTexts.drill.wrong)(
 												labelOf(question.answer)
 											)}</strong
 								>
 								{question.why}
-								{#if given.card}<span class="soft">{m.eye.drill.nextAsk(whenAgain(given.card))}</span>{/if}
+								{#if given.card}<span class="soft">{eyeTexts.drill.nextAsk(whenAgain(given.card))}</span>{/if}
 							</p>
 						</div>
-						<Button size="small" bind:ref={onward} on:click={goOn}>{m.eye.drill.next}</Button>
+						<Button size="small" bind:ref={onward} on:click={goOn}>{eyeTexts.drill.next}</Button>
 					{:else}
-						<p class="soft">{m.eye.drill.keys}</p>
+						<p class="soft">{eyeTexts.drill.keys}</p>
 					{/if}
 				{/if}
 			</section>

@@ -9,6 +9,7 @@
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
 	import { m } from '../messages';
+	import { eye as eyeTexts } from '../messages/eye';
 	import OwnWeights from './OwnWeights.svelte';
 
 	const echoes = live(
@@ -36,41 +37,41 @@
 	]);
 </script>
 
-<Title of={m.eye.title} />
+<Title of={eyeTexts.title} />
 <div class="page">
 	<div class="page-head">
-		<h1>{m.eye.title}</h1>
-		<Button size="small" kind="tertiary" href="/eye/drills">{m.eye.drills}</Button>
+		<h1>{eyeTexts.title}</h1>
+		<Button size="small" kind="tertiary" href="/eye/drills">{eyeTexts.drills}</Button>
 	</div>
-	<p class="soft lead">{m.eye.lead}</p>
+	<p class="soft lead">{eyeTexts.lead}</p>
 	<Pending query={echoes}>
 		{#if rated.length === 0}
-			<p class="panel">{m.eye.none}</p>
+			<p class="panel">{eyeTexts.none}</p>
 		{:else}
 			<div class="parts">
 				<section class="panel" aria-labelledby="agreement-title">
-					<h2 id="agreement-title">{m.eye.agreement}</h2>
+					<h2 id="agreement-title">{eyeTexts.agreement}</h2>
 					<p>
-						{m.eye.meanDifference(whole.meanDifference)}
-						{m.eye.meanAmount(whole.meanAmount)}
-						{#if whole.tau !== undefined}{m.eye.tau(whole.tau)}{/if}
-						{#if whole.limits}{m.eye.limits(...whole.limits)}{/if}
+						{eyeTexts.meanDifference(whole.meanDifference)}
+						{eyeTexts.meanAmount(whole.meanAmount)}
+						{#if whole.tau !== undefined}{eyeTexts.tau(whole.tau)}{/if}
+						{#if whole.limits}{eyeTexts.limits(...whole.limits)}{/if}
 					</p>
 					<AgreementChart
 						points={rated}
 						meanDifference={whole.meanDifference}
 						limits={whole.limits}
-						said={m.eye.chartSaid(whole.count, whole.meanDifference)}
-						axes={{ mean: m.eye.axisMean, difference: m.eye.axisDifference }}
+						said={eyeTexts.chartSaid(whole.count, whole.meanDifference)}
+						axes={{ mean: eyeTexts.axisMean, difference: eyeTexts.axisDifference }}
 					/>
-					<h3>{m.eye.by}</h3>
+					<h3>{eyeTexts.by}</h3>
 					<table>
 						<thead>
 							<tr>
-								<th scope="col">{m.eye.byColumns.of}</th>
-								<th scope="col">{m.eye.byColumns.count}</th>
-								<th scope="col">{m.eye.byColumns.difference}</th>
-								<th scope="col">{m.eye.byColumns.tau}</th>
+								<th scope="col">{eyeTexts.byColumns.of}</th>
+								<th scope="col">{eyeTexts.byColumns.count}</th>
+								<th scope="col">{eyeTexts.byColumns.difference}</th>
+								<th scope="col">{eyeTexts.byColumns.tau}</th>
 							</tr>
 						</thead>
 						<tbody>
@@ -78,7 +79,7 @@
 								<tr>
 									<th scope="row">{label}</th>
 									<td class="figures">{agreement.count}</td>
-									<td class="figures">{m.eye.higher(agreement.meanDifference)}</td>
+									<td class="figures">{eyeTexts.higher(agreement.meanDifference)}</td>
 									<td class="figures">{agreement.tau?.toFixed(2) ?? '–'}</td>
 								</tr>
 							{/each}

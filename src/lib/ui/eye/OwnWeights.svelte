@@ -13,7 +13,7 @@
 	import { today } from '$lib/store/clock';
 	import { calibrateInWorker } from '$lib/workers/calibration';
 	import { performTold } from '../frame/perform';
-	import { m } from '../messages';
+	import { eye as eyeTexts } from '../messages/eye';
 
 	let { rated, settings }: { rated: readonly Rated[]; settings: Settings } = $props();
 
@@ -49,7 +49,7 @@
 	const take = () => {
 		const taking = found;
 		if (!taking) return;
-		void performTold(m.eye.took, (writer) =>
+		void performTold(eyeTexts.took, (writer) =>
 			writer.edit(
 				'settings',
 				settings.id,
@@ -58,21 +58,21 @@
 		);
 	};
 	const drop = () =>
-		performTold(m.eye.dropped, (writer) =>
+		performTold(eyeTexts.dropped, (writer) =>
 			writer.edit('settings', settings.id, (draft) => void delete draft.calibration)
 		);
 </script>
 
 <section class="panel" aria-labelledby="own-title">
-	<h2 id="own-title">{m.eye.own}</h2>
-	<p class="soft">{m.eye.explains}</p>
-	<p>{taken ? m.eye.taken(dayInWords(taken.takenOn), taken.judgements) : m.eye.notTaken}</p>
+	<h2 id="own-title">{eyeTexts.own}</h2>
+	<p class="soft">{eyeTexts.explains}</p>
+	<p>{taken ? eyeTexts.taken(dayInWords(taken.takenOn), taken.judgements) : eyeTexts.notTaken}</p>
 	{#if rated.length < leastJudgements}
-		<p>{m.eye.few(rated.length, leastJudgements)}</p>
+		<p>{eyeTexts.few(rated.length, leastJudgements)}</p>
 	{:else if isWorking && !found}
-		<InlineLoading description={m.eye.working} />
+		<InlineLoading description={eyeTexts.working} />
 	{:else if found}
-		<p>{(isBetter ? m.eye.gain : m.eye.noGain)(found.errorBefore, found.errorAfter)}</p>
+		<p>{(isBetter ? eyeTexts.gain : eyeTexts.noGain)(found.errorBefore, found.errorAfter)}</p>
 	{/if}
 	{#if shown}
 		<dl>
@@ -84,8 +84,8 @@
 						<span class="bar" aria-hidden="true"
 							><i style:width="{x(factor)}%"></i><b style:left="{x(1)}%"></b></span
 						>
-						<span class="figures" aria-label={m.eye.weightOf(lossGroups[group].label, factor)}
-							>{m.eye.weight(factor)}</span
+						<span class="figures" aria-label={eyeTexts.weightOf(lossGroups[group].label, factor)}
+							>{eyeTexts.weight(factor)}</span
 						>
 					</dd>
 				</div>
@@ -94,9 +94,9 @@
 	{/if}
 	<div class="row">
 		{#if isBetter && !isTaken}
-			<Button size="small" on:click={take}>{taken ? m.eye.takeAgain : m.eye.take}</Button>
+			<Button size="small" on:click={take}>{taken ? eyeTexts.takeAgain : eyeTexts.take}</Button>
 		{/if}
-		{#if taken}<Button size="small" kind="tertiary" on:click={() => void drop()}>{m.eye.drop}</Button>{/if}
+		{#if taken}<Button size="small" kind="tertiary" on:click={() => void drop()}>{eyeTexts.drop}</Button>{/if}
 	</div>
 </section>
 

@@ -8,7 +8,7 @@
 	import { chosenIn } from '../frame/chosen';
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
-	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 	import PurchasesPanel from './PurchasesPanel.svelte';
 	import WearsPanel from './WearsPanel.svelte';
 	import WorkedPanel from './WorkedPanel.svelte';
@@ -43,26 +43,27 @@
 		)
 	);
 	const nameOf = (all: readonly { id: string; name: string }[] | undefined) => (id: string) =>
-		all?.find((one) => one.id === id)?.name ?? m.ledger.gone;
-	const titleOfEvent = (id: string) => events.value?.find((event) => event.id === id)?.title ?? m.ledger.gone;
+		all?.find((one) => one.id === id)?.name ?? ledgerTexts.gone;
+	const titleOfEvent = (id: string) =>
+		events.value?.find((event) => event.id === id)?.title ?? ledgerTexts.gone;
 </script>
 
-<Title of={m.ledger.title} />
+<Title of={ledgerTexts.title} />
 <div class="page">
 	<div class="page-head">
-		<h1>{m.ledger.title}</h1>
+		<h1>{ledgerTexts.title}</h1>
 		<Select
 			size="sm"
 			inline
-			labelText={m.ledger.client}
+			labelText={ledgerTexts.client}
 			selected={clientId ?? ''}
 			on:change={(event) => (clientId = chosenIn(event) || undefined)}
 		>
-			<SelectItem value="" text={m.ledger.everybody} />
+			<SelectItem value="" text={ledgerTexts.everybody} />
 			{#each byName as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
 		</Select>
 	</div>
-	<p class="soft lead">{m.ledger.lead}</p>
+	<p class="soft lead">{ledgerTexts.lead}</p>
 	<Pending query={wears}>
 		{#if settings.value}
 			<div class="parts">

@@ -11,6 +11,7 @@
 		type Wear
 	} from '$lib/core';
 	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 	import CostCourse from './CostCourse.svelte';
 	import SaveList from './SaveList.svelte';
 
@@ -27,7 +28,7 @@
 	const few = 12;
 	let all = $state(false);
 	const shown = $derived(all ? purchases : purchases.slice(0, few));
-	const nameOf = (id: string) => clients.find((client) => client.id === id)?.name ?? m.ledger.gone;
+	const nameOf = (id: string) => clients.find((client) => client.id === id)?.name ?? ledgerTexts.gone;
 	const pieceOf = (id: string) => pieces.find((piece) => piece.id === id);
 	const rows = $derived(
 		purchases.map(({ title, clientId, on, paid, boughtFor, worn, last, perWear }) => ({
@@ -46,15 +47,16 @@
 
 <section class="panel" aria-labelledby="purchases-title">
 	<div class="head">
-		<h2 id="purchases-title">{m.ledger.purchases}</h2>
-		<SaveList name={m.ledger.files.purchases} {rows} />
+		<h2 id="purchases-title">{ledgerTexts.purchases}</h2>
+		<SaveList name={ledgerTexts.files.purchases} {rows} />
 	</div>
-	{#if purchases.length === 0}<p class="soft">{m.ledger.noPurchases}</p>{:else}
+	{#if purchases.length === 0}<p class="soft">{ledgerTexts.noPurchases}</p>{:else}
 		<div class="scroll">
 			<table>
 				<thead>
 					<tr>
-						{#each Object.entries(m.ledger.columns) as [key, label] (key)}<th scope="col">{label}</th>{/each}
+						{#each Object.entries(ledgerTexts.columns) as [key, label] (key)}<th scope="col">{label}</th
+							>{/each}
 					</tr>
 				</thead>
 				<tbody>
@@ -69,14 +71,14 @@
 							<td>{boughtFor.join(', ') || '–'}</td>
 							<td class:unworn={worn === 0}>
 								{worn > 0
-									? m.ledger.wornTimes(worn)
+									? ledgerTexts.wornTimes(worn)
 									: unwornDays === undefined
-										? m.ledger.notYet
-										: m.ledger.never(unwornDays)}
+										? ledgerTexts.notYet
+										: ledgerTexts.never(unwornDays)}
 							</td>
 							<td class="figures">
 								{perWear ? moneyInWords(perWear) : '–'}
-								{#if course.length > 1}<CostCourse {course} said={m.ledger.course(title)} />{/if}
+								{#if course.length > 1}<CostCourse {course} said={ledgerTexts.course(title)} />{/if}
 							</td>
 						</tr>
 					{/each}

@@ -3,7 +3,7 @@
 	import { today } from '$lib/store/clock';
 	import { notices } from '../frame/notices.svelte';
 	import { perform } from '../frame/perform';
-	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 	import { download } from '../studio/download';
 
 	interface Props {
@@ -22,16 +22,16 @@
 				const { csvOf } = await import('$lib/core/table');
 				download(new Blob([csvOf(rows)], { type: 'text/csv;charset=utf-8' }), file);
 			}
-			notices.show({ kind: 'info', title: m.ledger.saved(file) });
+			notices.show({ kind: 'info', title: ledgerTexts.saved(file) });
 		});
 </script>
 
 <span class="save no-print">
 	<Button size="small" kind="ghost" on:click={() => void save('csv')}
-		>{m.ledger.csv}<span class="visually-hidden"> ({name})</span></Button
+		>{ledgerTexts.csv}<span class="visually-hidden"> ({name})</span></Button
 	>
 	<Button size="small" kind="ghost" on:click={() => void save('json')}
-		>{m.ledger.json}<span class="visually-hidden"> ({name})</span></Button
+		>{ledgerTexts.json}<span class="visually-hidden"> ({name})</span></Button
 	>
 </span>
 

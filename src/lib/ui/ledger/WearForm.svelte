@@ -17,7 +17,7 @@
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { putOver } from '../frame/put-over';
-	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 
 	interface Props {
 		open: boolean;
@@ -89,8 +89,8 @@
 		if (bad.on || bad.pieces) return false;
 		const next = $state.snapshot(draft) as Wear;
 		const what =
-			looks.find(({ id }) => id === next.echoId)?.title ?? m.ledger.piecesWorn(next.pieceIds.length);
-		await change(m.ledger.did(what, dayInWords(next.on)), (writer) =>
+			looks.find(({ id }) => id === next.echoId)?.title ?? ledgerTexts.piecesWorn(next.pieceIds.length);
+		await change(ledgerTexts.did(what, dayInWords(next.on)), (writer) =>
 			wear
 				? writer.edit('wears', wear.id, (stored) => putOver(stored, next), next.rev)
 				: writer.create('wears', next)
@@ -101,7 +101,7 @@
 
 <FormDialog
 	bind:open
-	title={wear ? m.ledger.edit : m.ledger.note}
+	title={wear ? ledgerTexts.edit : ledgerTexts.note}
 	draft={form}
 	size="sm"
 	focus="#wear-on"
@@ -113,15 +113,15 @@
 >
 	<TextInput
 		id="wear-on"
-		labelText={m.ledger.on}
+		labelText={ledgerTexts.on}
 		bind:value={draft.on}
 		invalid={tried && bad.on}
-		invalidText={m.ledger.onBad}
+		invalidText={ledgerTexts.onBad}
 		maxlength={10}
 	/>
 	{#if !wear}
 		<Select
-			labelText={m.ledger.client}
+			labelText={ledgerTexts.client}
 			selected={draft.clientId}
 			on:change={(event) => chooseClient(chosenIn(event))}
 		>
@@ -129,16 +129,16 @@
 		</Select>
 	{/if}
 	<Select
-		labelText={m.ledger.look}
+		labelText={ledgerTexts.look}
 		selected={draft.echoId ?? ''}
 		on:change={(event) => wearLook(chosenIn(event))}
 	>
-		<SelectItem value="" text={m.ledger.noLook} />
+		<SelectItem value="" text={ledgerTexts.noLook} />
 		{#each looks as { id, title } (id)}<SelectItem value={id} text={title} />{/each}
 	</Select>
-	<TextInput labelText={m.ledger.find} bind:value={sought} />
+	<TextInput labelText={ledgerTexts.find} bind:value={sought} />
 	<fieldset>
-		<legend>{m.ledger.pieces}</legend>
+		<legend>{ledgerTexts.pieces}</legend>
 		{#each shown as { id, name } (id)}
 			<Checkbox
 				labelText={name}
@@ -148,9 +148,9 @@
 				}}
 			/>
 		{/each}
-		{#if tried && bad.pieces}<p class="wrong" role="alert">{m.ledger.piecesMissing}</p>{/if}
+		{#if tried && bad.pieces}<p class="wrong" role="alert">{ledgerTexts.piecesMissing}</p>{/if}
 	</fieldset>
-	<TextArea rows={2} maxlength={4000} labelText={m.ledger.remark} bind:value={draft.note} />
+	<TextArea rows={2} maxlength={4000} labelText={ledgerTexts.remark} bind:value={draft.note} />
 </FormDialog>
 
 <style>

@@ -14,7 +14,7 @@
 	import { today } from '$lib/store/clock';
 	import MonthView from '../desk/MonthView.svelte';
 	import { performTold } from '../frame/perform';
-	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 	import SaveList from './SaveList.svelte';
 	import WearForm from './WearForm.svelte';
 
@@ -32,7 +32,7 @@
 
 	const from = today();
 	let month = $state(from);
-	const nameOf = (id: string) => clients.find((client) => client.id === id)?.name ?? m.ledger.gone;
+	const nameOf = (id: string) => clients.find((client) => client.id === id)?.name ?? ledgerTexts.gone;
 	const titleOf = ({ echoId, pieceIds }: Wear) =>
 		echoes.find(({ id }) => id === echoId)?.title ??
 		pieces
@@ -88,10 +88,10 @@
 
 <section class="panel" aria-labelledby="wears-title">
 	<div class="head">
-		<h2 id="wears-title">{m.ledger.wears}</h2>
-		<SaveList name={m.ledger.files.wears} {rows} />
+		<h2 id="wears-title">{ledgerTexts.wears}</h2>
+		<SaveList name={ledgerTexts.files.wears} {rows} />
 	</div>
-	<p class="soft">{m.ledger.calendarHow}</p>
+	<p class="soft">{ledgerTexts.calendarHow}</p>
 	<MonthView
 		{entries}
 		today={from}
@@ -100,8 +100,8 @@
 		onopen={openEntry}
 		onadd={openOn}
 	/>
-	<h3>{m.ledger.latest}</h3>
-	{#if latest.length === 0}<p class="soft">{m.ledger.noWears}</p>{/if}
+	<h3>{ledgerTexts.latest}</h3>
+	{#if latest.length === 0}<p class="soft">{ledgerTexts.noWears}</p>{/if}
 	<ul>
 		{#each latest as wear (wear.id)}
 			<li>
@@ -111,9 +111,9 @@
 					kind="ghost"
 					size="small"
 					icon={TrashCan}
-					iconDescription={m.ledger.remove(dayInWords(wear.on))}
+					iconDescription={ledgerTexts.remove(dayInWords(wear.on))}
 					tooltipPosition="left"
-					on:click={() => void performTold(m.ledger.removed, (writer) => writer.remove('wears', wear.id))}
+					on:click={() => void performTold(ledgerTexts.removed, (writer) => writer.remove('wears', wear.id))}
 				/>
 			</li>
 		{/each}

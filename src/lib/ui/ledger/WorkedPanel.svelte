@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { amountInWords, moneyInWords, type ShopRecord, type SpentOn, type Substitution } from '$lib/core';
-	import { m } from '../messages';
+	import { ledger as ledgerTexts } from '../messages/ledger';
 	import SaveList from './SaveList.svelte';
 
 	interface Props {
@@ -18,13 +18,13 @@
 		...spent.clients.map((one) => ({
 			...one,
 			key: `client ${one.id}`,
-			of: m.ledger.byClient,
+			of: ledgerTexts.byClient,
 			name: nameOfClient(one.id)
 		})),
 		...spent.events.map((one) => ({
 			...one,
 			key: `event ${one.id}`,
-			of: m.ledger.byEvent,
+			of: ledgerTexts.byEvent,
 			name: nameOfEvent(one.id)
 		}))
 	]);
@@ -40,9 +40,9 @@
 
 <section class="panel" aria-labelledby="substitutions-title">
 	<div class="head">
-		<h2 id="substitutions-title">{m.ledger.substitutions}</h2>
+		<h2 id="substitutions-title">{ledgerTexts.substitutions}</h2>
 		<SaveList
-			name={m.ledger.files.substitutions}
+			name={ledgerTexts.files.substitutions}
 			rows={substitutions.map(({ kind, worn, asked, times, rating, above }) => ({
 				kind,
 				worn,
@@ -53,15 +53,15 @@
 			}))}
 		/>
 	</div>
-	{#if substitutions.length === 0}<p class="soft">{m.ledger.noSubstitutions}</p>{:else}
+	{#if substitutions.length === 0}<p class="soft">{ledgerTexts.noSubstitutions}</p>{:else}
 		<table>
-			{@render heads(m.ledger.substitutionColumns)}
+			{@render heads(ledgerTexts.substitutionColumns)}
 			<tbody>
 				{#each substitutions.slice(0, few) as { kind, worn, asked, times, above } (`${kind} ${worn} ${asked}`)}
 					<tr>
-						<th scope="row">{m.ledger.substituted(worn, asked)}</th>
-						<td>{m.ledger.times(times)}</td>
-						<td>{m.ledger.above(above)}</td>
+						<th scope="row">{ledgerTexts.substituted(worn, asked)}</th>
+						<td>{ledgerTexts.times(times)}</td>
+						<td>{ledgerTexts.above(above)}</td>
 					</tr>
 				{/each}
 			</tbody>
@@ -70,12 +70,12 @@
 </section>
 <section class="panel" aria-labelledby="shops-title">
 	<div class="head">
-		<h2 id="shops-title">{m.ledger.shops}</h2>
-		<SaveList name={m.ledger.files.shops} rows={shops.map((shop) => ({ ...shop }))} />
+		<h2 id="shops-title">{ledgerTexts.shops}</h2>
+		<SaveList name={ledgerTexts.files.shops} rows={shops.map((shop) => ({ ...shop }))} />
 	</div>
-	{#if shops.length === 0}<p class="soft">{m.ledger.noShops}</p>{:else}
+	{#if shops.length === 0}<p class="soft">{ledgerTexts.noShops}</p>{:else}
 		<table>
-			{@render heads(m.ledger.shopColumns)}
+			{@render heads(ledgerTexts.shopColumns)}
 			<tbody>
 				{#each shops as { shop, ordered, kept, sentBack, tried, right } (shop)}
 					<tr>
@@ -83,7 +83,7 @@
 						<td class="figures">{ordered}</td>
 						<td class="figures">{kept}</td>
 						<td class="figures">{sentBack}</td>
-						<td class="figures">{m.ledger.ofTried(right, tried)}</td>
+						<td class="figures">{ledgerTexts.ofTried(right, tried)}</td>
 					</tr>
 				{/each}
 			</tbody>
@@ -93,9 +93,9 @@
 {#if spendRows.length > 0}
 	<section class="panel" aria-labelledby="spend-title">
 		<div class="head">
-			<h2 id="spend-title">{m.ledger.spend}</h2>
+			<h2 id="spend-title">{ledgerTexts.spend}</h2>
 			<SaveList
-				name={m.ledger.files.spend}
+				name={ledgerTexts.files.spend}
 				rows={spendRows.map(({ of, name, things, spent: money }) => ({
 					of,
 					name,
@@ -106,7 +106,7 @@
 			/>
 		</div>
 		<table>
-			{@render heads(m.ledger.spendColumns)}
+			{@render heads(ledgerTexts.spendColumns)}
 			<tbody>
 				{#each spendRows as { key, name, of, things, spent: money } (key)}
 					<tr>

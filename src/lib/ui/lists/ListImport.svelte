@@ -5,6 +5,7 @@
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import { lists as listsTexts } from '../messages/lists';
 	import ColumnChoice from '../table/ColumnChoice.svelte';
 	import RowsToMend from '../table/RowsToMend.svelte';
 	import TableSource from '../table/TableSource.svelte';
@@ -42,7 +43,7 @@
 		);
 		const changed = JSON.stringify(remembered) !== JSON.stringify(known);
 		const saved = await performTold(
-			m.did.added(m.lists.loaded(record.shop.name, record.listings.length)),
+			m.did.added(listsTexts.loaded(record.shop.name, record.listings.length)),
 			async (writer) => {
 				if (changed)
 					await writer.edit('settings', settingsId, (stored) => void (stored.columns = remembered));
@@ -64,8 +65,8 @@
 <Modal
 	bind:open
 	size="lg"
-	modalHeading={m.lists.load}
-	primaryButtonText={draft.taken.length === 0 ? m.lists.addNone : m.lists.add(draft.taken.length)}
+	modalHeading={listsTexts.load}
+	primaryButtonText={draft.taken.length === 0 ? listsTexts.addNone : listsTexts.add(draft.taken.length)}
 	primaryButtonDisabled={draft.taken.length === 0 || saving}
 	secondaryButtonText={m.cancel}
 	selectorPrimaryFocus="textarea"
@@ -73,10 +74,10 @@
 	on:submit={() => void load()}
 >
 	<div class="import">
-		<p class="soft">{m.lists.intro}</p>
+		<p class="soft">{listsTexts.intro}</p>
 		<TableSource text={table.text} accept={['.csv', '.tsv', '.txt', '.json']} onbegin={table.begin} />
 		{#if table.text.trim() !== ''}
-			{#each table.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
+			{#each table.raw.problems as problem, i (i)}<p class="warn">{problem}</p>{/each}
 			<ShopFields {draft} currency={settings.value?.currency ?? 'GBP'} {told} />
 			{#if table.raw.columns.length > 0}
 				<ColumnChoice
@@ -85,7 +86,7 @@
 					columns={table.columns}
 					onmove={table.move}
 				/>
-				{#if !draft.isNamed}<p class="warn">{m.lists.needs}</p>{/if}
+				{#if !draft.isNamed}<p class="warn">{listsTexts.needs}</p>{/if}
 			{/if}
 		{/if}
 		{#if draft.reading}
@@ -93,10 +94,10 @@
 		{/if}
 		{#if draft.rows.length > 0}
 			<p role="status">
-				<strong>{m.lists.ready(draft.taken.length, draft.rows.filter(({ ok }) => !ok).length)}</strong>
-				{before ? m.lists.replaces(dayInWords(before.loadedOn)) : ''}
+				<strong>{listsTexts.ready(draft.taken.length, draft.rows.filter(({ ok }) => !ok).length)}</strong>
+				{before ? listsTexts.replaces(dayInWords(before.loadedOn)) : ''}
 			</p>
-			{#if draft.left > 0}<p class="warn">{m.lists.tooMany(draft.taken.length, draft.left)}</p>{/if}
+			{#if draft.left > 0}<p class="warn">{listsTexts.tooMany(draft.taken.length, draft.left)}</p>{/if}
 			{#if draft.problems.length > 0}
 				<RowsToMend
 					fields={listingFields}
@@ -106,15 +107,15 @@
 					onmend={table.mend}
 				/>
 			{/if}
-			<section aria-label={m.lists.preview}>
-				<h3>{m.lists.preview}</h3>
+			<section aria-label={listsTexts.preview}>
+				<h3>{listsTexts.preview}</h3>
 				<ul>
 					{#each draft.taken.slice(0, few) as { row, listing, unread } (row)}
 						<li>
 							<strong>{listing.title}</strong>
 							{garmentInWords(listing.garment)} · {moneyInWords(listing.price)} ·
 							{listing.sizes.map(({ label }) => label).join(', ')}
-							{#if unread.length > 0}<span class="warn">{m.lists.told(unread.join(', '))}</span>{/if}
+							{#if unread.length > 0}<span class="warn">{listsTexts.told(unread.join(', '))}</span>{/if}
 						</li>
 					{/each}
 				</ul>

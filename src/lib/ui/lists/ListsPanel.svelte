@@ -5,6 +5,7 @@
 	import { live } from '$lib/store/live.svelte';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import { lists as listsTexts } from '../messages/lists';
 
 	const lists = live(() => () => database.stockLists.toArray());
 	const known = $derived(lists.value ?? []);
@@ -12,37 +13,37 @@
 
 	const remove = ({ id, shop }: StockList) =>
 		performTold(
-			m.did.deleted(m.lists.loaded(shop.name, known.find((list) => list.id === id)?.listings.length ?? 0)),
+			m.did.deleted(listsTexts.loaded(shop.name, known.find((list) => list.id === id)?.listings.length ?? 0)),
 			(writer) => writer.remove('stockLists', id)
 		);
 </script>
 
 <section class="panel" aria-labelledby="lists-title">
-	<h2 id="lists-title">{m.lists.title}</h2>
-	<p>{m.lists.text}</p>
-	{#if lists.value && known.length === 0}<p class="soft">{m.lists.none}</p>{/if}
+	<h2 id="lists-title">{listsTexts.title}</h2>
+	<p>{listsTexts.text}</p>
+	{#if lists.value && known.length === 0}<p class="soft">{listsTexts.none}</p>{/if}
 	{#if known.length > 0}
 		<ul>
 			{#each known as list (list.id)}
 				<li>
 					<span
-						>{m.lists.holds(
+						>{listsTexts.holds(
 							list.shop.name,
-							m.lists.things(list.listings.length),
+							listsTexts.things(list.listings.length),
 							dayInWords(list.loadedOn)
 						)}</span
 					>
 					<Button
 						kind="ghost"
 						size="small"
-						aria-label={m.lists.remove(list.shop.name)}
-						on:click={() => void remove(list)}>{m.lists.removeShort}</Button
+						aria-label={listsTexts.remove(list.shop.name)}
+						on:click={() => void remove(list)}>{listsTexts.removeShort}</Button
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	<Button size="small" kind="tertiary" on:click={() => (loading = true)}>{m.lists.load}</Button>
+	<Button size="small" kind="tertiary" on:click={() => (loading = true)}>{listsTexts.load}</Button>
 </section>
 {#if loading}
 	{#await import('./ListImport.svelte') then { default: ListImport }}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import { chosenIn } from '../frame/chosen';
-	import { m } from '../messages';
+	import { lists as listsTexts } from '../messages/lists';
 	import type { ListDraft } from './list-draft.svelte';
 
 	interface Props {
@@ -20,57 +20,57 @@
 <div class="fields">
 	<TextInput
 		size="sm"
-		labelText={m.lists.shop}
+		labelText={listsTexts.shop}
 		maxlength={120}
 		invalid={told && draft.wrong.name}
-		invalidText={m.lists.shopNeeded}
+		invalidText={listsTexts.shopNeeded}
 		bind:value={shop.name}
 	/>
 	<TextInput
 		size="sm"
-		labelText={m.lists.currency}
+		labelText={listsTexts.currency}
 		placeholder={currency}
 		maxlength={3}
 		invalid={draft.wrong.currency}
-		invalidText={m.lists.badCurrency}
+		invalidText={listsTexts.badCurrency}
 		bind:value={shop.currency}
 	/>
 	<TextInput
 		size="sm"
-		labelText={m.lists.postage}
+		labelText={listsTexts.postage}
 		invalid={draft.wrong.postage}
-		invalidText={m.lists.badPostage}
+		invalidText={listsTexts.badPostage}
 		bind:value={shop.postage}
 	/>
 	<TextInput
 		size="sm"
-		labelText={m.lists.days}
+		labelText={listsTexts.days}
 		invalid={draft.wrong.days}
-		invalidText={m.lists.badDays}
+		invalidText={listsTexts.badDays}
 		bind:value={shop.days}
 	/>
 	<TextInput
 		size="sm"
-		labelText={m.lists.returns}
+		labelText={listsTexts.returns}
 		invalid={draft.wrong.returns}
-		invalidText={m.lists.badReturns}
+		invalidText={listsTexts.badReturns}
 		bind:value={shop.returns}
 	/>
 	<Select
 		size="sm"
-		labelText={m.lists.tier}
+		labelText={listsTexts.tier}
 		selected={shop.tier}
 		on:change={(event) => (shop.tier = tiers.find((one) => one === chosenIn(event)) ?? 'middle')}
 	>
-		{#each tiers as tier (tier)}<SelectItem value={tier} text={m.lists.tiers[tier]} />{/each}
+		{#each tiers as tier (tier)}<SelectItem value={tier} text={listsTexts.tiers[tier]} />{/each}
 	</Select>
 	<Select
 		size="sm"
-		labelText={m.lists.cut}
+		labelText={listsTexts.cut}
 		selected={shop.cut}
 		on:change={(event) => (shop.cut = cuts.find((one) => one === chosenIn(event)) ?? 'women')}
 	>
-		{#each cuts as cut (cut)}<SelectItem value={cut} text={m.lists.cuts[cut]} />{/each}
+		{#each cuts as cut (cut)}<SelectItem value={cut} text={listsTexts.cuts[cut]} />{/each}
 	</Select>
 </div>
-<p class="soft">{m.lists.chart}</p>
+<p class="soft">{listsTexts.chart}</p>

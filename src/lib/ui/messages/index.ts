@@ -1,16 +1,16 @@
-/** Every text of the interface, en-GB: short, warm, in the trade's words; a file a view. */
+/**
+ * Every text of the interface, en-GB: short, warm, in the trade's words; a file a view. Views that are seldom the first (eye, ledger, try-on, lists of shops)
+ * bring theirs with them.
+ */
 import { clients } from './clients';
 import { welcome, desk } from './desk';
 import { events } from './events';
-import { eye } from './eye';
 import { fit } from './fit';
 import { fitting } from './fitting';
 import { garment, say } from './garment';
 import { keySheet } from './keys';
 import { help } from './help';
 import { hunting } from './hunting';
-import { ledger } from './ledger';
-import { lists } from './lists';
 import { lookbook } from './lookbook';
 import { orders } from './orders';
 import { photos } from './photos';
@@ -22,7 +22,6 @@ import { references } from './references';
 import { schools } from './schools';
 import { studio } from './studio';
 import { table } from './table';
-import { tryOn } from './try-on';
 import { wardrobe } from './wardrobe';
 import { frame } from './frame';
 
@@ -32,7 +31,6 @@ export const m = {
 	desk,
 	clients,
 	events,
-	eye,
 	fit,
 	wardrobe,
 	orders,
@@ -49,10 +47,7 @@ export const m = {
 	fitting,
 	help,
 	hunting,
-	ledger,
-	lists,
 	lookbook,
 	studio,
-	tryOn,
 	keySheet
 };

@@ -83,7 +83,7 @@
 					<span
 						>{words}
 						{#if isMarked(element)}<span class="soft">{m.photos.placed}</span>{/if}
-						{#each [verdict(element), shapeVerdict(element)].filter(Boolean) as words (words)}<span
+						{#each [verdict(element), shapeVerdict(element)].filter(Boolean) as words, i (i)}<span
 								class="soft dispute">{words}</span
 							>{/each}</span
 					>

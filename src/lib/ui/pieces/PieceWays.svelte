@@ -19,7 +19,7 @@
 		<details>
 			<summary><h2>{m.pieces.becomes} <span class="soft figures">{ways.length}</span></h2></summary>
 			<ul>
-				{#each ways as way (way.title)}
+				{#each ways as way, i (i)}
 					<li>
 						<strong>{way.transformation.label}</strong>
 						<span class="note"><BecomesNote becoming={way} /></span>

@@ -43,7 +43,7 @@
 				<th scope="row">{m.plan.closeness}</th>
 				{#each both as { closeness }, i (i)}<td class="figures">{closeness.toFixed(1)}</td>{/each}
 			</tr>
-			{#each titles as title (title)}
+			{#each titles as title, i (i)}
 				<tr>
 					<th scope="row" class="soft">{title}</th>
 					{#each both as plan, i (i)}<td class="figures soft">{pointsOf(plan, title)}</td>{/each}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { placedIn, type Spot, type Stood } from '$lib/core';
-	import { m } from '../messages';
+	import { tryOn as tryOnTexts } from '../messages/try-on';
 
 	interface Side {
 		/** What is drawn, as large as what it lies in. */
@@ -62,12 +62,12 @@
 	</div>
 {/snippet}
 
-<div class="ways" role="group" aria-label={m.tryOn.ways.label}>
+<div class="ways" role="group" aria-label={tryOnTexts.ways.label}>
 	{#each ways as one (one)}
 		<button
 			aria-pressed={shownWay === one}
 			disabled={!tried || onspot !== undefined}
-			onclick={() => (way = one)}>{m.tryOn.ways[one]}</button
+			onclick={() => (way = one)}>{tryOnTexts.ways[one]}</button
 		>
 	{/each}
 	{#if tried && (shownWay === 'divider' || shownWay === 'overlay')}
@@ -76,10 +76,10 @@
 			min="0"
 			max="100"
 			bind:value={share}
-			aria-label={shownWay === 'divider' ? m.tryOn.divider : m.tryOn.overlay}
+			aria-label={shownWay === 'divider' ? tryOnTexts.divider : tryOnTexts.overlay}
 		/>
 	{:else if tried && shownWay === 'blink'}
-		<button onclick={() => (showsTried = !showsTried)}>{m.tryOn.blinkStep}</button>
+		<button onclick={() => (showsTried = !showsTried)}>{tryOnTexts.blinkStep}</button>
 	{/if}
 </div>
 <div class="frames" class:pair={shownWay === 'beside'}>

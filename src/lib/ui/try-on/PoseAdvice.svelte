@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { poseAdvice, type Photo } from '$lib/core';
-	import { m } from '../messages';
+	import { tryOn as tryOnTexts } from '../messages/try-on';
 	import type { Measuring } from '../photos/measuring.svelte';
 
 	interface Props {
@@ -21,11 +21,11 @@
 </script>
 
 <section aria-labelledby="pose-title">
-	<h2 id="pose-title">{m.tryOn.pose}</h2>
-	{#if !advice}<p class="soft">{m.tryOn.looking}</p>
-	{:else if advice.length === 0}<p>{m.tryOn.posed}</p>
+	<h2 id="pose-title">{tryOnTexts.pose}</h2>
+	{#if !advice}<p class="soft">{tryOnTexts.looking}</p>
+	{:else if advice.length === 0}<p>{tryOnTexts.posed}</p>
 	{:else}<ul>
-			{#each advice as one (one)}<li>{m.tryOn.poses[one]}</li>{/each}
+			{#each advice as one (one)}<li>{tryOnTexts.poses[one]}</li>{/each}
 		</ul>{/if}
 </section>
 

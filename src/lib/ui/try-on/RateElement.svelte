@@ -15,6 +15,7 @@
 	} from '$lib/core';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
+	import { tryOn as tryOnTexts } from '../messages/try-on';
 
 	interface Props {
 		line: SheetLine;
@@ -53,12 +54,12 @@
 		worn && seen ? asTried({ garment: worn.garment, lengthCm }, seen, client.measurements, heelCm) : []
 	);
 	function inWords(one: AsTried): string {
-		if (one.kind === 'colour') return m.tryOn.colourSays[one.says];
+		if (one.kind === 'colour') return tryOnTexts.colourSays[one.says];
 		if (one.kind === 'sleeve')
-			return one.same ? m.tryOn.sleevesSame : m.tryOn.sleevesOther(one.measured, one.planned);
-		if (one.higherCm === 0) return m.tryOn.endsSame;
+			return one.same ? tryOnTexts.sleevesSame : tryOnTexts.sleevesOther(one.measured, one.planned);
+		if (one.higherCm === 0) return tryOnTexts.endsSame;
 		const length = lengthInWords(Math.abs(one.higherCm), units);
-		return (one.higherCm > 0 ? m.tryOn.endsHigher : m.tryOn.endsLower)(length);
+		return (one.higherCm > 0 ? tryOnTexts.endsHigher : tryOnTexts.endsLower)(length);
 	}
 	const given = $derived<ElementRating>(rating ?? { elementId: line.elementId, change: '' });
 	// As text, so that another change to the try-on leaves what is being typed.
@@ -97,37 +98,37 @@
 			<TextInput
 				size="sm"
 				inputmode="numeric"
-				labelText={m.tryOn.likeness}
+				labelText={tryOnTexts.likeness}
 				bind:value={likeness}
 				invalid={bad}
-				invalidText={m.tryOn.likenessBad}
+				invalidText={tryOnTexts.likenessBad}
 				on:blur={saveLikeness}
 				on:keydown={onEnter(saveLikeness)}
 			/>
 			<Select
 				size="sm"
-				labelText={m.tryOn.does}
+				labelText={tryOnTexts.does}
 				selected={given.does ?? 'open'}
 				on:change={(event) => saveDoes(chosenIn(event))}
 			>
 				{#each ['open', ...doesItsJob] as one (one)}<SelectItem
 						value={one}
-						text={m.tryOn.doesIt[one]}
+						text={tryOnTexts.doesIt[one]}
 					/>{/each}
 			</Select>
 			<Select
 				size="sm"
-				labelText={m.tryOn.beside}
+				labelText={tryOnTexts.beside}
 				selected={line.beside?.is ?? 'open'}
 				on:change={(event) => onbeside(besides.find((one) => one === chosenIn(event)))}
 			>
-				<SelectItem value="open" text={m.tryOn.besideOpen} />
-				{#each besides as one (one)}<SelectItem value={one} text={m.tryOn.isBeside[one]} />{/each}
+				<SelectItem value="open" text={tryOnTexts.besideOpen} />
+				{#each besides as one (one)}<SelectItem value={one} text={tryOnTexts.isBeside[one]} />{/each}
 			</Select>
 		</div>
 		<TextInput
 			size="sm"
-			labelText={m.tryOn.change}
+			labelText={tryOnTexts.change}
 			maxlength={200}
 			bind:value={words}
 			on:blur={saveWords}
@@ -136,17 +137,17 @@
 		<div class="seen">
 			{#if canMeasure}
 				<Button size="small" kind={pointing ? 'tertiary' : 'ghost'} on:click={onmeasure}
-					>{m.tryOn.measureShort}<span class="visually-hidden">: {title}</span></Button
+					>{tryOnTexts.measureShort}<span class="visually-hidden">: {title}</span></Button
 				>
 			{/if}
 			{#if told.length > 0}
 				<span class="told">
-					{#each told as one (one.kind)}
+					{#each told as one, i (i)}
 						{#if one.kind === 'colour'}
-							<i data-colour style:background={one.planned} title={m.tryOn.reference}></i><i
+							<i data-colour style:background={one.planned} title={tryOnTexts.reference}></i><i
 								data-colour
 								style:background={one.measured}
-								title={m.tryOn.tried}
+								title={tryOnTexts.tried}
 							></i>
 						{/if}
 						<span>{inWords(one)}</span>

@@ -4,6 +4,7 @@
 	import { chosenIn } from '../frame/chosen';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import { tryOn as tryOnTexts } from '../messages/try-on';
 	import PhotoThumb from '../photos/PhotoThumb.svelte';
 
 	interface Props {
@@ -29,7 +30,7 @@
 			<Select
 				size="sm"
 				inline
-				labelText={m.tryOn.which}
+				labelText={tryOnTexts.which}
 				selected={tryOn.id}
 				on:change={(event) => onchoose(chosenIn(event))}
 			>
@@ -43,25 +44,25 @@
 			<Select
 				size="sm"
 				inline
-				labelText={m.tryOn.version}
+				labelText={tryOnTexts.version}
 				selected={tryOn.versionId ?? ''}
 				on:change={(event) => onversion(chosenIn(event))}
 			>
-				<SelectItem value="" text={m.tryOn.wornNow} />
+				<SelectItem value="" text={tryOnTexts.wornNow} />
 				{#each versions as { id, name } (id)}<SelectItem value={id} text={name} />{/each}
 			</Select>
 		{/if}
-		<Button size="small" kind="ghost" on:click={onbegin}>{m.tryOn.another}</Button>
-		<Button size="small" kind="ghost" on:click={onremove}>{m.tryOn.remove}</Button>
+		<Button size="small" kind="ghost" on:click={onbegin}>{tryOnTexts.another}</Button>
+		<Button size="small" kind="ghost" on:click={onremove}>{tryOnTexts.remove}</Button>
 	</div>
-	{#if pictures.length === 0}<p class="soft">{m.tryOn.noPicture}</p>{:else}
+	{#if pictures.length === 0}<p class="soft">{tryOnTexts.noPicture}</p>{:else}
 		<div class="row">
-			<ul aria-label={m.tryOn.pictures}>
+			<ul aria-label={tryOnTexts.pictures}>
 				{#each pictures as photo, i (photo.id)}
 					<li>
 						<button
 							aria-current={photo === picture ? 'true' : undefined}
-							aria-label={m.tryOn.choose(i + 1)}
+							aria-label={tryOnTexts.choose(i + 1)}
 							onclick={() => onpicture(photo.id)}
 						>
 							<PhotoThumb {photo} alt="" />
@@ -74,13 +75,13 @@
 				kind="ghost"
 				on:click={() => {
 					if (picture) void performTold(m.photos.gone, (writer) => writer.remove('photos', picture.id));
-				}}>{m.tryOn.removePicture}</Button
+				}}>{tryOnTexts.removePicture}</Button
 			>
 		</div>
 	{/if}
 {:else}
-	<p>{m.tryOn.none}</p>
-	<div class="row"><Button size="small" kind="tertiary" on:click={onbegin}>{m.tryOn.begin}</Button></div>
+	<p>{tryOnTexts.none}</p>
+	<div class="row"><Button size="small" kind="tertiary" on:click={onbegin}>{tryOnTexts.begin}</Button></div>
 {/if}
 
 <style>

@@ -20,6 +20,7 @@
 	import { chosenIn } from '../frame/chosen';
 	import { perform, performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import { tryOn as tryOnTexts } from '../messages/try-on';
 	import { photoIntake } from '../photos/intake.svelte';
 	import { measuring } from '../photos/measuring.svelte';
 	import PhotoIntake from '../photos/PhotoIntake.svelte';
@@ -77,10 +78,10 @@
 	});
 	let judging = $state(false);
 	const titleOf = (item: Item) => resolveItem(item, pieces)?.title ?? '';
-	const begin = () => perform(async () => (chosenId = await beginTryOn(m.tryOn.began, echo.id)));
+	const begin = () => perform(async () => (chosenId = await beginTryOn(tryOnTexts.began, echo.id)));
 	const setVersion = (id: string) =>
 		perform(() =>
-			change(m.did.edited(m.tryOn.title), (writer) =>
+			change(m.did.edited(tryOnTexts.title), (writer) =>
 				writer.edit('tryOns', tryOn?.id ?? '', (draft) => {
 					if (echo.versions.some((version) => version.id === id)) draft.versionId = id;
 					else delete draft.versionId;
@@ -90,8 +91,8 @@
 	/** A rating before anything was photographed begins the try-on by itself. */
 	const rate = (rating: Parameters<typeof rateElement>[2], title: string) =>
 		perform(async () => {
-			const id = tryOn?.id ?? (await beginTryOn(m.tryOn.began, echo.id));
-			await rateElement(m.tryOn.rated(title), id, rating);
+			const id = tryOn?.id ?? (await beginTryOn(tryOnTexts.began, echo.id));
+			await rateElement(tryOnTexts.rated(title), id, rating);
 		});
 	const setBeside = (elementId: string, is: 'better' | 'same' | 'worse' | undefined) =>
 		perform(() =>
@@ -115,38 +116,38 @@
 {#snippet referencePicture()}
 	{#if showsPhoto && originalUrl.url}<img
 			src={originalUrl.url}
-			alt="{m.tryOn.reference}: {reference.title}"
+			alt="{tryOnTexts.reference}: {reference.title}"
 		/>
-	{:else}<PlateFigure {look} body={client} title="{m.tryOn.reference}: {reference.title}" />{/if}
+	{:else}<PlateFigure {look} body={client} title="{tryOnTexts.reference}: {reference.title}" />{/if}
 {/snippet}
 {#snippet triedPicture()}
-	{#if triedUrl.url}<img src={triedUrl.url} alt={m.tryOn.of(echo.title)} draggable="false" />{/if}
+	{#if triedUrl.url}<img src={triedUrl.url} alt={tryOnTexts.of(echo.title)} draggable="false" />{/if}
 {/snippet}
 
 <div class="page">
 	<div class="page-head">
-		<h1>{m.tryOn.of(echo.title)}</h1>
-		<a href="/fitting/{echo.id}">{m.tryOn.back}</a>
-		<Button size="small" on:click={() => (judging = true)}>{m.tryOn.judge}</Button>
+		<h1>{tryOnTexts.of(echo.title)}</h1>
+		<a href="/fitting/{echo.id}">{tryOnTexts.back}</a>
+		<Button size="small" on:click={() => (judging = true)}>{tryOnTexts.judge}</Button>
 	</div>
 	<div class="work">
-		<section class="stage" aria-label={m.tryOn.ways.label}>
+		<section class="stage" aria-label={tryOnTexts.ways.label}>
 			<CompareStage
 				reference={{
 					picture: referencePicture,
 					stood: showsPhoto && original ? stoodOn(beside.marks, original) : plateStood,
-					label: m.tryOn.reference
+					label: tryOnTexts.reference
 				}}
 				tried={picture && {
 					picture: triedPicture,
 					stood: stoodOn(measured.marks, picture),
-					label: m.tryOn.tried
+					label: tryOnTexts.tried
 				}}
 				onspot={seen.pointing && picture
 					? ({ x, y }) => void seen.click({ x: x / picture.width, y: y / picture.height })
 					: undefined}
 			/>
-			{#if seen.pointing}<p role="status">{m.tryOn.measuring(seen.pointing.title)}</p>{/if}
+			{#if seen.pointing}<p role="status">{tryOnTexts.measuring(seen.pointing.title)}</p>{/if}
 		</section>
 		<div class="side">
 			<TryOnPictures
@@ -160,7 +161,7 @@
 				onpicture={(id) => (pictureId = id)}
 				onversion={(id) => void setVersion(id)}
 				onremove={() => {
-					if (tryOn) void performTold(m.tryOn.removed, (writer) => writer.remove('tryOns', tryOn.id));
+					if (tryOn) void performTold(tryOnTexts.removed, (writer) => writer.remove('tryOns', tryOn.id));
 				}}
 			/>
 			<PhotoIntake {intake} />
@@ -168,18 +169,18 @@
 				<Select
 					size="sm"
 					inline
-					labelText={m.tryOn.asPicture}
+					labelText={tryOnTexts.asPicture}
 					selected={asPlate ? 'plate' : 'photo'}
 					on:change={(event) => (asPlate = chosenIn(event) === 'plate')}
 				>
-					<SelectItem value="photo" text={m.tryOn.shownAs.photo} />
-					<SelectItem value="plate" text={m.tryOn.shownAs.plate} />
+					<SelectItem value="photo" text={tryOnTexts.shownAs.photo} />
+					<SelectItem value="plate" text={tryOnTexts.shownAs.plate} />
 				</Select>
 			{/if}
 			{#if picture}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
 			<section aria-labelledby="rate-title">
 				<h2 id="rate-title">
-					{tryOn ? m.tryOn.piecesOn(dayInWords(tryOn.on)) : m.tryOn.pieces}
+					{tryOn ? tryOnTexts.piecesOn(dayInWords(tryOn.on)) : tryOnTexts.pieces}
 				</h2>
 				<ol>
 					{#each lines as line (line.elementId)}

@@ -13,7 +13,7 @@ import {
 import { keepSeen } from '$lib/store/try-ons';
 import { notices } from '../frame/notices.svelte';
 import { perform } from '../frame/perform';
-import { m } from '../messages';
+import { tryOn as tryOnTexts } from '../messages/try-on';
 import type { Measuring } from '../photos/measuring.svelte';
 
 interface Worn {
@@ -39,7 +39,7 @@ export function seenOnPicture(
 		const sleeve =
 			on && measuredShape(garment.type, on, []).find(({ facet }) => facet === 'sleeveLength')?.value;
 		return perform(() =>
-			keepSeen(m.tryOn.measured(title), tryOn.id, {
+			keepSeen(tryOnTexts.measured(title), tryOn.id, {
 				elementId,
 				region: storedRegion(region, photoId, size),
 				palette: measuredPalette(reading),
@@ -50,7 +50,7 @@ export function seenOnPicture(
 	}
 	async function at(worn: Worn, spot: Spot) {
 		await measured.click(spot, 'new');
-		if (!(await keep(worn))) notices.show({ kind: 'info', title: m.tryOn.notFound });
+		if (!(await keep(worn))) notices.show({ kind: 'info', title: tryOnTexts.notFound });
 		measured.mark(undefined);
 	}
 

@@ -102,7 +102,7 @@
 	<div class="import">
 		<p class="soft">{m.table.intro}</p>
 		<TableSource text={draft.text} accept={['.csv', '.tsv', '.txt']} onbegin={draft.begin} />
-		{#each draft.raw.problems as problem (problem)}<p class="warn">{problem}</p>{/each}
+		{#each draft.raw.problems as problem, i (i)}<p class="warn">{problem}</p>{/each}
 		{#if draft.raw.columns.length > 0 && draft.text.trim() !== ''}
 			<ColumnChoice fields={tableFields} names={draft.raw.columns} {columns} onmove={draft.move} />
 			{#if !hasName}<p class="warn">{m.table.needs}</p>{/if}

@@ -132,8 +132,8 @@
 						<td></td>
 						{#each columns as { key, version, standing: { changed, isNow } } (key)}
 							<td>
-								{#each changed.on as title (title)}<span class="change">+ {title}</span>{/each}
-								{#each changed.off as title (title)}<span class="change soft">− {title}</span>{/each}
+								{#each changed.on as title, i (i)}<span class="change">+ {title}</span>{/each}
+								{#each changed.off as title, i (i)}<span class="change soft">− {title}</span>{/each}
 								{#if version}
 									<Button size="small" kind="ghost" disabled={isNow} on:click={() => void wear(version)}
 										>{isNow ? m.fitting.versions.isNow : m.fitting.versions.wear}</Button

@@ -3,6 +3,7 @@
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import { m } from '../../messages';
+	import { tryOn as tryOnTexts } from '../../messages/try-on';
 	import PhotoThumb from '../../photos/PhotoThumb.svelte';
 
 	/** What was judged of an echo, the latest first, as it was then. */
@@ -22,22 +23,22 @@
 				{momentInWords(judgedAt)}{version ? `, “${version}”` : ''}: {m.fitting.judged(
 					Math.round(score),
 					verdict.ownRating
-				)}{weighed ? `, ${Math.round(weighed.score)} ${m.tryOn.byYourWeights}` : ''};
+				)}{weighed ? `, ${Math.round(weighed.score)} ${tryOnTexts.byYourWeights}` : ''};
 				{m.fitting.wouldWearIt[verdict.wouldWear]}. {verdict.note}
 			</p>
 			{#if verdict.client}<p>
-					{m.tryOn.clientSaid(m.fitting.wouldWearIt[verdict.client.wouldWear] ?? '', verdict.client.word)}
+					{tryOnTexts.clientSaid(m.fitting.wouldWearIt[verdict.client.wouldWear] ?? '', verdict.client.word)}
 				</p>{/if}
 			{#if shown.length > 0}
 				<div class="pictures">
 					{#each photos.value?.filter((photo) => shown.includes(photo.id)) ?? [] as photo (photo.id)}
-						<span><PhotoThumb {photo} alt={m.tryOn.asItWas(momentInWords(judgedAt))} /></span>
+						<span><PhotoThumb {photo} alt={tryOnTexts.asItWas(momentInWords(judgedAt))} /></span>
 					{/each}
 				</div>
 			{/if}
 			{#if findings.length > 0}
 				<details>
-					<summary>{m.tryOn.found} ({findings.length})</summary>
+					<summary>{tryOnTexts.found} ({findings.length})</summary>
 					<ul>
 						{#each findings as { says }, i (i)}<li>{says}</li>{/each}
 					</ul>

@@ -12,6 +12,7 @@
 	import Waterfall, { type Fall } from '../../charts/Waterfall.svelte';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
+	import { eye as eyeTexts } from '../../messages/eye';
 	import SchoolsForm from '../../schools/SchoolsForm.svelte';
 	import Moved from './Moved.svelte';
 	import SpendPanel from './SpendPanel.svelte';
@@ -73,7 +74,7 @@
 			<strong>{band.label}</strong>
 			<p class="soft">{band.sentence}</p>
 			{#if table.ownScore !== undefined}<p class="small">
-					<a href="/eye">{m.eye.ownScore(Math.round(table.ownScore))}</a>
+					<a href="/eye">{eyeTexts.ownScore(Math.round(table.ownScore))}</a>
 				</p>{/if}
 			<p class="soft small">{m.fitting.confidence(Math.round(score.confidence * 100))}</p>
 			{#each undressed as { measured } (measured)}<p class="small undressed">

@@ -2,6 +2,7 @@
 	import { Button, TextInput } from 'carbon-components-svelte';
 	import { moneyInWords, readMoney } from '$lib/core';
 	import { m } from '../../messages';
+	import { tryOn as tryOnTexts } from '../../messages/try-on';
 	import type { FittingTable } from '../table/table.svelte';
 
 	interface Props {
@@ -70,7 +71,7 @@
 	</form>
 	<div class="row actions">
 		<Button size="small" on:click={onjudge}>{m.fitting.judge}</Button>
-		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/try-on">{m.tryOn.toTryOn}</Button>
+		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/try-on">{tryOnTexts.toTryOn}</Button>
 		<Button size="small" kind="tertiary" href="/fitting/{table.echo.id}/lookbook">{m.fitting.handOver}</Button
 		>
 		<Button size="small" kind="ghost" href="/plan?looks={table.echo.id}">{m.plan.planThis}</Button>

@@ -22,6 +22,7 @@
 	import { formDraft } from '../../frame/form.svelte';
 	import FormDialog from '../../frame/FormDialog.svelte';
 	import { m } from '../../messages';
+	import { tryOn as tryOnTexts } from '../../messages/try-on';
 	import Judgements from './Judgements.svelte';
 
 	interface Props {
@@ -88,8 +89,8 @@
 	onsave={save}
 >
 	<p class="soft">
-		{#if tryOn}{m.tryOn.withTryOn(dayInWords(tryOn.on), tryOn.photos.length, tryOn.ratings.length)}
-		{:else}{m.tryOn.withoutTryOn} <a href="/fitting/{echo.id}/try-on">{m.tryOn.toTryOn}</a>{/if}
+		{#if tryOn}{tryOnTexts.withTryOn(dayInWords(tryOn.on), tryOn.photos.length, tryOn.ratings.length)}
+		{:else}{tryOnTexts.withoutTryOn} <a href="/fitting/{echo.id}/try-on">{tryOnTexts.toTryOn}</a>{/if}
 	</p>
 	{#if besides.length > 0}
 		<ul aria-label={m.fitting.pieceByPiece}>
@@ -114,15 +115,15 @@
 	</RadioButtonGroup>
 	<TextArea rows={3} maxlength={4000} labelText={m.fitting.verdictNote} bind:value={draft.note} />
 	<Select
-		labelText={m.tryOn.clientWould}
+		labelText={tryOnTexts.clientWould}
 		selected={draft.clientWould}
 		on:change={(event) => (draft.clientWould = chosenIn(event))}
 	>
-		<SelectItem value="" text={m.tryOn.notAsked} />
+		<SelectItem value="" text={tryOnTexts.notAsked} />
 		{#each wouldWears as one (one)}<SelectItem value={one} text={m.fitting.wouldWearIt[one]} />{/each}
 	</Select>
 	{#if draft.clientWould !== ''}
-		<TextInput labelText={m.tryOn.clientWord} maxlength={400} bind:value={draft.clientWord} />
+		<TextInput labelText={tryOnTexts.clientWord} maxlength={400} bind:value={draft.clientWord} />
 	{/if}
 	{#if echo.judgements.length > 0}
 		<h3>{m.fitting.history}</h3>

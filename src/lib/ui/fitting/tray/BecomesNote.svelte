@@ -25,14 +25,14 @@
 	<span class="soft">{m.fitting.becomes.byHand(minutes, altering.tools)}</span>
 	<span class="caution">{altering.risk}</span>
 {/if}
-{#each needs as need (need.words)}
+{#each needs as need, i (i)}
 	<span class="need">
 		<span class="state">{m.fitting.becomes.met[need.met]}</span>
 		{need.words}
 	</span>
 {/each}
-{#each transformation.cautions ?? [] as caution (caution)}
-	<span class="caution">{m.fitting.becomes.cautions[caution]}</span>
+{#each transformation.cautions ?? [] as id (id)}
+	<span class="caution">{m.fitting.becomes.cautions[id]}</span>
 {/each}
 
 <style>

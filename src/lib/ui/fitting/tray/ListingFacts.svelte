@@ -107,7 +107,7 @@
 {#if sizeWords}<span>{sizeWords}</span>{/if}
 {#if colours}<span class="soft">{colours}</span>{/if}
 {#if perWear}<span class="soft">{perWear}</span>{/if}
-{#each candidate.unsuitable as against (against.kind)}
+{#each candidate.unsuitable as against, i (i)}
 	{#if against.kind === 'late'}<span class="caution">{words.late(dayInWords(against.arrives))}</span>
 	{:else if against.kind === 'dear'}<span class="caution"
 			>{words.dear(

@@ -63,7 +63,7 @@
 			{#if candidate.serves.length > 0}<span>{m.fitting.serves(candidate.serves.join(', '))}</span>{/if}
 			{#if candidate.unworn}<span>{m.fitting.unworn}</span>{/if}
 			{#if candidate.becoming}<BecomesNote becoming={candidate.becoming} />{/if}
-			{#each candidate.cautions as caution (caution)}<span class="caution">{caution}</span>{/each}
+			{#each candidate.cautions as caution, i (i)}<span class="caution">{caution}</span>{/each}
 			{#if candidate.wornFor}<span class="soft">{m.fitting.alreadyFor(candidate.wornFor)}</span>{/if}
 		</span>
 		<span class="figure">
