@@ -37,7 +37,7 @@
 					<li>
 						<i style:background={hex}></i>
 						<span>{name}:</span>
-						{#each takenUpBy.slice(0, few) as option, at (option.title)}
+						{#each takenUpBy.slice(0, few) as option, at (at)}
 							<a href="/clients/{client.id}/pieces/{option.piece.id}"
 								>{option.title}{at < Math.min(few, takenUpBy.length) - 1 ? ',' : ''}</a
 							>
