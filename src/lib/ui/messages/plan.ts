@@ -22,7 +22,7 @@ export const plan = {
 	stopped: 'Stopped. Nothing was changed.',
 	noShops: (why: string) => `Planned from the rails alone. ${why}`,
 	ownLists: (why: string) => `Planned from the rails and your own lists. ${why}`,
-	simulated: 'The shops are simulated.',
+	simulated: 'The shops are simulated; lists of your own are as on their day.',
 	chart: 'Closeness for money',
 	closeness: 'closeness',
 	money: 'spent',
