@@ -35,20 +35,25 @@ const signs: Readonly<Record<string, readonly string[]>> = {
 	'£': ['GBP'],
 	'€': ['EUR'],
 	'₹': ['INR'],
-	$: ['USD', 'CAD', 'AUD']
+	$: ['USD', 'CAD', 'AUD'],
+	US$: ['USD'],
+	CA$: ['CAD'],
+	A$: ['AUD']
 };
 
 /**
- * Reads what a stylist types for a price: "24", "24.5", "£24.50", "1,250", "€30". Undefined when it is no price.
+ * Reads what a stylist types for a price: "24", "24.5", "£24.50", "1,250", "€30", "EUR 30". Undefined when it is no price, or of a
+ * currency that is not known.
  *
  * @param currency the studio's, for a price without a sign
  */
 export function readMoney(text: string, currency: string): Money | undefined {
-	const [, sign, plain = ''] = /^([£$€₹])?\s*(.*)$/.exec(text.trim()) ?? [];
+	const [, sign, plain = ''] = /^([A-Z]{0,2}\$|[£€₹]|[A-Z]{3}(?=[\s\d]))?\s*(.*)$/.exec(text.trim()) ?? [];
 	const [, whole, part = ''] =
 		/^(\d{1,7})(?:[.,](\d{1,2}))?$/.exec(plain.trim().replace(/,(?=\d{3}(\D|$))/g, '')) ?? [];
 	if (whole === undefined) return undefined;
-	const meant = sign ? (signs[sign] ?? []) : [currency];
+	const meant = sign ? (signs[sign] ?? currencies.filter((code) => code === sign)) : [currency];
+	if (meant.length === 0) return undefined;
 	return {
 		amountMinor: Number(whole) * 100 + Number(part.padEnd(2, '0')),
 		currency: meant.includes(currency) ? currency : (meant[0] ?? currency)

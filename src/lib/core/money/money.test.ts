@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makePiece, makeShop, uuid } from '../../../../tests/records';
 import { freshExtra, freshMatch, type Echo, type Item } from '../model/echo';
-import { moneyInWords, readMoney, sumOf } from './amounts';
+import { amountInWords, currencies, moneyInWords, readMoney, sumOf } from './amounts';
 import { costPerWear } from './cost-per-wear';
 import { alterationIds, wornOtherwiseIds, type TransformationId } from '../lexicon/transformation-ids';
 import { transformationOf } from '../lexicon/transformations';
@@ -33,6 +33,26 @@ describe('cost per wear', () => {
 });
 
 describe('amounts', () => {
+	it.each([
+		['EUR 40', 4000, 'EUR'],
+		['USD12.50', 1250, 'USD'],
+		['US$40', 4000, 'USD'],
+		['A$ 9', 900, 'AUD'],
+		['€30', 3000, 'EUR'],
+		['GBP 7', 700, 'GBP']
+	])('reads “%s” in the currency that it says', (text, amountMinor, currency) =>
+		expect(readMoney(text, 'GBP')).toEqual({ amountMinor, currency })
+	);
+	it.each(['ABC 40', 'EUR', 'EUR EUR 4', 'forty', '-4', ''])('takes “%s” for no price', (text) =>
+		expect(readMoney(text, 'GBP')).toBeUndefined()
+	);
+	it('reads back what it writes, in every currency', () => {
+		for (const currency of currencies)
+			expect(readMoney(amountInWords({ amountMinor: 123_450, currency }, 'GBP'), 'GBP')).toEqual({
+				amountMinor: 123_450,
+				currency
+			});
+	});
 	it.each([
 		['24', 2400],
 		['24.5', 2450],
@@ -197,6 +217,8 @@ describe('altering', () => {
 			expect(spend.total, id).toEqual(spend.altering);
 		}
 	});
+	it('costs once what answers two elements', () =>
+		expect(spendOf(wearing(owned('taken-in'), owned('taken-in')), 'GBP').altering).toEqual(pounds(3000)));
 	it('costs nothing where a piece is only worn otherwise', () => {
 		for (const id of wornOtherwiseIds)
 			expect(spendOf(wearing(owned(id)), 'GBP').total, id).toEqual(pounds(0));

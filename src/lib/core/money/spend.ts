@@ -29,9 +29,12 @@ export function converted({ amountMinor, currency }: Money, to: string, rates: R
 	return rate === undefined ? undefined : { amountMinor: Math.round(amountMinor * rate), currency: to };
 }
 
+/** In which the tables of usual prices are. */
+const tableCurrency = 'GBP';
+
 /** A usual price of one of this project's tables, which are in pounds: in the studio's currency where there is a rate, else as it is. */
 export function usualPrice(pence: number, to: string, rates: Rates): Money {
-	const pounds = { amountMinor: pence, currency: 'GBP' };
+	const pounds = { amountMinor: pence, currency: tableCurrency };
 	return converted(pounds, to, rates) ?? pounds;
 }
 
@@ -58,7 +61,7 @@ export function boughtIn(echo: Pick<Echo, 'matches' | 'extras'>): BoughtItem[] {
 /** What altering an owned thing as it is worn costs; nothing of what is only worn otherwise. In the pounds in which the table is. */
 export function alteringCost(item: Item): Money | undefined {
 	const altering = item.source === 'piece' && item.becomes && transformationOf(item.becomes).altering;
-	return altering ? { amountMinor: altering.costMinor, currency: 'GBP' } : undefined;
+	return altering ? { amountMinor: altering.costMinor, currency: tableCurrency } : undefined;
 }
 
 /** What is worn of an echo, match or extra. */
@@ -66,6 +69,16 @@ const itemsOf = (echo: Pick<Echo, 'matches' | 'extras'>): Item[] => [
 	...echo.matches.flatMap((match) => (match.state === 'items' ? match.items : [])),
 	...echo.extras.map((extra) => extra.item)
 ];
+
+/** What is altered of an echo, each thing once however many elements it answers. */
+function alteringOf(echo: Pick<Echo, 'matches' | 'extras'>): Money[] {
+	const costs = new Map<string, Money>();
+	for (const item of itemsOf(echo)) {
+		const cost = alteringCost(item);
+		if (cost && item.source === 'piece') costs.set(`${item.pieceId} ${item.partId} ${item.becomes}`, cost);
+	}
+	return [...costs.values()];
+}
 
 /** A shop's postage on goods of this price: flat, or nothing from its free threshold on. */
 export function postageOf(shop: Shop, goodsMinor: number): Money {
@@ -114,11 +127,7 @@ export function spendOf(
 		rates
 	);
 	const duty = addedUp(dutyOn(bought, shops), currency, rates);
-	const altering = addedUp(
-		itemsOf(echo).flatMap((item) => alteringCost(item) ?? []),
-		currency,
-		rates
-	);
+	const altering = addedUp(alteringOf(echo), currency, rates);
 	const parts = [goods, postage, duty, altering];
 	const total = addedUp(
 		parts.flatMap(({ sum, apart }) => [sum, ...apart]),

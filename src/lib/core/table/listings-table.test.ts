@@ -118,6 +118,12 @@ describe('a shop’s list', () => {
 			{ ok: false, problems: [{ row: 2, field }] }
 		]);
 	});
+	it('keeps the currency that a price says, and refuses one that nobody knows', () => {
+		expect(only('What,Price\nred coat,EUR 60').price).toEqual({ amountMinor: 6000, currency: 'EUR' });
+		expect(read('What,Price\nred coat,ABC 60')).toMatchObject([
+			{ ok: false, problems: [{ field: 'price' }] }
+		]);
+	});
 	it('that is no JSON says so, and tells what would be', () => {
 		for (const text of ['[1, 2', '{"shop": 3}', '[[1]]'])
 			expect(readShopTable(text)).toMatchObject({ rows: [], problems: [expect.stringContaining('JSON')] });

@@ -120,7 +120,7 @@ function readRow(
 	else if (!said) wrong('what', 'no garment in it that is known: say the kind, as in “trousers”');
 	else if (reading.pieces.length > 1) wrong('what', `names ${reading.pieces.length} things: a row holds one`);
 
-	const money = (field: 'price' | 'was') => readMoney(cell(field).replace(/^[A-Z]{3}\s*/, ''), currency);
+	const money = (field: 'price' | 'was') => readMoney(cell(field), currency);
 	const price = money('price');
 	if (!price)
 		wrong('price', cell('price') === '' ? 'empty: what does it cost?' : 'not an amount like 24 or £24.50');

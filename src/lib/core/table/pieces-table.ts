@@ -186,8 +186,7 @@ export function readRows(
 		else if (!exact && reading.pieces.length > 1)
 			wrong('what', `names ${reading.pieces.length} things: a row holds one`);
 
-		const price =
-			cell('price') === '' ? said?.price : readMoney(cell('price').replace(/^[A-Z]{3}\s*/, ''), currency);
+		const price = cell('price') === '' ? said?.price : readMoney(cell('price'), currency);
 		if (cell('price') !== '' && !price) wrong('price', 'not an amount like 24 or £24.50');
 		const on = cell('on') === '' ? said?.acquired.on : dayFrom(cell('on'));
 		if (cell('on') !== '' && !on) wrong('on', 'not a day like 2025-12-05 or 05/12/2025');

@@ -24,7 +24,7 @@
 	const { table } = draft;
 	let saving = $state(false);
 	let told = $state(false);
-	const before = $derived(lists.find(({ id }) => id === draft.id));
+	const before = $derived(lists.find(({ shop }) => shop.id === draft.shopId));
 	/** As many as are shown before it is agreed. */
 	const few = 6;
 
@@ -49,7 +49,7 @@
 					await writer.edit('settings', settingsId, (stored) => void (stored.columns = remembered));
 				if (!before) return writer.create('stockLists', record);
 				const { shop, loadedOn, file, listings } = record;
-				await writer.edit('stockLists', record.id, (stored) =>
+				await writer.edit('stockLists', before.id, (stored) =>
 					Object.assign(stored, { shop, loadedOn, file, listings })
 				);
 			}

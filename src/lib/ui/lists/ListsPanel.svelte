@@ -10,11 +10,16 @@
 	const lists = live(() => () => database.stockLists.toArray());
 	const known = $derived(lists.value ?? []);
 	let loading = $state(false);
+	/** Once opened it stays: what is typed outlives a press beside it. */
+	let opened = $state(false);
+	function open() {
+		opened = true;
+		loading = true;
+	}
 
-	const remove = ({ id, shop }: StockList) =>
-		performTold(
-			m.did.deleted(listsTexts.loaded(shop.name, known.find((list) => list.id === id)?.listings.length ?? 0)),
-			(writer) => writer.remove('stockLists', id)
+	const remove = ({ id, shop, listings }: StockList) =>
+		performTold(m.did.deleted(listsTexts.loaded(shop.name, listings.length)), (writer) =>
+			writer.remove('stockLists', id)
 		);
 </script>
 
@@ -43,9 +48,9 @@
 			{/each}
 		</ul>
 	{/if}
-	<Button size="small" kind="tertiary" on:click={() => (loading = true)}>{listsTexts.load}</Button>
+	<Button size="small" kind="tertiary" on:click={open}>{listsTexts.load}</Button>
 </section>
-{#if loading}
+{#if opened}
 	{#await import('./ListImport.svelte') then { default: ListImport }}
 		<ListImport bind:open={loading} lists={known} />
 	{/await}

@@ -16,7 +16,7 @@ import {
 	readListings,
 	readShopTable
 } from '$lib/core/table';
-import { today } from '$lib/store/clock';
+import { newId, today } from '$lib/store/clock';
 import { tableDraft } from '../table/table-draft.svelte';
 import { readAhead } from '../table/read-ahead.svelte';
 
@@ -120,8 +120,8 @@ export function listDraft(settings: () => Settings | undefined) {
 		get left() {
 			return good.length - taken.length;
 		},
-		/** The id of a list of this shop. */
-		get id() {
+		/** The id of the shop. */
+		get shopId() {
 			return id;
 		},
 		/** The record that it comes to; undefined while something is missing or wrong. */
@@ -140,7 +140,7 @@ export function listDraft(settings: () => Settings | undefined) {
 				postage: { flat: postage },
 				returns: { days: spoken.returns ?? 0, cost: { amountMinor: 0, currency: spoken.currency } }
 			};
-			return freshStockList({ id, shop: of, loadedOn: today(), file: table.file, listings });
+			return freshStockList({ id: newId(), shop: of, loadedOn: today(), file: table.file, listings });
 		}
 	};
 }
