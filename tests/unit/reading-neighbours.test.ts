@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { deltaE00, garmentType, garmentTypes, labOfHex, readLook, type Element } from '../../src/lib/core';
+import {
+	deltaE00,
+	garmentType,
+	garmentTypes,
+	leftOver,
+	labOfHex,
+	readLook,
+	type Element
+} from '../../src/lib/core';
 import { colourWord, saidThing, strangeNoun } from '../looks';
 
 /** Laws of what is said of what: words that stand beside each other, a label, a part, a reach. */
@@ -152,6 +160,23 @@ describe('a thing that is not known', () => {
 					const reading = readLook(`${thing.words}, ${colour} ${noun} ${worn}`);
 					expect(reading.elements.map(told)).toEqual([told(thing)]);
 					expect(reading.things.map(({ word }) => word)).toEqual([noun]);
+				}
+			),
+			runs
+		);
+	});
+	it('is left over with all that was said of it, and is read the same again', () => {
+		fc.assert(
+			fc.property(
+				saidThing,
+				strangeNoun,
+				colourWord,
+				fc.constantFrom('', ' in her hair', ' in silk'),
+				(thing, noun, colour, more) => {
+					const reading = readLook(`${thing.words}, ${colour} ${noun}${more}`);
+					expect(leftOver(reading)).toBe(`${colour} ${noun}${more}`);
+					expect(leftOver(readLook(leftOver(reading)))).toBe(leftOver(reading));
+					expect(leftOver(readLook(thing.words))).toBe('');
 				}
 			),
 			runs

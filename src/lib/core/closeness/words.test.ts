@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
+import { colourWords } from '../lexicon/colours';
 import { facetIds, facetOf, type FacetId } from '../lexicon/facets';
 import { garmentTypes } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
@@ -120,5 +121,20 @@ describe('why points are lost', () => {
 		expect(all).toContain('not worn as in the reference: worn open');
 		expect(all).toContain('collarless, not peak');
 		expect(all.join(' ')).toContain('looser (oversized, not tailored)');
+	});
+});
+
+describe('a colour', () => {
+	it('is named by a wash of denim only where the cloth is denim, or where that was said', () => {
+		for (const { hex, family } of colourWords.filter(
+			(word) => word.family === 'denim' || word.family === 'blue'
+		)) {
+			const near = `#${(parseInt(hex.slice(1), 16) ^ 0x010201).toString(16).padStart(6, '0')}`;
+			expect(
+				garmentInWords(garment('trousers', [near], { material: 'wool' })),
+				`${hex} ${family}`
+			).not.toMatch(/denim|wash/);
+		}
+		expect(garmentInWords(garment('trousers', ['#557193'], { material: 'denim' }))).toMatch(/denim/);
 	});
 });

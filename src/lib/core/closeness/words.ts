@@ -21,6 +21,9 @@ export function aspectLabel(aspect: AspectId): string {
 const printLabel = (id: string) => prints.find((print) => print.id === id)?.label ?? id;
 const valueLabel = (id: FacetId, value: string) => facetValue(id, value)?.label ?? value;
 
+const isDenim = ({ type, facets }: Garment) =>
+	(facets.material?.value ?? garmentType(type).usual.material) === 'denim';
+
 /** What a garment states of an aspect, in words; undefined where it states nothing. */
 export function aspectValueInWords(garment: Garment, aspect: AspectId): string | undefined {
 	switch (aspect) {
@@ -28,7 +31,7 @@ export function aspectValueInWords(garment: Garment, aspect: AspectId): string |
 			return garmentType(garment.type).singular;
 		case 'palette':
 			return garment.palette.length > 0
-				? garment.palette.map((swatch) => colourName(swatch.hex)).join(', ')
+				? garment.palette.map((swatch) => colourName(swatch.hex, isDenim(garment))).join(', ')
 				: undefined;
 		case 'print':
 			return garment.print && printLabel(garment.print.family.value);
@@ -100,7 +103,9 @@ export function garmentName(garment: Garment): string {
 	const { metal, print } = garment;
 	const words = [
 		...saidFacets(garment, saidFirst),
-		main && !(metal && garmentType(garment.type).division === 'jewellery') ? colourName(main.hex) : undefined,
+		main && !(metal && garmentType(garment.type).division === 'jewellery')
+			? colourName(main.hex, isDenim(garment))
+			: undefined,
 		garmentType(garment.type).division === 'jewellery' ? metal?.value.replace(/-/g, ' ') : undefined,
 		print && print.family.value !== 'plain' ? printLabel(print.family.value) : undefined,
 		...saidFacets(garment, saidBefore),

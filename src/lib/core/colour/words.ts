@@ -10,25 +10,34 @@ const anchors = colourWords
 	.filter(({ hex }) => !metallicOf(hex))
 	.map((entry) => ({ ...entry, lab: labOfHex(entry.hex) }));
 
+/** Colours of other cloth are named by no wash of denim. */
+const ofCloth = anchors.filter(({ family }) => family !== 'denim');
+
 const names = new Map<string, string>();
 
-/** The trade's word for a colour: the nearest colour word of its own family, else of any. */
-export function colourName(hex: string): string {
-	const known = names.get(hex);
+/**
+ * The trade's word for a colour: the nearest colour word of its own family, else of any.
+ *
+ * @param isDenim may it be named by a wash of denim? Without, only by a colour that any cloth has, unless it is that very wash
+ */
+export function colourName(hex: string, isDenim = true): string {
+	const key = `${hex} ${isDenim}`;
+	const known = names.get(key);
 	if (known !== undefined) return known;
 	const metallic = metallicOf(hex);
 	if (metallic) return metallic.word;
 	const lab = labOfHex(hex);
 	const family = familyOf(lab);
-	const own = anchors.filter((anchor) => anchor.family === family);
-	const nearest = (own.length > 0 ? own : anchors).reduce<{ word: string; distance: number }>(
+	const named = isDenim || anchors.some((anchor) => anchor.hex === hex) ? anchors : ofCloth;
+	const own = named.filter((anchor) => anchor.family === family);
+	const nearest = (own.length > 0 ? own : named).reduce<{ word: string; distance: number }>(
 		(best, anchor) => {
 			const distance = deltaE00(lab, anchor.lab);
 			return distance < best.distance ? { word: anchor.word, distance } : best;
 		},
 		{ word: family, distance: Infinity }
 	);
-	names.set(hex, nearest.word);
+	names.set(key, nearest.word);
 	return nearest.word;
 }
 

@@ -2,6 +2,7 @@
 export type { Question, Reading, ReadPhrase, ReadStatus, StrangeThing } from './model';
 export { readLook, type ReadOptions } from './read-look';
 export { alternatives, rephrased, withoutPhrase, withWord } from './rephrase';
+export { leftOver } from './left-over';
 export { saidOver } from './said-over';
 export { readPieces, type PiecesReading, type SaidPiece } from './read-pieces';
 export { sensesOfPhrase, type OwnWord } from './spans';

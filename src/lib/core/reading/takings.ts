@@ -2,6 +2,7 @@
 import { familyOf } from '../colour/family';
 import { hexOfLab, labOfHex } from '../colour/spaces';
 import { metallicOf } from '../colour/metallic';
+import { colourName } from '../colour/words';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
@@ -116,8 +117,6 @@ export function denimColour(hex: string, tone?: Tone): string {
 	return (own && washOfDepth(tone)) ?? toned(own ?? hex, tone);
 }
 
-const colourWord = (hex: string) => colourWords.find((colour) => colour.hex === hex)?.word ?? hex;
-
 /** A heel's height in the nearest of the trade's words. */
 function heelOf(cm: number): string {
 	const { values } = facetOf('heelHeight');
@@ -208,7 +207,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 }
 
 const valueLabel = ({ aspect, value }: Says): string => {
-	if (aspect === 'palette') return colourWord(value);
+	if (aspect === 'palette') return colourName(value, false);
 	if (aspect === 'move') return moveOf(value as MoveId).label;
 	if (aspect === 'type') return garmentType(value).singular;
 	if (aspect === 'print' || aspect === 'metal' || aspect === 'note') return value.replace(/-/g, ' ');

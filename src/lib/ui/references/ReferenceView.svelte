@@ -2,7 +2,15 @@
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
-	import { garmentInWords, inOrder, lookInWords, ranked, type Element, type Reading } from '$lib/core';
+	import {
+		garmentInWords,
+		inOrder,
+		leftOver,
+		lookInWords,
+		ranked,
+		type Element,
+		type Reading
+	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { change, StaleWriteError } from '$lib/store/journal';
@@ -73,16 +81,17 @@
 			})
 		);
 	}
-	/** Adds what was said, in its order, behind what is there. */
-	async function addSaid({ elements: read }: Reading) {
-		const added = read.map((element) => ({ ...element, id: newId() }));
+	/** Adds what was said, in its order, behind what is there; a thing that is not known stays in the line, to be put right. */
+	async function addSaid(reading: Reading) {
+		const added = reading.elements.map((element) => ({ ...element, id: newId() }));
 		const [first] = added;
 		if (!first) return;
 		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
 		const line = said;
 		const saved = await write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...inOrder(added)]));
 		// What was typed on meanwhile stays.
-		if (saved && said.startsWith(line)) said = said.slice(line.length).trimStart();
+		if (saved && said.startsWith(line))
+			said = [leftOver(reading), said.slice(line.length).trimStart()].filter(Boolean).join(', ');
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
