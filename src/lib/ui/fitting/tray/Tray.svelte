@@ -10,7 +10,6 @@
 	} from 'carbon-components-svelte';
 	import { defaultSchools, garmentType, wearingOf, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
-	import { focusOn } from '../../frame/focus';
 	import { m } from '../../messages';
 	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from '../table/table.svelte';
@@ -57,11 +56,6 @@
 	let showsUnsuitable = $state(false);
 	/** The card of which all is shown. */
 	let sheetOf = $state<string | undefined>();
-	async function closeSheet() {
-		const key = sheetOf;
-		sheetOf = undefined;
-		if (key !== undefined) await focusOn(`[data-card="${key}"]`);
-	}
 	$effect(() => {
 		void element.id;
 		more = false;
@@ -182,7 +176,7 @@
 	{/if}
 </div>
 
-<ListingSheet {table} {element} of={sheetOf} onclose={() => void closeSheet()} />
+<ListingSheet {table} {element} of={sheetOf} onclose={() => (sheetOf = undefined)} />
 
 <style>
 	.tray {
