@@ -193,3 +193,173 @@ describe('a thing that is not known', () => {
 		);
 	});
 });
+
+describe('a name that is parted by what is said of it', () => {
+	const parted = garmentTypes
+		.flatMap(({ id, singular, words }) =>
+			[singular, ...words.map(({ word }) => word)].map((name) => ({ id, name }))
+		)
+		.map(({ id, name }) => ({ id, name, halves: name.toLowerCase().split(' ') }))
+		.filter(
+			({ name, halves }) =>
+				halves.length === 2 &&
+				!name.includes('-') &&
+				readLook(halves[0]!).phrases.every(({ status }) => status === 'unknown') &&
+				read(name).length === 1
+		);
+	it('is the same name', () => {
+		expect(parted.length).toBeGreaterThan(40);
+		fc.assert(
+			fc.property(fc.constantFrom(...parted), colourWord, ({ name, halves }, colour) => {
+				const whole = read(`${colour} ${name}`);
+				fc.pre(whole.length === 1);
+				expect(read(`${halves[0]} ${colour} ${halves[1]}`)).toEqual(whole);
+			}),
+			runs
+		);
+	});
+	it('is none where each of its words is a thing with a colour of its own', () => {
+		expect(read('black top white hat').map(({ garment }) => garment.type)).toEqual(['top', 'hat']);
+		expect(read('white shirt black jacket').map(({ garment }) => garment.type)).toEqual(['shirt', 'jacket']);
+	});
+});
+
+describe('what is denied', () => {
+	it('ends at the comma where it is a word that names nothing', () => {
+		fc.assert(
+			fc.property(
+				saidThing,
+				fc.constantFrom('fingers', 'colour', 'visible line', 'real detail', 'toes'),
+				(thing, word) => {
+					fc.pre(!['with', 'no'].some((link) => thing.words.startsWith(link)));
+					const alone = read(thing.words);
+					expect(read(`lace gloves with no ${word}, ${thing.words}`).slice(1)).toEqual(alone);
+				}
+			),
+			runs
+		);
+	});
+	it('is a whole list of bare names that an “or” ends', () => {
+		const bare = fc.constantFrom('belt', 'scarf', 'necklace', 'umbrella', 'sunglasses', 'gloves', 'socks');
+		fc.assert(
+			fc.property(fc.uniqueArray(bare, { minLength: 2, maxLength: 5 }), saidThing, (names, thing) => {
+				const list = `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+				const { elements, absent } = readLook(`no ${list}. ${thing.words}`);
+				expect(elements.map(told)).toEqual(read(thing.words));
+				expect(absent.length).toBe(names.length);
+			}),
+			runs
+		);
+	});
+});
+
+describe('what a thing shares', () => {
+	it('“in the same colour” is the colour and nothing else', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				fc.constantFrom('tweed', 'velvet', 'corduroy', 'knitted'),
+				fc.constantFrom('same colour', 'in the same shade', 'in the same colour'),
+				(colour, cloth, same) => {
+					const [coat, bag] = read(`${colour} ${cloth} coat, handbag ${same}`);
+					expect(bag!.garment.palette.map(({ hex }) => hex)).toEqual(
+						coat!.garment.palette.map(({ hex }) => hex)
+					);
+					expect(bag!.garment.facets.material).toBeUndefined();
+				}
+			),
+			runs
+		);
+	});
+	it('with the whole look stands before the colon', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				fc.constantFrom('head to toe in', 'everything in', 'the whole thing is'),
+				(colour, all) => {
+					const alone = hexes(`${colour} blazer`);
+					const { elements } = readLook(`${all} ${colour}: a blazer, wide trousers, shirt`);
+					expect(elements).toHaveLength(3);
+					for (const { garment } of elements) expect(garment.palette.map(({ hex }) => hex)).toEqual(alone);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a part of a set that is named without a colour of its own', () => {
+	it('is no second garment', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				fc.constantFrom(
+					'trousers turned up',
+					'jacket unbuttoned',
+					'jacket with wide lapels',
+					'trousers rolled up'
+				),
+				saidThing,
+				(colour, part, thing) => {
+					fc.pre(['head', 'feet', 'hand', 'waist'].includes(garmentType(thing.type).slot));
+					const types = read(`a ${colour} suit, ${part}, ${thing.words}`).map(({ garment }) => garment.type);
+					expect(types).toEqual(['suit', thing.type]);
+				}
+			),
+			runs
+		);
+	});
+	it('makes a skirt suit where it is a skirt', () => {
+		expect(read('pink suit, skirt just above the knee')).toMatchObject([
+			{ garment: { type: 'skirt-suit', facets: { hemLength: { value: 'above-knee' } } } }
+		]);
+	});
+});
+
+describe('words that could name a thing where none is named', () => {
+	it('hand nothing on to what is described for itself', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				colourWord,
+				fc.constantFrom('mesh', 'lace', 'velvet', 'tweed', 'padded'),
+				(colour, other, cloth) => {
+					for (const text of [
+						`a ${colour} ${cloth} over a ${other} skirt`,
+						`black cap, ${colour} ${cloth}, ${other} skirt`
+					]) {
+						const skirt = read(text).at(-1)!;
+						expect(skirt, text).toEqual(read(`${other} skirt`)[0]);
+					}
+				}
+			),
+			runs
+		);
+	});
+	it('are a pattern where they are seen on a part', () => {
+		fc.assert(
+			fc.property(
+				strangeNoun,
+				fc.constantFrom('back', 'sleeves', 'hem', 'collar', 'front'),
+				saidThing,
+				(noun, part, thing) => {
+					const { elements, things } = readLook(`a denim jacket with ${noun} on the ${part}, ${thing.words}`);
+					expect(things).toEqual([]);
+					expect(elements[0]?.note).toContain(noun);
+					expect(elements.slice(1).map(told)).toEqual(read(thing.words));
+				}
+			),
+			runs
+		);
+	});
+	it('are a thing of their own under another that could have them', () => {
+		fc.assert(
+			fc.property(colourWord, fc.constantFrom('under', 'underneath', 'beneath'), (colour, under) => {
+				const [over, below] = read(`dungarees with a ${colour} roll neck ${under}, brown boots`);
+				expect(over!.garment.facets.neckline).toBeUndefined();
+				expect(below!.garment.type).toBe('roll-neck-jumper');
+			}),
+			runs
+		);
+	});
+});

@@ -48,7 +48,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'camel',
-		'camel / camel brown #b98d58, caramel / toffee #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66, butterscotch #c0904f, toast #b58752'
+		'camel / camel brown #b98d58, weak tea / milky tea / strong tea #b08a5b, caramel / toffee #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66, butterscotch #c0904f, toast #b58752'
 	),
 	...words(
 		'brown',

@@ -104,6 +104,8 @@ export const details: readonly Detail[] = [
 		'pocket, pockets, pocketed, patch pockets, flap pockets, cargo pockets, welt pockets, breast pocket'
 	),
 	detail('lining'),
+	detail('bib, bustle, fichu, dickey'),
+	detail('ties, tapes, tie at the neck, tie at the waist, tie at the shoulder, tie at the back'),
 	detail('stitching, topstitching, stitch, seam, seams, seaming, darts, placket'),
 	detail('cuffs, french cuffs, double cuffs', ['sleeveLength']),
 	detail(

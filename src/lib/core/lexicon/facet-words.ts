@@ -24,7 +24,7 @@ const source: Partial<Record<FacetId, string>> = {
 		micro: micro, micro-mini, thigh-high
 		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
-		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee
+		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
 		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length
 		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, to the ankles
@@ -86,9 +86,9 @@ const source: Partial<Record<FacetId, string>> = {
 		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
 	distress: `
 		clean: clean, undamaged, unripped
-		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded
+		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached
 		worn: worn-in, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
-		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees`,
+		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, rip, rips, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
 		casual: casual, everyday, dressed-down
@@ -108,7 +108,7 @@ const source: Partial<Record<FacetId, string>> = {
 		wrap: crossover, cross-over, surplice, wrap-front, wrapover, wrap-over
 		sweetheart: sweetheart, sweetheart-neck
 		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline
-		plunge: plunging, plunge, low-cut, plunge-front
+		plunge: plunging, plunge, plunging v, low-cut, plunge-front
 		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck
 		funnel: funnel-neck, funnel
 		mock: mock-neck, mock turtleneck, grown-on neck
@@ -152,7 +152,7 @@ const source: Partial<Record<FacetId, string>> = {
 		snap: snap-fastened, popper-front, press-stud, snap-button, pearl-snap
 		toggle: toggle-fastened, toggle
 		covered: fly-fronted, concealed placket, concealed buttons, hidden buttons, covered buttons, covered placket, concealed fastening, concealed-button, hidden placket, fly-front
-		double-breasted: double-breasted, db, double breasted
+		double-breasted: double-breasted, db, double breasted, double row of buttons, two rows of buttons
 		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
 		double-breasted-6x2: 6x2, six-by-two, 6x2 double-breasted, six-button double-breasted
 		zip: zip-front, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
@@ -207,7 +207,7 @@ const source: Partial<Record<FacetId, string>> = {
 		tulip: tulip, petal-hem
 		puff: puffball, bubble, bubble-hem
 		peplum: peplum, peplumed
-		asymmetric: asymmetric, asymmetrical`,
+		asymmetric: asymmetric, asymmetrical, uneven`,
 	waistline: `
 		natural: natural waist
 		marked: waisted, nipped-in waist, nipped waist, nipped-in, defined waist, marked waist, cinched-waist, tiny waist, nipped-in at the waist, waist-defining, fitted at the waist
@@ -292,7 +292,7 @@ const source: Partial<Record<FacetId, string>> = {
 		scalloped: scalloped, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
 		handkerchief: handkerchief, hanky-hem, handkerchief-hem
-		asymmetric: asymmetric, asymmetrical
+		asymmetric: asymmetric, asymmetrical, uneven, lopsided
 		high-low: high-low, dip-hem, dipped-hem, mullet-hem
 		curved: curved-hem, shirt-tailed
 		turned-up: turned-up hem

@@ -45,7 +45,7 @@ tweed: donegal
 flannel: brushed wool, flannelette
 felt: felted, felted wool, boiled wool, melton
 boucle-wool: boucle wool, bouclé wool
-silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, tussar, tussah, silk twill, mulberry silk
+silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, mulberry silk
 satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back
 crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine
 viscose: rayon, lyocell, cupro

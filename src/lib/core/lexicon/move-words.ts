@@ -18,9 +18,9 @@ const said: Record<MoveId, string> = {
 		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
 	'worn-open':
 		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, hanging open, open front, unfastened, worn undone, left undone, thrown open',
-	'worn-closed': 'done up, fastened, buttoned closed, zipped up, zipped to the neck, closed',
+	'worn-closed': 'done up, worn shut, shut, fastened, buttoned closed, zipped up, zipped to the neck, closed',
 	'hem-cuffed':
-		'cuffed, turned up, turn-ups, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, with turn-ups',
+		'cuffed, turned up, turn-up, turn-ups, with a turn-up, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, with turn-ups',
 	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
 	'tucked-into-boots': 'tucked, tucked in',
 	belted:

@@ -32,12 +32,12 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	failing fame fare father fathers fayed feared fields fight fighting figured figures filed filling
 	fills filmed finer finishes firearms fishermen flames flaming flatter flights fling flirting float
 	floats floors flora florence flow flute followers following fooled formally fortress fortunes fowler
-	freaking fridge frigging fright frontier frosty fruits frying fury gage gain gained gant garret gaze
-	geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran granddad grande grapes
-	greed greedy greeks greens grin groaning grounded grounds grow guests handed handing handler handling
-	hank hare harlem harm harmless harris hart hath haunting headline healed hear hears hearst heat
-	heater heights helpless hiding hike hiring holden hole holidays holler holy hooked horse horseshit
-	hoss hound houses hunger hunted hunters images increase infinite insides intended intensive
+	freaking fridge frigging fright frontier frosty fruits frying fury gage gain gained gant gardening
+	garret gaze geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran granddad
+	grande grapes greed greedy greeks greens grin groaning grounded grounds grow guests handed handing
+	handler handling hank hare harlem harm harmless harris hart hath haunting headline healed hear hears
+	hearst heat heater heights helpless hiding hike hiring holden hole holidays holler holy hooked hors
+	horseshit hoss hound houses hunger hunted hunters images increase infinite insides intended intensive
 	invitation jacked jewels jingle jumped keen lang laps larger late laughter lawyer lawyers laying
 	lengths leon leonard leonardo lester letters lied lighten lights liking lila linked listed liters
 	litter live lively living locked locker logged loosen loses losses louise lung lungs macho maine
@@ -63,22 +63,22 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed smells smiling
 	smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing soap sold solved
 	sorts spades span spared sparky speaker speakers speaking speeding spells spence spices spider
-	spiders spies spilling spit spreads squire stable stain stairs stale stalking stalling standards
-	stands staring starling starring starting starts starve starving stashed statements stealing steamed
-	steaming steele steering steven sticker sticking sticks stiles sting stinky stirred stirring stitches
-	stocks stokes stolen stoned stoner stop stopping stops stores storms straighten stranded strangled
-	straws stress stretched stretcher stretching strike strikes striking strings strip stripped strokes
-	stronger strongly structure strung studied stuffed sued summers sumner sunday sung sunlight superb
-	supper supports suspended suspense swat swearing swears sweating sweaty sweeter sweethearts sweets
-	swimmer swings switch switching tack tale tape tara tarzan tease technically technician teen teli
-	thanks thee thinking thinks thirst thorough threat throats throw throwing throws tick tide tigers
-	till tipped tired tires toilet tomatoes tong touchy towels tracking tracks trade trailer trails
-	trains trapped traveling tree triangle tries troubled trucks tucker tuned turner turtles twinkle
-	underway unlocked unmarried vanish vanished vega vein veins victor victoria vile violent visitors
-	waffles wait waited waiter waitress waits waking walter ware warmed warner warp washer wasted watched
-	waters weaver weddings weekends weigh weighs weights whales whiskers whiskey whispered whistles
-	whites whitey wicked widow willie winchester windows winner winters wished witches witter workers
-	wounds wright
+	spiders spies spilling spit spreads springs squire stable stain stairs stale stalking stalling
+	standards stands staring starling starring starting starts starve starving stashed statements
+	stealing steamed steaming steele steering steven sticker sticking sticks stiles sting stinky stirred
+	stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores storms straighten
+	stranded strangled straws stress stretched stretcher stretching strike strikes striking strip
+	stripped strokes stronger strongly structure strung studied stuffed sued summers sumner sunday sung
+	sunlight superb supper supports suspended suspense swat swearing swears sweating sweaty sweeter
+	sweethearts sweets swimmer swings switch switching tack tale tape taps tara tarzan tear tease
+	technically technician teen teli thanks thee things thingy thinking thinks thirst thorough threat
+	throats throw throwing throws tick tide tigers till tipped tired tires toilet tomatoes tong touchy
+	towels tracking tracks trade trailer trails trains trapped traveling tree triangle tries troubled
+	trucks tucker tuned turner turtles twinkle underway unlocked unmarried vanish vanished vega vein
+	veins victor victoria vile violent visitors waffles wait waited waiter waitress waits wake waking
+	walter ware warmed warner warp washer wasted watched waters weaver weddings weekends weigh weighs
+	weights whales whiskers whiskey whispered whistles whites whitey wicked widow willie winchester
+	windows winner winters wished witches witter workers wounds wright
 `
 		.trim()
 		.split(/\s+/)

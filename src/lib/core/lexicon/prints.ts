@@ -64,7 +64,7 @@ psychedelic: psychedelic, kaleidoscope, op-art, op art, pop-art, pop art
 geometric: geometric, geometrics, geo, deco, art deco, geometrical, diamonds, triangles
 colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
 
-conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells
+conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print
 slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 

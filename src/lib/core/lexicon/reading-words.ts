@@ -25,7 +25,7 @@ export const links = {
 	on: listed('on, on a ground of, against'),
 	/** Another thing, worn over or under. */
 	list: listed(
-		'over, under, underneath, beneath, worn over, worn under, layered over, layered under, thrown over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
+		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like'),
@@ -37,7 +37,7 @@ export const links = {
 	),
 	/** What follows is not there. */
 	no: listed(
-		'no, without, minus, never, lacking, free of, skip the, replaces, replace, replacing, lose the, lose, drop the, ditch the, ditch, leave off the, leave out the, not wearing, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
+		'no, without, minus, never, lacking, free of, skip, skip the, replaces, replace, replacing, lose the, lose, drop the, drop her, drop his, ditch the, ditch, leave off, leave out, not wearing, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
 	),
 	/** What follows, or what went before, cannot be seen: nothing is known of it. */
 	'cannot-see': listed(
@@ -50,7 +50,7 @@ export const links = {
 	not: listed('not, isn’t, aren’t, wasn’t, hardly, less, non, neither, nothing, not too'),
 	/** Takes colour, cloth and print from the thing before. */
 	matching: listed(
-		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, tonal matching'
+		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same shade, same shade, in matching colour, tonal matching'
 	)
 } as const;
 export type Link = keyof typeof links;
@@ -104,7 +104,7 @@ export const noted = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
+	'everything, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
@@ -123,10 +123,10 @@ export const fillers = listed(`
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
-	effect, double denim, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
+	effect, double denim, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, pinned, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,
-	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, nothing but, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
+	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, nothing but, nothing else, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
 `);

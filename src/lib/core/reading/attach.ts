@@ -1,6 +1,7 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { slotsMeetOf } from '../lexicon/taxonomy';
-import type { Clause, Part, PartRole } from './parts';
+import type { Sense } from './model';
+import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
 	isPartOn,
@@ -51,12 +52,16 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	if (clause.before === 'stop') return true;
-	if (clause.before === 'list') return true;
+	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.
+	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
 	const startsWithAdjectives = !clauses[0]?.head && !clauses[0]?.thing && clauses[0]?.before !== 'in';
 	if (startsWithAdjectives) return true;
 	const previousHasColour = previous.clauses.some(saysColour);
 	return saysColour(clause) && previousHasColour;
 }
+
+const saysOfKind = (part: Part | undefined, ...kinds: Sense['kind'][]) =>
+	part?.span.senses.some(({ kind }) => kinds.includes(kind)) ?? false;
 
 const saysOnlyColour = (clause: Clause | undefined): boolean =>
 	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);
@@ -137,12 +142,18 @@ class Attacher {
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
 		if (clause.head) {
 			if (clause.before === 'as' && previous) this.turned.push({ group: previous, target: clause.head });
-			else this.takeNamed(clause, clause.head, previous);
-		} else if (clause.thing) this.open(clause, clause.thing, { strange: true });
+			else this.takeNamed(clause, at, clause.head, previous);
+		} else if (clause.thing) this.takeStrange(clause, at, clause.thing);
 		else this.takeSaid(clause, at, previous);
 	}
 
-	takeNamed(clause: Clause, head: Part, before: Group | undefined): void {
+	/** Does the clause after it say more of what a clause names? */
+	goesOn(at: number): boolean {
+		const next = this.clauses[at + 1];
+		return next !== undefined && !next.head && !next.thing && ['with', 'is'].includes(next.before);
+	}
+
+	takeNamed(clause: Clause, at: number, head: Part, before: Group | undefined): void {
 		const previous = this.resolve(before, clause, head);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
@@ -150,7 +161,7 @@ class Attacher {
 			this.waiting = [];
 			return;
 		}
-		const again = clause.denied ? undefined : namedAgain(this.named, clause);
+		const again = clause.denied ? undefined : namedAgain(this.named, clause, this.goesOn(at));
 		if (again) {
 			again.clauses.push(...this.waiting, clause);
 			this.waiting = [];
@@ -206,6 +217,36 @@ class Attacher {
 		this.waiting = [];
 	}
 
+	/** "The whole thing is ivory: a waistcoat, trousers": what is said of the look before a colon is said of all that is listed. */
+	takeStrange(clause: Clause, at: number, thing: Part): void {
+		this.open(clause, thing, { strange: true });
+		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
+		const of = this.clauses.slice(at, at + said + 1);
+		if (senseOf(thing.span, 'stands-for')?.what !== 'look' || said < 0) return;
+		if (of.slice(1).some(({ head, before }) => head ?? !['in', 'is'].includes(before))) return;
+		this.set.push(
+			...of.map((one) => ({ ...one, thing: undefined, parts: one.parts.filter((part) => part !== thing) }))
+		);
+	}
+
+	/**
+	 * Words that describe something with a last word that could be its name, where what comes next is described for itself: "a black mesh
+	 * long-sleeve under a band tee", "cream aran, brown cords".
+	 */
+	standsAlone(clause: Clause, at: number, previous: Group | undefined): boolean {
+		const next = this.clauses[at + 1];
+		if (!next?.head || !onlySaid(clause) || clause.parts.length < 2) return false;
+		if (!previous) return next.before === 'list' && !next.bare && this.waiting.length === 0;
+		return (
+			clause.before === 'comma' &&
+			['comma', 'stop'].includes(next.before) &&
+			saysColour(clause) &&
+			!saysOfKind(clause.parts.at(-1), 'colour') &&
+			next.parts[0] !== next.head &&
+			saysColour(next)
+		);
+	}
+
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
 		if (clause.set && nextHeaded(this.clauses, at) !== undefined) {
 			this.set.push(clause);
@@ -215,11 +256,16 @@ class Attacher {
 		const follows =
 			this.wentBack && !this.clauses[at - 1]?.head && (clause.before === 'and' || isInList(this.clauses, at));
 		this.wentBack = follows || !goesForward(this.clauses, at, previous);
+		const last = clause.parts.at(-1);
 		if (!this.wentBack) {
-			this.waiting.push(clause);
+			if (last && this.standsAlone(clause, at, previous)) this.open(clause, last, { strange: true });
+			else this.waiting.push(clause);
 			return;
 		}
 		const owner = (clause.ofPart && this.lastOwner) ?? ownerBefore(this.named, this.sentence, clause);
+		// "Trousers over a chunky platform": what is worn over or under, and is none of it, is a thing of its own.
+		if (owner && last && clause.before === 'list' && !clause.bare && !fitsWords(clause, owner))
+			return this.open(clause, last, { strange: true });
 		this.lastOwner = owner;
 		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
 		else if (owner && (clause.all || (this.inSet && onlySaid(clause))))

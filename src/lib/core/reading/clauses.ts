@@ -23,6 +23,11 @@ const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
 const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
 
+const unders = new Set(['under', 'underneath', 'beneath', 'below']);
+/** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
+const saysUnder = (span: Span | undefined) =>
+	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
+
 class ClauseBuilder {
 	clauses: Clause[] = [];
 	clause: Clause = this.fresh('start');
@@ -33,6 +38,10 @@ class ClauseBuilder {
 	strange: { part: Part; after: number } | undefined;
 	/** "At the", "on the": what was said just before may be said of the part that follows. */
 	placed = false;
+	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
+	endsUnder = false;
+	/** The present clause denies, and so far a word that names nothing: "no fingers". */
+	deniedWeightless = false;
 	/** "She", or "that" after a garment: a verb follows. */
 	verbNext: false | 'of-person' | 'of-thing' = false;
 
@@ -58,12 +67,16 @@ class ClauseBuilder {
 		const empty = clause.parts.length === 0;
 		if (!empty) this.clauses.push(clause);
 		else {
-			denied ||= clause.denied && !clause.unread && before !== 'but' && before !== 'stop';
+			const ended =
+				clause.unread ||
+				['but', 'stop', ...(this.deniedWeightless ? ['comma', 'and', 'with'] : [])].includes(before);
+			denied ||= clause.denied && !ended;
 			if (before === 'and' && !['start', 'comma'].includes(clause.before)) before = clause.before;
 			// A sentence that begins with "otherwise" is still a new one.
 			if (before === 'comma' && clause.before === 'stop') before = 'stop';
 		}
 		this.clause = this.fresh(before, denied);
+		this.deniedWeightless = false;
 		this.clause.paused = empty && clause.before === 'comma' && before === 'and';
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
 		if (before === 'is' && last?.role === 'detail') this.clause.ofPart = last;
@@ -94,6 +107,15 @@ class ClauseBuilder {
 		this.clause.parts.push(thing);
 		this.clause.thing = thing;
 		this.lastHead = undefined;
+	}
+
+	/** "Cranes on the back", "dragons on the sleeves": what is not known and shows on a part is its pattern, kept as a note. */
+	keepPlaced(): void {
+		const before = this.clauses.at(-1);
+		if (!this.placed || !before?.thing || before.before !== 'with' || this.clause.parts.length > 0) return;
+		before.thing.role = 'kept';
+		before.thing = undefined;
+		this.lastHead = this.clauses.findLast((clause) => clause.head)?.head;
 	}
 
 	/** A second garment in one clause: what stands between goes to it, up to the last part or move of the first. */
@@ -161,15 +183,22 @@ class ClauseBuilder {
 		const owner = this.clauses.findLast((other) => other.head)?.head;
 		const own = senseOf(head.span, 'type');
 		const owning = owner && senseOf(owner.span, 'type');
-		if (!own || !owning || detail.takesMetal) return false;
 		const carries = (type: string) => detail.facets.some((facet) => garmentType(type).facets.includes(facet));
-		if (clause.before === 'with') return detail.facets.length === 0 || carries(owning.type);
+		if (!own || !owning || (detail.takesMetal && carries(own.type))) return false;
+		// "With black trim and gold chain buttons" goes on with what it has.
+		const previous = this.clauses.at(-1);
+		const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
+		if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || carries(owning.type);
 		return carries(owning.type) && !carries(own.type);
 	}
 
 	add(span: Span, at: number, role: PartRole): void {
 		if (role === 'head' && this.isPlaceOrVerb(span)) return;
-		if (role === 'head' && isPartOf(span, this.lastHead, this.clause, this.clauses.at(-1))) {
+		if (
+			role === 'head' &&
+			!this.endsUnder &&
+			isPartOf(span, this.lastHead, this.clause, this.clauses.at(-1))
+		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			if (span.words.length > 1)
 				for (const inner of spansOf(span.words.slice(0, -1).join(' ')))
@@ -187,7 +216,10 @@ class ClauseBuilder {
 		if (role === 'thing') return this.standFor(part);
 		// "Clips in her hair", "frobbers worn open": what is worn so is named.
 		if (role === 'move') this.nameStrange();
-		if (role === 'detail') this.joinPlaced();
+		if (role === 'detail') {
+			this.joinPlaced();
+			this.keepPlaced();
+		}
 		this.placed = false;
 		this.clause.parts.push(part);
 		if (role === 'head') {
@@ -304,6 +336,8 @@ class ClauseBuilder {
 			clause.bare = false;
 			clause.definite = span.words.some((word) => definites.has(word));
 		}
+		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
+		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;
 		if (has('another', 'second', 'other')) clause.definite = false;
 		if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;
@@ -344,10 +378,29 @@ class ClauseBuilder {
 	}
 }
 
+const onlyNames = ({ parts, head, bare }: Clause) => head !== undefined && bare && parts.length === 1;
+
+/** "No belt, bag or hat": a list of bare names that an "or" ends is denied as a whole. */
+function denyLists(clauses: readonly Clause[]): void {
+	clauses.forEach((clause, at) => {
+		if (!clause.denied || !clause.head) return;
+		let last = at + 1;
+		while (clauses[last]?.before === 'comma' && onlyNames(clauses[last] as Clause)) last++;
+		const end = clauses[last];
+		if (end?.before === 'or' && onlyNames(end))
+			for (const listed of clauses.slice(at + 1, last + 1)) listed.denied = true;
+	});
+}
+
 /** Clauses of a list of spans, with the garment of each where it names one. */
 export function clausesOf(spans: readonly Span[]): Clause[] {
 	const builder = new ClauseBuilder();
-	spans.forEach((span, at) => builder.meet(span, at));
+	spans.forEach((span, at) => {
+		const [next, then] = [spans[at + 1], spans[at + 2]];
+		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
+		builder.meet(span, at);
+	});
 	builder.begin('stop');
+	denyLists(builder.clauses);
 	return builder.clauses;
 }

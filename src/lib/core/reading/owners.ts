@@ -150,16 +150,27 @@ export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part
 	return detail.facets.some((facet) => type.facets.includes(facet));
 }
 
-/** "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant. */
-export function namedAgain(named: readonly Group[], clause: Clause): Group | undefined {
-	if (!clause.head || !clause.definite) return undefined;
+/**
+ * "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant.
+ *
+ * @param goesOn more is said of what the clause names by the clause after it
+ */
+export function namedAgain(named: readonly Group[], clause: Clause, goesOn: boolean): Group | undefined {
+	if (!clause.head) return undefined;
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
-	if (!own) return undefined;
+	// "A navy suit, jacket unbuttoned": a bare name of which something is said, though not before it, may be of a part.
+	const bare =
+		clause.bare &&
+		clause.parts[0] === clause.head &&
+		(clause.parts.length > 1 || goesOn) &&
+		clause.before !== 'or';
+	if (!own || !(clause.definite || bare)) return undefined;
 	const meant = named.filter(({ head }) => {
 		const type = typeOf(head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
+		if (!clause.definite && !sets.has(type.family)) return false;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
 		if (sets.has(type.family)) return own.general && slotsMeetOf(type.id, own.id);
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);

@@ -111,7 +111,9 @@ export function isPartOf(
 		detail.facets.length === 0
 			? (clause.before === 'with' || goesOn || (clause.before === 'comma' && family === 'headwear')) &&
 				division !== 'beauty'
-			: garmentType(type.type).facets.some((facet) => detail.facets.includes(facet));
+			: sensesOf(owner.span, 'type').some((one) =>
+					garmentType(one.type).facets.some((facet) => detail.facets.includes(facet))
+				);
 	if (!fits) return false;
 	const own = senseOf(span, 'type');
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.

@@ -54,7 +54,7 @@ export const knownWords = new Set<string>();
 export const vocabulary = new Set<string>();
 
 function enter(phrase: string, sense: Sense): void {
-	const words = wordsOf(phrase).filter((word, i) => i === 0 || !glue.has(word));
+	const words = wordsOf(phrase).filter((word, i, all) => i === 0 || i === all.length - 1 || !glue.has(word));
 	if (words.length === 0) return;
 	let at = root;
 	for (const word of words) {
@@ -77,8 +77,10 @@ const isEntered = (phrase: string) => {
 	return at !== undefined && at.senses.length > 0;
 };
 
-/** "scarf" → "scarves", "watch" → "watches"; what is plural already stays. */
+/** "scarf" → "scarves", "watch" → "watches", "string of pearls" → "strings of pearls"; what is plural already stays. */
 export function pluralOf(phrase: string): string {
+	const [, name, made] = /^(\S+)( of .+)$/.exec(phrase) ?? [];
+	if (name && made) return pluralOf(name) + made;
 	if (/s$/.test(phrase) && !/ss$/.test(phrase)) return phrase;
 	if (/(s|x|z|ch|sh)$/.test(phrase)) return `${phrase}es`;
 	if (/[^aeiou]y$/.test(phrase)) return `${phrase.slice(0, -1)}ies`;

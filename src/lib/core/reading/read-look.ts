@@ -46,9 +46,17 @@ interface Read {
 	description: Description;
 }
 
-/** Colour, cloth and print of another garment, where the own description says none. */
-function takeFrom(own: Description, other: Description): void {
+/** "In the same colour" takes the colour and nothing else; what takes the cloth or the print takes all. */
+const onlyColour = ({ clauses }: Group) =>
+	clauses
+		.flatMap(({ parts }) => parts)
+		.filter(({ role }) => role === 'matching')
+		.every(({ span }) => span.words.some((word) => ['colour', 'color', 'shade'].includes(word)));
+
+/** Colour, cloth and print of another garment, or its colour alone, where the own description says none. */
+function takeFrom(own: Description, other: Description, colourAlone: boolean): void {
 	if (own.colours.length === 0) own.colours = [...other.colours];
+	if (colourAlone && other.colours.length > 0) return;
 	if (!own.print && other.print && own.type.division !== 'jewellery') own.print = other.print;
 	for (const facet of ['material', 'texture'] as const) {
 		const given = other.facets[facet];
@@ -91,7 +99,8 @@ function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Lo
 
 /**
  * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
- * has a bottom, or where a top's name says how it is made ("corset midi"). Where neither holds it is asked.
+ * has a bottom, or where a top's name says how it is made ("corset midi"). "A jacket, matching mini" is a suit's. Where none of these
+ * holds it is asked.
  */
 function nameLengths(read: Read[]): void {
 	for (const one of read) {
@@ -102,7 +111,7 @@ function nameLengths(read: Read[]): void {
 		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
 		let means: string | undefined;
 		if (kinds.length > 0 || has('legs')) means = 'dress';
-		else if (has('top')) means = 'skirt';
+		else if (has('top') || (has('layer') && asksToMatch(one.group))) means = 'skirt';
 		one.named = { type: garmentType(means ?? 'dress'), choices: means ? [] : choices };
 		one.description.type = one.named.type;
 	}
@@ -127,9 +136,11 @@ function describeAll(
 		const previous = orphans.has(own.group) ? undefined : worn[i - 1];
 		if (i === 0) {
 			const [, next] = worn;
-			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description);
-		} else if (previous && (asksToMatch(own.group) || shares(previous.group, own.group)))
-			takeFrom(own.description, previous.description);
+			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description, onlyColour(own.group));
+		} else if (previous && asksToMatch(own.group))
+			takeFrom(own.description, previous.description, onlyColour(own.group));
+		else if (previous && shares(previous.group, own.group))
+			takeFrom(own.description, previous.description, false);
 	});
 	for (const { group, target } of turned) {
 		const move = moveTo(target);

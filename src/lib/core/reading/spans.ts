@@ -122,6 +122,42 @@ function phraseAt(words: readonly string[], at: number, limit: number): Found | 
 	return found;
 }
 
+const isNothing = (found: Found | undefined) =>
+	!found || found.senses.every(({ kind }) => kind === 'filler' || kind === 'link' || kind === 'type');
+const saysColour = ({ kind }: Sense) => kind === 'colour' || kind === 'print' || kind === 'tone';
+const isSaid = ({ kind }: Sense) => saysColour({ kind } as Sense) || kind === 'facet' || kind === 'metal';
+
+/** The first word of a parted name: its last one says what the thing is. */
+const firstOfName: Found = { senses: [{ kind: 'filler' }], length: 1 };
+
+/** As many words of description as may part a name. */
+const partedBy = 3;
+
+/**
+ * A name of two words that are parted by what is said of the thing: "drop pearl earrings", "opera satin gloves". Where its first word
+ * is a thing by itself ("slip silk dress"), only cloth and metal may part it, and nothing be said before it: "a black top,
+ * white hat" without its comma is no top hat. Undefined where there is none; else where its last word stands, and what the name means.
+ */
+function partedName(
+	words: readonly string[],
+	at: number,
+	limit: number,
+	opens: boolean
+): (Found & { at: number }) | undefined {
+	const first = longestPhrase(words, at, limit);
+	const isThing = first !== undefined && isType(first);
+	if ((first?.length ?? 1) > 1 || !isNothing(first) || (isThing && !opens)) return undefined;
+	for (let next = at + 1, between = 0; next < limit; between++) {
+		const found = longestPhrase(words, next, limit);
+		const whole = between > 0 ? longestPhrase([words[at] ?? '', words[next] ?? ''], 0, 2) : undefined;
+		if (whole?.length === 2 && isType(whole) && (found?.length ?? 1) === 1) return { ...whole, at: next };
+		if (between === partedBy || !found || isType(found) || !found.senses.some(isSaid)) return undefined;
+		if (isThing && found.senses.every(saysColour)) return undefined;
+		next += found.length;
+	}
+	return undefined;
+}
+
 /** The words of a text as they are looked up: mistyped ones as they were meant, owners without their "s". */
 function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWord[]) {
 	const taught = new Set(own.flatMap(({ word }) => wordsOf(word)));
@@ -147,6 +183,8 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const read = wordsMeant(tokens, text, own);
 	const words = read.map(({ word }) => word);
 	const spans: Span[] = [];
+	/** Last words of parted names, by their place. */
+	const lasts = new Map<number, Found & { first: string }>();
 	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
@@ -155,20 +193,30 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		let limit = at + 1;
 		while (limit < tokens.length && !tokens[limit]?.breakBefore) limit++;
 		const measured = lengthAt(tokens, at);
+		const before = spans.at(-1);
+		const opens = !before || first.breakBefore !== undefined || !before.senses.some(isSaid);
+		const last = lasts.get(at);
+		const parted = last ? undefined : partedName(words, at, limit, opens);
+		if (parted) lasts.set(parted.at, { ...parted, first: words[at] ?? '' });
 		const found = measured
 			? { senses: [measured], length: 2 }
-			: (ownPhraseAt(own, words, at) ?? phraseAt(words, at, limit) ?? hyphenatedAt(tokens, at));
+			: (ownPhraseAt(own, words, at) ??
+				(parted && firstOfName) ??
+				(last && { senses: last.senses, length: 1 }) ??
+				phraseAt(words, at, limit) ??
+				hyphenatedAt(tokens, at));
 		const senses = found?.senses ?? inflected(words[at] ?? '');
 		const length = found?.length ?? 1;
 		// The phrase as it stands, its mistyped words as they were meant.
 		const mended = read.slice(at, at + length).map((one, i) => one.meant ?? textOf(tokens[at + i]));
 		const slipped = read.slice(at, at + length).some((one) => one.meant !== undefined);
-		const last = tokens[at + length - 1] ?? first;
+		const end = tokens[at + length - 1] ?? first;
 		spans.push({
-			text: text.slice(first.start, last.end),
-			words: senses.length > 0 ? words.slice(at, at + length) : [first.word],
+			text: text.slice(first.start, end.end),
+			words:
+				senses.length > 0 ? [...(last ? [last.first] : []), ...words.slice(at, at + length)] : [first.word],
 			start: first.start,
-			end: last.end,
+			end: end.end,
 			breakBefore: first.breakBefore,
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),

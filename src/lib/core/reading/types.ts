@@ -91,6 +91,15 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	);
 }
 
+/** "A pink suit, skirt above the knee": a suit of which a skirt is named is a skirt suit. */
+function withItsSkirt(type: GarmentType, { clauses }: Group): GarmentType {
+	const hasSkirt = clauses.some(
+		({ head }) =>
+			head && sensesOf(head.span, 'type').some((sense) => garmentType(sense.type).family === 'skirts')
+	);
+	return hasSkirt && type.id === 'suit' ? garmentType('skirt-suit') : type;
+}
+
 /** The type that a group's name means, with the choices where it means two things. */
 export function typeNamed(group: Group, locale: Locale): NamedType {
 	const meant = meantBy(group, locale);
@@ -99,7 +108,7 @@ export function typeNamed(group: Group, locale: Locale): NamedType {
 	const fitting = meant.filter((_, i) => fits[i] === most);
 	const [first] = fitting;
 	if (!first) throw new Error(`"${group.head.span.text}" names no type`);
-	const type = refined(first, group);
+	const type = withItsSkirt(refined(first, group), group);
 	// Only of a word that each side of the Atlantic uses for a thing of its own do the other words decide.
 	const sided = sensesOf(group.head.span, 'type').some((sense) => sense.locale !== undefined);
 	const open = fitting.length > 1 && type === first && !(locale.sure && sided && fitting.length < 3);
@@ -123,14 +132,18 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	if (known) return known;
 	const whole = longestPhrase(words, 0, words.length)?.senses ?? [];
 	const { before, head } = partsOfName(words);
-	const senses = [
-		...whole.filter(
-			(sense) =>
-				sense.kind === 'print' || (sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet))
-		),
-		...spansOf(before).flatMap((span) => insideName(type, span, false)),
-		...spansOf(head).flatMap((span) => insideName(type, span, true))
-	];
+	const ofWhole = whole.filter(
+		(sense) =>
+			sense.kind === 'print' || (sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet))
+	);
+	// A "long sleeve" is long in the sleeve alone: what the whole name says, its words do not say otherwise.
+	const senses = ofWhole.some(({ kind }) => kind === 'facet')
+		? ofWhole
+		: [
+				...ofWhole,
+				...spansOf(before).flatMap((span) => insideName(type, span, false)),
+				...spansOf(head).flatMap((span) => insideName(type, span, true))
+			];
 	said.set(key, senses);
 	return senses;
 }

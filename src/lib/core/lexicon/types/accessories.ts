@@ -108,12 +108,12 @@ export const accessories: FamilySource[] = [
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
 			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, hair grip, claw clip, butterfly clip, snap clip, bobby pin
-			hair-comb: hair comb / hair combs / decorative comb
+			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
+			hair-comb: hair comb / hair combs / decorative comb, comb
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 
 			tiara: tiara / tiaras / diadem, crown
-			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair
+			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine in the bun, jasmine garland, blossom in the hair, daisies in the hair
 			fascinator: fascinator / fascinators / cocktail hat / size=medium
 
 			maang-tikka: maang tikka / maang tikkas / tikka, maangtikka, mang tikka

@@ -18,7 +18,7 @@ export const beauty: FamilySource[] = [
 			bob: bob / bobs / bobbed hair, sharp bob / hairLength=chin
 			lob: lob / lobs / long bob / hairLength=shoulder
 
-			low-bun: low bun / low buns / chignon, nape bun, sleek bun, slick bun, slicked-back bun, slicked bun, smooth bun
+			low-bun: low bun / low buns / chignon, low knot, knot at the nape, nape bun, sleek bun, slick bun, slicked-back bun, slicked bun, smooth bun
 			top-knot: top knot / top knots / high bun, ballerina bun, bun, topknot
 			french-twist: French twist / French twists / french pleat, french roll
 			beehive: beehive / beehives / bouffant
@@ -29,7 +29,7 @@ export const beauty: FamilySource[] = [
 
 			ponytail: ponytail / ponytails / pony
 			high-ponytail: high ponytail / high ponytails / sleek ponytail
-			plait: plait / plaits / us:braid, french plait, us:french braid, side plait, us:braids
+			plait: plait / plaits / us:braid, braided hair, plaited hair, french plait, us:french braid, side plait, us:braids
 			box-braids: box braids / box braids / cornrows, micro braids
 			locs: locs / locs / dreadlocks
 

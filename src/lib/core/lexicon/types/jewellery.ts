@@ -35,7 +35,7 @@ export const jewellery: FamilySource[] = [
 
 			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered-necklaces: layered necklaces / layered necklaces / layered chains
-			pendant: pendant / pendants / locket, pendant necklace, medallion
+			pendant: pendant / pendants / locket, pendant necklace, medallion, dog tags, dog tag
 			lariat: lariat / lariats / bolo tie
 			mangalsutra: mangalsutra / mangalsutras
 
@@ -66,7 +66,7 @@ export const jewellery: FamilySource[] = [
 
 			haath-phool: haath phool / haath phools / hand harness, hathphool
 
-			anklet: anklet / anklets / payal, payals, ankle chain`
+			anklet: anklet / anklets / payal, payals, ankle chain, ankle bracelet`
 	},
 	{
 		id: 'rings',
@@ -89,7 +89,7 @@ export const jewellery: FamilySource[] = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo
+			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin
 			corsage: corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
 			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
 

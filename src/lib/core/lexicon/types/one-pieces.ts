@@ -42,8 +42,8 @@ export const onePieces: FamilySource[] = [
 			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
 			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
 
-			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress / sleeveLength=long
-			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny / sleeveLength=sleeveless
+			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress, trench dress / sleeveLength=long
+			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, us:overall dress / sleeveLength=sleeveless
 
 			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
 			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
@@ -134,7 +134,7 @@ export const onePieces: FamilySource[] = [
 			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
 			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
 			scrubs: scrubs / scrubs / work scrubs
-			bikini: bikini / bikinis / two-piece swimsuit / legLength=micro sleeveLength=strapless topLength=cropped
+			bikini: bikini / bikinis / two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms / legLength=micro sleeveLength=strapless topLength=cropped
 			gym-set: gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},
 	{

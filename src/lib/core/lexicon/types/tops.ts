@@ -22,7 +22,7 @@ export const tops: FamilySource[] = [
 			polo-shirt: polo shirt / polo shirts / polo, golf shirt / neckline=v
 			rugby-shirt: rugby shirt / rugby shirts / rugby top / sleeveLength=long fit=relaxed neckline=v
 
-			vest-top: vest top / vest tops / shell top, tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
+			vest-top: vest top / vest tops / shell top, shell, tank top, tank, uk:vest, singlet, sleeveless top / sleeveLength=sleeveless neckline=scoop
 			racer-vest: racer vest / racer vests / racerback, racerback top / sleeveLength=sleeveless neckline=scoop back=racer
 			camisole: camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
 			crop-top: crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
@@ -79,7 +79,7 @@ export const tops: FamilySource[] = [
 			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, uk:jersey
 			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
-			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, us:fisherman sweater, guernsey, gansey / texture=cable
+			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, guernsey, gansey / texture=cable
 			fair-isle-jumper: Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
 
 			knitted-top: knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close

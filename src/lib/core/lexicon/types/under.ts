@@ -16,7 +16,7 @@ export const under: FamilySource[] = [
 			footless-tights: footless tights / footless tights
 			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
 
-			socks: socks / socks / sock
+			socks: socks / socks / sock, crew socks, tube socks
 			ankle-socks: ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
 			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
 			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
