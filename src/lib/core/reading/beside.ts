@@ -20,6 +20,13 @@ const trims = (small: string, garment: string) =>
 const cutLike = (layer: string, dress: string) =>
 	['layer', 'outer'].includes(garmentType(layer).slot) && garmentType(dress) === garmentType('dress');
 
+const worked = new Set(['accessories', 'jewellery', 'footwear', 'bags']);
+/** "A ribbon choker", "bow shoes", "a stud belt": what can be a part of a thing, straight before the name of a small one. */
+export const partSaysKind = (part: Span, garment: string) =>
+	part.words.length === 1 &&
+	sensesOf(part, 'detail').some(({ detail }) => detail.facets.length === 0) &&
+	worked.has(garmentType(garment).division);
+
 /** Does a name straight before a garment's say what kind that is? */
 export const saysKind = (name: string, garment: string) =>
 	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment);

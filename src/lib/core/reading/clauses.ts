@@ -16,7 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites } from './phrasebook';
-import { dresses, namesWithSkirt, saysKind } from './beside';
+import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import { spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
@@ -166,6 +166,7 @@ class ClauseBuilder {
 		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
 		else if (slot && type && owns.some((one) => saysKind(type.type, one.type))) this.unname('kind');
+		else if (partSaysKind(head.span, own.type)) this.unname('kind');
 		else return false;
 		return true;
 	}
