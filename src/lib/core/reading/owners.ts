@@ -166,7 +166,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 		(clause.parts.length > 1 || goesOn) &&
 		clause.before !== 'or';
 	if (!own || !(clause.definite || bare)) return undefined;
-	const meant = named.filter(({ head }) => {
+	const meant = (clause.definite ? named : named.slice(-reach)).filter(({ head }) => {
 		const type = typeOf(head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;

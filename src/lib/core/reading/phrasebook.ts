@@ -52,6 +52,8 @@ const joined = new Map<string, PhraseNode>();
 export const knownWords = new Set<string>();
 /** Those that a mistyped word may be meant for. */
 export const vocabulary = new Set<string>();
+/** First words of names of two words. */
+export const namesBegin = new Set<string>();
 
 function enter(phrase: string, sense: Sense): void {
 	const words = wordsOf(phrase).filter((word, i, all) => i === 0 || i === all.length - 1 || !glue.has(word));
@@ -63,6 +65,7 @@ function enter(phrase: string, sense: Sense): void {
 		at = next;
 	}
 	at.senses.push(sense);
+	if (words.length === 2 && sense.kind === 'type') namesBegin.add(words[0] ?? '');
 	if (words.length > 1) joined.set(words.join(''), at);
 	for (const word of words) {
 		knownWords.add(word);

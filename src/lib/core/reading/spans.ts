@@ -1,5 +1,5 @@
 import { meantFor } from './near';
-import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
+import { definites, knownWords, longestPhrase, namesBegin, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -144,6 +144,7 @@ function partedName(
 	limit: number,
 	opens: boolean
 ): (Found & { at: number }) | undefined {
+	if (!namesBegin.has(words[at] ?? '')) return undefined;
 	const first = longestPhrase(words, at, limit);
 	const isThing = first !== undefined && isType(first);
 	if ((first?.length ?? 1) > 1 || !isNothing(first) || (isThing && !opens)) return undefined;
