@@ -114,6 +114,18 @@ describe('a table of pieces', () => {
 		for (const rubbish of ['', '"', '\0\0', ',,,\n,,,', 'a'.repeat(100_000)])
 			expect(() => read(rubbish)).not.toThrow();
 	});
+	it('are told where a quotation mark is wrong, or where cells have no heading', () => {
+		expect(readTable('What,Colour\n"coat,navy\nhat,red').problems).toEqual([
+			expect.stringMatching(/^row \d+: a quotation mark is opened/)
+		]);
+		expect(readTable('What,Colour\ncoat, wool,navy\nhat,red\nbelt,tan,,').problems).toEqual([
+			expect.stringMatching(/^row 2: more cells than headings/)
+		]);
+		expect(readTable('What,Colour\ncoat, wool,navy\nhat, felt,red').problems).toEqual([
+			expect.stringMatching(/^row 2 and 1 more: /)
+		]);
+		expect(readTable('What,Colour\n"coat, wool",navy').problems).toEqual([]);
+	});
 });
 
 describe('a rail that goes out and comes in again', () => {

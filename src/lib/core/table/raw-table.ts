@@ -29,6 +29,22 @@ export interface RawTable {
 export const mostRows = 5000;
 const neutralised = /^'(?='*[=+\-@\t\r])/;
 
+/** What is wrong with a row, by the reader's code for it. */
+const faults: Readonly<Record<string, string>> = {
+	MissingQuotes: 'a quotation mark is opened and never closed; what follows it was taken as one cell',
+	InvalidQuotes: 'a quotation mark stands inside a cell; write it twice'
+};
+
+/** Rows with more cells than there are headings: what is over has no place, and is told. */
+function tooLong(body: readonly string[][], columns: number): string[] {
+	const over = body.flatMap((cells, i) => (cells.slice(columns).some((cell) => cell.trim()) ? [i + 2] : []));
+	const [first, ...more] = over;
+	if (first === undefined) return [];
+	return [
+		`row ${first}${more.length > 0 ? ` and ${more.length} more` : ''}: more cells than headings; a comma inside a cell needs quotation marks round it`
+	];
+}
+
 /** Takes a file or what was pasted apart into columns and rows; commas, semicolons and tabs are told from the text. */
 export function readTable(text: string): RawTable {
 	// A tab at the end is a last cell that is empty.
@@ -48,9 +64,10 @@ export function readTable(text: string): RawTable {
 		})),
 		problems: [
 			...errors
-				.filter(({ code }) => code !== 'UndetectableDelimiter')
+				.filter(({ code }) => Object.hasOwn(faults, code))
 				.slice(0, 5)
-				.map(({ message, row }) => `row ${(row ?? 0) + 1}: ${message}`),
+				.map(({ code, row }) => `row ${(row ?? 0) + 1}: ${faults[code]}`),
+			...tooLong(body, columns.length),
 			...(body.length > mostRows
 				? [`only the first ${mostRows} rows are taken; ${body.length - mostRows} are left`]
 				: [])

@@ -31,5 +31,6 @@ export const table = {
 	add: (count: number) => (count === 1 ? 'Add one piece' : `Add ${count} pieces`),
 	addNone: 'Nothing to add',
 	tooLarge: 'This file is larger than 20 MB; a rail of thousands takes a few.',
+	empty: (file: string) => `${file} is empty: there is nothing in it to read.`,
 	unread: 'This file is no text. Save the sheet as CSV in your spreadsheet, and choose that.'
 };

@@ -22,6 +22,7 @@
 		else {
 			const written = textOf(new Uint8Array(await file.arrayBuffer()));
 			if (written === undefined) failed = m.table.unread;
+			else if (written.trim() === '') failed = m.table.empty(file.name.slice(0, 60));
 			else onbegin(written, file.name);
 		}
 	}
