@@ -35,41 +35,64 @@ const apart = ({ l, a, b }: Lab): Point => {
 type Point = readonly [number, number, number];
 const squared = ([x, y, z]: Point, [u, v, w]: Point) => (x - u) ** 2 + (y - v) ** 2 + (z - w) ** 2;
 
-/** Groups of alike colours: farthest points first, then means (Lloyd 1982). The same colours always give the same groups. */
-function groups(points: readonly Point[]): { centres: Point[]; of: Int8Array } {
-	const meanOf = (i: 0 | 1 | 2) => points.reduce((sum, point) => sum + point[i], 0) / points.length;
+/** Gives each point the nearest centre; `false` where none changed. */
+function assign(points: Float64Array, centres: Float64Array, of: Int8Array): boolean {
+	let changed = false;
+	for (let i = 0; i < of.length; i++) {
+		const [x, y, z] = [points[i * 3] ?? 0, points[i * 3 + 1] ?? 0, points[i * 3 + 2] ?? 0];
+		let best = 0;
+		let least = Infinity;
+		for (let k = 0; k < centres.length; k += 3) {
+			const [u, v, w] = [x - (centres[k] ?? 0), y - (centres[k + 1] ?? 0), z - (centres[k + 2] ?? 0)];
+			const distance = u * u + v * v + w * w;
+			if (distance < least) [best, least] = [k / 3, distance];
+		}
+		if (of[i] !== best) changed = true;
+		of[i] = best;
+	}
+	return changed;
+}
+
+/** Moves each centre to the mean of its points; one without any stays. */
+function moveCentres(points: Float64Array, centres: Float64Array, of: Int8Array): void {
+	const sums = new Float64Array(centres.length);
+	const counts = new Float64Array(centres.length / 3);
+	for (let i = 0; i < of.length; i++) {
+		const k = of[i] ?? 0;
+		counts[k] = (counts[k] ?? 0) + 1;
+		for (let field = 0; field < 3; field++)
+			sums[k * 3 + field] = (sums[k * 3 + field] ?? 0) + (points[i * 3 + field] ?? 0);
+	}
+	for (let at = 0; at < sums.length; at++) {
+		const count = counts[Math.floor(at / 3)] ?? 0;
+		if (count > 0) centres[at] = (sums[at] ?? 0) / count;
+	}
+}
+
+/**
+ * Groups of alike colours: farthest points first, then means (Lloyd 1982). The same colours always give the same groups.
+ *
+ * @param colours at least one
+ */
+function groups(colours: readonly Point[]): { count: number; of: Int8Array } {
+	const meanOf = (i: 0 | 1 | 2) => colours.reduce((sum, point) => sum + point[i], 0) / colours.length;
 	const mean: Point = [meanOf(0), meanOf(1), meanOf(2)];
-	const centres: Point[] = [mean];
-	const nearest = points.map((point) => squared(point, mean));
-	while (centres.length < mostSwatches + 3) {
-		// The point that stands for a tenth of the rest at that distance: a single odd pixel begins no group.
-		const order = nearest.map((distance, i) => ({ distance, i })).sort((a, b) => b.distance - a.distance);
-		const far = order[Math.floor(points.length * 0.02)];
-		if (!far || far.distance < 60) break;
-		const next = points[far.i] ?? mean;
-		centres.push(next);
-		points.forEach((point, i) => (nearest[i] = Math.min(nearest[i] ?? 0, squared(point, next))));
+	const found: Point[] = [mean];
+	const nearest = Float64Array.from(colours, (point) => squared(point, mean));
+	while (found.length < mostSwatches + 3) {
+		// The point that stands for a fiftieth of the rest at that distance: a single odd pixel begins no group.
+		const far = nearest.slice().sort()[colours.length - 1 - Math.floor(colours.length * 0.02)];
+		if (far === undefined || far < 60) break;
+		const next = colours[nearest.indexOf(far)] ?? mean;
+		found.push(next);
+		colours.forEach((point, i) => (nearest[i] = Math.min(nearest[i] ?? 0, squared(point, next))));
 	}
-	const of = new Int8Array(points.length);
-	for (let round = 0; round < rounds; round++) {
-		const sums = centres.map(() => ({ x: 0, y: 0, z: 0, count: 0 }));
-		points.forEach((point, i) => {
-			let best = 0;
-			for (let k = 1; k < centres.length; k++)
-				if (squared(point, centres[k] ?? mean) < squared(point, centres[best] ?? mean)) best = k;
-			of[i] = best;
-			const sum = sums[best];
-			if (!sum) return;
-			sum.x += point[0];
-			sum.y += point[1];
-			sum.z += point[2];
-			sum.count++;
-		});
-		sums.forEach(({ x, y, z, count }, k) => {
-			if (count > 0) centres[k] = [x / count, y / count, z / count];
-		});
-	}
-	return { centres, of };
+	const points = Float64Array.from(colours.flat());
+	const centres = Float64Array.from(found.flat());
+	const of = new Int8Array(colours.length).fill(-1);
+	for (let round = 0; round < rounds && assign(points, centres, of); round++)
+		moveCentres(points, centres, of);
+	return { count: found.length, of };
 }
 
 /** Are two colours one cloth: nearly the same, or the same hue in light and in shade? */
@@ -112,8 +135,8 @@ export function paletteOfPlaces(
 		return { l, a, b };
 	});
 	if (labs.length === 0) return { swatches: [], of: new Int8Array(0) };
-	const { centres, of } = groups(labs.map(apart));
-	const found = centres.map((_, k): Joined => {
+	const { count, of } = groups(labs.map(apart));
+	const found = Array.from({ length: count }, (_, k): Joined => {
 		const own = labs.filter((__, i) => of[i] === k);
 		const mean = (field: keyof Lab) =>
 			own.reduce((sum, lab) => sum + lab[field], 0) / Math.max(1, own.length);
@@ -220,11 +243,7 @@ function nearestSwatch(
 	const points = swatches.map(({ lab }) => apart(lab));
 	const known = new Int8Array(1 << 15).fill(-2);
 	const { data } = pixels;
-	return Int8Array.from(places, (at) => {
-		const [red, green, blue] = [data[at * 4] ?? 0, data[at * 4 + 1] ?? 0, data[at * 4 + 2] ?? 0];
-		const key = ((red >> stepsShift) << 10) | ((green >> stepsShift) << 5) | (blue >> stepsShift);
-		const before = known[key] ?? -2;
-		if (before !== -2) return before;
+	const nearestOf = (at: number) => {
 		const [l, a, b] = labOfLight(corrected(correction, lightAt(pixels, at)));
 		const point = apart({ l, a, b });
 		let best = -1;
@@ -233,7 +252,17 @@ function nearestSwatch(
 			const distance = squared(point, other);
 			if (distance < least) [best, least] = [k, distance];
 		});
-		known[key] = best;
 		return best;
-	});
+	};
+	const of = new Int8Array(places.length);
+	for (let i = 0; i < places.length; i++) {
+		const at = places[i] ?? 0;
+		const key =
+			(((data[at * 4] ?? 0) >> stepsShift) << 10) |
+			(((data[at * 4 + 1] ?? 0) >> stepsShift) << 5) |
+			((data[at * 4 + 2] ?? 0) >> stepsShift);
+		const before = known[key] ?? -2;
+		of[i] = before === -2 ? (known[key] = nearestOf(at)) : before;
+	}
+	return of;
 }

@@ -86,16 +86,18 @@ function ways(map: Int8Array, width: number, ground: number): { one: number; two
 		const [nw, n, ne] = [map[at - width - 1] ?? -1, map[at - width] ?? -1, map[at - width + 1] ?? -1];
 		const [w, here, e] = [map[at - 1] ?? -1, map[at] ?? -1, map[at + 1] ?? -1];
 		const [sw, s, se] = [map[at + width - 1] ?? -1, map[at + width] ?? -1, map[at + width + 1] ?? -1];
-		if (Math.min(nw, n, ne, w, here, e, sw, s, se) < 0) continue;
+		if ((nw | n | ne | w | here | e | sw | s | se) < 0) continue;
 		const across = value(ne) + 2 * value(e) + value(se) - value(nw) - 2 * value(w) - value(sw);
 		const down = value(sw) + 2 * value(s) + value(se) - value(nw) - 2 * value(n) - value(ne);
-		const strength = Math.hypot(across, down);
-		if (strength === 0) continue;
-		const angle = Math.atan2(down, across);
-		cos2 += strength * Math.cos(2 * angle);
-		sin2 += strength * Math.sin(2 * angle);
-		cos4 += strength * Math.cos(4 * angle);
-		sin4 += strength * Math.sin(4 * angle);
+		if (across === 0 && down === 0) continue;
+		const strength = Math.sqrt(across * across + down * down);
+		// The doubled angle of the edge, without asking for the angle; and that doubled once more.
+		const cosine = (across * across - down * down) / (strength * strength);
+		const sine = (2 * across * down) / (strength * strength);
+		cos2 += strength * cosine;
+		sin2 += strength * sine;
+		cos4 += strength * (2 * cosine * cosine - 1);
+		sin4 += strength * 2 * sine * cosine;
 		edges += strength;
 	}
 	return edges === 0
@@ -117,7 +119,8 @@ export function printOf(
 ): MeasuredPrint {
 	if (swatches.length < 2) return { hint: 'plain', sure: 0.8 };
 	const motifs = motifsOf(map, box.width, (swatch) => swatch > 0).filter(({ area }) => area >= leastMotif);
-	const region = map.reduce((sum, swatch) => sum + (swatch >= 0 ? 1 : 0), 0);
+	let region = 0;
+	for (const swatch of map) if (swatch >= 0) region++;
 	const large = motifs.filter(({ area }) => area > region * 0.002 || area > 60);
 	// The lines of a check are one piece: then it is the ground that is cut into many.
 	const grounds = motifsOf(map, box.width, (swatch) => swatch === 0).filter(({ area }) => area >= leastMotif);

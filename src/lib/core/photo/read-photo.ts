@@ -37,11 +37,7 @@ const someShineFrom = 1.55;
 const shinyFrom = 2.3;
 
 function sheenOf(pixels: Pixels, places: Int32Array): PhotoReading['sheen'] {
-	const every = Math.max(1, Math.floor(places.length / 4000));
-	const bright = Float64Array.from(
-		places.filter((_, i) => i % every === 0),
-		(at) => luminance(lightAt(pixels, at))
-	).sort();
+	const bright = new Float64Array(every(places, 4000)).map((at) => luminance(lightAt(pixels, at))).sort();
 	const at = (share: number) => bright[Math.floor(share * (bright.length - 1))] ?? 0;
 	// In the dark a little noise is a large ratio.
 	const ratio = (at(0.97) + 0.015) / (at(0.5) + 0.015);
@@ -102,7 +98,9 @@ const wholeNumbers = (region: Region): Region =>
 /** Every so manieth of a list, so that at most so many are left. */
 const every = (places: Int32Array, most: number) => {
 	const step = Math.max(1, Math.floor(places.length / most));
-	return places.filter((_, i) => i % step === 0);
+	const kept = new Int32Array(Math.ceil(places.length / step));
+	for (let i = 0; i < kept.length; i++) kept[i] = places[i * step] ?? 0;
+	return kept;
 };
 
 /** The pixels of a region within its picture. */
