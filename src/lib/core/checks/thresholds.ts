@@ -35,6 +35,10 @@ export const thresholds = {
 	formalityApart: 2.4,
 	/** Up to here something half way between makes them one: a suit with trainers over a shirt, not with flip-flops. */
 	wellBridged: 3,
+	/** Up to here, between smart and evening, a jacket goes over a tee and jeans: a velvet blazer, not a tailcoat. */
+	dressyJacketUpTo: 4,
+	/** From here on a thing is everyday wear, and no sport. */
+	everydayFrom: 0.75,
 	/** Further apart than this nothing bridges them: joggers under a dinner jacket. */
 	beyondBridging: 4.2,
 	/** A look this far below its dress code on average is too casual, though no piece is by itself. */

@@ -37,7 +37,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cropped: cropped, crop, cut off, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
-		floor: floor-length, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
+		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
 		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe`,
 	rise: `
 		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist

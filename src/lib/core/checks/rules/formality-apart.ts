@@ -19,6 +19,10 @@ export const formalityApart: Rule = {
 		if (!lowest || !highest) return [];
 		const [low, high] = [lowest.formality ?? 0, highest.formality ?? 0];
 		if (high - low <= thresholds.formalityApart) return [];
+		// A dressy jacket over everyday things is what such a jacket is mostly worn over; over sport it is not.
+		const thrownOver =
+			highest.slot === 'layer' && high <= thresholds.dressyJacketUpTo && low >= thresholds.everydayFrom;
+		if (thrownOver && chosen.formality !== 'keep-together') return [];
 		// Something half way bridges the gap.
 		// A bag is carried beside the clothes, not between them.
 		const bridge =

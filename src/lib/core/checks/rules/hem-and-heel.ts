@@ -15,9 +15,13 @@ function measuredTrail({ client }: Facts, long: PieceFacts, heelCm: number): num
 	return landing && Math.max(0, -landing.aboveFloorCm);
 }
 
+const cutForHeels: Record<string, readonly (string | undefined)[]> = {
+	floor: ['wide', 'flared', 'bootcut', 'straight', undefined],
+	// What is stacked on purpose stacks on the shoe, unless it is wide.
+	stacked: ['wide', 'flared', undefined]
+};
 const isCutForHeels = (piece: PieceFacts) =>
-	['floor', 'stacked'].includes(piece.stated('legLength') ?? '') &&
-	['wide', 'flared', undefined].includes(piece.value('leg'));
+	cutForHeels[piece.stated('legLength') ?? '']?.includes(piece.value('leg')) ?? false;
 
 export const hemAndHeel: Rule = {
 	id: 'hem-and-heel',

@@ -1,7 +1,11 @@
 import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 
-const spoilt = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia'];
+const spoilt = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia', 'jute', 'cork'];
+/** What soaks through on the foot, and dries again. */
+const soaked = ['canvas', 'cotton', 'linen'];
+/** Soles of plaited fibre come apart in the wet, whatever is above them. */
+const isPlaited = ({ type }: PieceFacts) => type.id === 'espadrilles';
 
 const onTheFloor = ({ stated }: PieceFacts) =>
 	stated('hemLength') === 'floor' ||
@@ -19,11 +23,20 @@ export const rain: Rule = {
 		if (!facts.event?.weather?.rain || facts.event.setting === 'indoors') return [];
 		const marked = facts
 			.in('feet', 'bag', 'head', 'outer')
-			.filter((piece) => spoilt.includes(piece.value('material') ?? ''))
+			.filter((piece) => spoilt.includes(piece.value('material') ?? '') || isPlaited(piece))
 			.map((piece) => ({
 				severity: 'warning' as const,
 				pieces: [piece.id],
-				measured: `${piece.value('material')} in the rain: the ${piece.title}`,
+				measured: `${isPlaited(piece) ? 'plaited soles' : piece.value('material')} in the rain: the ${piece.title}`,
+				swap: true
+			}));
+		const soaking = facts
+			.in('feet')
+			.filter((piece) => soaked.includes(piece.value('material') ?? '') && !isPlaited(piece))
+			.map((piece) => ({
+				severity: 'hint' as const,
+				pieces: [piece.id],
+				measured: `${piece.value('material')} lets the rain through: the ${piece.title}`,
 				swap: true
 			}));
 		const dragged = facts
@@ -35,6 +48,6 @@ export const rain: Rule = {
 				measured: `the hem of the ${piece.title} is on the wet floor`,
 				swap: true
 			}));
-		return [...marked, ...dragged];
+		return [...marked, ...soaking, ...dragged];
 	}
 };
