@@ -2,14 +2,13 @@
 import { deltaE00 } from '../colour/difference';
 import { labOfHex } from '../colour/spaces';
 import { facetOf, type FacetId } from '../lexicon/facets';
-import { metalColours, metalIds } from '../lexicon/metals';
 import { moves, type MoveId } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
 import { drillIds, type DrillId } from '../model/drill-card';
 import type { Garment } from '../model/garment';
 import { readLook } from '../reading/read-look';
 import type { DrillQuestion } from './model';
-import { colourSet, undertoneSet } from './sets/colours';
+import { colourSet, toldMetals, undertoneSet } from './sets/colours';
 import { likenessSet } from './sets/likeness';
 import { oddOneSet } from './sets/odd-one';
 import { termSet } from './sets/terms';
@@ -133,39 +132,24 @@ const nearer = (): DrillQuestion[] =>
 		};
 	});
 
-/** Metals that are told apart by colour, in the order of the wheel from yellow to grey. */
-const toldMetals = [
-	'gold',
-	'brass',
-	'rose-gold',
-	'copper',
-	'bronze',
-	'silver',
-	'pewter',
-	'gunmetal'
-] as const;
 const metalName = (id: string) => id.replace('-', ' ');
 
 const metals = (): DrillQuestion[] => [
-	...toldMetals
-		.filter((id) => metalIds.includes(id))
-		.map((id, at): DrillQuestion => {
-			const from = Math.max(0, Math.min(at - 1, toldMetals.length - termOptions));
-			return {
-				drill: 'metal',
-				key: `metal/${id}`,
-				asks: 'metal',
-				shown: {
-					kind: 'garments',
-					garments: [{ garment: { type: 'hoops', facets: {}, palette: [], metal: said(id) } }]
-				},
-				options: toldMetals
-					.slice(from, from + termOptions)
-					.map((one) => ({ id: one, label: metalName(one) })),
-				answer: id,
-				why: `${metalName(id)}: ${metalColours[id]}`
-			};
-		}),
+	...Object.entries(toldMetals).map(([id, why], at, all): DrillQuestion => {
+		const from = Math.max(0, Math.min(at - 1, all.length - termOptions));
+		return {
+			drill: 'metal',
+			key: `metal/${id}`,
+			asks: 'metal',
+			shown: {
+				kind: 'garments',
+				garments: [{ garment: { type: 'hoops', facets: {}, palette: [], metal: said(id) } }]
+			},
+			options: all.slice(from, from + termOptions).map(([one]) => ({ id: one, label: metalName(one) })),
+			answer: id,
+			why: `${metalName(id)}: ${why}`
+		};
+	}),
 	...linesOf(undertoneSet).map(([hex = '', answer = '', beside = '', why = '']): DrillQuestion => ({
 		drill: 'metal',
 		key: `undertone/${hex}`,

@@ -22,9 +22,10 @@ export async function keepApp(onnewer: (takeOver: () => void) => void): Promise<
 			waiting.postMessage('take-over');
 		});
 	};
+	const follow = () => registration.installing?.addEventListener('statechange', tell);
 	tell();
-	registration.addEventListener('updatefound', () => {
-		registration.installing?.addEventListener('statechange', tell);
-	});
+	// One that began to come before this page looked for it is told of as well.
+	follow();
+	registration.addEventListener('updatefound', follow);
 	setInterval(() => void registration.update().catch(() => undefined), lookEveryMs);
 }

@@ -32,3 +32,15 @@ export const undertoneSet = `
 #5f3a24 | warm | #4a3a3c | Brown with red and yellow in it is warm.
 #4a3a3c | cool | #5f3a24 | Brown with grey in it is cool.
 `;
+
+/** Metals that are told apart by colour, in the order of the wheel from yellow to grey, and what tells each from the next (common practice). */
+export const toldMetals = {
+	gold: 'a clear warm yellow, with neither green nor red in it',
+	brass: 'a yellow with some green and less shine than gold',
+	'rose-gold': 'a pink gold: the yellow is still there under the red',
+	copper: 'an orange red; no yellow is left in it',
+	bronze: 'a brown gold, darker than brass and duller than copper',
+	silver: 'a light grey that leans to blue, the brightest of the greys',
+	pewter: 'a middle grey, matt beside silver',
+	gunmetal: 'a dark grey, nearly black in the shade'
+} as const;
