@@ -212,7 +212,10 @@ describe('a name that is parted by what is said of it', () => {
 		fc.assert(
 			fc.property(fc.constantFrom(...parted), colourWord, ({ name, halves }, colour) => {
 				const whole = read(`${colour} ${name}`);
-				fc.pre(whole.length === 1);
+				// "Hiking snow boots" are snow boots, a "french grey plait" is of french grey.
+				fc.pre(readLook(`${halves[0]} ${colour}`).phrases[0]?.text === halves[0]);
+				const last = read(halves[1]!)[0]?.garment.type;
+				fc.pre(whole.length === 1 && read(`${colour} ${halves[1]}`)[0]?.garment.type === last);
 				expect(read(`${halves[0]} ${colour} ${halves[1]}`)).toEqual(whole);
 			}),
 			runs
@@ -358,6 +361,58 @@ describe('words that could name a thing where none is named', () => {
 				const [over, below] = read(`dungarees with a ${colour} roll neck ${under}, brown boots`);
 				expect(over!.garment.facets.neckline).toBeUndefined();
 				expect(below!.garment.type).toBe('roll-neck-jumper');
+			}),
+			runs
+		);
+	});
+});
+
+describe('notes as they are jotted down', () => {
+	const short = { blk: 'black', wht: 'white', brn: 'brown', gry: 'grey', nvy: 'navy', grn: 'green' };
+	it('mean the whole words', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...Object.entries(short)),
+				fc.constantFrom(['jkt', 'jacket'], ['trs', 'trousers'], ['lthr boots', 'leather boots']),
+				fc.constantFrom(['', ''], ['lt ', 'light '], ['dk ', 'dark ']),
+				([jotted, colour], [noun, name], [tone, depth]) => {
+					expect(read(`${tone}${jotted} ${noun}`)).toEqual(read(`${depth}${colour} ${name}`));
+				}
+			),
+			runs
+		);
+	});
+	it('deny with “w/o”, join with “w/”', () => {
+		fc.assert(
+			fc.property(saidThing, (thing) => {
+				expect(read(`red dress w/o sleeves, ${thing.words}`)).toEqual(
+					read(`red dress without sleeves, ${thing.words}`)
+				);
+				expect(read(`red coat w/ gold buttons, ${thing.words}`)).toEqual(
+					read(`red coat with gold buttons, ${thing.words}`)
+				);
+			}),
+			runs
+		);
+	});
+	it('may answer a name with “none”', () => {
+		fc.assert(
+			fc.property(saidThing, fc.constantFrom('bag', 'belt', 'hat', 'necklace'), (thing, name) => {
+				const { elements, absent, things } = readLook(`${thing.words}. ${name}: none. red shoes`);
+				const slots = elements.map(({ garment }) => garment.type);
+				expect(slots).toEqual([thing.type, 'shoes']);
+				expect(absent).toHaveLength(1);
+				expect(things).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('number looks without making things of the numbers', () => {
+		fc.assert(
+			fc.property(saidThing, fc.integer({ min: 1, max: 99 }), (thing, number) => {
+				const { elements, things } = readLook(`Look ${number}: ${thing.words}`);
+				expect(elements.map(told)).toEqual([told(thing)]);
+				expect(things).toEqual([]);
 			}),
 			runs
 		);

@@ -88,7 +88,7 @@ const source: Partial<Record<FacetId, string>> = {
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached
 		worn: worn-in, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
-		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, rip, rips, rip at the knee, rips at the knees, tears`,
+		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
 		casual: casual, everyday, dressed-down

@@ -53,7 +53,7 @@ taffeta: moire, moiré
 chiffon: silk chiffon
 organza: silk organza, organdie
 tulle: netting
-net: mesh, power mesh, fishnet fabric
+net: mesh, power mesh, fishnet fabric, fishnet
 lace: lacy, guipure, chantilly lace, crochet lace
 velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré
 velour: chenille, plush

@@ -36,16 +36,16 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	garret gaze geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran granddad
 	grande grapes greed greedy greeks greens grin groaning grounded grounds grow guests handed handing
 	handler handling hank hare harlem harm harmless harris hart hath haunting headline healed hear hears
-	hearst heat heater heights helpless hiding hike hiring holden hole holidays holler holy hooked hors
-	horseshit hoss hound houses hunger hunted hunters images increase infinite insides intended intensive
-	invitation jacked jewels jingle jumped keen lang laps larger late laughter lawyer lawyers laying
-	lengths leon leonard leonardo lester letters lied lighten lights liking lila linked listed liters
-	litter live lively living locked locker logged loosen loses losses louise lung lungs macho maine
-	marbles marching marianne marie marina marines marker market martha martinez masked mate math matter
-	meal meals medals meltdown mental mighty milton mirrors moaning months mornings moth mothers motors
-	mourning muffled mullen muscles mushrooms muslim mute naturally needles needless nighttime numbers
-	officer officers offices oliver olives oranges orchids organism organize outfits outside outsider
-	oysters packet paddle paid pain painting paintings paints pajamas palmer pans panting parent
+	hearst heat heater heights helpless hiding hike hiring holden hole holidays holler holmes holy hooked
+	hors horseshit hoss hound houses hunger hunted hunters images increase infinite insides intended
+	intensive invitation jacked jewels jingle jumped keen lang laps larger late laughter lawyer lawyers
+	laying lengths leon leonard leonardo lester letters lied lighten lights liking lila linked listed
+	liters litter live lively living locked locker logged loosen loses losses louise lung lungs macho
+	maine marbles marching marianne marie marina marines marker market martha martinez masked mate math
+	matter meal meals medals meltdown mental mighty milton mirrors moaning months mornings moth mothers
+	motors mourning muffled mullen muscles mushrooms muslim mute naturally needles needless nighttime
+	numbers officer officers offices oliver olives oranges orchids organism organize outfits outside
+	outsider oysters packet paddle paid pain painting paintings paints pajamas palmer pans panting parent
 	parenting paris park parking parks parties partridge partying path patient patients patrol patterns
 	peasants pencils pennies pepper performed peru pete peters photographer photographs photography
 	photos picket pictures pierce pilots pinched pint pipe plains plan plane planes planted planting

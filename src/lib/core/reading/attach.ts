@@ -63,6 +63,8 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 const saysOfKind = (part: Part | undefined, ...kinds: Sense['kind'][]) =>
 	part?.span.senses.some(({ kind }) => kinds.includes(kind)) ?? false;
 
+const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
+
 const saysOnlyColour = (clause: Clause | undefined): boolean =>
 	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);
 
@@ -137,6 +139,12 @@ class Attacher {
 			this.set = [];
 			this.listed = undefined;
 			this.inSet = false;
+		}
+		// "Bag: none": what is asked after by its name is not there.
+		if (clause.labelled && saysNone(clause) && previous) {
+			previous.denied = true;
+			for (const list of [this.named, this.sentence]) list.splice(list.indexOf(previous), 1);
+			return;
 		}
 		this.inSet ||= clause.set;
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);

@@ -96,7 +96,9 @@ class ClauseBuilder {
 		this.strange = undefined;
 		if (!strange || clause.head || clause.thing || strange.after !== clause.parts.length) return;
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
-		if (sayingEnding.test(strange.part.span.words.at(-1) ?? '')) return;
+		const word = strange.part.span.words.at(-1) ?? '';
+		// A number names nothing: "look 2".
+		if (sayingEnding.test(word) || /^\d+$/.test(word)) return;
 		const described = clause.parts.some(({ role }) => role === 'said');
 		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
 		if (!described && !(listed && this.lastHead)) return;

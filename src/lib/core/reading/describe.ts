@@ -190,6 +190,9 @@ class Describer {
 	takeMove(part: Part, denied: boolean): void {
 		const { type } = this.description;
 		const sense = sensesOf(part.span, 'move').find(({ move }) => moveOf(move).slots.includes(type.slot));
+		// "Embroidered at the neck": only of what is tied there does the place say that it is.
+		if (sense && part.span.words[0] === 'at' && !['scarf', 'neck', 'waist'].includes(type.slot))
+			return this.note(part, 'idle', 'says where');
 		if (denied || part.denied) this.note(part, 'denied', 'not worn so');
 		else if (sense) this.take(part, takeMove(sense.move));
 		else this.note(part, 'doubted', `is not done with ${type.singular}`);

@@ -134,6 +134,7 @@ export function listsParts({ head }: Group, clause: Clause): boolean {
 	const [set, own] = [typeOf(head), clause.head && typeOf(clause.head)];
 	return (
 		clause.labelled &&
+		clause.before !== 'stop' &&
 		set !== undefined &&
 		own !== undefined &&
 		sets.has(set.family) &&

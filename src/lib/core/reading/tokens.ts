@@ -1,5 +1,30 @@
 import type { Token } from './model';
 
+/** Words as they are shortened in notes; only those that shorten one word of the trade and no other. */
+const shortened: Record<string, string> = {
+	'w/': 'with',
+	'w/o': 'without',
+	blk: 'black',
+	wht: 'white',
+	brn: 'brown',
+	gry: 'grey',
+	nvy: 'navy',
+	grn: 'green',
+	burg: 'burgundy',
+	lt: 'light',
+	dk: 'dark',
+	jkt: 'jacket',
+	jckt: 'jacket',
+	trs: 'trousers',
+	lthr: 'leather',
+	btn: 'button',
+	btns: 'buttons',
+	slv: 'sleeve',
+	slvs: 'sleeves',
+	dbl: 'double',
+	sgl: 'single'
+};
+
 /** Spellings of one word that are not worth two entries: US to UK, and what keyboards do to them. */
 const spellings: Record<string, string> = {
 	color: 'colour',
@@ -19,7 +44,8 @@ const spellings: Record<string, string> = {
 	wiht: 'with',
 	whit: 'with',
 	teh: 'the',
-	wth: 'with'
+	wth: 'with',
+	...shortened
 };
 
 /** A word as it is looked up: small letters, no accents, no apostrophes, one spelling. */
@@ -34,7 +60,8 @@ export function normalised(word: string): string {
 /** The words of a phrase as they are looked up; a hyphen parts words as a space does. */
 export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ word }) => word);
 
-const pattern = /\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:()[\]•|!?/–—]|\s-\s/gu;
+const pattern =
+	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:()[\]•|!?/–—]|\s-\s/gu;
 
 /** Cuts a text into words with their places; punctuation becomes a break before the next word. */
 export function tokensOf(text: string): Token[] {
