@@ -214,6 +214,7 @@ describe('a name that is parted by what is said of it', () => {
 				const whole = read(`${colour} ${name}`);
 				// "Hiking snow boots" are snow boots, a "french grey plait" is of french grey.
 				fc.pre(readLook(`${halves[0]} ${colour}`).phrases[0]?.text === halves[0]);
+				fc.pre(readLook(`${colour} ${halves[1]}`).phrases.at(-1)?.text === halves[1]);
 				const last = read(halves[1]!)[0]?.garment.type;
 				fc.pre(whole.length === 1 && read(`${colour} ${halves[1]}`)[0]?.garment.type === last);
 				expect(read(`${halves[0]} ${colour} ${halves[1]}`)).toEqual(whole);
