@@ -197,6 +197,23 @@ describe('a click', () => {
 		expect(areas.at(-1)).toBe(90 * 70);
 		expect(maskOfNodes(ready, [nodes[0]!])[30 * 90 + 40]).toBe(1);
 	});
+	it('covers exactly the pixels of the patches that were joined into what it means', () =>
+		fc.assert(
+			fc.property(scenes, fc.double({ min: 0, max: 0.999, noNaN: true }), (scene, share) => {
+				const ready = readyPhoto(photoOf(scene));
+				const { parent } = ready.tree;
+				const node = Math.floor(share * parent.length);
+				const holds = (patch: number) => {
+					let at = patch;
+					while (at >= 0 && at !== node) at = parent[at] ?? -1;
+					return at === node;
+				};
+				const inside = Array.from({ length: ready.count }, (_, patch) => (holds(patch) ? 1 : 0));
+				const mask = maskOfNodes(ready, [node]);
+				expect(mask.every((value, at) => value === inside[ready.labels[at] ?? 0])).toBe(true);
+			}),
+			{ numRuns: 8 }
+		));
 	it('is the same each time, also at the edge and beyond it', () => {
 		const photo = picture(64, 48, (x) => (x < 30 ? '#1c2745' : '#e8dcc0'));
 		const [first, second] = [readyPhoto(photo), readyPhoto(photo)];
@@ -280,6 +297,29 @@ describe('the palette of a region', () => {
 				expect(palette.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 6);
 			}),
 			{ numRuns: 40 }
+		));
+	it('is the same of a picture and of its mirror image', () =>
+		fc.assert(
+			fc.property(fc.array(hexArbitrary, { minLength: 1, maxLength: 4 }), (hexes) => {
+				const at = (x: number) => hexes[Math.floor((x * hexes.length) / 60)]!;
+				const [one, other] = [
+					readPhoto(
+						picture(60, 40, (x) => at(x)),
+						{ x: 0, y: 0, width: 60, height: 40 }
+					)!,
+					readPhoto(
+						picture(60, 40, (x) => at(59 - x)),
+						{ x: 0, y: 0, width: 60, height: 40 }
+					)!
+				];
+				expect(other.palette).toHaveLength(one.palette.length);
+				const shares = ({ palette }: typeof one) =>
+					palette.map(({ share }) => Number(share.toFixed(6))).sort();
+				expect(shares(other)).toEqual(shares(one));
+				for (const { lab } of one.palette)
+					expect(Math.min(...other.palette.map((swatch) => deltaE00(swatch.lab, lab)))).toBeLessThan(0.5);
+			}),
+			{ numRuns: 60 }
 		));
 	it('has no region beyond the picture', () => {
 		const photo = picture(20, 20, () => '#7d1f2b');
