@@ -49,7 +49,7 @@ silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussa
 satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back
 crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine
 viscose: rayon, lyocell, cupro
-taffeta: moire, moiré
+taffeta: moire, moiré, grosgrain, faille
 chiffon: silk chiffon
 organza: silk organza, organdie
 tulle: netting

@@ -186,7 +186,9 @@ class ClauseBuilder {
 		const owner = this.clauses.findLast((other) => other.head)?.head;
 		const own = senseOf(head.span, 'type');
 		const owning = owner && senseOf(owner.span, 'type');
-		const carries = (type: string) => detail.facets.some((facet) => garmentType(type).facets.includes(facet));
+		// Nearly all have a size: it says nothing of whose part it is.
+		const carries = (type: string) =>
+			detail.facets.some((facet) => facet !== 'size' && garmentType(type).facets.includes(facet));
 		if (!own || !owning || (detail.takesMetal && carries(own.type))) return false;
 		// "With black trim and gold chain buttons" goes on with what it has.
 		const previous = this.clauses.at(-1);

@@ -6,6 +6,8 @@ export const plan = {
 	intro: 'How close looks can come for how much money: choose them, and see what each step buys.',
 	looks: 'Looks to plan',
 	allLooks: (n: number) => `Show all ${n}`,
+	before:
+		'Here will stand how close the looks come for each sum, what every step buys, what to buy first and what to leave.',
 	noLooks: 'No look was begun yet. Begin one at the fitting table, and plan it here.',
 	judged: 'judged',
 	budget: 'Budget, postage with it',

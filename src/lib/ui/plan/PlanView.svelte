@@ -108,7 +108,10 @@
 							{plan}
 							echoes={found.value.looks.map(({ echo }) => echo)}
 							currency={found.value.currency}
-						/>{/if}
+						/>
+					{:else if !plan.progress && !plan.failed && !plan.note}
+						<p class="soft before">{m.plan.before}</p>
+					{/if}
 				</div>
 			</div>
 		{/if}
@@ -125,6 +128,10 @@
 	}
 	.answer {
 		min-width: 0;
+	}
+	.before {
+		padding: 1rem;
+		border: 1px dashed var(--line);
 	}
 	@media (max-width: 60rem) {
 		.work {

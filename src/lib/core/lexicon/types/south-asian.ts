@@ -43,7 +43,7 @@ export const southAsian: FamilySource[] = [
 		},
 		types: `
 			sherwani: *sherwani / sherwanis / achkan, achkans, sherwani coat / hemLength=knee
-			bandhgala: bandhgala / bandhgalas / jodhpuri jacket, jodhpuri, bandhgala jacket, prince coat / topLength=hip
+			bandhgala: bandhgala / bandhgalas / jodhpuri jacket, jodhpuri, bandhgala jacket, nehru jacket, prince coat / topLength=hip
 			bandi: bandi / bandis / sadri, band-collar waistcoat, sleeveless bandi / sleeveLength=sleeveless topLength=hip
 			long-ethnic-jacket: long ethnic jacket / long ethnic jackets / shrug jacket, koti, embroidered koti / closure=open collar=collarless hemLength=knee sleeveLength=sleeveless`
 	},
