@@ -48,7 +48,7 @@ export const details: readonly Detail[] = [
 	detail('toe, toes, toed, toecap, toe cap', ['toe']),
 	detail('sole, soles, soled', ['sole']),
 	detail('shaft, shafts', ['shaft']),
-	detail('strap, straps, strapped, handle, handles, handled', ['strap', 'sleeveLength', 'size'], {
+	detail('strap, straps, tie strap, tie straps, strapped, handle, handles, handled', ['strap', 'sleeveLength', 'size'], {
 		takesMetal: true,
 		alone: ['sleeveLength', 'sleeveless'],
 		without: ['sleeveLength', 'strapless']

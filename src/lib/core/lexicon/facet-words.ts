@@ -188,7 +188,7 @@ const source: Partial<Record<FacetId, string>> = {
 		relaxed: relaxed-leg, loose-leg
 		baggy: baggy, baggy-leg, slouchy-leg
 		balloon: balloon-leg, barrel-leg, barrel, harem, balloon, bubble-leg, horseshoe
-		wide: wide-leg, wide-legged, wide, palazzo, palazzo-leg, super-wide, full-leg, culotte
+		wide: wide-leg, wide-legs, wide-legged, wide, palazzo, palazzo-leg, super-wide, full-leg, culotte
 		bootcut: bootcut, boot-cut, kick-flare, boot-leg
 		flared: flared, flare, bell-bottom, bell-bottomed, flares, flare-leg, flared-leg, kick-flared`,
 	skirtShape: `

@@ -33,11 +33,11 @@ export const links = {
 	is: listed('is, are, was, were, being, looks, seems to be, appears, comes in'),
 	/** Takes a denial back. */
 	but: listed(
-		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, apart from, with the exception of'
+		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, apart from, with the exception of, while, whilst, whereas'
 	),
 	/** What follows is not there. */
 	no: listed(
-		'no, without, minus, never, lacking, free of, skip, skip the, replaces, replace, replacing, lose the, lose, drop the, drop her, drop his, ditch the, ditch, leave off, leave out, not wearing, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
+		'no, without, minus, never, lacking, free of, skip, skip the, replaces, replace, replacing, lose the, lose, drop the, drop her, drop his, ditch the, ditch, leave off, leave out, not wearing, isn’t wearing, aren’t wearing, wasn’t wearing, doesn’t wear, doesn’t have, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
 	),
 	/** What follows, or what went before, cannot be seen: nothing is known of it. */
 	'cannot-see': listed(
@@ -123,7 +123,7 @@ export const fillers = listed(`
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
-	effect, double denim, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
+	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, pinned, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,

@@ -1,6 +1,7 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { slotsMeetOf } from '../lexicon/taxonomy';
 import type { Sense } from './model';
+import { dresses } from './beside';
 import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
@@ -17,7 +18,8 @@ import {
 } from './owners';
 
 /** Clauses that go on from one to the next without a full stop. */
-const linked = (clause: Clause | undefined) => clause !== undefined && clause.before !== 'stop';
+const linked = (clause: Clause | undefined) =>
+	clause !== undefined && clause.before !== 'stop' && !clause.opens;
 
 /** Index of the clause with a garment that follows in the same sentence, if the clauses up to it only say things. */
 function nextHeaded(clauses: readonly Clause[], from: number): number | undefined {
@@ -44,7 +46,10 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (next?.head && next.before === 'on' && clause?.parts.at(-1)?.role === 'detail') return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
-	if (!previous) return true;
+	// "In all black except for white socks" speaks of the look.
+	const described = clauses[headed];
+	if (!previous)
+		return !(clause.all && saysColour(clause) && described !== undefined && saysColour(described));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
@@ -256,7 +261,13 @@ class Attacher {
 	}
 
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
-		if (clause.set && nextHeaded(this.clauses, at) !== undefined) {
+		// "A set in gold: …", "lots of gold: hoops, bangles", "it’s all denim: jacket, shirt".
+		const lists =
+			this.clauses[at + 1]?.labelled === true &&
+			clause.parts.length > 0 &&
+			clause.parts.every(({ role, span }) => role === 'said' && dresses(span)) &&
+			(clause.all || clause.opens || ['start', 'stop'].includes(clause.before));
+		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
 			this.set.push(clause);
 			return;
 		}

@@ -45,6 +45,9 @@ class ClauseBuilder {
 	/** "She", or "that" after a garment: a verb follows. */
 	verbNext: false | 'of-person' | 'of-thing' = false;
 
+	/** "Jacket and skirt both in …": what follows the clause is said of two. */
+	bothNext = false;
+
 	fresh(before: Clause['before'], denied = false): Clause {
 		const flags = {
 			definite: false,
@@ -55,6 +58,7 @@ class ClauseBuilder {
 			set: false,
 			back: false,
 			labelled: false,
+			opens: false,
 			paused: false
 		};
 		return { before, parts: [], bare: true, denied, unread: false, ...flags };
@@ -77,6 +81,9 @@ class ClauseBuilder {
 		}
 		this.clause = this.fresh(before, denied);
 		this.deniedWeightless = false;
+		if (this.bothNext && ['in', 'with', 'is'].includes(before)) this.clause.both = true;
+		this.bothNext = false;
+		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
 		this.clause.paused = empty && clause.before === 'comma' && before === 'and';
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
 		if (before === 'is' && last?.role === 'detail') this.clause.ofPart = last;
@@ -189,15 +196,26 @@ class ClauseBuilder {
 		// Nearly all have a size: it says nothing of whose part it is.
 		const carries = (type: string) =>
 			detail.facets.some((facet) => facet !== 'size' && garmentType(type).facets.includes(facet));
-		if (!own || !owning || (detail.takesMetal && carries(own.type))) return false;
+		// A belt has the buckle that is named after it.
+		const hasItself =
+			detail.takesMetal &&
+			['accessories', 'bags', 'footwear'].includes(garmentType(own?.type ?? 'belt').division);
+		if (!own || !owning || hasItself) return false;
 		// "With black trim and gold chain buttons" goes on with what it has.
 		const previous = this.clauses.at(-1);
 		const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
 		if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || carries(owning.type);
-		return carries(owning.type) && !carries(own.type);
+		return !detail.takesMetal && carries(owning.type) && !carries(own.type);
+	}
+
+	/** A watch has a face; any other is the wearer's. */
+	isFace(span: Span): boolean {
+		const owner = this.lastHead && senseOf(this.lastHead.span, 'type');
+		return span.words.join(' ') === 'face' && (!owner || garmentType(owner.type).family !== 'watches');
 	}
 
 	add(span: Span, at: number, role: PartRole): void {
+		if (role === 'detail' && this.isFace(span)) return;
 		if (role === 'head' && this.isPlaceOrVerb(span)) return;
 		if (
 			role === 'head' &&
@@ -344,7 +362,8 @@ class ClauseBuilder {
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;
 		if (has('another', 'second', 'other')) clause.definite = false;
-		if (has('both')) clause.both = true;
+		if (has('both') && clause.head) this.bothNext = true;
+		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;

@@ -51,6 +51,8 @@ export interface Clause {
 	back: boolean;
 	/** A colon or a dash stands before it: "top: an ivory blouse". */
 	labelled: boolean;
+	/** It begins a sentence, whatever word joins it: "It’s long". */
+	opens: boolean;
 	/** A comma stands before the word that joins it: "a belt, and boots". */
 	paused: boolean;
 	/** Said of the part that the clause before ends in: "the collar is fur". */

@@ -110,7 +110,9 @@ function phraseAt(words: readonly string[], at: number, limit: number): Found | 
 	const longest = longestPhrase(words, at, limit);
 	const end = at + (longest?.length ?? 0);
 	const another = end < limit && !definites.has(words[end] ?? '');
-	const givesUp = another && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+	// A guess is one phrase: "looks like".
+	const isGuess = longest?.senses.some(({ kind }) => kind === 'hedge') ?? false;
+	const givesUp = another && !isGuess && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
 	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {

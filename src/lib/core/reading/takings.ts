@@ -182,6 +182,9 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 			...(detail.facets.includes('heelHeight') ? heel : [])
 		];
 	}
+	// "A ring with a green stone".
+	if (metalFirst.has(type.division) && /^stones?$/.test(span.words.join(' ')))
+		return [takeFacet('material', 'gemstone')];
 	const free = facets.filter(({ free: alone }) => alone).sort(byWeight);
 	const open = free.filter(({ facet }) => unset(description, facet));
 	const colour = senseOf(span, 'colour');

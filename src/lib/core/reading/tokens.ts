@@ -50,6 +50,8 @@ const spellings: Record<string, string> = {
 
 /** A word as it is looked up: small letters, no accents, no apostrophes, one spelling. */
 export function normalised(word: string): string {
+	// "It’s long" says of what was named that it is so; "its" is an owner's.
+	if (/^(?:it|that)['’]s$/i.test(word)) return 'is';
 	const plain = word
 		.toLowerCase()
 		.normalize('NFD')
