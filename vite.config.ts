@@ -55,12 +55,24 @@ export default defineConfig({
 		}
 	},
 	test: {
-		include: ['src/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],
 		environment: 'node',
 		testTimeout: 20_000,
-		// The core is loaded once a thread and not once a file, a third of the time; files run one after another in any order.
 		pool: 'threads',
-		isolate: false,
-		maxWorkers: '100%'
+		maxWorkers: '100%',
+		projects: [
+			{
+				extends: true,
+				// The core remembers nothing that a test could see: it is loaded once a thread and not once a file, a third of the time.
+				test: {
+					name: 'core',
+					include: ['src/lib/core/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+					isolate: false
+				}
+			},
+			{
+				extends: true,
+				test: { name: 'around', include: ['src/lib/!(core)/**/*.test.ts', 'src/routes/**/*.test.ts'] }
+			}
+		]
 	}
 });

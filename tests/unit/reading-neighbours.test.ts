@@ -419,3 +419,82 @@ describe('notes as they are jotted down', () => {
 		);
 	});
 });
+
+describe('what a sentence says of what another named', () => {
+	const plainThing = fc.constantFrom('shirt', 'skirt', 'blouse', 'dress', 'jumper', 'overcoat', 'handbag');
+	it('“it’s” goes back to what was named last, whatever follows', () => {
+		fc.assert(
+			fc.property(plainThing, colourWord, colourWord, (name, colour, other) => {
+				const [thing, boots, ...more] = read(`a ${name}. It’s ${colour}, and the boots are ${other}`);
+				expect(more).toEqual([]);
+				expect(thing).toEqual(read(`a ${name}. It is ${colour}`)[0]);
+				expect(boots).toEqual(read(`${other} boots`)[0]);
+			}),
+			runs
+		);
+	});
+	it('“both” is said of the two before, “while” parts what is said of each', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				colourWord,
+				fc.constantFrom('tweed', 'velvet', 'linen'),
+				(one, other, cloth) => {
+					const [jacket, skirt] = read(`jacket and skirt both in ${one} ${cloth}`);
+					expect(jacket!.garment.palette).toEqual(skirt!.garment.palette);
+					expect(jacket!.garment.facets.material).toEqual(skirt!.garment.facets.material);
+					const [shirt, trousers] = read(`the shirt is ${one} while the trousers are ${other}`);
+					expect(shirt!.garment.palette).toEqual(read(`the shirt is ${one}`)[0]!.garment.palette);
+					expect(trousers!.garment.palette).toEqual(read(`the trousers are ${other}`)[0]!.garment.palette);
+				}
+			),
+			runs
+		);
+	});
+	it('before a colon, with no name in it, is said of all that is listed', () => {
+		const jewels = fc.uniqueArray(fc.constantFrom('hoops', 'bangle', 'ring', 'pendant', 'brooch'), {
+			minLength: 2,
+			maxLength: 5
+		});
+		fc.assert(
+			fc.property(
+				fc.constantFrom('gold', 'silver', 'brass', 'copper'),
+				fc.constantFrom('', 'lots of ', 'all '),
+				jewels,
+				(metal, much, names) => {
+					const alone = names.map((name) => read(`${metal} ${name}`)[0]!.garment);
+					expect(read(`${much}${metal}: ${names.join(', ')}`).map(({ garment }) => garment)).toEqual(alone);
+				}
+			),
+			runs
+		);
+	});
+	it('“isn’t wearing” denies, and no more than that', () => {
+		fc.assert(
+			fc.property(saidThing, fc.constantFrom('necklace', 'hat', 'belt'), (thing, name) => {
+				const { elements, things } = readLook(`${thing.words}. She isn’t wearing a ${name}. Red shoes`);
+				expect(elements.map(({ garment }) => garment.type)).toEqual([thing.type, 'shoes']);
+				expect(things).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('“what looks like” makes a guess of a thing, and no way of wearing', () => {
+		fc.assert(
+			fc.property(
+				saidThing,
+				fc.constantFrom('cardigan', 'scarf', 'umbrella'),
+				colourWord,
+				(thing, name, colour) => {
+					const guessed = readLook(`${thing.words}, and what looks like a ${name} in ${colour}`).elements;
+					expect(guessed.map(({ garment }) => garment.type)).toEqual([
+						thing.type,
+						read(name)[0]!.garment.type
+					]);
+					expect(guessed[0]?.moves).toEqual(readLook(thing.words).elements[0]?.moves);
+				}
+			),
+			runs
+		);
+	});
+});

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { element, garment } from '../../../tests/arbitraries';
-import { askMarket } from './market';
+import { askMarket, askShops } from './market';
 
 describe('the market as the browser sees it', () => {
 	const query = { elements: [element(1, garment('blouse'))], on: '2026-11-26' };
@@ -36,9 +36,6 @@ describe('the market as the browser sees it', () => {
 	});
 
 	it('asks for the shops once, and again where they did not answer', async () => {
-		// The shops are remembered as long as the page lives: here, a page that was just opened.
-		vi.resetModules();
-		const { askShops } = await import('./market');
 		answering('oops', 500);
 		expect(await askShops()).toMatchObject({ ok: false });
 		answering({ simulated: true, shops: [] });

@@ -48,11 +48,15 @@ export const details: readonly Detail[] = [
 	detail('toe, toes, toed, toecap, toe cap', ['toe']),
 	detail('sole, soles, soled', ['sole']),
 	detail('shaft, shafts', ['shaft']),
-	detail('strap, straps, tie strap, tie straps, strapped, handle, handles, handled', ['strap', 'sleeveLength', 'size'], {
-		takesMetal: true,
-		alone: ['sleeveLength', 'sleeveless'],
-		without: ['sleeveLength', 'strapless']
-	}),
+	detail(
+		'strap, straps, tie strap, tie straps, strapped, handle, handles, handled',
+		['strap', 'sleeveLength', 'size'],
+		{
+			takesMetal: true,
+			alone: ['sleeveLength', 'sleeveless'],
+			without: ['sleeveLength', 'strapless']
+		}
+	),
 	detail('brim, brimmed', ['brim'], { without: ['brim', 'none'] }),
 	detail('frame, frames, framed, rims, lenses, lens', ['frame', 'size'], { takesMetal: true }),
 	detail('fit, cut, silhouette, shape', ['fit', 'skirtShape', 'leg'], { coversCloth: true }),
