@@ -498,3 +498,67 @@ describe('what a sentence says of what another named', () => {
 		);
 	});
 });
+
+describe('a name of two words that is written as one', () => {
+	it('names the same thing', () => {
+		const written = garmentTypes
+			.flatMap(({ singular, words }) => [singular, ...words.map(({ word }) => word)])
+			.filter((name) => /^[a-z]+[ -](?:neck|neckline)$/.test(name));
+		expect(written.length).toBeGreaterThan(2);
+		const slotOf = (name: string) => {
+			const [first] = read(`black ${name}, blue jeans`);
+			return first && garmentType(first.garment.type).slot;
+		};
+		for (const name of written) expect(slotOf(name.replace(/[ -]/, '')), name).toBe(slotOf(name));
+	});
+});
+
+describe('what stands at a place', () => {
+	it('is a part of the garment, with its own colour kept beside it', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('gown', 'blouse', 'skirt', 'coat', 'kurta'),
+				colourWord,
+				fc.constantFrom('bow', 'ribbon'),
+				fc.constantFrom('back', 'waist', 'shoulder', 'hem'),
+				(name, colour, part, place) => {
+					const [thing, ...more] = readLook(`a white ${name}, ${colour} ${part} at the ${place}`).elements;
+					expect(more).toEqual([]);
+					expect(thing?.garment).toEqual(readLook(`a white ${name}`).elements[0]?.garment);
+					expect(thing?.note).toContain(part);
+				}
+			),
+			runs
+		);
+	});
+	it('in the hair is none of the garment’s', () => {
+		expect(read('a white gown, hair up, bow at the back').map(({ garment }) => garment.type)).toEqual([
+			'evening-gown',
+			'updo',
+			'hair-bow'
+		]);
+	});
+});
+
+describe('a first word that is not known', () => {
+	it('takes what is said of it, and the next garment nothing', () => {
+		fc.assert(
+			fc.property(strangeNoun, colourWord, saidThing, (noun, colour, thing) => {
+				const { elements, things } = readLook(`${noun} in ${colour} chiffon, ${thing.words}`);
+				expect(elements.map(told)).toEqual([told(thing)]);
+				expect(things.map(({ word }) => word)).toEqual([noun]);
+			}),
+			runs
+		);
+	});
+	it('is nothing to ask about where a garment is named in its place', () => {
+		fc.assert(
+			fc.property(strangeNoun, saidThing, (noun, thing) => {
+				const { elements, things } = readLook(`${noun} in a ${thing.words}`);
+				expect(elements.map(told)).toEqual(readLook(`in a ${thing.words}`).elements.map(told));
+				expect(things).toEqual([]);
+			}),
+			runs
+		);
+	});
+});

@@ -46,10 +46,12 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (next?.head && next.before === 'on' && clause?.parts.at(-1)?.role === 'detail') return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
-	// "In all black except for white socks" speaks of the look.
+	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
 	const described = clauses[headed];
-	if (!previous)
-		return !(clause.all && saysColour(clause) && described !== undefined && saysColour(described));
+	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
+	const coloured = (one: Clause | undefined) =>
+		one?.parts.some(({ span }) => senseOf(span, 'colour')) ?? false;
+	if (!previous) return !(ofLook && coloured(clause) && coloured(described));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
@@ -170,6 +172,7 @@ class Attacher {
 		const previous = this.resolve(before, clause, head);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
+			previous.own = clause;
 			previous.clauses.push(...this.waiting, clause);
 			this.waiting = [];
 			return;
@@ -271,6 +274,8 @@ class Attacher {
 			this.set.push(clause);
 			return;
 		}
+		if (clause.ofStrange && !previous && this.waiting.length === 0)
+			return this.open(clause, clause.ofStrange, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.
 		const follows =
 			this.wentBack && !this.clauses[at - 1]?.head && (clause.before === 'and' || isInList(this.clauses, at));

@@ -40,6 +40,8 @@ class ClauseBuilder {
 	placed = false;
 	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
 	endsUnder = false;
+	/** "Bow at the back": a place on the garment follows. */
+	goesAt = false;
 	/** The present clause denies, and so far a word that names nothing: "no fingers". */
 	deniedWeightless = false;
 	/** "She", or "that" after a garment: a verb follows. */
@@ -66,6 +68,8 @@ class ClauseBuilder {
 
 	/** Ends the present clause and begins another; an empty one only takes the new joining word. */
 	begin(before: Clause['before'], denied = false): void {
+		// "Bridesmaid in sage chiffon": the word that is not known is what is of it, unless a name follows.
+		const ofStrange = before === 'in' && this.clause.parts.length === 0 ? this.strange?.part : undefined;
 		this.nameStrange();
 		const { clause } = this;
 		const empty = clause.parts.length === 0;
@@ -81,6 +85,7 @@ class ClauseBuilder {
 		}
 		this.clause = this.fresh(before, denied);
 		this.deniedWeightless = false;
+		if (ofStrange) this.clause.ofStrange = ofStrange;
 		if (this.bothNext && ['in', 'with', 'is'].includes(before)) this.clause.both = true;
 		this.bothNext = false;
 		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
@@ -214,6 +219,16 @@ class ClauseBuilder {
 		return span.words.join(' ') === 'face' && (!owner || garmentType(owner.type).family !== 'watches');
 	}
 
+	/** "A ball gown, bow at the back": what can be a part, at a place on a garment, is one. */
+	sitsOn(span: Span): boolean {
+		const owner = this.lastHead && senseOf(this.lastHead.span, 'type');
+		const detail = senseOf(span, 'detail')?.detail;
+		if (!this.goesAt || this.clause.head || !owner || detail?.facets.length !== 0) return false;
+		return ['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian'].includes(
+			garmentType(owner.type).division
+		);
+	}
+
 	add(span: Span, at: number, role: PartRole): void {
 		if (role === 'detail' && this.isFace(span)) return;
 		if (role === 'head' && this.isPlaceOrVerb(span)) return;
@@ -228,7 +243,8 @@ class ClauseBuilder {
 					if (alsoSaid(inner)) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
 			span = partSpan(span);
-		} else if (role === 'head' && this.speaksOfLast(span)) role = 'said';
+		} else if (role === 'head' && this.sitsOn(span)) role = 'detail';
+		else if (role === 'head' && this.speaksOfLast(span)) role = 'said';
 		else if (role === 'head' && this.repeatsHead(span, at)) role = 'again';
 		const { clause } = this;
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
@@ -422,6 +438,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 	spans.forEach((span, at) => {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
+		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.meet(span, at);
 	});
 	builder.begin('stop');

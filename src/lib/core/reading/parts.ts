@@ -57,6 +57,8 @@ export interface Clause {
 	paused: boolean;
 	/** Said of the part that the clause before ends in: "the collar is fur". */
 	ofPart?: Part;
+	/** Said of the thing that is not known just before it, unless it names one itself. */
+	ofStrange?: Part;
 	/** Holds words that are not known, though no part. */
 	unread: boolean;
 }

@@ -146,6 +146,16 @@ for (const word of fillers) enter(word, { kind: 'filler' });
 // A singular made by rule gives way to whatever is written down.
 for (const [phrase, sense] of singulars) if (!isEntered(phrase)) enter(phrase, sense);
 
+// "Rollneck", written as one among the necklines, names the garment as "roll neck" does.
+for (const [word, { senses }] of joined) {
+	const single = root.next.get(word);
+	if (!single || single.senses.length === 0) continue;
+	const names = senses.filter(
+		(sense) => sense.kind === 'type' && !single.senses.some((own) => own.kind === 'type')
+	);
+	single.senses.push(...names);
+}
+
 export interface Found {
 	senses: readonly Sense[];
 	/** How many words it takes. */

@@ -106,13 +106,21 @@ const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => ki
  * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
  * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it.
  */
-function phraseAt(words: readonly string[], at: number, limit: number): Found | undefined {
+function phraseAt(
+	words: readonly string[],
+	at: number,
+	limit: number,
+	isHyphenated: (at: number) => boolean
+): Found | undefined {
 	const longest = longestPhrase(words, at, limit);
 	const end = at + (longest?.length ?? 0);
 	const another = end < limit && !definites.has(words[end] ?? '');
 	// A guess is one phrase: "looks like".
 	const isGuess = longest?.senses.some(({ kind }) => kind === 'hedge') ?? false;
-	const givesUp = another && !isGuess && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+	// "A tucked-in cream shirt": what a hyphen holds is one.
+	const isHeld = isHyphenated(end - 1);
+	const givesUp =
+		another && !isGuess && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
 	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {
@@ -188,6 +196,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const spans: Span[] = [];
 	/** Last words of parted names, by their place. */
 	const lasts = new Map<number, Found & { first: string }>();
+	const isHyphenated = (at: number) => tokens[at]?.hyphenated === true;
 	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
@@ -206,7 +215,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			: (ownPhraseAt(own, words, at) ??
 				(parted && firstOfName) ??
 				(last && { senses: last.senses, length: 1 }) ??
-				phraseAt(words, at, limit) ??
+				phraseAt(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));
 		const senses = found?.senses ?? inflected(words[at] ?? '');
 		const length = found?.length ?? 1;
