@@ -1,9 +1,8 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import {
 	alsoSaid,
-	isCloth,
 	isPartOf,
 	partSpan,
 	roleOf,
@@ -17,6 +16,7 @@ import {
 } from './parts';
 import { articles, definites } from './phrasebook';
 import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
+import { isFace, isPlaceOrVerb, namesPart, repeatsHead, sitsOn, speaksOfLast, type Reached } from './names';
 import { spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
@@ -28,7 +28,7 @@ const unders = new Set(['under', 'underneath', 'beneath', 'below']);
 const saysUnder = (span: Span | undefined) =>
 	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
 
-class ClauseBuilder {
+class ClauseBuilder implements Reached {
 	clauses: Clause[] = [];
 	clause: Clause = this.fresh('start');
 	lastHead: Part | undefined;
@@ -185,53 +185,9 @@ class ClauseBuilder {
 		return true;
 	}
 
-	/** A garment's name straight before a part says how the part is made: "kimono sleeves", "churidar sleeves", "belt loops". */
-	namesPart(span: Span, at: number): boolean {
-		const { clause } = this;
-		const { head } = clause;
-		const detail = senseOf(span, 'detail')?.detail;
-		// "Wing collar" says itself how it is made.
-		if (span.words.length > 1 && alsoSaid(span)) return false;
-		if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
-			return false;
-		if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
-		const owner = this.clauses.findLast((other) => other.head)?.head;
-		const own = senseOf(head.span, 'type');
-		const owning = owner && senseOf(owner.span, 'type');
-		// Nearly all have a size: it says nothing of whose part it is.
-		const carries = (type: string) =>
-			detail.facets.some((facet) => facet !== 'size' && garmentType(type).facets.includes(facet));
-		// A belt has the buckle that is named after it.
-		const hasItself =
-			detail.takesMetal &&
-			['accessories', 'bags', 'footwear'].includes(garmentType(own?.type ?? 'belt').division);
-		if (!own || !owning || hasItself) return false;
-		// "With black trim and gold chain buttons" goes on with what it has.
-		const previous = this.clauses.at(-1);
-		const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
-		if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || carries(owning.type);
-		return !detail.takesMetal && carries(owning.type) && !carries(own.type);
-	}
-
-	/** A watch has a face; any other is the wearer's. */
-	isFace(span: Span): boolean {
-		const owner = this.lastHead && senseOf(this.lastHead.span, 'type');
-		return span.words.join(' ') === 'face' && (!owner || garmentType(owner.type).family !== 'watches');
-	}
-
-	/** "A ball gown, bow at the back": what can be a part, at a place on a garment, is one. */
-	sitsOn(span: Span): boolean {
-		const owner = this.lastHead && senseOf(this.lastHead.span, 'type');
-		const detail = senseOf(span, 'detail')?.detail;
-		if (!this.goesAt || this.clause.head || !owner || detail?.facets.length !== 0) return false;
-		return ['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian'].includes(
-			garmentType(owner.type).division
-		);
-	}
-
 	add(span: Span, at: number, role: PartRole): void {
-		if (role === 'detail' && this.isFace(span)) return;
-		if (role === 'head' && this.isPlaceOrVerb(span)) return;
+		if (role === 'detail' && isFace(this, span)) return;
+		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		if (
 			role === 'head' &&
 			!this.endsUnder &&
@@ -243,12 +199,12 @@ class ClauseBuilder {
 					if (alsoSaid(inner)) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
 			span = partSpan(span);
-		} else if (role === 'head' && this.sitsOn(span)) role = 'detail';
-		else if (role === 'head' && this.speaksOfLast(span)) role = 'said';
-		else if (role === 'head' && this.repeatsHead(span, at)) role = 'again';
+		} else if (role === 'head' && sitsOn(this, span)) role = 'detail';
+		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
+		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
-		if (role === 'detail' && this.namesPart(span, at)) this.unname('said');
+		if (role === 'detail' && namesPart(this, span, at)) this.unname('said');
 		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');
 		const denied = this.denyNext === 'word' || (this.denyNext === 'part' && role === 'detail');
 		const part: Part = { span, at, role, denied };
@@ -268,68 +224,6 @@ class ClauseBuilder {
 		}
 		// "not a high heel": the denial reaches as far as the part that the word is about.
 		this.denyNext = denied && role === 'said' ? 'part' : false;
-	}
-
-	/** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
-	isPlaceOrVerb(span: Span): boolean {
-		if (
-			this.verbNext &&
-			span.words.length === 1 &&
-			(this.verbNext === 'of-thing' || span.words[0]?.endsWith('s'))
-		)
-			return true;
-		const { clause, lastHead } = this;
-		const own = senseOf(span, 'type');
-		const last = lastHead && senseOf(lastHead.span, 'type');
-		if (!own || !last || clause.parts.length > 0 || clause.bare) return false;
-		const isBeauty = (type: string) => garmentType(type).division === 'beauty';
-		return (
-			garmentType(own.type).general &&
-			isBeauty(own.type) &&
-			!isBeauty(last.type) &&
-			['in', 'on', 'list'].includes(clause.before)
-		);
-	}
-
-	/** Names that say something of the garment before: "a dress in cream knit", "a jumpsuit, halterneck". */
-	speaksOfLast(span: Span): boolean {
-		const { lastHead, clause } = this;
-		const last = lastHead && senseOf(lastHead.span, 'type');
-		const own = senseOf(span, 'type');
-		const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
-		if (!last || !own || (clause.head && !first)) return false;
-		// "Wrap mini dress": a name that also says something waits for what comes.
-		if (clause.head === lastHead && (alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span)))
-			return false;
-		const { facets, division } = garmentType(last.type);
-		// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
-		if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
-			return true;
-		// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
-		const another =
-			isCloth(span) &&
-			clause.before === 'comma' &&
-			garmentType(own.type).family !== garmentType(last.type).family;
-		return (
-			first &&
-			!another &&
-			(clause.head === lastHead || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
-			sensesOf(span, 'facet').some(
-				({ facet, free }) =>
-					free &&
-					facets.includes(facet) &&
-					(slotsMeetOf(own.type, last.type) || facet === 'size' || facet === 'hemLength')
-			)
-		);
-	}
-
-	/** A general name straight after a particular one of its family adds nothing: "beret hat". */
-	repeatsHead(span: Span, at: number): boolean {
-		const { head, parts } = this.clause;
-		const [own, named] = [senseOf(span, 'type'), head && senseOf(head.span, 'type')];
-		if (!own || !named || parts.at(-1) !== head || head?.at !== at - 1) return false;
-		const [type, before] = [garmentType(own.type), garmentType(named.type)];
-		return type.general && !before.general && type.family === before.family;
 	}
 
 	join(span: Span): void {

@@ -1,0 +1,124 @@
+/** What a name means where a reading has come to: a garment, or what it says of the one before it. */
+import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { namesWithSkirt } from './beside';
+import type { Span } from './model';
+import { alsoSaid, isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
+
+/** How far the clauses of a text are made. */
+export interface Reached {
+	/** Those that are ended, and the one that is being made. */
+	clauses: readonly Clause[];
+	clause: Clause;
+	/** The garment that was named last; none after a thing that is not known. */
+	lastHead: Part | undefined;
+	/** "She", or "that" after a garment: a verb follows. */
+	verbNext: false | 'of-person' | 'of-thing';
+	/** "Bow at the back": a place on the garment follows. */
+	goesAt: boolean;
+}
+
+/** A garment's name straight before a part says how the part is made: "kimono sleeves", "churidar sleeves", "belt loops". */
+export function namesPart(reached: Reached, span: Span, at: number): boolean {
+	const { clause } = reached;
+	const { head } = clause;
+	const detail = senseOf(span, 'detail')?.detail;
+	// "Wing collar" says itself how it is made.
+	if (span.words.length > 1 && alsoSaid(span)) return false;
+	if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
+		return false;
+	if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
+	const owner = reached.clauses.findLast((other) => other.head)?.head;
+	const own = senseOf(head.span, 'type');
+	const owning = owner && senseOf(owner.span, 'type');
+	// Nearly all have a size: it says nothing of whose part it is.
+	const carries = (type: string) =>
+		detail.facets.some((facet) => facet !== 'size' && garmentType(type).facets.includes(facet));
+	// A belt has the buckle that is named after it.
+	const hasItself =
+		detail.takesMetal &&
+		['accessories', 'bags', 'footwear'].includes(garmentType(own?.type ?? 'belt').division);
+	if (!own || !owning || hasItself) return false;
+	// "With black trim and gold chain buttons" goes on with what it has.
+	const previous = reached.clauses.at(-1);
+	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
+	if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || carries(owning.type);
+	return !detail.takesMetal && carries(owning.type) && !carries(own.type);
+}
+
+/** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
+export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
+	if (
+		reached.verbNext &&
+		span.words.length === 1 &&
+		(reached.verbNext === 'of-thing' || span.words[0]?.endsWith('s'))
+	)
+		return true;
+	const { clause, lastHead } = reached;
+	const own = senseOf(span, 'type');
+	const last = lastHead && senseOf(lastHead.span, 'type');
+	if (!own || !last || clause.parts.length > 0 || clause.bare) return false;
+	const isBeauty = (type: string) => garmentType(type).division === 'beauty';
+	return (
+		garmentType(own.type).general &&
+		isBeauty(own.type) &&
+		!isBeauty(last.type) &&
+		['in', 'on', 'list'].includes(clause.before)
+	);
+}
+
+/** Names that say something of the garment before: "a dress in cream knit", "a jumpsuit, halterneck". */
+export function speaksOfLast(reached: Reached, span: Span): boolean {
+	const { lastHead, clause } = reached;
+	const last = lastHead && senseOf(lastHead.span, 'type');
+	const own = senseOf(span, 'type');
+	const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
+	if (!last || !own || (clause.head && !first)) return false;
+	// "Wrap mini dress": a name that also says something waits for what comes.
+	if (clause.head === lastHead && (alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span)))
+		return false;
+	const { facets, division } = garmentType(last.type);
+	// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
+	if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
+		return true;
+	// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
+	const another =
+		isCloth(span) &&
+		clause.before === 'comma' &&
+		garmentType(own.type).family !== garmentType(last.type).family;
+	return (
+		first &&
+		!another &&
+		(clause.head === lastHead || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
+		sensesOf(span, 'facet').some(
+			({ facet, free }) =>
+				free &&
+				facets.includes(facet) &&
+				(slotsMeetOf(own.type, last.type) || facet === 'size' || facet === 'hemLength')
+		)
+	);
+}
+
+/** A general name straight after a particular one of its family adds nothing: "beret hat". */
+export function repeatsHead(reached: Reached, span: Span, at: number): boolean {
+	const { head, parts } = reached.clause;
+	const [own, named] = [senseOf(span, 'type'), head && senseOf(head.span, 'type')];
+	if (!own || !named || parts.at(-1) !== head || head?.at !== at - 1) return false;
+	const [type, before] = [garmentType(own.type), garmentType(named.type)];
+	return type.general && !before.general && type.family === before.family;
+}
+
+/** A watch has a face; any other is the wearer's. */
+export function isFace(reached: Reached, span: Span): boolean {
+	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
+	return span.words.join(' ') === 'face' && (!owner || garmentType(owner.type).family !== 'watches');
+}
+
+/** "A ball gown, bow at the back": what can be a part, at a place on a garment, is one. */
+export function sitsOn(reached: Reached, span: Span): boolean {
+	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
+	const detail = senseOf(span, 'detail')?.detail;
+	if (!reached.goesAt || reached.clause.head || !owner || detail?.facets.length !== 0) return false;
+	return ['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian'].includes(
+		garmentType(owner.type).division
+	);
+}
