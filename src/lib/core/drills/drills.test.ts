@@ -3,13 +3,14 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { checkLook } from '../checks';
 import { deltaE00, labOfHex } from '../colour';
+import { metalIds } from '../lexicon/metals';
 import { drillIds, freshDrillCard, garmentSchema } from '../model';
 import { drawPlate } from '../plate';
 import { readLook } from '../reading';
 import { allQuestions, questionsOf } from './questions';
 import { answered, newADay, nextQuestion, progressOf } from './memory';
 import { rightness } from './model';
-import { colourSet } from './sets/colours';
+import { colourSet, toldMetals } from './sets/colours';
 import { likenessSet } from './sets/likeness';
 import { oddOneSet } from './sets/odd-one';
 
@@ -20,6 +21,18 @@ const linesOf = (set: string) =>
 		.map((line) => line.split('|').map((field) => field.trim()));
 
 describe('the sets', () => {
+	it('say why in words: no question explains itself by the code of a colour', () => {
+		for (const drill of drillIds)
+			for (const { key, why } of questionsOf(drill)) {
+				expect(why, key).not.toMatch(/#[0-9a-f]{3,6}/i);
+				expect(why.trim(), key).not.toBe('');
+			}
+	});
+	it('tell only metals that the lexicon has, each by what sets it apart', () => {
+		const told = Object.entries(toldMetals);
+		expect(told.every(([id]) => metalIds.includes(id))).toBe(true);
+		expect(new Set(told.map(([, why]) => why)).size).toBe(told.length);
+	});
 	it('have an answer among the options of every question, and a key of its own for each', () => {
 		const questions = allQuestions();
 		for (const { key, options, answer, why } of questions) {

@@ -1,0 +1,158 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	checkLook,
+	facetOf,
+	garmentType,
+	garmentTypes,
+	type CheckContext,
+	type CheckedPiece,
+	type Garment
+} from '../../src/lib/core';
+import { garment, garmentArbitrary } from '../arbitraries';
+
+/** Laws of the eye over made looks: what it says of the wet, of hems and of dressiness, whatever else is worn (common practice). */
+const runs = { numRuns: 200 };
+const worn = (...garments: Garment[]): CheckedPiece[] =>
+	garments.map((one, i) => ({ id: `piece-${i}`, title: one.type, garment: one, moves: [] }));
+const faultsOf = (look: CheckedPiece[], rule: string, context: CheckContext = {}) =>
+	checkLook(look, context).filter((found) => found.rule === rule && found.severity !== 'praise');
+const weather = (rain: boolean, setting?: 'indoors' | 'outdoors'): CheckContext => ({
+	event: { weather: { airC: 12, rain }, dressCode: '', ...(setting && { setting }) }
+});
+
+const typesIn = (slot: string) => garmentTypes.filter((type) => type.slot === slot);
+const jeans = garment('straight-jeans', ['mid denim'], { legLength: 'full' });
+const tee = garment('t-shirt', ['white'], { material: 'jersey' });
+const boots = garment('ankle-boots', ['black'], { material: 'leather', heelHeight: 'flat' });
+
+describe('rain', () => {
+	const marked = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia', 'jute', 'cork'];
+	const soaked = ['canvas', 'cotton', 'linen'];
+	const shoes = fc.constantFrom(
+		...typesIn('feet').filter(({ facets, id }) => facets.includes('material') && id !== 'espadrilles')
+	);
+	const cloth = (...values: string[]) => fc.constantFrom(...values);
+
+	it('marks what it marks, soaks what it soaks, and leaves leather and rubber alone', () => {
+		fc.assert(
+			fc.property(shoes, cloth(...marked, ...soaked, 'leather', 'rubber'), ({ id }, material) => {
+				const found = faultsOf(worn(tee, jeans, garment(id, ['brown'], { material })), 'rain', weather(true));
+				const severities = found
+					.filter(({ pieces }) => pieces.includes('piece-2'))
+					.map(({ severity }) => severity);
+				if (marked.includes(material)) expect(severities).toEqual(['warning']);
+				else expect(severities).toEqual(soaked.includes(material) ? ['hint'] : []);
+			}),
+			runs
+		);
+	});
+	it('takes plaited soles apart, whatever is above them', () => {
+		for (const material of facetOf('material')
+			.values.slice(0, 40)
+			.map(({ id }) => id))
+			expect(
+				faultsOf(worn(tee, jeans, garment('espadrilles', ['tan'], { material })), 'rain', weather(true)),
+				material
+			).toHaveLength(1);
+	});
+	it('that does not fall, or falls outside, is nothing to speak of', () => {
+		fc.assert(
+			fc.property(fc.array(garmentArbitrary(), { minLength: 1, maxLength: 5 }), (garments) => {
+				expect(faultsOf(worn(...garments), 'rain', weather(false))).toEqual([]);
+				expect(faultsOf(worn(...garments), 'rain', weather(true, 'indoors'))).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('says the same of each thing whatever else is worn', () => {
+		fc.assert(
+			fc.property(garmentArbitrary(), fc.array(garmentArbitrary(), { maxLength: 4 }), (one, others) => {
+				const of = (look: CheckedPiece[]) =>
+					faultsOf(look, 'rain', weather(true))
+						.filter(({ pieces }) => pieces.includes('piece-0'))
+						.map(({ measured }) => measured);
+				expect(of(worn(one, ...others))).toEqual(of(worn(one)));
+			}),
+			runs
+		);
+	});
+});
+
+describe('trousers to the floor', () => {
+	const legs = facetOf('leg').values.map(({ id }) => id);
+	const trailing = ['wide', 'flared', 'bootcut', 'straight'];
+	const trousers = (leg: string) => garment('trousers', ['black'], { leg, legLength: 'floor' });
+
+	it('trail over flats where the leg is not held, and never over a high heel', () => {
+		for (const leg of legs) {
+			const over = (heelHeight: string) =>
+				faultsOf(worn(tee, trousers(leg), garment('court-shoes', ['black'], { heelHeight })), 'hem-and-heel')
+					.length;
+			expect(over('flat'), leg).toBe(trailing.includes(leg) ? 1 : 0);
+			expect(over('high'), leg).toBe(0);
+		}
+	});
+	it('trail no more as the heel grows', () => {
+		const heels = facetOf('heelHeight').values;
+		for (const leg of trailing) {
+			const found = heels.map(
+				({ id }) =>
+					faultsOf(
+						worn(tee, trousers(leg), garment('court-shoes', ['black'], { heelHeight: id })),
+						'hem-and-heel'
+					).length
+			);
+			expect(found, leg).toEqual([...found].sort((a, b) => b - a));
+		}
+	});
+	it('that end higher do not', () => {
+		for (const legLength of ['cropped', 'ankle', 'full', 'knee'])
+			expect(
+				faultsOf(worn(tee, garment('trousers', ['black'], { leg: 'wide', legLength }), boots), 'hem-and-heel')
+			).toEqual([]);
+	});
+});
+
+describe('a jacket over everyday things', () => {
+	const dressed = fc.constantFrom('blazer', 'tweed-jacket', 'cardigan', 'denim-jacket');
+	const cloth = fc.constantFrom('velvet', 'wool', 'silk', 'satin', 'linen', 'corduroy', 'tweed');
+
+	it('up to one for the evening is no clash', () => {
+		fc.assert(
+			fc.property(dressed, cloth, (type, material) => {
+				fc.pre(garmentType(type).facets.includes('material'));
+				const look = worn(garment(type, ['wine'], { material }), tee, jeans, boots);
+				expect(faultsOf(look, 'formality-apart')).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('for black tie is one, over trainers or over sport', () => {
+		for (const type of ['dinner-jacket', 'tailcoat'])
+			for (const low of [garment('joggers', ['grey']), garment('track-trousers', ['navy'])])
+				expect(
+					faultsOf(
+						worn(garment(type, ['black']), tee, low, garment('trainers', ['white'])),
+						'formality-apart'
+					),
+					type
+				).toHaveLength(1);
+	});
+	it('is one for whoever keeps everything together', () => {
+		const look = worn(garment('blazer', ['wine'], { material: 'velvet' }), tee, jeans, boots);
+		const strict: CheckContext = { schools: { formality: 'keep-together' } };
+		expect(faultsOf(look, 'formality-apart', strict).length).toBeGreaterThanOrEqual(
+			faultsOf(look, 'formality-apart').length
+		);
+	});
+	it('that clashes on purpose is never told', () => {
+		fc.assert(
+			fc.property(fc.array(garmentArbitrary(), { minLength: 2, maxLength: 5 }), (garments) => {
+				const look = worn(...garments);
+				expect(faultsOf(look, 'formality-apart', { schools: { formality: 'clash-on-purpose' } })).toEqual([]);
+			}),
+			runs
+		);
+	});
+});
