@@ -9,6 +9,7 @@ import {
 	readLook,
 	type Element
 } from '../../src/lib/core';
+import { details } from '../../src/lib/core/lexicon/details';
 import { colourWord, saidThing, strangeNoun } from '../looks';
 
 /** Laws of what is said of what: words that stand beside each other, a label, a part, a reach. */
@@ -177,6 +178,22 @@ describe('a thing that is not known', () => {
 					expect(leftOver(reading)).toBe(`${colour} ${noun}${more}`);
 					expect(leftOver(readLook(leftOver(reading)))).toBe(leftOver(reading));
 					expect(leftOver(readLook(thing.words))).toBe('');
+				}
+			),
+			runs
+		);
+	});
+	it('is one where it is counted, too, and stays in the line', () => {
+		fc.assert(
+			fc.property(
+				saidThing,
+				strangeNoun,
+				fc.constantFrom('two', 'three', 'several'),
+				(thing, noun, count) => {
+					const reading = readLook(`${thing.words}, ${count} ${noun}`);
+					expect(reading.elements.map(told)).toEqual([told(thing)]);
+					expect(reading.things.map(({ word }) => word)).toEqual([noun]);
+					expect(leftOver(reading)).toContain(noun);
 				}
 			),
 			runs
@@ -399,11 +416,12 @@ describe('notes as they are jotted down', () => {
 	it('may answer a name with “none”', () => {
 		fc.assert(
 			fc.property(saidThing, fc.constantFrom('bag', 'belt', 'hat', 'necklace'), (thing, name) => {
-				const { elements, absent, things } = readLook(`${thing.words}. ${name}: none. red shoes`);
+				const { elements, absent, things, phrases } = readLook(`${thing.words}. ${name}: none. red shoes`);
 				const slots = elements.map(({ garment }) => garment.type);
 				expect(slots).toEqual([thing.type, 'shoes']);
 				expect(absent).toHaveLength(1);
 				expect(things).toEqual([]);
+				expect(phrases.find(({ text }) => text === 'none')?.status).toBe('denied');
 			}),
 			runs
 		);
@@ -510,6 +528,24 @@ describe('a name of two words that is written as one', () => {
 			return first && garmentType(first.garment.type).slot;
 		};
 		for (const name of written) expect(slotOf(name.replace(/[ -]/, '')), name).toBe(slotOf(name));
+	});
+});
+
+describe('a face', () => {
+	it('is a watch’s, and of any other thing the wearer’s', () => {
+		expect(read('gold watch with a white face')[0]?.note).toBe('white face');
+		fc.assert(
+			fc.property(saidThing, colourWord, (thing, colour) => {
+				const [hat, next, ...more] = read(`a ${colour} hat hides her face, ${thing.words}`);
+				expect(hat?.note ?? '').not.toContain('face');
+				expect([next, more]).toEqual([told(thing), []]);
+			}),
+			runs
+		);
+	});
+	it('and whatever else only one family has names a family', () => {
+		const families = new Set(garmentTypes.map(({ family }) => family));
+		for (const { only } of details) if (only !== undefined) expect(families).toContain(only);
 	});
 });
 

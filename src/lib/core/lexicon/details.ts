@@ -13,6 +13,8 @@ export interface Detail {
 	leads?: boolean;
 	/** What its mere mention says. */
 	alone?: readonly [FacetId, string];
+	/** The family that alone has such a part: of any other the word says nothing. */
+	only?: string;
 	/** What its absence says: "no sleeves". */
 	without?: readonly [FacetId, string];
 }
@@ -119,7 +121,8 @@ export const details: readonly Detail[] = [
 	detail('bow, bows, bow detail, ribbon, ribbons'),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
-	detail('dial, face'),
+	detail('dial'),
+	detail('face', [], { only: 'bracelets' }),
 	detail(
 		'belt loops, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
 	),

@@ -1,6 +1,5 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { slotsMeetOf } from '../lexicon/taxonomy';
-import type { Sense } from './model';
 import { dresses } from './beside';
 import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
@@ -16,6 +15,8 @@ import {
 	typeOf,
 	type Group
 } from './owners';
+
+const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
 
 /** Clauses that go on from one to the next without a full stop. */
 const linked = (clause: Clause | undefined) =>
@@ -49,9 +50,7 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
 	const described = clauses[headed];
 	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
-	const coloured = (one: Clause | undefined) =>
-		one?.parts.some(({ span }) => senseOf(span, 'colour')) ?? false;
-	if (!previous) return !(ofLook && coloured(clause) && coloured(described));
+	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
@@ -66,9 +65,6 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	const previousHasColour = previous.clauses.some(saysColour);
 	return saysColour(clause) && previousHasColour;
 }
-
-const saysOfKind = (part: Part | undefined, ...kinds: Sense['kind'][]) =>
-	part?.span.senses.some(({ kind }) => kinds.includes(kind)) ?? false;
 
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
 
@@ -150,6 +146,7 @@ class Attacher {
 		// "Bag: none": what is asked after by its name is not there.
 		if (clause.labelled && saysNone(clause) && previous) {
 			previous.denied = true;
+			previous.clauses.push(clause);
 			for (const list of [this.named, this.sentence]) list.splice(list.indexOf(previous), 1);
 			return;
 		}
@@ -257,7 +254,7 @@ class Attacher {
 			clause.before === 'comma' &&
 			['comma', 'stop'].includes(next.before) &&
 			saysColour(clause) &&
-			!saysOfKind(clause.parts.at(-1), 'colour') &&
+			!clause.parts.slice(-1).some(isColour) &&
 			next.parts[0] !== next.head &&
 			saysColour(next)
 		);

@@ -16,7 +16,15 @@ import {
 } from './parts';
 import { articles, definites } from './phrasebook';
 import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
-import { isFace, isPlaceOrVerb, namesPart, repeatsHead, sitsOn, speaksOfLast, type Reached } from './names';
+import {
+	isNoneOfIts,
+	isPlaceOrVerb,
+	namesPart,
+	repeatsHead,
+	sitsOn,
+	speaksOfLast,
+	type Reached
+} from './names';
 import { spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
@@ -46,7 +54,6 @@ class ClauseBuilder implements Reached {
 	deniedWeightless = false;
 	/** "She", or "that" after a garment: a verb follows. */
 	verbNext: false | 'of-person' | 'of-thing' = false;
-
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -186,7 +193,7 @@ class ClauseBuilder implements Reached {
 	}
 
 	add(span: Span, at: number, role: PartRole): void {
-		if (role === 'detail' && isFace(this, span)) return;
+		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		if (
 			role === 'head' &&
@@ -272,6 +279,8 @@ class ClauseBuilder implements Reached {
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;
 		if (has('another', 'second', 'other')) clause.definite = false;
+		// "Two frobbers" are named, known or not.
+		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;

@@ -107,10 +107,11 @@ export function repeatsHead(reached: Reached, span: Span, at: number): boolean {
 	return type.general && !before.general && type.family === before.family;
 }
 
-/** A watch has a face; any other is the wearer's. */
-export function isFace(reached: Reached, span: Span): boolean {
+/** Is it a part that the garment named last cannot have: a face, where no watch is spoken of? */
+export function isNoneOfIts(reached: Reached, span: Span): boolean {
+	const only = senseOf(span, 'detail')?.detail.only;
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
-	return span.words.join(' ') === 'face' && (!owner || garmentType(owner.type).family !== 'watches');
+	return only !== undefined && (!owner || garmentType(owner.type).family !== only);
 }
 
 /** "A ball gown, bow at the back": what can be a part, at a place on a garment, is one. */
