@@ -92,7 +92,7 @@ export const details: readonly Detail[] = [
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
 	detail('border, borders', ['hemDetail'], { alone: ['hemDetail', 'bordered'], coversCloth: true }),
 	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
-	detail('slit, slits', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
+	detail('slit, slits, split, splits, vent', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
 	detail('train', ['hemDetail'], { alone: ['hemDetail', 'trained'] }),
 	detail('ruffle, ruffles, frill, frills, flounce, flounces', ['hemDetail', 'sleeveShape', 'collar'], {
 		alone: ['hemDetail', 'ruffled']
@@ -112,8 +112,12 @@ export const details: readonly Detail[] = [
 	detail('lining'),
 	detail('bib, bustle, fichu, dickey'),
 	detail('ties, tapes, tie at the neck, tie at the waist, tie at the shoulder, tie at the back'),
-	detail('stitching, topstitching, stitch, seam, seams, seaming, darts, placket'),
-	detail('cuffs, french cuffs, double cuffs', ['sleeveLength']),
+	detail(
+		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
+	),
+	detail('cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, thumbholes', [
+		'sleeveLength'
+	]),
 	detail(
 		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),

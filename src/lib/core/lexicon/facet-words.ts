@@ -9,10 +9,10 @@ import { facetIds, facetOf, type FacetId } from './facets';
 const source: Partial<Record<FacetId, string>> = {
 	fit: `
 		skin-tight: skin-tight, bodycon, second-skin, clingy, figure-hugging, body-hugging, spray-on, compression
-		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, sculpted, form-fitting
+		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, sculpted, form-fitting, semi-fitted, slinky, sleek-fitting, corseted, boned
 		tailored: tailored, tailored-fit, sharply tailored, sharp, well-cut, neat, darted
 		regular: regular-fit, regular, classic-fit, straight-fit, standard-fit, straight-cut
-		relaxed: relaxed, loose, loose-fitting, slouchy, easy, boxy, roomy, relaxed-fit, easy-fit, comfortable, loose-fit, boyfriend, flowing, flowy, floaty, billowy
+		relaxed: relaxed, loose, loose-fitting, slouchy, easy, boxy, roomy, relaxed-fit, easy-fit, comfortable, loose-fit, boyfriend, flowing, flowy, floaty, billowy, slouch, fluid, drapey
 		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping, massive, giant, gigantic, outsize`,
 	topLength: `
 		cropped: cropped, crop, midriff, bolero-length, midriff-baring, belly-baring
@@ -25,7 +25,7 @@ const source: Partial<Record<FacetId, string>> = {
 		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
-		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length
+		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
 		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, to the ankles
 		floor: floor-length, floor-sweeping, to the floor, floor-grazing, sweeping, puddling`,
@@ -45,7 +45,7 @@ const source: Partial<Record<FacetId, string>> = {
 		high: high-rise, high in the waist, high on the waist, high at the waist, high-waisted, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
-		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps
+		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
 		cap: cap-sleeved, cap-sleeve
 		short: short-sleeved, short-sleeve, short
 		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve, ~half
@@ -69,7 +69,7 @@ const source: Partial<Record<FacetId, string>> = {
 		small: small, little, compact, thin, slim, skinny, narrow, slender, short, discreet
 		medium: medium, medium-sized, mid-sized, midi
 		large: large, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
-		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy`,
+		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy, slouch`,
 	sheen: `
 		matte: matte, matt, dull, no-shine, flat finish
 		soft-sheen: soft-sheen, subtle sheen, slight sheen, lustrous, soft sheen, silky, softly shiny, dewy, slight shine, low sheen
@@ -86,8 +86,8 @@ const source: Partial<Record<FacetId, string>> = {
 		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
 	distress: `
 		clean: clean, undamaged, unripped
-		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached
-		worn: worn-in, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
+		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed
+		worn: worn-in, beat-up, beaten-up, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
 		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
@@ -101,12 +101,12 @@ const source: Partial<Record<FacetId, string>> = {
 		round: round-neck, round-necked
 		scoop: scoop-neck, scooped, scoop-necked, scoop, low round
 		jewel: jewel-neck, jewel neckline
-		boat: boat-neck, bateau, boat-necked, slash-neck, bateau neck
+		boat: boat-neck, bateau, boat-necked, slash-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
 		square: square-neck, square-necked, square-cut neck
 		v: v-neck, v-necked, v-neckline, vee-neck, v neck
 		deep-v: deep v, deep v-neck, deep-v, deep-v neck, low v, low v-neck
 		wrap: crossover, cross-over, surplice, wrap-front, wrapover, wrap-over
-		sweetheart: sweetheart, sweetheart-neck
+		sweetheart: sweetheart, sweetheart-neck, queen-anne, ~queen anne
 		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline
 		plunge: plunging, plunge, plunging v, low-cut, plunge-front
 		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck
@@ -130,10 +130,10 @@ const source: Partial<Record<FacetId, string>> = {
 		revere: revere-collared, rever
 		camp: camp-collar, camp-collared, cuban-collar
 		band: band-collared, grandad-collared, grandad collar, collarless band, ~grandad
-		mandarin: mandarin-collared, mandarin collar, bandhgala collar, chinese collar
+		mandarin: mandarin-collared, mandarin collar, bandhgala collar, chinese collar, nehru-collar, ~nehru
 		stand: stand-collar, stand-up collar, stand-collared
 		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
-		peter-pan: peter-pan collared, peter pan collared
+		peter-pan: peter-pan collared, peter pan collared, ~club
 		sailor: sailor-collared, middy collar
 		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar, ~frilled, ~frilly
 		shawl: shawl-collared, shawl collar, shawl-collar
@@ -203,7 +203,7 @@ const source: Partial<Record<FacetId, string>> = {
 		circle: circle, circle-cut, circular, full-circle, skater
 		tiered: tiered, layered, three-tiered, ruffle-tiered, tiers
 		ruffled: ruffled, frilled, frilly
-		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, kick-pleat, box-pleat
+		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, kick-pleat, box-pleat, sunburst-pleated, accordion, sunburst, plissé
 		tulip: tulip, petal-hem
 		puff: puffball, bubble, bubble-hem
 		peplum: peplum, peplumed
@@ -219,10 +219,10 @@ const source: Partial<Record<FacetId, string>> = {
 		soft: soft-shouldered, unstructured, deconstructed
 		dropped: drop-shoulder, drop-shouldered, dropped-shoulder
 		padded: ~wide, ~broad, ~strong, ~big, ~power, shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
-		structured: structured, sharp-shouldered, square-shouldered
+		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
-		low: low-backed, low-back, scoop-back, scoop-backed, low at the back
+		low: low-backed, low-back, scoop-back, scoop-backed, low at the back, low scooped back
 		open: backless, open-back, open-backed, bare-backed, bare back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed
@@ -287,19 +287,19 @@ const source: Partial<Record<FacetId, string>> = {
 		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed
-		slit: slit, side-slit, split, vent, back vent, kick pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee
-		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed
+		slit: slit, side-slit, split, vent, back vent, kick pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
+		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
 		handkerchief: handkerchief, hanky-hem, handkerchief-hem
 		asymmetric: asymmetric, asymmetrical, uneven, lopsided
-		high-low: high-low, dip-hem, dipped-hem, mullet-hem
+		high-low: high-low, dip-hem, dipped-hem, mullet-hem, ~dipped, ~dip
 		curved: curved-hem, shirt-tailed
 		turned-up: turned-up hem
 		ribbed: rib-cuffed, rib-hemmed
 		elasticated: cuffed-hem, elasticated at the ankle, elasticated-cuff
 		bordered: bordered, border-printed, contrast-border, zari-bordered, gold-bordered, with a border, gota-trimmed, gota border
-		trained: trained, with a train`,
+		trained: trained, with a train, chapel train, sweep train, court train, watteau train`,
 	hairLength: `
 		cropped: cropped, short, close-cropped, boyish
 		chin: chin-length, jaw-length
@@ -308,10 +308,10 @@ const source: Partial<Record<FacetId, string>> = {
 	hairTexture: `
 		straight: straight, poker-straight, ironed
 		sleek: sleek, slick, smooth, slicked-back, slicked
-		wavy: wavy, waved
-		curly: curly, curled, ringletted
+		wavy: wavy, waved, crimped, long waves
+		curly: curly, curled, ringletted, curls, ringlets, loose curls, tumbling curls, loose ringlets
 		coily: coily, kinky
-		tousled: tousled, messy, undone, choppy, windswept, teased`,
+		tousled: tousled, messy, undone, choppy, windswept, teased, tousled waves`,
 	nailShape: `
 		round: rounded, round
 		oval: oval
@@ -334,27 +334,27 @@ const source: Partial<Record<FacetId, string>> = {
 	texture: `
 		smooth: smooth
 		ribbed: ribbed, rib, rib-knit, rib-knitted
-		waffle: waffle, waffle-knit, honeycomb
+		waffle: waffle, waffle-knit, honeycomb, pique, piqué
 		fine-knit: fine-knit, finely knitted, fine-gauge, fine-gauge knit, fine
 		cable: cable-knit, cable, cabled, aran, cable-knitted
 		chunky-knit: chunky-knit, chunky, heavy-knit, chunky knit, hand-knitted, hand-knit
-		quilted: quilted, diamond-quilted, matelasse, matelassé
-		padded: padded, puffer, down-filled, puffy
+		quilted: quilted, diamond-quilted, matelasse, matelassé, trapunto
+		padded: padded, puffer, down-filled, puffy, wadded
 		boucle: boucle, bouclé, nubby
 		herringbone: herringbone
 		brushed: brushed
-		fluffy: fluffy, fuzzy
-		jacquard: jacquard, damask-weave, self-patterned, woven-patterned
+		fluffy: fluffy, fuzzy, shaggy, hairy
+		jacquard: jacquard, damask-weave, self-patterned, woven-patterned, tapestry, gobelin, intarsia, damask
 		self-stripe: self-stripe, self-striped
 		lace: lace-knit, lacework, pointelle
-		crochet: crochet, crocheted
+		crochet: crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cutout, cutaway
-		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, gota, gota patti, thread-work
+		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
 		sequinned: sequinned, sequined, sequin-covered, all-over sequins, paillettes, paillette
-		beaded: beaded, beadwork, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded
+		beaded: beaded, beadwork, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
 		metallic: metallic, foiled, metallic-thread
 		velvet: flocked, velvety
 		suede: suedey
@@ -363,10 +363,10 @@ const source: Partial<Record<FacetId, string>> = {
 		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, front-pleated, double-pleated, pleat-front, single-pleat, pleats, pleat, double pleat, front pleats, knife-pleats
 		ruched: ruched, gathered, shirred, ~draped, ruching, tucked cloth
 		smocked: smocked, smocking
-		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased
+		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased, cloque, cloqué
 		woven: woven, basketweave, basket-weave
 		perforated: perforated, punched, laser-cut, broguing
-		grained: grained, pebbled, pebble-grain, grainy, textured
+		grained: grained, pebbled, pebble-grain, grainy, textured, debossed
 		croc: croc-effect, croc, mock-croc, crocodile-effect, croc-embossed, lizard-effect, snake-effect, embossed
 		patent: patent-finish`
 };

@@ -12,7 +12,7 @@ export interface MaterialWords {
 const source = `
 cotton: egyptian cotton, organic cotton, pima cotton
 poplin: cotton poplin, shirting
-lawn: cotton lawn
+lawn: cotton lawn, batiste
 voile: cotton voile, mulmul, mul
 muslin: cheesecloth, gauze, double gauze
 oxford-cloth: oxford cloth, oxford cotton
@@ -28,34 +28,34 @@ gabardine: gaberdine
 corduroy: cord, needlecord, jumbo cord, wide-wale corduroy
 moleskin: brushed cotton
 waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
-jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo
+jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo, interlock
 sweatshirting: sweatshirt fabric, loopback, french terry
 towelling: terry, terrycloth, towel
 fleece: polar fleece, fleece fabric, fleecy
-elastane: stretch, stretchy, stretch fabric, scuba, neoprene
+elastane: stretch, stretchy, stretch fabric, scuba, neoprene, spandex
 knit: knitted, knitwear fabric, crochet, crocheted
-wool: woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend
+wool: woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline
 merino: merino wool
 lambswool: lamb wool, shetland, shetland wool
-cashmere: pashmina wool
+cashmere: pashmina wool, vicuna, vicuña
 mohair: kid mohair, angora, fluffy wool
 alpaca: alpaca wool
 camel-hair: camel hair, camelhair = camel
 tweed: donegal
 flannel: brushed wool, flannelette
-felt: felted, felted wool, boiled wool, melton
+felt: felted, felted wool, boiled wool, melton, loden
 boucle-wool: boucle wool, bouclé wool
-silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, mulberry silk
-satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back
+silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, mulberry silk, habotai, noil, gazar, silk gazar
+satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back, duchesse, duchess, duchesse satin, mikado, mikado silk
 crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine
-viscose: rayon, lyocell, cupro
+viscose: rayon, lyocell, cupro, acetate
 taffeta: moire, moiré, grosgrain, faille
 chiffon: silk chiffon
 organza: silk organza, organdie
 tulle: netting
 net: mesh, power mesh, fishnet fabric, fishnet
 lace: lacy, guipure, chantilly lace, crochet lace
-velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré
+velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré, burnout velvet, burnout, velvet burnout
 velour: chenille, plush
 leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, calfskin, calf leather, lambskin, full-grain leather
 suede: nubuck, suedette
@@ -63,11 +63,11 @@ imitation-leather: imitation leather, faux leather, fake leather, vegan leather,
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
 exotic-skin: crocodile, alligator, ostrich, snakeskin leather
 faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
-fur: real fur, mink, rabbit fur, fox fur
+fur: real fur, mink, rabbit fur, fox fur, astrakhan, fox, sable, ermine, chinchilla, beaver
 shearling: sheepskin
 feather: feathers, feathered, marabou, ostrich feather
 sequin: sequins, sequin-covered
-lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit
+lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit, lurex
 brocade: jacquard silk, banarasi silk, zari, zari brocade, kimkhab, banarasi
 chanderi: chanderi silk, maheshwari
 nylon: parachute silk, ripstop
@@ -80,20 +80,20 @@ cane: wicker, rattan, bamboo cane = straw
 cork:  = sand
 rope: jute, hessian, burlap = straw
 wood: wooden = wood
-rubber: latex
+rubber: latex, rubberised, rubberized
 metal: chainmail, chain mail
 pearl: pearls, freshwater pearl, freshwater pearls, baroque pearl, mother-of-pearl, mother of pearl = pearl
 glass: glass beads
 crystal: crystals, diamante, diamanté, rhinestone, rhinestones, diamond, strass, cubic zirconia, cz
-gemstone: gemstones, gem, gems, jewelled, jeweled, kundan, polki, meenakari, stone-set
+gemstone: gemstones, gem, gems, jewelled, jeweled, kundan, polki, meenakari, stone-set, opal, opals, onyx, topaz, moonstone, moonstones, quartz, rose quartz, lapis, lapis lazuli, jadau, malachite
 turquoise-stone: turquoise stone, turquoise stones = turquoise
-jade:  = jade
-amber:  = amber
+jade: jade stone, jade beads = jade
+amber: amber stone, amber beads = amber
 jet-beads: jet beads = jet
-resin: acrylic, plastic, perspex
+resin: acrylic, plastic, perspex, lucite
 tortoiseshell: tortoise-shell, tortoise, tort = tortoiseshell
 enamel: enamelled, enameled
-horn:  = horn
+horn: carved horn, buffalo horn = horn
 bead: beads, seed beads, wooden beads
 shell: shells, cowrie, cowries
 `;

@@ -15,7 +15,7 @@ const said: Record<MoveId, string> = {
 	'buttoned-to-neck':
 		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up',
 	unbuttoned:
-		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
+		'unbuttoned, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, collar open, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
 	'worn-open':
 		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, hanging open, open front, unfastened, worn undone, left undone, thrown open',
 	'worn-closed': 'done up, worn shut, shut, fastened, buttoned closed, zipped up, zipped to the neck, closed',
@@ -28,7 +28,7 @@ const said: Record<MoveId, string> = {
 	knotted:
 		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high',
 	'draped-on-shoulders':
-		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':
 		'knotted over the shoulders, tied over the shoulders, tied round the shoulders, tied around the shoulders, knotted round the shoulders, tied round the neck, tied around the neck like a scarf',
 	'tied-round-waist':

@@ -14,9 +14,9 @@ plain: plain, solid, unpatterned, block colour, plain-coloured, one-colour
 
 pinstripe: pinstripe, pinstriped, pin-striped, pin stripe, pinstripes, pin stripes
 chalk-stripe: chalk stripe, chalk-striped, chalkstripe, chalk stripes
-stripe: stripe, stripes, striped, stripy, bengal stripe, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes
+stripe: stripe, stripes, striped, stripy, bengal stripe, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes, regimental stripe, regimental stripes, club stripe, regimental
 breton: breton, breton stripe, breton stripes, breton-striped, nautical stripe, nautical stripes, sailor stripes, sailor stripe, horizontal stripes, horizontal stripe
-candy-stripe: candy stripe, candy-striped, candy stripes, seersucker stripe, ticking stripe
+candy-stripe: candy stripe, candy-striped, candy stripes, seersucker stripe, ticking stripe, ticking
 chevron: chevron, zigzag, zig-zag, zigzags, chevrons
 
 gingham: gingham, gingham check, vichy
@@ -31,7 +31,7 @@ houndstooth: houndstooth, hound's-tooth, dogtooth, dog-tooth, puppytooth, hound'
 argyle: argyle, argyll, diamond pattern, harlequin
 fair-isle: fair isle, fairisle, nordic pattern, snowflake
 
-pin-dot: pin dot, pin-dot, pin dots, micro dot, pin-dotted
+pin-dot: pin dot, pin-dot, pin dots, micro dot, pin-dotted, point d'esprit, dotted swiss, swiss dot, plumetis
 polka-dot: polka dot, polka-dot, polka dots, dotted, dots, dot, polka-dotted, dotty
 spot: spot, spots, spotted, spotty
 
@@ -39,7 +39,7 @@ ditsy-floral: ditsy floral, ditsy, ditsy-floral, small floral, tiny floral, micr
 floral: floral, florals, flower, flowers, flowered, flowery, flower-print, rose-print, roses, blossoms, blossom, cherry blossom
 painterly-floral: painterly floral, painterly-floral, painterly, large floral, oversized floral, watercolour floral, big floral, big flowers, large flowers, bold floral, big blooms
 botanical: botanical, botanicals, leaf, leaves, leafy, fern, ferns, foliage, palm, palm leaf, palm leaves, vine, vines
-tropical: tropical, hibiscus, jungle
+tropical: tropical, hibiscus, jungle, hawaiian
 chintz: chintz, toile, toile de jouy, toile-de-jouy, wallpaper floral
 
 leopard: leopard, leopard-print, cheetah, leopard spots, ocelot, animal, animal-print, jaguar
@@ -58,7 +58,7 @@ folk-embroidery: folk embroidery, folk-embroidery, folk, folkloric, suzani
 mosaic: mosaic, baroque, arabesque, scarf-print, damask, greek key, medallion print, tile
 
 tie-dye: tie-dye, tie dye, tie-dyed, shibori, dip-dye print
-ombre: ombre, ombré, dip-dyed, dip dye, graduated, degrade, gradient, shaded
+ombre: ombre, ombré, dip-dyed, dip dye, graduated, degrade, gradient, shaded, space-dyed
 abstract: abstract, brushstroke, brush-stroke, splatter, marbled, marble, swirl, swirls, swirly, squiggle
 psychedelic: psychedelic, kaleidoscope, op-art, op art, pop-art, pop art
 geometric: geometric, geometrics, geo, deco, art deco, geometrical, diamonds, triangles

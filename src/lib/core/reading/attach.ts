@@ -1,5 +1,5 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
-import { slotsMeetOf } from '../lexicon/taxonomy';
+import { slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
@@ -39,6 +39,9 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 	);
 }
 
+/** Parts and ways of wearing are said of what was named. */
+const goesBack = (clause: Clause) => clause.parts.some(({ role }) => role === 'detail' || role === 'move');
+
 /** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
 function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
@@ -53,7 +56,7 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
-	if (clause.parts.some(({ role }) => role === 'detail' || role === 'move')) return false;
+	if (goesBack(clause)) return false;
 	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
@@ -62,7 +65,10 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
 	const startsWithAdjectives = !clauses[0]?.head && !clauses[0]?.thing && clauses[0]?.before !== 'in';
 	if (startsWithAdjectives) return true;
-	const previousHasColour = previous.clauses.some(saysColour);
+	// "…, blue and white, belted, canvas shoes": where more is said of the garment before, this was said of it too.
+	if (clauses.slice(at + 1, headed).some(goesBack)) return false;
+	// "A striped shirt, blue and white": a print that has no colour yet takes them.
+	const previousHasColour = previous.clauses.some(({ parts }) => parts.some(isColour));
 	return saysColour(clause) && previousHasColour;
 }
 
@@ -110,6 +116,20 @@ function unnamed({ head, own }: Group, role: PartRole): void {
 	head.role = role;
 	own.head = undefined;
 }
+
+/** What is worn beside garments of cloth. */
+const besideCloth = new Set(['accessories', 'bags', 'footwear', 'jewellery', 'beauty']);
+/** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */
+const hasPartOfCloth = ({ parts }: Clause, { facets }: GarmentType) =>
+	parts.some(({ span, role }) => {
+		const detail = role === 'detail' ? senseOf(span, 'detail')?.detail : undefined;
+		return (
+			detail !== undefined &&
+			detail.facets.length > 0 &&
+			!detail.takesMetal &&
+			!detail.facets.some((facet) => facets.includes(facet))
+		);
+	});
 
 /** Groups clauses by garment, going through them once in their order. */
 class Attacher {
@@ -166,6 +186,7 @@ class Attacher {
 	}
 
 	takeNamed(clause: Clause, at: number, head: Part, before: Group | undefined): void {
+		if (!before) this.openUnnamed(head);
 		const previous = this.resolve(before, clause, head);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
@@ -186,6 +207,19 @@ class Attacher {
 		const chosen =
 			clause.before === 'or' && !clause.denied && this.waiting.length === 0 ? previous : undefined;
 		this.open(clause, head, chosen ? { insteadOf: chosen } : {});
+	}
+
+	/** "A column, straight neckline, and long gloves": what was described is no accessory, it has not been named. */
+	openUnnamed(next: Part): void {
+		const type = typeOf(next);
+		const own = this.waiting.find(({ bare, parts }) => !bare && parts.length > 0) ?? this.waiting[0];
+		const thing = own?.parts.at(-1);
+		if (!type || !own || !thing || !besideCloth.has(type.division)) return;
+		if (!this.waiting.some((clause) => hasPartOfCloth(clause, type))) return;
+		const { waiting } = this;
+		this.waiting = [];
+		this.open(own, thing, { strange: true });
+		this.groups.at(-1)?.clauses.splice(0, Infinity, ...waiting);
 	}
 
 	/** What was named last turns out to be a part of what is named now, or a set that is made up of it; else it stays. */
@@ -230,8 +264,18 @@ class Attacher {
 		this.waiting = [];
 	}
 
+	/** "Knitwear on knitwear: a cardigan, …": a word for all of a kind stands over what is listed after the colon. */
+	isHeading(at: number): boolean {
+		const isOfKind = ({ thing, parts }: Clause) =>
+			parts.length === 1 && thing !== undefined && senseOf(thing.span, 'stands-for')?.what === 'things';
+		const rest = this.clauses.slice(at);
+		const next = rest.findIndex((clause) => !isOfKind(clause));
+		return next > 0 && rest[next]?.labelled === true;
+	}
+
 	/** "The whole thing is ivory: a waistcoat, trousers": what is said of the look before a colon is said of all that is listed. */
 	takeStrange(clause: Clause, at: number, thing: Part): void {
+		if (this.isHeading(at)) return;
 		this.open(clause, thing, { strange: true });
 		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
 		const of = this.clauses.slice(at, at + said + 1);
@@ -248,6 +292,16 @@ class Attacher {
 	 */
 	standsAlone(clause: Clause, at: number, previous: Group | undefined): boolean {
 		const next = this.clauses[at + 1];
+		// "A plaid flannel tied round her waist, grey crop top": what is worn so is a thing, and the next is described for itself.
+		const wornSo = clause.parts.at(-1)?.role === 'move' && clause.parts.length > 2;
+		if (
+			!previous &&
+			wornSo &&
+			next?.head &&
+			next.before === 'comma' &&
+			!goesBack({ ...clause, parts: clause.parts.slice(0, -1) })
+		)
+			return next.parts[0] !== next.head && saysColour(next);
 		if (!next?.head || !onlySaid(clause) || clause.parts.length < 2) return false;
 		if (!previous) return next.before === 'list' && !next.bare && this.waiting.length === 0;
 		return (
@@ -271,7 +325,7 @@ class Attacher {
 			this.set.push(clause);
 			return;
 		}
-		if (clause.ofStrange && !previous && this.waiting.length === 0)
+		if (clause.ofStrange && this.waiting.length === 0)
 			return this.open(clause, clause.ofStrange, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.
 		const follows =
@@ -279,7 +333,8 @@ class Attacher {
 		this.wentBack = follows || !goesForward(this.clauses, at, previous);
 		const last = clause.parts.at(-1);
 		if (!this.wentBack) {
-			if (last && this.standsAlone(clause, at, previous)) this.open(clause, last, { strange: true });
+			const thing = clause.parts.findLast(({ role }) => role === 'said') ?? last;
+			if (thing && this.standsAlone(clause, at, previous)) this.open(clause, thing, { strange: true });
 			else this.waiting.push(clause);
 			return;
 		}

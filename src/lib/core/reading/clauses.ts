@@ -25,7 +25,7 @@ import {
 	speaksOfLast,
 	type Reached
 } from './names';
-import { spansOf } from './spans';
+import { saysAfterAKind, spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
@@ -54,6 +54,8 @@ class ClauseBuilder implements Reached {
 	deniedWeightless = false;
 	/** "She", or "that" after a garment: a verb follows. */
 	verbNext: false | 'of-person' | 'of-thing' = false;
+	/** Where "style" or "-like" stood last: what was named before it is a kind of what follows. */
+	afterKind: number | undefined;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -192,6 +194,16 @@ class ClauseBuilder implements Reached {
 		return true;
 	}
 
+	/** "A cheongsam style dress" is a cheongsam; of another family the first name only says what kind the second is. */
+	afterAKind(span: Span, at: number): PartRole {
+		const { head } = this.clause;
+		if (!head || head.at !== at - 2 || this.afterKind !== at - 1) return 'head';
+		const [kind, own] = [senseOf(head.span, 'type'), senseOf(span, 'type')];
+		if (kind && own && garmentType(kind.type).family === garmentType(own.type).family) return 'again';
+		this.unname('kind');
+		return 'head';
+	}
+
 	add(span: Span, at: number, role: PartRole): void {
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
@@ -210,6 +222,7 @@ class ClauseBuilder implements Reached {
 		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
 		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
+		if (role === 'head') role = this.afterAKind(span, at);
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
 		if (role === 'detail' && namesPart(this, span, at)) this.unname('said');
 		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');
@@ -233,13 +246,17 @@ class ClauseBuilder implements Reached {
 		this.denyNext = denied && role === 'said' ? 'part' : false;
 	}
 
-	join(span: Span): void {
+	join(span: Span, at: number): void {
 		const link = senseOf(span, 'link')?.link ?? 'and';
-		if (link === 'not') this.denyNext = 'word';
+		// "A bomber-like jacket".
+		if (link === 'as' && span.hyphenated) this.afterKind = at;
+		else if (link === 'not') this.denyNext = 'word';
 		else {
 			// "Nothing under the jacket" denies no jacket.
 			if (link !== 'and' && link !== 'or') this.denyNext = false;
-			if (link === 'in' && span.words.includes('of')) this.strange = undefined;
+			// "A riot of colour" names nothing; "…, a bouquet of white roses" names what the roses are of.
+			const listed = this.clause.parts.length === 0 && ['comma', 'stop'].includes(this.clause.before);
+			if (link === 'in' && span.words.includes('of') && !(listed && this.lastHead)) this.strange = undefined;
 			if (link === 'unseen') {
 				this.clause.unseen = true;
 				return;
@@ -278,6 +295,7 @@ class ClauseBuilder implements Reached {
 		}
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;
+		if (saysAfterAKind(span.words[0] ?? '')) this.afterKind = at;
 		if (has('another', 'second', 'other')) clause.definite = false;
 		// "Two frobbers" are named, known or not.
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
@@ -306,7 +324,7 @@ class ClauseBuilder implements Reached {
 		}
 		const role = roleOf(span);
 		if (role === 'idle') return this.pass(span, at);
-		if (role === 'link') this.join(span);
+		if (role === 'link') this.join(span, at);
 		else if (role === 'hedge') this.clause.hedged = true;
 		else if (role === 'unknown') {
 			this.denyNext = false;

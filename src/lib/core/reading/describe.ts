@@ -9,9 +9,10 @@ import type { Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
 import type { Group } from './owners';
 import type { ReadStatus, Sense } from './model';
-import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { alsoSaid, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
 import {
+	canBeOf,
 	colourBetween,
 	denimColour,
 	impliedColour,
@@ -33,6 +34,8 @@ import {
 
 class Describer {
 	readonly scales: Part[] = [];
+	/** The cloth that a word for a colour named besides. */
+	clothOfColour: Description['facets']['material'];
 
 	constructor(
 		readonly description: Description,
@@ -50,11 +53,17 @@ class Describer {
 	take(part: Part, taking: Taking, provenance = this.provenance): void {
 		const { aspect, value } = taking.says;
 		const before = (this.description.facets as Record<string, { value: string } | undefined>)[aspect];
-		// Of two cloths the later one stands, and the first is not lost.
-		if (aspect === 'material' && before && before.value !== value)
+		// Of two cloths the later one stands, and the first is not lost; "jade velvet" says one.
+		if (aspect === 'material' && before && before.value !== value && before !== this.clothOfColour)
 			this.description.notes.push(`with ${facetValue('material', before.value)?.label ?? before.value}`);
 		taking.apply(this.description, provenance);
 		this.note(part, 'understood', saysInWords(taking.says), taking.says);
+	}
+
+	/** Words that say something of what is worn with it: they are kept as they stand. */
+	keepTogether(parts: readonly Part[], what: string): void {
+		const words = parts.map(({ span }) => span.text).join(' ');
+		for (const part of parts) this.keep(part, words, 'doubted', `${what}; kept as a note`);
 	}
 
 	/** Words before a part of the garment: what they say of the part, and what only the note can hold. */
@@ -111,6 +120,9 @@ class Describer {
 				value: part.span.text
 			});
 		}
+		// "A slip with a cowl neck": what the part's own name says, where the garment has no field for it.
+		if (!said && part.span.words.length > 1 && alsoSaid(part.span))
+			return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		// "A braided bun": made of the part, rather than having one.
 		if (!said && /ed$/.test(part.span.words.at(-1) ?? '') && part.span.words.length === 1)
 			return this.keep(part, part.span.text, 'understood', 'kept as a note');
@@ -191,6 +203,8 @@ class Describer {
 		const { type } = this.description;
 		const sense = sensesOf(part.span, 'move').find(({ move }) => moveOf(move).slots.includes(type.slot));
 		// "Embroidered at the neck": only of what is tied there does the place say that it is.
+		const saysWhere = !sense && part.span.senses.some(({ kind }) => kind === 'filler');
+		if (saysWhere) return this.note(part, 'idle', 'says where');
 		if (sense && part.span.words[0] === 'at' && !['scarf', 'neck', 'waist'].includes(type.slot))
 			return this.note(part, 'idle', 'says where');
 		if (denied || part.denied) this.note(part, 'denied', 'not worn so');
@@ -200,6 +214,11 @@ class Describer {
 
 	takeWords(parts: Part[], clause: Clause): void {
 		const { description } = this;
+		// "A bun with white flowers": what stands in the hair has its own colour.
+		const isBeside = clause.before === 'with' && !clause.head && description.type.division === 'beauty';
+		if (isBeside && parts.some((part) => !part.denied && takings(part, description).length === 0)) {
+			return this.keepTogether(parts, 'beside it');
+		}
 		for (let i = 0; i < parts.length; i++) {
 			const part = parts[i] as Part;
 			const next = parts[i + 1];
@@ -264,8 +283,9 @@ class Describer {
 		const cloth = sensesOf(span, 'facet').find(
 			({ facet }) => facet === 'material' && description.type.facets.includes(facet)
 		);
-		if (cloth && unset(description, 'material') && !metalFirst.has(description.type.division))
-			takeFacet('material', cloth.value).apply(description, this.provenance);
+		if (!cloth || !unset(description, 'material') || !canBeOf(description.type, cloth.value)) return;
+		takeFacet('material', cloth.value).apply(description, this.provenance);
+		this.clothOfColour = description.facets.material;
 	}
 
 	/** Is the word a print's scale? It stands before the print; colours may stand between: "tiny white dots". */
@@ -350,7 +370,9 @@ export function describe(
 ): Description {
 	const description: Description = { type, facets: {}, colours: [], moves: [], notes: [], outcomes: [] };
 	let leading: Part | undefined;
-	const named = options.nameSays(type, group.head.span.words);
+	/** "Belted in tan leather": what follows is the belt's. */
+	let belted = false;
+	const named = group.clauses.flatMap(({ head }) => (head ? options.nameSays(type, head.span.words) : []));
 	for (const clause of group.clauses) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		const describer = new Describer(description, provenance);
@@ -360,11 +382,15 @@ export function describe(
 			(leading && (leads(leading) || (clause.before === 'in' && goesTo(leading, clause.parts)))
 				? leading
 				: undefined);
-		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && !clause.head && onlySays(clause))
+		const goesOn = !clause.head && onlySays(clause);
+		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && goesOn)
 			describer.takeDetail(part, clause.parts);
+		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)
+			describer.keepTogether(clause.parts, 'what it is belted with');
 		else describer.takeClause(clause, clause === group.own);
 		describer.takeScales();
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
+		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');
 	}
 	for (const sense of named) {
 		if (sense.kind === 'facet' && type.facets.includes(sense.facet) && unset(description, sense.facet))

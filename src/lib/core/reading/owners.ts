@@ -1,4 +1,5 @@
 /** Which garment a clause speaks of, of those that were named before it. */
+import { facetOf } from '../lexicon/facets';
 import { moveOf } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
@@ -151,6 +152,34 @@ export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part
 	return detail.facets.some((facet) => type.facets.includes(facet));
 }
 
+/** Is nothing said of a part but its cut: no colour, no cloth? */
+const saysOnlyCut = ({ parts, head }: Clause): boolean =>
+	parts.every(
+		({ role, span }) =>
+			span === head?.span ||
+			(role === 'said' &&
+				span.senses.length > 0 &&
+				span.senses.every((sense) => sense.kind === 'facet' && facetOf(sense.facet).group !== 'cloth'))
+	);
+
+/** How a clause may name what a set is made up of; without "the" it has to say something of it. */
+interface NamesPart {
+	/** "A navy suit, jacket unbuttoned": by its bare name, of which more is said after it. */
+	byName: boolean;
+	/** "A navy suit, wide trousers": by its cut, while colour and cloth are the suit's. */
+	byCut: boolean;
+}
+
+function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart {
+	const { bare, before, parts } = clause;
+	if (!bare || before === 'or') return { byName: false, byCut: false };
+	const isPart = ['trousers', 'pants', 'skirt', 'jacket'].includes(head.span.words.at(-1) ?? '');
+	return {
+		byName: parts[0] === head && (parts.length > 1 || goesOn),
+		byCut: isPart && saysOnlyCut(clause) && parts.length > 1 && typeOf(head)?.usual.material === undefined
+	};
+}
+
 /**
  * "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant.
  *
@@ -160,20 +189,15 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 	if (!clause.head) return undefined;
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
-	// "A navy suit, jacket unbuttoned": a bare name of which something is said, though not before it, may be of a part.
-	const bare =
-		clause.bare &&
-		clause.parts[0] === clause.head &&
-		(clause.parts.length > 1 || goesOn) &&
-		clause.before !== 'or';
-	if (!own || !(clause.definite || bare)) return undefined;
+	const { byName, byCut } = namesPartOfSet(clause, clause.head, goesOn);
+	if (!own || !(clause.definite || byName || byCut)) return undefined;
 	const meant = (clause.definite ? named : named.slice(-reach)).filter(({ head }) => {
 		const type = typeOf(head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
-		if (!clause.definite && !sets.has(type.family)) return false;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
-		if (sets.has(type.family)) return own.general && slotsMeetOf(type.id, own.id);
+		if (sets.has(type.family)) return (own.general || byCut) && slotsMeetOf(type.id, own.id);
+		if (!clause.definite) return false;
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;
 	});

@@ -177,6 +177,7 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	const link = senseOf(span, 'link')?.link;
 	if (link) return { status: 'idle', takenFor: link === 'no' || link === 'not' ? 'denies' : 'joins' };
 	if (senseOf(span, 'type')) return { status: 'idle', takenFor: 'names no garment here' };
+	if (senseOf(span, 'stands-for')) return { status: 'idle', takenFor: 'stands over what is listed' };
 	if (senseOf(span, 'hedge')) return { status: 'idle', takenFor: 'a guess: what follows is inferred' };
 	if (span.senses.every(({ kind }) => kind === 'filler'))
 		return { status: 'idle', takenFor: 'carries nothing to compare' };

@@ -1,5 +1,6 @@
+import { garmentType } from '../lexicon/taxonomy';
 import { meantFor } from './near';
-import { definites, knownWords, longestPhrase, namesBegin, type Found } from './phrasebook';
+import { articles, definites, knownWords, longestPhrase, namesBegin, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -169,6 +170,43 @@ function partedName(
 	return undefined;
 }
 
+/** Between a kind and a thing they say that it is made after that kind: "tuxedo style jacket", "a biker-inspired coat". */
+const afterAKind = new Set(['style', 'styled', 'type', 'inspired']);
+export const saysAfterAKind = (word: string) => afterAKind.has(word);
+
+/** A name with such a word in it: "cowboy style boots" are cowboy boots. */
+function styledName(words: readonly string[], at: number, limit: number): Found | undefined {
+	for (let kind = 1; kind <= 2 && at + kind + 1 < limit; kind++) {
+		if (!saysAfterAKind(words[at + kind] ?? '')) continue;
+		const after = at + kind + 1;
+		const said = [...words.slice(at, at + kind), ...words.slice(after, limit)];
+		const found = longestPhrase(said, 0, said.length);
+		if (found && found.length > kind && isType(found)) return { ...found, length: found.length + 1 };
+	}
+	return undefined;
+}
+
+const hairType = ({ senses }: Found) =>
+	senses.some((sense) => sense.kind === 'type' && garmentType(sense.type).family === 'hairstyles');
+
+/** "Jasmine in her bun": what is said to be in the hair, up to how the hair is done. */
+function inHair(words: readonly string[], at: number, limit: number): Found | undefined {
+	if (!['in', 'round', 'around', 'behind'].includes(words[at + 1] ?? '')) return undefined;
+	const worn = longestPhrase([words[at] ?? '', 'in', 'the', 'hair'], 0, 4);
+	if (!worn || worn.length < 4 || !isType(worn)) return undefined;
+	let next = at + 2;
+	while (next < limit && articles.has(words[next] ?? '')) next++;
+	const hair = longestPhrase(words, next, limit);
+	return hair && hairType(hair) && words[next] !== 'hair' ? { ...worn, length: next - at } : undefined;
+}
+
+/** "Hair: up": how it is done, after the colon. */
+function hairAfterColon(words: readonly string[], at: number, limit: number): Found | undefined {
+	if (words[at - 1] !== 'hair') return undefined;
+	const found = longestPhrase(words, at - 1, limit);
+	return found && found.length > 1 && hairType(found) ? { ...found, length: found.length - 1 } : undefined;
+}
+
 /** The words of a text as they are looked up: mistyped ones as they were meant, owners without their "s". */
 function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWord[]) {
 	const taught = new Set(own.flatMap(({ word }) => wordsOf(word)));
@@ -210,11 +248,15 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		const last = lasts.get(at);
 		const parted = last ? undefined : partedName(words, at, limit, opens);
 		if (parted) lasts.set(parted.at, { ...parted, first: words[at] ?? '' });
+		const styled = styledName(words, at, limit);
 		const found = measured
 			? { senses: [measured], length: 2 }
 			: (ownPhraseAt(own, words, at) ??
 				(parted && firstOfName) ??
 				(last && { senses: last.senses, length: 1 }) ??
+				styled ??
+				inHair(words, at, limit) ??
+				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				phraseAt(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));
 		const senses = found?.senses ?? inflected(words[at] ?? '');
@@ -226,7 +268,11 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		spans.push({
 			text: text.slice(first.start, end.end),
 			words:
-				senses.length > 0 ? [...(last ? [last.first] : []), ...words.slice(at, at + length)] : [first.word],
+				senses.length > 0
+					? [...(last ? [last.first] : []), ...words.slice(at, at + length)].filter(
+							(word) => found !== styled || !saysAfterAKind(word)
+						)
+					: [first.word],
 			start: first.start,
 			end: end.end,
 			breakBefore: first.breakBefore,

@@ -7,6 +7,7 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { materialWords } from '../lexicon/material-words';
+import { materialFamilies } from '../lexicon/materials';
 import { metalColours } from '../lexicon/metals';
 import { moveOf, type MoveId } from '../lexicon/moves';
 import type { Tone } from '../lexicon/reading-words';
@@ -41,7 +42,19 @@ export interface Description {
 /** Divisions whose metal is their colour. */
 export const metalFirst = new Set(['jewellery']);
 export const unprinted = new Set(['jewellery', 'beauty']);
+/** Stones, shells and what else is set or strung: no garment is cut from them. */
+const strung = new Set(materialFamilies.at(-1)?.map(({ id }) => id));
 const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'under']);
+/** Can a type be of what a word for a colour names besides? "Jade" of a dress is its colour alone. */
+export const canBeOf = ({ division }: GarmentType, material: string): boolean =>
+	!metalFirst.has(division) && !(strung.has(material) && (inCloth.has(division) || division === 'footwear'));
+/** What is sewn on in numbers. */
+const sewnOn = new Set(['crystal', 'pearl', 'bead', 'gemstone', 'glass', 'shell', 'turquoise-stone']);
+/** "A gown with crystals" is of no crystal: it is set with them. */
+function asSewnOn<S extends { facet: FacetId; value: string }>(sense: S, { division }: GarmentType): S {
+	if (sense.facet !== 'material' || !inCloth.has(division) || !sewnOn.has(sense.value)) return sense;
+	return { ...sense, facet: 'texture', value: 'beaded' };
+}
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
@@ -167,7 +180,9 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const length = senseOf(span, 'length');
 	const heel =
 		length && type.facets.includes('heelHeight') ? [takeFacet('heelHeight', heelOf(length.cm))] : [];
-	const facets = sensesOf(span, 'facet').filter(({ facet }) => type.facets.includes(facet));
+	const facets = sensesOf(span, 'facet')
+		.map((sense) => asSewnOn(sense, type))
+		.filter(({ facet }) => type.facets.includes(facet));
 	const byWeight = (a: { facet: FacetId }, b: { facet: FacetId }) =>
 		aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division);
 

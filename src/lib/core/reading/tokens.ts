@@ -63,7 +63,7 @@ export function normalised(word: string): string {
 export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ word }) => word);
 
 const pattern =
-	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:()[\]•|!?/–—]|\s-\s/gu;
+	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;
 
 /** Cuts a text into words with their places; punctuation becomes a break before the next word. */
 export function tokensOf(text: string): Token[] {
@@ -92,7 +92,7 @@ export function tokensOf(text: string): Token[] {
 		else {
 			breakBefore ??= 'comma';
 			aside = found === '(' || found === '[' || undefined;
-			labelled = /[:–—-]/.test(found) || undefined;
+			labelled = /[:=–—-]/.test(found) || undefined;
 		}
 	}
 	return tokens;

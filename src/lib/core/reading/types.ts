@@ -41,9 +41,13 @@ function meantBy(group: Group, { words }: Locale): GarmentType[] {
 	const senses = sensesOf(group.head.span, 'type');
 	const order = (sense: { locale?: string }) =>
 		sense.locale === words ? 0 : sense.locale === undefined ? 1 : 2;
+	const said = group.head.span.words.join(' ');
+	// Of two that share a word, the one whose own name it is.
+	const isItsName = ({ singular }: GarmentType) => (singular.toLowerCase() === said ? 0 : 1);
 	return [...senses]
 		.sort((a, b) => order(a) - order(b))
 		.map(({ type }) => garmentType(type))
+		.sort((a, b) => isItsName(a) - isItsName(b))
 		.filter((type, i, all) => all.indexOf(type) === i);
 }
 

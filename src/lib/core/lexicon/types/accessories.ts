@@ -15,6 +15,7 @@ export const accessories: FamilySource[] = [
 			wide-belt: wide belt / wide belts / waist belt, cinch belt, waspie / size=large
 			western-belt: western belt / western belts / cowboy belt, big-buckle belt / size=large
 			corset-belt: corset belt / corset belts / obi belt, obi / size=oversized
+			harness: harness / harnesses / body harness, leather harness / material=leather size=small
 
 			sash: sash / sashes / waist sash, ribbon belt / size=large
 			cummerbund: cummerbund / cummerbunds / / size=large
@@ -63,22 +64,22 @@ export const accessories: FamilySource[] = [
 
 			fedora: fedora / fedoras / trilby, felt hat
 			wide-brimmed-hat: wide-brimmed hat / wide-brimmed hats / floppy hat, picture hat / brim=wide
-			straw-hat: straw hat / straw hats / sun hat, panama hat, panama / material=straw brim=wide
+			straw-hat: straw hat / straw hats / sun hat, panama hat, panama, sombrero / material=straw brim=wide
 			boater: boater / boaters / boater hat, skimmer / material=straw
 			cowboy-hat: cowboy hat / cowboy hats / western hat, rancher hat / brim=wide
 
 			bowler-hat: bowler hat / bowler hats / bowler, us:derby, us:derby hat
 			top-hat: top hat / top hats / topper
 
-			beret: beret / berets
-			cloche: cloche / cloches / cloche hat
+			beret: beret / berets / tam o’shanter, tam o shanter, tam
+			cloche: cloche / cloches / cloche hat, bonnet
 			bucket-hat: bucket hat / bucket hats / rain hat / brim=narrow
 			pillbox-hat: pillbox hat / pillbox hats / pillbox / brim=none
 
-			beanie: beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap
+			beanie: beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap, toque
 
 			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
-			flat-cap: flat cap / flat caps / tweed cap
+			flat-cap: flat cap / flat caps / tweed cap, deerstalker
 			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat
 			visor: visor / visors / sun visor
 
@@ -88,10 +89,10 @@ export const accessories: FamilySource[] = [
 
 			turban: turban / turbans / head wrap, headwrap, gele
 			pagri: pagri / pagris / safa, dastar
-			headscarf: headscarf / headscarves / head scarf
+			headscarf: headscarf / headscarves / head scarf, keffiyeh
 			hijab: hijab / hijabs / shayla
 
-			kufi: kufi / kufis / taqiyah, prayer cap
+			kufi: kufi / kufis / taqiyah, prayer cap, fez
 
 			bridal-veil: bridal veil / bridal veils / veil, mantilla`
 	},
@@ -104,7 +105,7 @@ export const accessories: FamilySource[] = [
 		facets: [...small],
 		usual: { size: 'small' },
 		types: `
-			headband: *headband / headbands / us:hairband, alice band, hair band, padded headband
+			headband: *headband / headbands / us:hairband, alice band, hair band, padded headband, sweatband
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
 			scrunchie: scrunchie / scrunchies / hair tie
 
@@ -113,7 +114,7 @@ export const accessories: FamilySource[] = [
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 
 			tiara: tiara / tiaras / diadem, crown
-			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine in the bun, jasmine garland, blossom in the hair, daisies in the hair
+			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine garland, white flowers in the hair, lilies in the hair, lily in the hair, hibiscus in the hair, orchids in the hair, peony in the hair, petals in the hair, blossom in the hair, daisies in the hair
 			fascinator: fascinator / fascinators / cocktail hat / size=medium
 
 			maang-tikka: maang tikka / maang tikkas / tikka, maangtikka, mang tikka
@@ -130,7 +131,7 @@ export const accessories: FamilySource[] = [
 			sunglasses: *sunglasses / sunglasses / shades, sunnies, dark glasses
 			aviators: aviators / aviators / aviator sunglasses, pilot sunglasses / frame=aviator
 			cat-eye-sunglasses: cat-eye sunglasses / cat-eye sunglasses / cat eyes / frame=cat-eye
-			glasses: glasses / glasses / spectacles, eyeglasses, specs, spectacle frames`
+			glasses: glasses / glasses / spectacles, eyeglasses, specs, spectacle frames, monocle, pince-nez`
 	},
 	{
 		id: 'gloves',
@@ -140,10 +141,11 @@ export const accessories: FamilySource[] = [
 		draws: 'gloves',
 		facets: ['sleeveLength', 'material', 'texture', 'sheen', 'formality'],
 		types: `
-			gloves: *gloves / gloves / glove
+			gloves: *gloves / gloves / glove, gauntlets, gauntlet gloves
 			driving-gloves: driving gloves / driving gloves
 			opera-gloves: opera gloves / opera gloves / evening gloves, long gloves, elbow gloves / sleeveLength=elbow
 			fingerless-gloves: fingerless gloves / fingerless gloves / arm warmers, wrist warmers
-			mittens: mittens / mittens / mitts`
+			mittens: mittens / mittens / mitts
+			muff: muff / muffs / hand warmer, fur muff`
 	}
 ];

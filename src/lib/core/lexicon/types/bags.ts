@@ -15,7 +15,7 @@ export const bags: FamilySource[] = [
 			top-handle-bag: top-handle bag / top-handle bags / ladylike bag, frame bag, grab bag / strap=top-handle
 			box-bag: box bag / box bags / lunchbox bag / strap=top-handle
 			doctor-s-bag: doctor's bag / doctor's bags / gladstone bag, bowling bag
-			satchel: satchel / satchels / messenger bag, school bag
+			satchel: satchel / satchels / messenger bag, school bag, haversack
 			briefcase: briefcase / briefcases / document bag, laptop bag, work bag, attache case
 
 			shoulder-bag: shoulder bag / shoulder bags / / strap=shoulder
@@ -23,14 +23,14 @@ export const bags: FamilySource[] = [
 			chain-bag: chain bag / chain bags / chain-strap bag, quilted chain bag / strap=shoulder
 			crossbody-bag: crossbody bag / crossbody bags / cross-body bag, crossbody, camera bag, sling bag / size=small strap=crossbody
 			saddle-bag: saddle bag / saddle bags / / size=medium strap=crossbody
-			hobo-bag: hobo bag / hobo bags / slouch bag, slouchy bag / strap=shoulder size=large
+			hobo-bag: hobo bag / hobo bags / slouch bag, slouchy bag, hobo / strap=shoulder size=large
 			bucket-bag: bucket bag / bucket bags / drawstring bag
 			belt-bag: belt bag / belt bags / uk:bumbag, us:fanny pack, bum bag, waist bag, hip bag / size=small
 
-			clutch: clutch / clutches / evening bag, clutch bag, envelope clutch / size=small strap=clutch
+			clutch: clutch / clutches / evening bag, clutch bag, envelope clutch, pouch / size=small strap=clutch
 			minaudiere: minaudiere / minaudieres / minaudière, box clutch, hard clutch / size=micro strap=clutch
 			wristlet: wristlet / wristlets / / size=small
-			potli: potli / potlis / potli bag, drawstring potli / size=small
+			potli: potli / potlis / potli bag, drawstring potli, reticule / size=small
 			wallet: wallet / wallets / uk:purse, card holder, us:billfold, coin purse / size=micro
 
 			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag / size=large

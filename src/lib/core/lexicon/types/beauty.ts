@@ -11,11 +11,11 @@ export const beauty: FamilySource[] = [
 		types: `
 			hairstyle: *hairstyle / hairstyles / hair, hairdo
 
-			loose-hair: loose hair / loose hair / hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry
+			loose-hair: loose hair / loose hair / waves, soft waves, hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry, loose curls, tumbling curls, curls, ringlets, long waves, tousled waves, loose ringlets
 			side-parting: side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
 			half-up-hair: half-up hair / half-up hair / half up half down, half-up
 			curtain-fringe: curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe
-			bob: bob / bobs / bobbed hair, sharp bob / hairLength=chin
+			bob: bob / bobs / bobbed hair, sharp bob, pageboy / hairLength=chin
 			lob: lob / lobs / long bob / hairLength=shoulder
 
 			low-bun: low bun / low buns / chignon, low knot, knot at the nape, nape bun, sleek bun, slick bun, slicked-back bun, slicked bun, smooth bun
@@ -27,7 +27,7 @@ export const beauty: FamilySource[] = [
 			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair
 			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls
 
-			ponytail: ponytail / ponytails / pony
+			ponytail: ponytail / ponytails / pony, pigtails, bunches
 			high-ponytail: high ponytail / high ponytails / sleek ponytail
 			plait: plait / plaits / us:braid, braided hair, plaited hair, french plait, us:french braid, side plait, us:braids
 			box-braids: box braids / box braids / cornrows, micro braids
@@ -55,7 +55,7 @@ export const beauty: FamilySource[] = [
 
 			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows
 
-			blusher: blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks
+			blusher: blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour
 			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
 
 			bindi: bindi / bindis / tilak

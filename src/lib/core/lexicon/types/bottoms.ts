@@ -10,7 +10,7 @@ export const bottoms: FamilySource[] = [
 		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
-			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels
+			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, trews, pantaloons
 
 			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
 			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal

@@ -27,12 +27,12 @@ export const footwear: FamilySource[] = [
 			flats: flats / flats / flat shoes, flat
 			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
 			mules: mules / mules / mule, backless loafers / strap=mule
-			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper
+			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
 			clogs: clogs / clogs / clog / sole=platform
 			espadrilles: espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
-			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra / toe=pointed
+			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra, mojri, mojris / toe=pointed
 
-			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin
+			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin, driving loafers, driving moccasins, driving mocs
 			tassel-loafers: tassel loafers / tassel loafers / tasselled loafers
 			chunky-loafers: chunky loafers / chunky loafers / platform loafers / sole=lug
 			brogues: brogues / brogues / wingtips, us:wing tips, brogue
@@ -64,7 +64,7 @@ export const footwear: FamilySource[] = [
 			wedge-sandals: wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
 
 			gladiator-sandals: gladiator sandals / gladiator sandals / gladiators
-			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jellies
+			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jellies, huaraches
 			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals
 
 			sliders: sliders / sliders / us:slides, pool sliders
@@ -80,7 +80,7 @@ export const footwear: FamilySource[] = [
 		facets: [...shod, 'shaft', 'closure'],
 		usual: { heelHeight: 'low', toe: 'round', shaft: 'ankle' },
 		types: `
-			boots: *boots / boots / boot
+			boots: *boots / boots / boot, slouch boots
 
 			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots
 			sock-boots: sock boots / sock boots / stretch boots / shaft=ankle
@@ -100,6 +100,6 @@ export const footwear: FamilySource[] = [
 
 			snow-boots: snow boots / snow boots / winter boots
 			sheepskin-boots: sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
-			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots / shaft=knee material=rubber`
+			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots, galoshes / shaft=knee material=rubber`
 	}
 ];

@@ -90,7 +90,7 @@ export const jewellery: FamilySource[] = [
 		facets: [...small],
 		types: `
 			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin
-			corsage: corsage / corsages / fabric flower, buttonhole, us:boutonniere, flower brooch / size=medium
+			corsage: corsage / corsages / fabric flower, buttonhole, carnation in the buttonhole, rose in the buttonhole, flower in the buttonhole, carnation, gardenia corsage, us:boutonniere, flower brooch / size=medium
 			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
 
 			nose-ring: nose ring / nose rings / nath, nose stud, nathni

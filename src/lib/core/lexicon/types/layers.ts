@@ -18,7 +18,7 @@ export const layers: FamilySource[] = [
 		},
 		types: `
 			cardigan: *cardigan / cardigans / cardi, cardie
-			shrug: shrug / shrugs / bolero knit, bolero cardigan / topLength=cropped
+			shrug: shrug / shrugs / bolero knit, bolero cardigan, bed jacket / topLength=cropped
 			shawl-collar-cardigan: shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
 			long-cardigan: long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
 
@@ -43,7 +43,7 @@ export const layers: FamilySource[] = [
 		types: `
 			blazer: *blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
 			suit-jacket: suit jacket / suit jackets / lounge jacket, us:suit coat
-			tweed-jacket: tweed jacket / tweed jackets / hacking jacket / material=tweed
+			tweed-jacket: tweed jacket / tweed jackets / hacking jacket, norfolk jacket, shooting jacket / material=tweed
 			boucle-jacket: boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
 			peplum-jacket: peplum jacket / peplum jackets / / fit=close
 
@@ -75,23 +75,23 @@ export const layers: FamilySource[] = [
 			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
 
 			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
-			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket / closure=buttoned collar=shirt
+			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt
 			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
 			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
 
-			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket / topLength=waist
+			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket, souvenir jacket / topLength=waist
 			varsity-jacket: varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
 			windbreaker: windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
 
 			quilted-jacket: quilted jacket / quilted jackets / liner jacket / texture=quilted
 			puffer-jacket: puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
-			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest / sleeveLength=sleeveless
+			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest, jerkin / sleeveLength=sleeveless
 
 			kimono-jacket: kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
 			cropped-jacket: cropped jacket / cropped jackets / / topLength=cropped
 			embroidered-jacket: embroidered jacket / embroidered jackets / / texture=embroidered
-			cape-jacket: cape jacket / cape jackets / capelet, cape blazer / topLength=hip sleeveShape=cape sleeveLength=elbow`
+			cape-jacket: cape jacket / cape jackets / capelet, cape blazer, pelerine / topLength=hip sleeveShape=cape sleeveLength=elbow`
 	},
 	{
 		id: 'coats',
@@ -113,7 +113,7 @@ export const layers: FamilySource[] = [
 		],
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
-			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat / lapel=notch
+			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat, ulster, balmacaan, inverness coat, redingote / lapel=notch
 
 			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
 			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat, duffle / hemLength=mini

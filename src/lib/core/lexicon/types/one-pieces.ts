@@ -19,7 +19,7 @@ export const onePieces: FamilySource[] = [
 		types: `
 			dress: *dress / dresses / frock, day dress, minidress, mididress, maxidress, mini, midi, maxi
 
-			slip-dress: slip dress / slip dresses / cami dress / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
+			slip-dress: slip dress / slip dresses / cami dress, chemise dress, slip, chemise / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
 			sheath-dress: sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
 			shift-dress: shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
 			bodycon-dress: bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
@@ -39,7 +39,7 @@ export const onePieces: FamilySource[] = [
 			empire-line-dress: empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
 			babydoll-dress: babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
 			smock-dress: smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
-			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress / sleeveShape=puff hemLength=midi
+			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress, dirndl, dirndl dress / sleeveShape=puff hemLength=midi
 			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
 
 			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress, trench dress / sleeveLength=long
@@ -50,12 +50,12 @@ export const onePieces: FamilySource[] = [
 			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding-dress: wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe / fit=oversized hemLength=ankle sleeveShape=kimono
-			boubou: boubou / boubous / agbada, grand boubou / fit=oversized hemLength=ankle
+			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe, jellaba, muumuu / fit=oversized hemLength=ankle sleeveShape=kimono
+			boubou: boubou / boubous / agbada, grand boubou, toga / fit=oversized hemLength=ankle
 			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
-			nightdress: nightdress / nightdresses / us:nightgown, nightie
+			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir
 
-			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece / fit=skin-tight hemLength=micro
+			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers / fit=skin-tight hemLength=micro
 			tennis-dress: tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
 	},
 	{
@@ -67,7 +67,7 @@ export const onePieces: FamilySource[] = [
 		facets: [...cloth, ...legged, ...bodiced],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
 		types: `
-			jumpsuit: *jumpsuit / jumpsuits / all-in-one, catsuit
+			jumpsuit: *jumpsuit / jumpsuits / all-in-one, catsuit, cat suit
 
 			playsuit: playsuit / playsuits / us:romper / legLength=short sleeveLength=short
 
@@ -134,7 +134,7 @@ export const onePieces: FamilySource[] = [
 			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
 			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
 			scrubs: scrubs / scrubs / work scrubs
-			bikini: bikini / bikinis / two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms / legLength=micro sleeveLength=strapless topLength=cropped
+			bikini: bikini / bikinis / bikini top, two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms / legLength=micro sleeveLength=strapless topLength=cropped
 			gym-set: gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},
 	{

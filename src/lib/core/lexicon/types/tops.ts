@@ -48,7 +48,7 @@ export const tops: FamilySource[] = [
 			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
 			flannel-shirt: flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim-shirt: denim shirt / denim shirts / chambray shirt, western shirt / material=denim
-			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt, camp shirt, beach shirt, guayabera / collar=camp sleeveLength=short
+			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt, camp shirt, beach shirt, guayabera, hawaiian shirt / collar=camp sleeveLength=short
 			grandad-shirt: grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
 			overshirt: overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
 
@@ -59,7 +59,7 @@ export const tops: FamilySource[] = [
 			wrap-top: wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
 			smock-top: smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
 			tunic: tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
-			kaftan-top: kaftan top / kaftan tops / / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
+			kaftan-top: kaftan top / kaftan tops / dashiki / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
 
 			halter-top: halter top / halter tops / halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter collar=collarless
 			off-shoulder-top: off-shoulder top / off-shoulder tops / off-the-shoulder top, bardot top / neckline=off-shoulder sleeveLength=short collar=collarless
@@ -78,7 +78,7 @@ export const tops: FamilySource[] = [
 		types: `
 			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, uk:jersey
 			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
-			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, us:V-neck sweater / neckline=v
+			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, cricket jumper, us:cricket sweater, tennis jumper, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, guernsey, gansey / texture=cable
 			fair-isle-jumper: Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
 

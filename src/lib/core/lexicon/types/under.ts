@@ -20,7 +20,8 @@ export const under: FamilySource[] = [
 			ankle-socks: ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
 			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
 			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
-			leg-warmers: leg warmers / leg warmers / us:legwarmers / shaft=knee`
+			leg-warmers: leg warmers / leg warmers / us:legwarmers / shaft=knee
+			gaiters: gaiters / gaiters / spats, puttees, gaiter / shaft=ankle`
 	},
 	{
 		id: 'underpinnings',
@@ -33,13 +34,13 @@ export const under: FamilySource[] = [
 			bra: bra / bras
 			strapless-bra: strapless bra / strapless bras / multiway bra
 			sports-bra: sports bra / sports bras
-			bralette: bralette / bralettes / soft bra, lace bra
+			bralette: bralette / bralettes / soft bra, lace bra, bralet, bralets
 
-			briefs: briefs / briefs / uk:pants, underpants, underwear, knickers, panties
+			briefs: briefs / briefs / uk:pants, underpants, underwear, knickers, panties, y-fronts
 			boxer-shorts: boxer shorts / boxer shorts / boxers
-			slip-shorts: slip shorts / slip shorts / anti-chafe shorts
+			slip-shorts: slip shorts / slip shorts / anti-chafe shorts, bloomers, tap shorts
 
-			undervest: undervest / undervests / us:undershirt, thermal vest, base layer, thermals
+			undervest: undervest / undervests / us:undershirt, thermal vest, base layer, thermals, long johns, longjohns, string vest
 			slip: slip / slips / underslip, full slip
 			half-slip: half slip / half slips / waist slip
 			petticoat: petticoat / petticoats / crinoline, underskirt, net petticoat
