@@ -1,7 +1,9 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
+import type { FacetId } from '../lexicon/facets';
 import { slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import { senseOf, type Clause, type Part, type PartRole } from './parts';
+import type { Span } from './model';
+import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
 	isPartOn,
@@ -119,16 +121,28 @@ function unnamed({ head, own }: Group, role: PartRole): void {
 
 /** What is worn beside garments of cloth. */
 const besideCloth = new Set(['accessories', 'bags', 'footwear', 'jewellery', 'beauty']);
+const cutOfCloth = new Set<FacetId>([
+	'neckline',
+	'lapel',
+	'waistline',
+	'skirtShape',
+	'sleeveShape',
+	'shoulder',
+	'leg',
+	'rise'
+]);
+/** "A nipped-in waist", "floor-length": said of nothing but garments of cloth. */
+const onlyOfCloth = ({ senses }: Span) =>
+	senses.every((sense) => sense.kind === 'facet' && cutOfCloth.has(sense.facet));
 /** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */
 const hasPartOfCloth = ({ parts }: Clause, { facets }: GarmentType) =>
 	parts.some(({ span, role }) => {
 		const detail = role === 'detail' ? senseOf(span, 'detail')?.detail : undefined;
-		return (
-			detail !== undefined &&
-			detail.facets.length > 0 &&
-			!detail.takesMetal &&
-			!detail.facets.some((facet) => facets.includes(facet))
-		);
+		if (detail?.takesMetal) return false;
+		const ofCloth =
+			detail?.facets ??
+			(role === 'said' && onlyOfCloth(span) ? sensesOf(span, 'facet').map(({ facet }) => facet) : []);
+		return ofCloth.length > 0 && !ofCloth.some((facet) => facets.includes(facet));
 	});
 
 /** Groups clauses by garment, going through them once in their order. */

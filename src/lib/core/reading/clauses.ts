@@ -6,6 +6,7 @@ import {
 	isPartOf,
 	partSpan,
 	roleOf,
+	saysOfPart,
 	senseOf,
 	sensesOf,
 	slotOfHead,
@@ -194,11 +195,14 @@ class ClauseBuilder implements Reached {
 		return true;
 	}
 
+	isAfterKind(at: number): boolean {
+		return this.clause.head?.at === at - 2 && this.afterKind === at - 1;
+	}
+
 	/** "A cheongsam style dress" is a cheongsam; of another family the first name only says what kind the second is. */
-	afterAKind(span: Span, at: number): PartRole {
+	ofKind(span: Span): PartRole {
 		const { head } = this.clause;
-		if (!head || head.at !== at - 2 || this.afterKind !== at - 1) return 'head';
-		const [kind, own] = [senseOf(head.span, 'type'), senseOf(span, 'type')];
+		const [kind, own] = [head && senseOf(head.span, 'type'), senseOf(span, 'type')];
 		if (kind && own && garmentType(kind.type).family === garmentType(own.type).family) return 'again';
 		this.unname('kind');
 		return 'head';
@@ -207,22 +211,23 @@ class ClauseBuilder implements Reached {
 	add(span: Span, at: number, role: PartRole): void {
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
+		const afterKind = role === 'head' && this.isAfterKind(at);
+		if (afterKind) role = this.ofKind(span);
 		if (
 			role === 'head' &&
+			!afterKind &&
 			!this.endsUnder &&
 			isPartOf(span, this.lastHead, this.clause, this.clauses.at(-1))
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
-			if (span.words.length > 1)
-				for (const inner of spansOf(span.words.slice(0, -1).join(' ')))
-					if (alsoSaid(inner)) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
+			const inside = span.words.length > 1 ? spansOf(span.words.slice(0, -1).join(' ')).filter(alsoSaid) : [];
+			for (const inner of inside) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
-			span = partSpan(span);
+			span = inside.length > 0 ? partSpan(span) : saysOfPart(span);
 		} else if (role === 'head' && sitsOn(this, span)) role = 'detail';
 		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
 		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
-		if (role === 'head') role = this.afterAKind(span, at);
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
 		if (role === 'detail' && namesPart(this, span, at)) this.unname('said');
 		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');

@@ -106,6 +106,11 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!general || !own) return false;
 	// "The top is an ivory blouse", "jacket: a navy blazer": a general name takes any kind that is worn there.
 	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
+	// "Top: white, a blouse": alone at the end of what stands after the colon.
+	const [named, after] = group.clauses;
+	const isUnderLabel = named === group.own && after?.labelled === true && clause.parts.length === 1;
+	if (isUnderLabel && clause.before === 'comma' && general.general && slotsMeetOf(general.id, own.id))
+		return true;
 	const introduced = clause.labelled ? bareName : clause.before === 'is' && !own.general;
 	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
 	// "Shoes: sliders": of the same place on the body.

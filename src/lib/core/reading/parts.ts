@@ -90,7 +90,19 @@ export function roleOf(span: Span): PartRole | 'link' | 'hedge' | 'idle' | 'unkn
 export function partSpan(span: Span): Span {
 	if (span.words.length < 2 || senseOf(span, 'detail')) return span;
 	const last = span.words.at(-1) ?? '';
-	return { ...span, words: [last], senses: longestPhrase([last], 0, 1)?.senses ?? [] };
+	return {
+		...span,
+		words: [last],
+		text: span.text.split(/[\s-]+/).at(-1) ?? '',
+		senses: longestPhrase([last], 0, 1)?.senses ?? []
+	};
+}
+
+/** "With a polo neck": a name that as a whole says how the part is. */
+export function saysOfPart(span: Span): Span {
+	const part = partSpan(span);
+	const saying = sensesOf(span, 'facet').filter(({ free }) => free);
+	return part === span || saying.length === 0 ? part : { ...span, senses: [...saying, ...part.senses] };
 }
 
 /** Names that are a cloth first: "a cream knit", but "a dress in cream knit". */

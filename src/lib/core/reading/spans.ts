@@ -181,7 +181,9 @@ function styledName(words: readonly string[], at: number, limit: number): Found 
 		const after = at + kind + 1;
 		const said = [...words.slice(at, at + kind), ...words.slice(after, limit)];
 		const found = longestPhrase(said, 0, said.length);
-		if (found && found.length > kind && isType(found)) return { ...found, length: found.length + 1 };
+		// "Patiala style salwar kameez": the longer name of the thing itself is not cut.
+		const thing = longestPhrase(words, after, limit)?.length ?? 1;
+		if (found && found.length >= kind + thing && isType(found)) return { ...found, length: found.length + 1 };
 	}
 	return undefined;
 }

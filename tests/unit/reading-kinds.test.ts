@@ -1,0 +1,306 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentType, garmentTypes, readLook, type Element, type GarmentType } from '../../src/lib/core';
+import { colourWords } from '../../src/lib/core/lexicon/colours';
+import { details } from '../../src/lib/core/lexicon/details';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { materialFamilies } from '../../src/lib/core/lexicon/materials';
+import { colourWord, saidThing, strangeNoun } from '../looks';
+
+/** Laws of kinds and parts: "X style Y", what a part's name says, what is set or strung, the parts of a suit. */
+const runs = { numRuns: 300 };
+const told = (one: Pick<Element, 'garment' | 'note'>) => ({ garment: one.garment, note: one.note });
+const read = (text: string) => readLook(text).elements.map(told);
+const palette = (one: Element | undefined) => one?.garment.palette.map(({ hex }) => hex) ?? [];
+const ofCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+const general = garmentTypes.filter((type) => type.general);
+const ofClothTypes = general.filter(
+	({ division, facets }) => ofCloth.has(division) && facets.includes('material')
+);
+const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
+
+describe('a kind, then what is of it', () => {
+	const named = garmentTypes.flatMap((type) =>
+		[type.singular, ...type.words.filter(({ locale }) => locale !== 'us').map(({ word }) => word)]
+			.filter((word) => /^[a-z]+ [a-z]+$/.test(word))
+			.map((word) => word.split(' ') as [string, string])
+	);
+	it.each(['style', 'styled', 'inspired'])('reads as the name without “%s”', (between) => {
+		fc.assert(
+			fc.property(someOf(named), colourWord, ([kind, thing], colour) => {
+				expect(read(`${colour} ${kind} ${between} ${thing}`)).toEqual(read(`${colour} ${kind} ${thing}`));
+				expect(read(`${colour} ${kind}-${between} ${thing}`)).toEqual(read(`${colour} ${kind} ${thing}`));
+			}),
+			runs
+		);
+	});
+	it('names one garment even where the two make no name together', () => {
+		const bare = garmentTypes.filter(({ singular }) => /^[a-z]+$/.test(singular));
+		fc.assert(
+			fc.property(someOf(bare), someOf(ofClothTypes), (kind, thing) => {
+				fc.pre(kind.family !== thing.family && readLook(kind.singular).questions.length === 0);
+				fc.pre(readLook(`${kind.singular} ${thing.singular}`).phrases.length > 1);
+				const { elements } = readLook(`${kind.singular} style ${thing.singular}`);
+				expect(elements.map(({ garment }) => garmentType(garment.type).slot)).toEqual([thing.slot]);
+			}),
+			runs
+		);
+	});
+});
+
+describe('a part whose name says how it is', () => {
+	const parts = new Set(details.flatMap(({ words }) => words));
+	const ownSaying = facetPhrases.filter(
+		({ phrase, free }) => free && parts.has(phrase.split(/[ -]/).at(-1) ?? '')
+	);
+	it('there are many such names', () => expect(ownSaying.length).toBeGreaterThan(100));
+	it('leaves its trace, as a value or in the note', () => {
+		fc.assert(
+			fc.property(someOf(ownSaying), someOf(ofClothTypes), colourWord, ({ phrase }, type, colour) => {
+				const plain = readLook(`${colour} ${type.singular}`);
+				const reading = readLook(`${colour} ${type.singular} with a ${phrase}`);
+				fc.pre(reading.elements.length === plain.elements.length);
+				const changed =
+					JSON.stringify(reading.elements.map(told)) !== JSON.stringify(plain.elements.map(told));
+				const moved = reading.elements.some(({ moves }) => moves.length > 0);
+				// What the type has anyway says nothing new, but is told as understood.
+				const heard = reading.phrases.some(
+					({ text, status }) => phrase.includes(text.toLowerCase()) && status === 'understood'
+				);
+				expect(changed || moved || heard, `${type.singular} with a ${phrase}`).toBe(true);
+			}),
+			runs
+		);
+	});
+});
+
+describe('words that are a colour and a stone', () => {
+	const strung = new Set(materialFamilies.at(-1)?.map(({ id }) => id));
+	it('say of cloth the colour alone', () => {
+		fc.assert(
+			fc.property(someOf(colourWords), someOf(ofClothTypes), ({ word, hex }, type) => {
+				const [one] = readLook(`${word} ${type.singular}`).elements;
+				expect(strung.has(one?.garment.facets.material?.value ?? ''), `${word} ${type.singular}`).toBe(false);
+				expect(palette(one).length > 0 || one?.garment.metal !== undefined, `${word} ${hex}`).toBe(true);
+			}),
+			runs
+		);
+	});
+	it('leave the cloth that is named after them alone', () => {
+		fc.assert(
+			fc.property(
+				someOf(['jade', 'amber', 'pearl', 'turquoise', 'coral', 'ivory']),
+				someOf(ofClothTypes),
+				(word, type) => {
+					const [one] = readLook(`${word} velvet ${type.singular}`).elements;
+					expect(one?.garment.facets.material?.value).toBe('velvet');
+					expect(one?.note).toBe('');
+					expect(palette(one)).toEqual(palette(readLook(`${word} ${type.singular}`).elements[0]));
+				}
+			),
+			runs
+		);
+	});
+	it.each(['crystals', 'pearls', 'beads', 'gems'])('%s are set on cloth, which stays what it is', (word) => {
+		fc.assert(
+			fc.property(someOf(ofClothTypes), someOf(['tulle', 'silk', 'cotton', 'wool']), (type, cloth) => {
+				const [one] = readLook(`${cloth} ${type.singular} encrusted with ${word}`).elements;
+				expect(one?.garment.facets.material?.value).toBe(cloth);
+			}),
+			runs
+		);
+	});
+});
+
+describe('colours that follow a print', () => {
+	const prints = ['striped', 'gingham', 'floral', 'checked', 'paisley', 'polka-dot', 'plaid'];
+	const after = ['', ', belted', ', square neck', ', long sleeves', ', worn open'];
+	it('are the print’s, whatever is named next', () => {
+		fc.assert(
+			fc.property(
+				someOf(prints),
+				someOf(['dress', 'shirt dress', 'coat']),
+				colourWord,
+				colourWord,
+				someOf(after),
+				saidThing,
+				(print, thing, first, second, more, next) => {
+					fc.pre(first !== second && garmentType(next.type).slot !== 'whole');
+					const { elements } = readLook(`${print} ${thing}, ${first} and ${second}${more}, ${next.words}`);
+					expect(elements.map(({ garment }) => garment.type).slice(1)).toEqual([next.type]);
+					expect(elements.slice(1).map(told)).toEqual([{ garment: next.garment, note: next.note }]);
+					expect(palette(elements[0]).length).toBeGreaterThan(0);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a label', () => {
+	it('is read alike over a colon and an equals sign', () => {
+		const labels = {
+			shoes: ['loafers', 'court shoes', 'brogues'],
+			bag: ['clutch', 'tote'],
+			hat: ['beret', 'fedora'],
+			top: ['camisole', 'blouse']
+		};
+		fc.assert(
+			fc.property(
+				someOf(Object.entries(labels)),
+				colourWord,
+				fc.nat(2),
+				fc.boolean(),
+				([label, kinds], colour, at, listed) => {
+					const kind = kinds[at % kinds.length] ?? '';
+					const said = listed ? `${colour}, ${kind}` : `${colour} ${kind}`;
+					expect(read(`${label} = ${said}`)).toEqual(read(`${label}: ${said}`));
+					expect(readLook(`${label} = ${said}`).elements).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+	it.each([
+		['hair: up', 'updo'],
+		['hair: low bun', 'low-bun'],
+		['hair: finger waves', 'finger-waves']
+	])('of hair: %s', (text, type) => {
+		expect(readLook(text).elements.map(({ garment }) => garment.type)).toEqual([type]);
+	});
+	it('for all of a kind stands over what is listed, and is asked for nowhere', () => {
+		fc.assert(
+			fc.property(
+				someOf(['knitwear', 'tailoring', 'outerwear', 'jewellery']),
+				saidThing,
+				saidThing,
+				(kind, one, two) => {
+					const plain = readLook(`${one.words}, ${two.words}`);
+					const reading = readLook(`${kind}: ${one.words}, ${two.words}`);
+					expect(reading.elements.map(told)).toEqual(plain.elements.map(told));
+					expect(reading.things).toEqual(plain.things);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a suit and its parts', () => {
+	// "Flared trousers" is a name by itself, and may be another thing.
+	const cuts = ['wide', 'cropped', 'slim', 'peg', 'straight', 'tapered', 'high-rise'];
+	it('trousers of which the cut alone is said are the suit’s', () => {
+		fc.assert(
+			fc.property(colourWord, someOf(cuts), saidThing, (colour, cut, other) => {
+				fc.pre(!['legs', 'whole', 'suit', 'layer'].includes(garmentType(other.type).slot));
+				const suit = readLook(`${colour} suit, ${cut} trousers, ${other.words}`).elements;
+				expect(suit.map(({ garment }) => garment.type)).toEqual(['suit', other.type]);
+				expect(suit[0]?.garment.facets).not.toEqual({});
+			}),
+			runs
+		);
+	});
+	it('trousers with a colour of their own are not', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, someOf(cuts), (colour, own, cut) => {
+				fc.pre(colour !== own);
+				const { elements } = readLook(`${colour} suit, ${own} ${cut} trousers`);
+				expect(elements).toHaveLength(2);
+			}),
+			runs
+		);
+	});
+});
+
+describe('what is worn with it', () => {
+	it('a belt that the garment is belted in changes neither its cloth nor its colour', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				someOf(['dress', 'jumpsuit', 'coat', 'tunic']),
+				colourWord,
+				(colour, thing, own) => {
+					const [one] = readLook(`${colour} ${thing}, belted in ${own} leather`).elements;
+					const [plain] = readLook(`${colour} ${thing}`).elements;
+					expect(one?.garment).toEqual(plain?.garment);
+					expect(one?.note).toContain('leather');
+					expect(one?.moves).toEqual(['belted']);
+				}
+			),
+			runs
+		);
+	});
+	it.each(['over one shoulder', 'slung over one shoulder', 'draped over one shoulder'])(
+		'%s says where, and no neckline',
+		(place) => {
+			const neckless = (type: GarmentType) => ['scarf', 'bag', 'layer'].includes(type.slot);
+			for (const type of general.filter(neckless)) {
+				const { elements } = readLook(`red dress with a ${type.singular} ${place}`);
+				expect(elements[0]?.garment.facets.neckline, type.singular).toBeUndefined();
+			}
+		}
+	);
+	it('flowers in the hair have a colour of their own', () => {
+		fc.assert(
+			fc.property(someOf(['bun', 'plait', 'updo', 'chignon', 'ponytail']), colourWord, (hair, colour) => {
+				const [one] = readLook(`a ${hair} with ${colour} flowers`).elements;
+				expect(palette(one)).toEqual([]);
+				expect(one?.note).toContain('flowers');
+			}),
+			runs
+		);
+	});
+	it.each(['bun', 'plait', 'chignon', 'ponytail'])('jasmine in her %s is two things', (hair) => {
+		const types = readLook(`jasmine in her ${hair}`).elements.map(({ garment }) => garment.type);
+		expect(types).toEqual(['flower-crown', ...readLook(hair).elements.map(({ garment }) => garment.type)]);
+	});
+});
+
+describe('what is described and not named', () => {
+	const ofGowns = ['straight neckline', 'a tiny train', 'puffed sleeves', 'a nipped-in waist'];
+	it('gives nothing to an accessory that follows', () => {
+		const accessories = general.filter(({ division }) =>
+			['jewellery', 'bags', 'accessories'].includes(division)
+		);
+		fc.assert(
+			fc.property(
+				colourWord,
+				someOf(ofGowns),
+				someOf(accessories),
+				colourWord,
+				(colour, part, { singular, facets }, own) => {
+					// Gloves have sleeves of a kind.
+					fc.pre(!facets.includes('sleeveLength') && !facets.includes('hemDetail'));
+					const { elements } = readLook(`${colour} satin, ${part}, and ${own} ${singular}`);
+					expect(elements.map(told)).toEqual(read(`${own} ${singular}`));
+				}
+			),
+			runs
+		);
+	});
+	it('keeps what is said to be of it: “a bouquet of …”', () => {
+		fc.assert(
+			fc.property(saidThing, strangeNoun, colourWord, (thing, noun, colour) => {
+				const reading = readLook(`${thing.words}, ${noun} of ${colour} roses`);
+				expect(reading.elements.map(told)).toEqual([told(thing as unknown as Element)]);
+				expect(reading.things.map(({ word }) => word)).toEqual([noun]);
+			}),
+			runs
+		);
+	});
+	it('is a thing that is asked where it is worn so and the next is described for itself', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				colourWord,
+				someOf(['tied round her waist', 'tied round the neck', 'over the shoulders']),
+				(colour, own, move) => {
+					const reading = readLook(`${colour} plaid flannel ${move}, ${own} crop top`);
+					expect(reading.elements.map(told)).toEqual(read(`${own} crop top`));
+					expect(reading.things).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+});
