@@ -186,6 +186,69 @@ describe('a label', () => {
 	});
 });
 
+describe('a dress code at the start', () => {
+	it.each(['Black tie', 'White tie', 'Smart casual', 'Cocktail'])(
+		'“%s:” stands over what follows',
+		(code) => {
+			fc.assert(
+				fc.property(saidThing, saidThing, (one, two) => {
+					expect(read(`${code}: ${one.words}, ${two.words}`)).toEqual(read(`${one.words}, ${two.words}`));
+				}),
+				runs
+			);
+		}
+	);
+	it('is a tie where only what it is made of follows', () => {
+		expect(readLook('black tie: silk').elements.map(({ garment }) => garment.type)).toEqual(['tie']);
+	});
+});
+
+describe('words without their vowels', () => {
+	const bare = (word: string) => word.replace(/[aeiou]/g, '');
+	it.each([
+		'blazer',
+		'jeans',
+		'trousers',
+		'shirt',
+		'sweater',
+		'cardigan',
+		'dress',
+		'sandals',
+		'gloves',
+		'jumpsuit',
+		'loafers',
+		'trainers'
+	])('%s is taken, and told as a guess', (name) => {
+		const reading = readLook(`navy ${bare(name)}`);
+		expect(reading.elements.map(({ garment }) => garment.type)).toEqual(
+			readLook(name).elements.map(({ garment }) => garment.type)
+		);
+		expect(reading.phrases.at(-1)?.status).toBe('doubted');
+	});
+	it('that could be two names are asked', () => {
+		fc.assert(
+			fc.property(colourWord, (colour) => {
+				const reading = readLook(`${colour} bns`);
+				expect(reading.elements).toEqual([]);
+				expect(reading.phrases.at(-1)?.suggestions).toEqual(expect.arrayContaining(['beanies', 'buns']));
+			}),
+			{ numRuns: 20 }
+		);
+	});
+});
+
+describe('a plural of how a thing is cut', () => {
+	it.each(['wides', 'slims', 'shorts tops', 'straights'])('“%s” says nothing of the thing before', (word) => {
+		fc.assert(
+			fc.property(saidThing, colourWord, (thing, colour) => {
+				const [one] = readLook(`${thing.words}; ${colour} ripped ${word}`).elements;
+				expect(one && told(one)).toEqual({ garment: thing.garment, note: thing.note });
+			}),
+			runs
+		);
+	});
+});
+
 describe('a suit and its parts', () => {
 	// "Flared trousers" is a name by itself, and may be another thing.
 	const cuts = ['wide', 'cropped', 'slim', 'peg', 'straight', 'tapered', 'high-rise'];

@@ -33,7 +33,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	fathers fayed feared fees fields fight fighting figured figures filed filling fills filmed finer
 	finishes firearms fishermen flames flaming flatter flights fling flirting float floats floors flora
 	florence flow fluids flute followers following fooled forced forces fore formally fortress fortunes
-	fowler freaking fridge frigging fright frontier frosty fruits frying fury gage gain gained gant
+	fowler freaking fridge frigging fright frontier frosty fruits fry frying fury gage gain gained gant
 	gardening garret gaze geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran
 	granddad grande grapes greed greedy greeks greens grin groaning grounded grounds grow guests handed
 	handing handler handling hank hare harlem harm harmless harris hart hath haunting headline healed
@@ -52,8 +52,8 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	peru pete peters photographer photographs photography photos picket pictures pierce pigeons pilots
 	pinched pint pipe plains plan plane planes planted planting plants plate plates played player plea
 	pleasant pleased plot points poke polk pompous pools possible pots powers prayed prayers preach price
-	princes printer probable processed province published pudding punches punished purposes pursue push
-	pushes quart quarters queens rabbi rabbits race racers raging raising raisins rating rave ravens
+	princes printer probable processed province psst published pudding punches punished purposes pursue
+	push pushes quart quarters queens rabbi rabbits race racers raging raising raisins rating rave ravens
 	raving reaching read refer regiment regularly related released replaced reserved resign resistance
 	responded reverend reverse rights righty ripper rising rivers robbed robber robbins rogue roller room
 	ross rounds routes rubbed ruining rushed rushing sack sacks safely sailors saint sake sale salon
@@ -65,22 +65,23 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	skipped skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed
 	smells smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing
 	soap sold solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking
-	speeding spells spence spices spider spiders spies spilling spit spreads springs squire stable stain
-	stairs stale stalking stalling standards stands staring starling starring starve starving stashed
-	statements stealing steamed steaming steele steering steven sticker sticking sticks stiles sting
-	stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores storms
-	straighten stranded strangled straws stress stretched stretcher stretching strike strikes striking
-	strip stripped strokes stronger strongly structure strung studied stuffed sued summers sumner sunday
-	sung sunlight superb supper supports suspended suspense swat swearing swears sweating sweaty sweeps
-	sweeter sweethearts sweets swings switch switching tack tale tape taps tara tarzan tear tease
-	technically technician teen teli thanking thanks thee things thingy thinking thinks thirst thorough
-	threat throats throw throwing throws tick tide tigers till tipped tired tires toilet tomatoes tong
-	touchy towels tracking tracks trade trailer trails trains trapped traveling tree trembling triangle
-	tries troubled trucks tucker tuned turner turtles twinkle underway unlocked unmarried vanish vanished
-	vega vein veins victor victoria vile violent visitors waffles wait waited waiter waitress waits wake
-	waking walter ware warmed warner warp washer wasted watched waters weaver wedded weddings weekends
-	weigh weighs weights whales whiskers whiskey whispered whistles whites whitey wicked widow willie
-	winchester windows winner winters wished witches witter workers wounds wright
+	speeding spells spence spices spider spiders spies spilling spit spreads springs spy squire stable
+	stain stairs stale stalking stalling standards stands staring starling starring starve starving
+	stashed statements stealing steamed steaming steele steering steven sticker sticking sticks stiles
+	sting stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores
+	storms straighten stranded strangled straws stress stretched stretcher stretching strike strikes
+	striking strip stripped strokes stronger strongly structure strung studied stuffed sued summers
+	sumner sunday sung sunlight superb supper supports suspended suspense swat swearing swears sweating
+	sweaty sweeps sweeter sweethearts sweets swings switch switching tack tale tape taps tara tarzan tear
+	tease technically technician teen teli thanking thanks thee things thingy thinking thinks thirst
+	thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toilet
+	tomatoes tong touchy towels tracking tracks trade trailer trails trains trapped traveling tree
+	trembling triangle tries troubled trucks try tucker tuned turner turtles twinkle underway unlocked
+	unmarried vanish vanished vega vein veins victor victoria vile violent visitors waffles wait waited
+	waiter waitress waits wake waking walter ware warmed warner warp washer wasted watched waters weaver
+	wedded weddings weekends weigh weighs weights whales whiskers whiskey whispered whistles whites
+	whitey wicked widow willie winchester windows winner winters wished witches witter workers wounds
+	wright
 `
 		.trim()
 		.split(/\s+/)

@@ -44,6 +44,14 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 /** Parts and ways of wearing are said of what was named. */
 const goesBack = (clause: Clause) => clause.parts.some(({ role }) => role === 'detail' || role === 'move');
 
+/** "Denim on denim": one word twice speaks of the look. */
+const repeats = (first: Clause | undefined, second: Clause | undefined): boolean =>
+	first !== undefined &&
+	second?.before === 'on' &&
+	first.parts.length === 1 &&
+	second.parts.length === 1 &&
+	first.parts[0]?.span.words.join(' ') === second.parts[0]?.span.words.join(' ');
+
 /** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
 function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
@@ -54,6 +62,9 @@ function goesForward(clauses: readonly Clause[], at: number, previous: Group | u
 	if (!clause || headed === undefined) return false;
 	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
 	const described = clauses[headed];
+	// "Denim on denim, cowboy boots".
+	const isTwice = repeats(clause, next) || repeats(clauses[at - 1], clause);
+	if (!previous && isTwice && described?.before === 'comma' && !described.labelled) return false;
 	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
 	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
@@ -171,7 +182,7 @@ class Attacher {
 		// "The shoes are out of frame": what is said last is said of what was named.
 		if (clause.unseen && !clause.head && !clause.thing && previous && clause.before !== 'stop')
 			previous.unseen = true;
-		if (clause.before === 'stop') {
+		if (clause.before === 'stop' || clause.opens) {
 			this.sentence = [];
 			this.set = [];
 			this.listed = undefined;

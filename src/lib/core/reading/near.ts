@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { ordinaryWords } from '../lexicon/ordinary-words';
-import { knownWords, vocabulary } from './phrasebook';
+import { knownWords, namesAlone, vocabulary } from './phrasebook';
 
 /** A known word with what is compared before its letters are: which letters it has, and how often. */
 interface Known {
@@ -89,14 +89,35 @@ function nearTo(word: string): readonly Near[] {
 	return near;
 }
 
+/** The consonants of a word, doubled ones once: "dress" and "drs" share them. */
+const skeletonOf = (word: string) => word.replace(/[aeiou]/g, '').replace(/(.)\1+/g, '$1');
+
+/** Words by their consonants; "dresses" beside "dress" is no second one. */
+function bySkeleton(words: ReadonlySet<string>): ReadonlyMap<string, readonly string[]> {
+	const found = new Map<string, string[]>();
+	for (const word of words) {
+		const skeleton = skeletonOf(word);
+		const singular = word.replace(/e?s$/, '');
+		const isPlural = singular !== word && words.has(singular) && skeletonOf(singular) === skeleton;
+		if (skeleton.length >= 3 && !isPlural) found.set(skeleton, [...(found.get(skeleton) ?? []), word]);
+	}
+	return found;
+}
+const [namesBySkeleton, wordsBySkeleton] = [namesAlone, vocabulary].map(bySkeleton);
+
+/** What a word can be that was written without its vowels, "blzr", "jns": names of garments before all else. */
+function withVowels(word: string): readonly string[] {
+	if (word.length < 3 || !/^[b-df-hj-np-tv-z]+$/.test(word) || knownWords.has(word)) return [];
+	const skeleton = skeletonOf(word);
+	return namesBySkeleton?.get(skeleton) ?? wordsBySkeleton?.get(skeleton) ?? [];
+}
+
 const most = 3;
 /** Words of the lexicon that an unknown word may have been meant for, nearest first; at most three. */
 export const suggestionsFor = (word: string): string[] =>
 	vocabulary.has(word)
 		? []
-		: nearTo(word)
-				.slice(0, most)
-				.map(({ word: known }) => known);
+		: [...new Set([...withVowels(word), ...nearTo(word).map(({ word: known }) => known)])].slice(0, most);
 
 /** How many letters of a word the other does not have, each as often as it stands there. */
 function strayLetters(word: string, known: string): number {
@@ -118,6 +139,8 @@ export const meantFor = (word: string): string | undefined =>
 
 /** The same, with ordinary words taken for slips as well: to find which ones need to be known. */
 export function meantWithout(word: string): string | undefined {
+	const [whole, ...others] = withVowels(word);
+	if (whole && others.length === 0) return whole;
 	if (word.length < 4 || knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
 	const believed = nearTo(word).find(
 		({ word: known, apart, slip }) =>

@@ -52,7 +52,9 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 			return (
 				detail !== undefined &&
 				(detail.facets.length === 0 ||
-					(detail.takesMetal && carryMetal.has(type.division)) ||
+					(detail.takesMetal &&
+						carryMetal.has(type.division) &&
+						!(detail.facets.length > 0 && type.division === 'jewellery')) ||
 					detail.facets.some((facet) => type.facets.includes(facet)))
 			);
 		});

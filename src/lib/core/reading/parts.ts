@@ -122,7 +122,12 @@ export function isPartOf(
 	// A skirt is no part of a skirt, a ribbon none of hair.
 	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
 	if (sameFamily && clause.head === owner) return false;
-	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
+	// "With gold buttons and a fur collar", "white collar and cuffs": one part goes on to the next.
+	const goesOn =
+		clause.before === 'and' &&
+		previous !== undefined &&
+		!previous.head &&
+		(previous.before === 'with' || (clause.bare && previous.parts.at(-1)?.role === 'detail'));
 	const fits =
 		detail.facets.length === 0
 			? (clause.before === 'with' || goesOn || (clause.before === 'comma' && family === 'headwear')) &&

@@ -52,6 +52,8 @@ const joined = new Map<string, PhraseNode>();
 export const knownWords = new Set<string>();
 /** Those that a mistyped word may be meant for. */
 export const vocabulary = new Set<string>();
+/** Those that name a garment by themselves. */
+export const namesAlone = new Set<string>();
 /** First words of names of two words. */
 export const namesBegin = new Set<string>();
 
@@ -66,6 +68,8 @@ function enter(phrase: string, sense: Sense): void {
 	}
 	at.senses.push(sense);
 	if (words.length === 2 && sense.kind === 'type') namesBegin.add(words[0] ?? '');
+	if (words.length === 1 && sense.kind === 'type' && (words[0]?.length ?? 0) >= 4)
+		namesAlone.add(words[0] ?? '');
 	if (words.length > 1) joined.set(words.join(''), at);
 	for (const word of words) {
 		knownWords.add(word);

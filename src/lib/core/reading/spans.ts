@@ -1,3 +1,5 @@
+import { dressCodes } from '../lexicon/dress-codes';
+import { facetOf } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
 import { meantFor } from './near';
 import { articles, definites, knownWords, longestPhrase, namesBegin, type Found } from './phrasebook';
@@ -48,12 +50,17 @@ const degrees: typeof endings = [
 	[/(?<=\w{3})(?:r|st)$/, '']
 ];
 
+/** "Wides", "skinnies": the plural of how a thing is cut is the name of a thing, and says nothing of another. */
+const saysShape = (sense: Sense) => sense.kind === 'facet' && facetOf(sense.facet).group === 'shape';
+
 /** A word known in another form: "corduroys", "reddish". Links and fillers do not inflect. */
 function inflected(word: string): readonly Sense[] {
 	for (const [ending, replacement, names] of [...endings, ...degrees]) {
 		if (!ending.test(word)) continue;
-		const senses = (longestPhrase([word.replace(ending, replacement)], 0, 1)?.senses ?? []).filter(
-			({ kind }) => kind !== 'link' && kind !== 'filler' && kind !== 'hedge' && (names || kind !== 'type')
+		const all = longestPhrase([word.replace(ending, replacement)], 0, 1)?.senses ?? [];
+		if (names && all.some(saysShape)) continue;
+		const senses = all.filter(
+			({ kind }) => !['link', 'filler', 'hedge'].includes(kind) && (names || kind !== 'type')
 		);
 		if (senses.length > 0) return senses;
 	}
@@ -224,6 +231,24 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 	});
 }
 
+/** "Black tie: a tuxedo, …": how many words at the start are a dress code and stand over what follows. */
+function headingOf(tokens: readonly Token[], text: string): number {
+	const colon = tokens.findIndex(({ labelled }) => labelled);
+	const [first, last] = [tokens[0], tokens[colon - 1]];
+	if (!first || !last || tokens.slice(1, colon).some(({ breakBefore }) => breakBefore)) return 0;
+	const heading = text.slice(first.start, last.end);
+	// "Black tie: silk" is a tie.
+	const end = tokens.findIndex(({ breakBefore }, at) => at > colon && breakBefore);
+	const words = tokens.slice(colon, end < 0 ? undefined : end).map(({ word }) => word);
+	const names = words.some((_, at) => {
+		const found = longestPhrase(words, at, words.length);
+		return found && isType(found);
+	});
+	return names && dressCodes.some(({ said }) => said.exec(heading)?.[0].length === heading.length)
+		? colon
+		: 0;
+}
+
 /**
  * Cuts a text into the longest phrases that the lexicon knows; a word that it does not know stands alone.
  *
@@ -238,6 +263,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const lasts = new Map<number, Found & { first: string }>();
 	const isHyphenated = (at: number) => tokens[at]?.hyphenated === true;
 	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
+	const heading = headingOf(tokens, text);
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
 		if (!first) break;
@@ -251,9 +277,12 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		const parted = last ? undefined : partedName(words, at, limit, opens);
 		if (parted) lasts.set(parted.at, { ...parted, first: words[at] ?? '' });
 		const styled = styledName(words, at, limit);
+		const opening: Found | undefined =
+			at === 0 && heading > 0 ? { senses: [{ kind: 'filler' }], length: heading } : undefined;
 		const found = measured
 			? { senses: [measured], length: 2 }
-			: (ownPhraseAt(own, words, at) ??
+			: (opening ??
+				ownPhraseAt(own, words, at) ??
 				(parted && firstOfName) ??
 				(last && { senses: last.senses, length: 1 }) ??
 				styled ??

@@ -1,5 +1,6 @@
 /** Which garment a name means: by the studio's words, by what is said of it, by the words around it. */
 import { aspectWeightOf } from '../lexicon/aspect-weights';
+import { materialFamilies } from '../lexicon/materials';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
 import type { Group } from './owners';
@@ -35,6 +36,22 @@ function fitOf(type: GarmentType, group: Group): number {
 			)
 		).length;
 }
+
+/** Is the cloth or texture said that a type usually has, or one that is like it: "a cashmere jumper", "a cable jumper"? */
+function saysItsCloth(type: GarmentType, { clauses }: Group): boolean {
+	const usual = type.usual.material;
+	if (usual === undefined) return false;
+	const near = materialFamilies.find((family) => family.some(({ id }) => id === usual)) ?? [];
+	return clauses
+		.flatMap(({ parts }) => parts)
+		.flatMap(({ span }) => sensesOf(span, 'facet'))
+		.some(
+			({ facet, value }) =>
+				(facet === 'material' && near.some(({ id }) => id === value)) ||
+				(facet === 'texture' && usual === 'knit' && knitted.has(value))
+		);
+}
+const knitted = new Set(['cable', 'chunky-knit', 'fine-knit', 'ribbed']);
 
 /** The types that a name can mean, the studio's own word first. */
 function meantBy(group: Group, { words }: Locale): GarmentType[] {
@@ -107,7 +124,7 @@ function withItsSkirt(type: GarmentType, { clauses }: Group): GarmentType {
 /** The type that a group's name means, with the choices where it means two things. */
 export function typeNamed(group: Group, locale: Locale): NamedType {
 	const meant = meantBy(group, locale);
-	const fits = meant.map((type) => fitOf(type, group));
+	const fits = meant.map((type) => fitOf(type, group) + (saysItsCloth(type, group) ? 1 : 0));
 	const most = Math.max(...fits);
 	const fitting = meant.filter((_, i) => fits[i] === most);
 	const [first] = fitting;

@@ -33,7 +33,7 @@ export const bottoms: FamilySource[] = [
 			cargo-trousers: cargo trousers / cargo trousers / us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
 			carpenter-trousers: carpenter trousers / carpenter trousers / us:carpenter pants, work trousers, painter trousers, us:work pants / fit=relaxed
 
-			joggers: joggers / joggers / us:sweatpants, us:sweats, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
+			joggers: joggers / joggers / uk:trackies, uk:trackie bottoms, us:sweatpants, us:sweats, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
 			track-trousers: track trousers / track trousers / us:track pants, tracksuit trousers / fit=relaxed
 			leggings: leggings / leggings / / fit=skin-tight leg=skinny legLength=ankle
 			yoga-leggings: yoga leggings / yoga leggings / gym leggings, running tights, us:yoga pants / fit=skin-tight leg=skinny`
@@ -51,7 +51,7 @@ export const bottoms: FamilySource[] = [
 
 			straight-jeans: straight jeans / straight jeans / straight-leg jeans / leg=straight
 			slim-jeans: slim jeans / slim jeans / slim-leg jeans / leg=slim
-			skinny-jeans: skinny jeans / skinny jeans / jeggings / leg=skinny fit=close
+			skinny-jeans: skinny jeans / skinny jeans / jeggings, skinnies / leg=skinny fit=close
 			mom-jeans: mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high
 			boyfriend-jeans: boyfriend jeans / boyfriend jeans / girlfriend jeans, dad jeans / fit=relaxed
 
