@@ -42,12 +42,12 @@ export default defineConfig({
 	build: {
 		chunkSizeWarningLimit: 900,
 		rolldownOptions: {
-			// The core is pure, so what a page does not use of it need not be loaded with it.
+			// The core and the texts are pure, so what a page does not use of them need not be loaded with it.
 			treeshake: {
 				moduleSideEffects: [
 					{
 						// What prepares a library when it is loaded must be.
-						test: /\/src\/lib\/core\/(?!colour\/culori|model\/basics|exchange\/archive)/,
+						test: /\/src\/lib\/(?:ui\/messages|core\/(?!colour\/culori|model\/basics|exchange\/archive))/,
 						sideEffects: false
 					}
 				]

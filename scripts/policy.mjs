@@ -30,6 +30,12 @@ const inWords = (policy) =>
 		.map(([name, sources]) => `${name} ${sources.map(quoted).join(' ')}`)
 		.join('; ');
 
+/**
+ * Is it a part that only a page or a worker loads, under the policy that this has? A policy of its own says nothing there, and is
+ * longer than many such parts.
+ */
+export const isPart = (path) => /^\/_app\/immutable\/(?!workers\/)[^?]*\.(?:js|css|woff2)$/.test(path);
+
 /** The policy of a response by its path: workers have theirs. */
 export const policyOf = (path) =>
 	inWords(/\/workers\/|\.worker[.-]/.test(path) ? workerDirectives : directives);

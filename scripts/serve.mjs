@@ -2,15 +2,18 @@
 // host and port, so a silently changed address would look like a lost studio.
 import { createServer } from 'node:http';
 import { fileURLToPath, pathToFileURL } from 'node:url';
-import { policyOf } from './policy.mjs';
+import { isPart, policyOf } from './policy.mjs';
 
-/** Headers for every response, besides its policy. */
+/** Headers for every response. */
 const headers = {
-	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
-	'permissions-policy': 'camera=(), microphone=(), geolocation=()',
-	'referrer-policy': 'no-referrer',
 	'x-content-type-options': 'nosniff'
+};
+/** Besides, for all that can stand by itself: pages, workers, data; their policy as well. */
+const ownHeaders = {
+	'cross-origin-opener-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+	'referrer-policy': 'no-referrer'
 };
 
 const defaultPort = 4573;
@@ -36,8 +39,11 @@ export async function serve({ port, quiet = false }) {
 	const { handler } = await import('../build/handler.js');
 
 	const server = createServer((request, response) => {
-		for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
-		response.setHeader('content-security-policy', policyOf(request.url ?? '/'));
+		const path = request.url ?? '/';
+		const all = isPart(path)
+			? headers
+			: { ...headers, ...ownHeaders, 'content-security-policy': policyOf(path) };
+		for (const [name, value] of Object.entries(all)) response.setHeader(name, value);
 		if (request.headers.host !== `${host}:${port}`) {
 			response.writeHead(308, { location: origin + (request.url ?? '/') }).end();
 			return;

@@ -72,6 +72,9 @@ export function fittingTable(onTable: () => OnTable) {
 	const reference = $derived(onTable().reference);
 	const client = $derived(onTable().client);
 	const pieces = $derived(onTable().pieces);
+	// Each by itself: what reads the whole table is worked out anew at every choice.
+	const fitNotes = $derived(onTable().fitNotes);
+	const wornIds = $derived(onTable().wornIds);
 	const elements = $derived(inOrder(reference.elements));
 	const selected = $derived(elements.find(({ id }) => id === selectedId) ?? elements[0]);
 	const worn = $derived(wornIn(echo, pieces));
@@ -88,7 +91,7 @@ export function fittingTable(onTable: () => OnTable) {
 	const beside = $derived(neededBeside(echo, pieces, onTable().currency, onTable().rates));
 	const market = marketFor(
 		() => reference,
-		() => ({ client, fitNotes: onTable().fitNotes, schools: echo.schools })
+		() => ({ client, fitNotes, schools: echo.schools })
 	);
 	const candidates = $derived(
 		candidatesFor({
@@ -96,8 +99,8 @@ export function fittingTable(onTable: () => OnTable) {
 			client,
 			pieces,
 			market: market.answer?.ok ? market.answer.answer : undefined,
-			fitNotes: onTable().fitNotes,
-			worn: onTable().wornIds,
+			fitNotes,
+			worn: wornIds,
 			scoring,
 			seenOn: today()
 		})
