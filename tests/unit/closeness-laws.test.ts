@@ -5,12 +5,14 @@ import {
 	facetIds,
 	facetOf,
 	garmentType,
+	lossInWords,
 	readLook,
 	scoreLook,
 	type Element,
 	type FacetId,
 	type Garment
 } from '../../src/lib/core';
+import { likeness } from '../../src/lib/core/lexicon/likeness';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { kindSimilarity } from '../../src/lib/core/closeness/kind';
 import { materialSimilarity } from '../../src/lib/core/closeness/similarity';
@@ -192,6 +194,74 @@ describe('kinds', () => {
 				expect(kindSimilarity(a.id, b.id)).toBeLessThan(1);
 			}),
 			runs
+		);
+	});
+});
+
+describe('how many are worn', () => {
+	const several = fc.constantFrom(
+		'gold chain necklace',
+		'silver bangle',
+		'pearl bracelet',
+		'signet ring',
+		'tan belt'
+	);
+	const asked = fc.tuple(several, fc.integer({ min: 2, max: 5 }), saidLook(1, 3));
+	/** A look with one element of which several are worn, and that many of the same answering it. */
+	const lookWith = (things: readonly { words: string }[], thing: string, count: number) => {
+		const elements = elementsOf([{ words: thing }, ...things]);
+		const [first, ...rest] = elements;
+		return [{ ...(first as Element), count }, ...rest];
+	};
+	const answered = (elements: readonly Element[], number: number) =>
+		worn(elements).map((one, i) =>
+			i === 0 ? { ...one, garments: Array.from({ length: number }, () => one.garments[0] as Garment) } : one
+		);
+
+	it('counts up to what is asked, each as much as the last, and never more', () => {
+		fc.assert(
+			fc.property(asked, ([thing, count, things]) => {
+				const elements = lookWith(things, thing, count);
+				const scores = [1, 2, 3, 4, 5].map((n) => scoreLook({ elements }, answered(elements, n)).score);
+				scores.slice(1).forEach((score, i) => {
+					if (i + 1 < count) expect(score).toBeGreaterThan(scores[i] ?? 0);
+					else expect(score).toBeCloseTo(scores[count - 1] ?? 0, 9);
+				});
+				const steps = scores.slice(1, count).map((score, i) => score - (scores[i] ?? 0));
+				for (const step of steps) expect(step).toBeCloseTo(steps[0] ?? 0, 6);
+			}),
+			{ numRuns: 100 }
+		);
+	});
+	it('costs no more than the way of wearing may cost, and is named', () => {
+		fc.assert(
+			fc.property(asked, ([thing, count, things]) => {
+				const elements = lookWith(things, thing, count);
+				const scored = scoreLook({ elements }, answered(elements, 1));
+				const all = scoreLook({ elements }, answered(elements, count));
+				expect(all.score - scored.score).toBeLessThanOrEqual(
+					(all.elements[0]?.points ?? 0) * likeness.movesShare + 1e-9
+				);
+				const loss = scored.losses.find(({ kind }) => kind === 'count');
+				expect(loss && lossInWords(loss, elements[0] as Element)).toContain(String(count));
+				expect(all.losses.some(({ kind }) => kind === 'count')).toBe(false);
+				const lost = scored.losses.reduce((sum, { points }) => sum + points, 0);
+				expect(scored.score + lost).toBeCloseTo(100, 6);
+			}),
+			{ numRuns: 100 }
+		);
+	});
+	it('of one alone changes nothing', () => {
+		fc.assert(
+			fc.property(saidLook(1, 4), (things) => {
+				const elements = elementsOf(things);
+				const twice = worn(elements).map((one) => ({ ...one, garments: [...one.garments, ...one.garments] }));
+				expect(scoreLook({ elements }, twice).score).toBeCloseTo(
+					scoreLook({ elements }, worn(elements)).score,
+					9
+				);
+			}),
+			{ numRuns: 100 }
 		);
 	});
 });

@@ -367,3 +367,41 @@ describe('what is described and not named', () => {
 		);
 	});
 });
+
+describe('how many are worn', () => {
+	const several = someOf(['gold chains', 'thin silver rings', 'bangles', 'bracelets', 'belts']);
+	const numbers = someOf([
+		['two', 2],
+		['three', 3],
+		['4', 4],
+		['five', 5]
+	] as const);
+	it('is read of what is worn in numbers, with the colour and the rest as ever', () => {
+		fc.assert(
+			fc.property(several, numbers, saidThing, (things, [said, count], other) => {
+				fc.pre(!['neck', 'finger', 'wrist', 'waist'].includes(garmentType(other.type).slot));
+				const reading = readLook(`${said} ${things}, ${other.words}`);
+				const plain = readLook(`${things}, ${other.words}`);
+				expect(reading.elements[0]?.count).toBe(count);
+				expect(reading.elements.slice(1).map(({ count: none }) => none)).toEqual(
+					[undefined].slice(0, reading.elements.length - 1)
+				);
+				expect(reading.elements.map(told)).toEqual(plain.elements.map(told));
+			}),
+			runs
+		);
+	});
+	it('is said of no pair and of no garment', () => {
+		for (const text of [
+			'two earrings',
+			'a pair of gloves',
+			'two white tees',
+			'shoes, size 8',
+			'a dress with two pockets'
+		])
+			for (const { count } of readLook(text).elements) expect(count, text).toBeUndefined();
+	});
+	it('more than five are as many as can be worn for one element', () => {
+		expect(readLook('six bracelets').elements[0]?.count).toBe(5);
+	});
+});

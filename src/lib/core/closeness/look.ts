@@ -17,7 +17,7 @@ import { seenAreas } from './seen-areas';
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
-export const methodVersion = '5';
+export const methodVersion = '6';
 
 /** What answers an element: resolved garments, or that it is done (hair, make-up), or left out. */
 export interface Worn {
@@ -28,7 +28,8 @@ export interface Worn {
 }
 
 /** By what points are lost. */
-export type LossKind = 'gap' | 'left-out' | 'too-far' | 'aspect' | 'unasked' | 'signature' | 'moves';
+export type LossKind =
+	'gap' | 'left-out' | 'too-far' | 'aspect' | 'unasked' | 'signature' | 'moves' | 'count';
 
 export interface Loss {
 	elementId: string;
@@ -122,10 +123,20 @@ export interface Scored {
 	losses: Loss[];
 }
 
+/** How many things of styling an element asks for, moves and that several are worn, and the share of its points that they hold. */
+function stylingOf({ moves, count }: Element): { styled: number; movesShare: number } {
+	const styled = moves.length + (count === undefined ? 0 : 1);
+	return { styled, movesShare: styled > 0 ? likeness.movesShare : 0 };
+}
+
+/** Of what is worn besides the first, the share that is not there: 0 where one is enough. */
+const missingShare = ({ count = 1 }: Element, { garments }: Worn) =>
+	count > 1 ? Math.max(0, count - garments.length) / (count - 1) : 0;
+
 /** Points kept and lost with one garment, or, without a closeness, with an element that is done. */
 function scoreWorn(element: Element, share: number, worn: Worn, closeness?: PieceCloseness): Scored {
 	const elementId = element.id;
-	const movesShare = element.moves.length > 0 ? likeness.movesShare : 0;
+	const { styled, movesShare } = stylingOf(element);
 	const movesMissed = element.moves.filter((move) => !worn.movesDone.includes(move)).length;
 	const losses: Loss[] = [];
 	const lose = (kind: LossKind, lost: number, aspect?: AspectId) => {
@@ -137,7 +148,8 @@ function scoreWorn(element: Element, share: number, worn: Worn, closeness?: Piec
 		for (const one of closeness.unasked) lose('unasked', rest * one.loss, one.aspect);
 		lose('signature', rest * closeness.signatureLoss);
 	}
-	if (movesMissed > 0) lose('moves', movesShare * (movesMissed / element.moves.length) * share);
+	if (movesMissed > 0) lose('moves', movesShare * (movesMissed / styled) * share);
+	if (worn.state === 'items') lose('count', movesShare * (missingShare(element, worn) / styled) * share);
 	const points = 100 * share;
 	const kept = Math.max(0, points - losses.reduce((sum, loss) => sum + loss.points, 0));
 	// What hardly answers earns less than its features come to, down to nothing.
@@ -195,7 +207,8 @@ export function earningBound(
 	const points = pointsOf(elements, options.schools ?? {});
 	return (elementId, closeness) => {
 		const at = elements.findIndex(({ id }) => id === elementId);
-		const moves = (elements[at]?.moves.length ?? 0) > 0 ? likeness.movesShare : 0;
+		const element = elements[at];
+		const moves = element ? stylingOf(element).movesShare : 0;
 		const share = (1 - moves) * Math.min(1, closeness) + moves;
 		return 100 * (points[at] ?? 0) * share * answers(closeness);
 	};

@@ -23,7 +23,8 @@ const nameOf = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) =>
 				aspect: 'a feature',
 				signature: 'the signature',
 				unasked: 'what was not asked for',
-				moves: 'how it is worn'
+				moves: 'how it is worn',
+				count: 'how many are worn'
 			}[kind];
 const lossKey = ({ kind, aspect }: Pick<Loss, 'kind' | 'aspect'>) => `${kind} ${aspect ?? ''}`;
 

@@ -240,6 +240,8 @@ export function lossInWords(
 			return `the signature is missed: ${element.signature.map(aspectLabel).join(', ')}`;
 		case 'unasked':
 			return loss.aspect && given ? unaskedInWords(given, loss.aspect) : 'what was not asked for';
+		case 'count':
+			return `fewer than the ${element.count ?? 1} that are worn in the reference`;
 		case 'moves':
 			return `not worn as in the reference: ${element.moves.map((move) => moves[move].label).join(', ')}`;
 		case 'aspect': {

@@ -42,5 +42,5 @@ export { metalColours, metalIds } from './metals';
 export { moveIds, moveOf, moves, type MoveId } from './moves';
 export { printScales, prints } from './prints';
 export { roleIds, roles, type RoleId } from './roles';
-export { slotIds, slots, type SlotId } from './slots';
+export { severalSlots, slotIds, slots, type SlotId } from './slots';
 export { hipAboveBustCm, mensLetters, womensLetters, type LetterSize } from './letter-sizes';

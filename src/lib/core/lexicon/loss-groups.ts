@@ -11,7 +11,7 @@ export const lossGroups: Record<WeighedLoss, { label: string; about: string }> =
 		label: 'Detail',
 		about: 'necklines, collars, toes and other details, and what carries an element'
 	},
-	wearing: { label: 'Wearing', about: 'styling moves that are not done' },
+	wearing: { label: 'Wearing', about: 'styling moves that are not done, and fewer worn than asked' },
 	missing: { label: 'Missing', about: 'gaps, what was left out, and what is too far off to count' }
 };
 
@@ -47,6 +47,6 @@ const groupOfAspect = new Map(
 /** Under which group a loss is weighed; kinds and aspects that a later lexicon dropped count as details. */
 export function groupOfLoss({ kind, aspect }: { kind: string; aspect?: string }): WeighedLoss {
 	if (kind === 'gap' || kind === 'left-out' || kind === 'too-far') return 'missing';
-	if (kind === 'moves') return 'wearing';
+	if (kind === 'moves' || kind === 'count') return 'wearing';
 	return (aspect === undefined ? undefined : groupOfAspect.get(aspect)) ?? 'detail';
 }

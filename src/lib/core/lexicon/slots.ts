@@ -45,6 +45,9 @@ export const silhouetteSlots: ReadonlySet<string> = new Set([
 	'head'
 ]);
 
+/** Where several of a kind are worn together: on a hand, a wrist, round the neck or the waist. */
+export const severalSlots: ReadonlySet<string> = new Set(['finger', 'wrist', 'neck', 'waist']);
+
 export type SlotId = keyof typeof slots;
 export const slotIds = Object.keys(slots) as SlotId[];
 

@@ -4,7 +4,7 @@ import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import { freshMatch, type Item, type Match } from '../model/echo';
 import type { Garment } from '../model/garment';
-import type { Element } from '../model/reference';
+import { mostTogether, type Element } from '../model/reference';
 import { sameItem, sameThing } from './items';
 
 /** Takes an element out of whatever answered it; a match that answers nothing more goes. */
@@ -155,9 +155,6 @@ export type MatchNotes = Partial<Pick<Match, 'reason' | 'instead' | 'note' | 'be
 export const noteMatch = (matches: readonly Match[], elementId: string, notes: MatchNotes): Match[] =>
 	matches.map((match) => (match.elementIds.includes(elementId) ? { ...match, ...notes } : match));
 
-/** As many things as answer one element: stacked bracelets, layered chains, two tops. */
-export const mostItems = 5;
-
 /**
  * Puts an item on beside what answers an element already, last in their order; where nothing does, it is chosen for it. Beyond the
  * most there may be, nothing changes.
@@ -171,7 +168,7 @@ export function addItem(
 	const { element, item } = chosen;
 	const match = matches.find(({ state, elementIds }) => state === 'items' && elementIds.includes(element.id));
 	if (!match) return chooseItem(matches, elements, chosen, id);
-	if (match.items.length >= mostItems || match.items.some((other) => sameThing(other, item)))
+	if (match.items.length >= mostTogether || match.items.some((other) => sameThing(other, item)))
 		return [...matches];
 	return withoutItem(matches, item).map((other) =>
 		other.id === match.id ? { ...other, items: [...other.items, item], byHand: true } : other

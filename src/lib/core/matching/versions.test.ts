@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../../tests/records';
 import { echoSchema, freshExtra } from '../model/echo';
-import { addItem, chooseItem, leaveOut, mostItems, noteMatch, removeItem } from './choosing';
+import { addItem, chooseItem, leaveOut, noteMatch, removeItem } from './choosing';
+import { mostTogether } from '../model/reference';
 import { optionsOfPiece, type OwnedOption } from './items';
 import { scoreEcho, wornPieces } from './score-echo';
 import { extrasOf, sheetOf } from './sheet';
@@ -47,7 +48,7 @@ describe('several things for one element', () => {
 			})
 		));
 	it('are as many as may be and no more, each once', () => {
-		expect(stack(0, 1, 2, 3, 4, 5)[0]?.items).toHaveLength(mostItems);
+		expect(stack(0, 1, 2, 3, 4, 5)[0]?.items).toHaveLength(mostTogether);
 		expect(stack(0, 0)[0]?.items).toHaveLength(1);
 	});
 	it('are taken off one by one; the last leaves a gap', () => {

@@ -23,6 +23,7 @@ export {
 	aspectIds,
 	elementSchema,
 	freshReference,
+	mostTogether,
 	referenceKinds,
 	referenceSchema,
 	type AspectId,

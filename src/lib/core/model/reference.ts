@@ -12,6 +12,9 @@ import { givenTwice, recordType, type OldRecord } from './record-type';
 export const aspectIds = ['type', ...facetIds, 'palette', 'print', 'metal'] as const;
 export type AspectId = (typeof aspectIds)[number];
 
+/** As many things as answer one element: stacked bracelets, layered chains. */
+export const mostTogether = 5;
+
 export const elementSchema = z.object({
 	id: idSchema,
 	garment: garmentSchema,
@@ -23,6 +26,8 @@ export const elementSchema = z.object({
 	signature: z.array(z.enum(aspectIds)),
 	open: z.array(z.enum(aspectIds)),
 	moves: z.array(z.enum(moveIds as [MoveId, ...MoveId[]])),
+	/** How many of it are worn together, where it is more than one: three chains, a stack of five bangles. */
+	count: z.int().min(2).max(mostTogether).optional(),
 	note: noteSchema,
 	/** Where it is on photos of the reference, one region a photo. */
 	regions: z.array(photoRegionSchema).max(24).optional()

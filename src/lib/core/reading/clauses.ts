@@ -26,7 +26,7 @@ import {
 	speaksOfLast,
 	type Reached
 } from './names';
-import { saysAfterAKind, spansOf } from './spans';
+import { howMany, saysAfterAKind, spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
@@ -108,7 +108,9 @@ class ClauseBuilder implements Reached {
 				all: clause.all,
 				set: clause.set,
 				labelled: clause.labelled,
-				unseen: clause.unseen && before !== 'stop'
+				unseen: clause.unseen && before !== 'stop',
+				// "A stack of five bangles".
+				...(before === 'in' && clause.count && { count: clause.count })
 			});
 	}
 
@@ -304,6 +306,8 @@ class ClauseBuilder implements Reached {
 		if (has('another', 'second', 'other')) clause.definite = false;
 		// "Two frobbers" are named, known or not.
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
+		const number = howMany(span.words.at(-1));
+		if (number !== undefined && !clause.head) clause.count = { number, at };
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;

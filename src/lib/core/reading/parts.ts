@@ -61,6 +61,8 @@ export interface Clause {
 	ofStrange?: Part;
 	/** Holds words that are not known, though no part. */
 	unread: boolean;
+	/** "Three thin chains": how many are named, and where that is said. */
+	count?: { number: number; at: number };
 }
 
 export const slotOfHead = (part: Part) => {

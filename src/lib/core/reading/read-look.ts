@@ -2,11 +2,11 @@ import { v5 } from 'uuid';
 import { movesByTarget, moveOf, type MoveId } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
-import { slots } from '../lexicon/slots';
+import { severalSlots, slots } from '../lexicon/slots';
 import { nudeOn, type SkinTone } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
-import type { Element } from '../model/reference';
+import { mostTogether, type Element } from '../model/reference';
 import { attach, shares, type Attached } from './attach';
 import type { Group } from './owners';
 import { clausesOf } from './clauses';
@@ -208,13 +208,15 @@ function ranksOf(read: readonly Read[], spans: readonly Span[]): number[] {
 	return ranks;
 }
 
-function elementOf(
-	{ named, description }: Read,
-	at: number,
-	rank: number,
-	textId: string,
-	skin: ReadOptions['skin']
-): Element {
+/** How many of it are worn, where the text says so. */
+const countOf = ({ group, named }: Read): number | undefined =>
+	severalSlots.has(named.type.slot) && group.own.count
+		? Math.min(mostTogether, group.own.count.number)
+		: undefined;
+
+function elementOf(read: Read, at: number, rank: number, textId: string, skin: ReadOptions['skin']): Element {
+	const { named, description } = read;
+	const count = countOf(read);
 	return {
 		id: v5(String(at), textId),
 		garment: nudeOn(skin, garmentOf(description)),
@@ -224,6 +226,7 @@ function elementOf(
 		signature: [],
 		open: [],
 		moves: description.moves,
+		...(count !== undefined && { count }),
 		note: description.notes.join(', ')
 	};
 }
@@ -297,7 +300,11 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 		for (const part of group.clauses.flatMap(({ parts }) => parts))
 			if (part !== group.head) claim(part.at, { status: 'denied', takenFor: 'not so' });
 	}
-	worn.forEach(({ group, named, description }, element) => {
+	worn.forEach((read, element) => {
+		const { group, named, description } = read;
+		const count = countOf(read);
+		if (count !== undefined && group.own.count)
+			claim(group.own.count.at, { status: 'understood', takenFor: `${count} are worn`, element });
 		const says = { aspect: 'type', value: named.type.id } as const;
 		const offered = instead
 			.filter((other) => other.group.insteadOf === group && other.named.type !== named.type)

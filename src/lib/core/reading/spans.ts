@@ -17,6 +17,12 @@ const cmOf: Record<string, number> = {
 };
 const spokenNumbers: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
 
+/** How many a word says, from two on; undefined where it says no number. */
+export function howMany(word = ''): number | undefined {
+	const number = /^[2-9]$/.test(word) ? Number(word) : known(spokenNumbers, word);
+	return number !== undefined && number > 1 ? number : undefined;
+}
+
 /** A word's entry in a table; words such as "constructor" are no entries. */
 const known = (table: Readonly<Record<string, number>>, word = '') =>
 	Object.hasOwn(table, word) ? table[word] : undefined;
@@ -97,6 +103,10 @@ function ownPhraseAt(own: readonly OwnWord[], words: readonly string[], at: numb
 	}
 	return undefined;
 }
+
+/** A figure that may say how many: it names and describes nothing by itself. */
+const isFigure = (word = '') => /^[2-9]$/.test(word);
+const figure: readonly Sense[] = [{ kind: 'filler' }];
 
 /** What a phrase means where it is one phrase of the lexicon and nothing besides; else undefined. */
 export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
@@ -290,7 +300,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				phraseAt(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));
-		const senses = found?.senses ?? inflected(words[at] ?? '');
+		const senses = found?.senses ?? (isFigure(words[at]) ? figure : inflected(words[at] ?? ''));
 		const length = found?.length ?? 1;
 		// The phrase as it stands, its mistyped words as they were meant.
 		const mended = read.slice(at, at + length).map((one, i) => one.meant ?? textOf(tokens[at + i]));

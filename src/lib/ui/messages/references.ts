@@ -18,8 +18,11 @@ export const references = {
 		signature: 'Signature features',
 		open: 'Open features',
 		moves: 'How it is worn',
+		count: 'How many are worn',
 		note: 'Note'
 	} as Record<string, string>,
+	count: 'How many are worn',
+	worn: (count: number) => `${count} are worn`,
 	kinds: { person: 'a person’s look', era: 'an era', aesthetic: 'an aesthetic' } as Record<string, string>,
 	name: 'Title',
 	titleMissing: 'A title is needed',

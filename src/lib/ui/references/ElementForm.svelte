@@ -10,6 +10,7 @@
 	import {
 		aspectLabel,
 		elementSchema,
+		mostTogether,
 		garmentInWords,
 		garmentType,
 		moveIds,
@@ -17,6 +18,7 @@
 		moves,
 		roleIds,
 		roles,
+		severalSlots,
 		statedAspects,
 		type Element,
 		type Garment,
@@ -24,6 +26,7 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
+	import { chosenIn } from '../frame/chosen';
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
@@ -74,10 +77,13 @@
 		const { slot } = garmentType(garment.type);
 		return moveIds.filter((id) => moveOf(id).slots.includes(slot));
 	});
+	/** Are several of a kind worn together there? */
+	const canBeSeveral = $derived(garment !== undefined && severalSlots.has(garmentType(garment.type).slot));
 	/** How it is worn, and details, come with what is said of it. */
 	function take({ elements: [said] }: Reading) {
 		if (!said) return;
 		draft.moves = [...new Set([...draft.moves, ...said.moves])];
+		if (said.count !== undefined) draft.count = said.count;
 		if (draft.note === '') draft.note = said.note;
 	}
 	const toggled = <T,>(list: T[], entry: T, on: boolean): T[] =>
@@ -85,9 +91,10 @@
 
 	async function save() {
 		tried = true;
-		const { provenance: _provenance, ...facts } = $state.snapshot(draft);
+		const { provenance: _provenance, count, ...facts } = $state.snapshot(draft);
 		const checked = elementSchema.safeParse({
 			...facts,
+			...(count !== undefined && canBeSeveral && { count }),
 			signature: facts.signature.filter((aspect) => stated.includes(aspect)),
 			open: facts.open.filter((aspect) => stated.includes(aspect))
 		});
@@ -113,6 +120,22 @@
 			<RadioButton labelText="seen" value="seen" />
 			<RadioButton labelText="inferred" value="inferred" />
 		</RadioButtonGroup>
+		{#if canBeSeveral}
+			<Select
+				size="sm"
+				labelText={m.references.count}
+				selected={String(draft.count ?? 1)}
+				on:change={(event) => {
+					const number = Number(chosenIn(event));
+					draft.count = number > 1 ? number : undefined;
+				}}
+			>
+				{#each { length: mostTogether }, i (i)}<SelectItem
+						value={String(i + 1)}
+						text={String(i + 1)}
+					/>{/each}
+			</Select>
+		{/if}
 	</div>
 	{#if garment}
 		<div class="two">

@@ -33,7 +33,12 @@
 
 	const words = $derived(garmentInWords(element.garment));
 	const rest = $derived(
-		[roles[element.role].label, ...element.moves.map((move) => moves[move].label), element.note]
+		[
+			roles[element.role].label,
+			...(element.count ? [m.references.worn(element.count)] : []),
+			...element.moves.map((move) => moves[move].label),
+			element.note
+		]
 			.filter(Boolean)
 			.join(' · ')
 	);

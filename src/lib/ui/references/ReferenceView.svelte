@@ -17,7 +17,7 @@
 	import { live } from '$lib/store/live.svelte';
 	import type { Writer } from '$lib/store/writer';
 	import { focusOn } from '../frame/focus';
-	import { referenceLook } from '../fitting/table/looks';
+	import { drawnElement, referenceLook } from '../fitting/table/looks';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
@@ -47,10 +47,7 @@
 	/** What the line says so far, drawn before it is added. */
 	let drafted = $state.raw<readonly Element[]>([]);
 	const look = $derived({
-		worn: [
-			...(reference ? referenceLook(reference).worn : []),
-			...drafted.map(({ id, garment, moves }) => ({ id, garment, moves }))
-		]
+		worn: [...(reference ? referenceLook(reference).worn : []), ...drafted.map(drawnElement)]
 	});
 
 	type Update = (stored: readonly Element[]) => Element[];

@@ -58,7 +58,9 @@
 	})}
 >
 	<span class="top">
-		<span class="words" title={garmentInWords(element.garment)}>{name}</span>
+		<span class="words" title={garmentInWords(element.garment)}
+			>{name}{#if element.count}<span class="soft">{m.fitting.times(element.count)}</span>{/if}</span
+		>
 		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}
 			>{Math.round(score?.points ?? 0)}</span
 		>

@@ -1,8 +1,23 @@
-import { inOrder, type Echo, type Garment, type Item, type PlateLook, type Reference } from '$lib/core';
+import {
+	inOrder,
+	type Echo,
+	type Element,
+	type Garment,
+	type Item,
+	type PlateLook,
+	type Reference
+} from '$lib/core';
+
+/** An element as it is drawn; several of a kind are drawn in layers. */
+export const drawnElement = ({ id, garment, moves, count }: Element): PlateLook['worn'][number] => ({
+	id,
+	garment,
+	moves: count ? [...moves, 'layered'] : moves
+});
 
 /** The reference as a look to draw: every element as it is worn there. */
 export const referenceLook = (reference: Reference): PlateLook => ({
-	worn: inOrder(reference.elements).map(({ id, garment, moves }) => ({ id, garment, moves }))
+	worn: inOrder(reference.elements).map(drawnElement)
 });
 
 /** What an echo wears, each thing under the first element that it answers; extras under their own id. */

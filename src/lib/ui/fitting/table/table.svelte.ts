@@ -1,8 +1,8 @@
 import {
 	candidatesFor,
-	choosing,
 	inOrder,
 	matchOf,
+	mostTogether,
 	movedBetween,
 	resolveItem,
 	sameThing,
@@ -213,7 +213,7 @@ export function fittingTable(onTable: () => OnTable) {
 			const match = matchOf(echo, element.id);
 			return (
 				match?.state === 'items' &&
-				match.items.length < choosing.mostItems &&
+				match.items.length < mostTogether &&
 				!match.items.some((other) => sameThing(other, item))
 			);
 		},
