@@ -50,6 +50,7 @@ import {
 	type Wear,
 	type Weather
 } from '../src/lib/core/index';
+import { drillCards } from './drills';
 import { stockLists } from './stock-lists';
 
 /** Namespace of the demo's ids, which are made from names and so stay the same. */
@@ -259,19 +260,24 @@ function reference(file: string): Reference {
 		`references/${file}`,
 		body,
 		(
-			[type = '', colours = '', facets = '', role, provenance, moves, signature, open, note = ''],
+			[said = '', colours = '', facets = '', role, provenance, moves, signature, open, note = ''],
 			i
-		): Element => ({
-			id: idOf('element', key, type),
-			garment: garmentFrom(type, colours, facets, provenance as Provenance),
-			rank: i + 1,
-			role: role as RoleId,
-			weightFactor: 1,
-			signature: listed<AspectId>(signature),
-			open: listed<AspectId>(open),
-			moves: listed<MoveId>(moves),
-			note
-		})
+		): Element => {
+			// "bangle × 4": how many are worn together.
+			const [type = '', count] = said.split('×').map((part) => part.trim());
+			return {
+				id: idOf('element', key, type),
+				garment: garmentFrom(type, colours, facets, provenance as Provenance),
+				rank: i + 1,
+				role: role as RoleId,
+				weightFactor: 1,
+				signature: listed<AspectId>(signature),
+				open: listed<AspectId>(open),
+				moves: listed<MoveId>(moves),
+				...(count && { count: Number(count) }),
+				note
+			};
+		}
 	);
 	return {
 		id: idOf('reference', key),
@@ -311,15 +317,21 @@ function matchesFrom(
 			});
 		else if (answer === 'done') matches = choosing.markDone(matches, element, id);
 		else {
-			const option = pieces.flatMap(optionsOfPiece).find(({ piece }) => piece.name === answer);
-			if (!option) throw new Error(`the wardrobe has no "${answer}"`);
+			// "Gold bangles + Glass bangles": worn together.
+			const [first = '', ...others] = answer.split('+').map((name) => name.trim());
+			const chosen = (name: string) => {
+				const option = pieces.flatMap(optionsOfPiece).find(({ piece }) => piece.name === name);
+				if (!option) throw new Error(`the wardrobe has no "${name}"`);
+				return { element, item: option.item, garment: option.garment };
+			};
 			matches = choosing
-				.chooseItem(matches, reference.elements, { element, item: option.item, garment: option.garment }, id)
+				.chooseItem(matches, reference.elements, chosen(first), id)
 				.map((match) =>
 					match.id === id
 						? { ...match, reason: reason as Match['reason'], movesDone: listed<MoveId>(moves) }
 						: match
 				);
+			for (const name of others) matches = choosing.addItem(matches, reference.elements, chosen(name), id);
 		}
 	});
 	return matches;
@@ -557,7 +569,7 @@ export function composeDemo(): StudioDocument {
 			fitNotes: fitNotes(),
 			orders: orders(),
 			tryOns: [],
-			drillCards: [],
+			drillCards: drillCards(writtenOn),
 			stockLists: stockLists(dayAt(-3))
 		},
 		writtenOn

@@ -1,5 +1,6 @@
 /** When a question is asked again: a memory model that is told how right each answer was. */
 import { createEmptyCard, fsrs, Rating, State, type Card, type Grade } from 'ts-fsrs';
+import { v5 } from 'uuid';
 import type { DrillCard, DrillId } from '../model/drill-card';
 import { dayOfMoment } from '../time/days';
 import type { DrillQuestion } from './model';
@@ -29,6 +30,10 @@ const cardOf = (card: DrillCard): Card => ({
 
 const numberOf = (state: State): DrillCard['state'] =>
 	([0, 1, 2, 3] as const).find((number) => states[number] === state) ?? 0;
+
+/** Ids of cards are made from their questions, so that two tabs never keep two of one question. */
+const namespace = 'd8b0c2a4-5f0e-4c53-9a1b-7a4e6d2c9f31';
+export const drillCardId = (drill: DrillId, question: string): string => v5(`${drill}\n${question}`, namespace);
 
 /** As many answers as are kept of one question. */
 const keptAnswers = 200;
