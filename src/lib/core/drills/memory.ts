@@ -33,7 +33,8 @@ const numberOf = (state: State): DrillCard['state'] =>
 
 /** Ids of cards are made from their questions, so that two tabs never keep two of one question. */
 const namespace = 'd8b0c2a4-5f0e-4c53-9a1b-7a4e6d2c9f31';
-export const drillCardId = (drill: DrillId, question: string): string => v5(`${drill}\n${question}`, namespace);
+export const drillCardId = (drill: DrillId, question: string): string =>
+	v5(`${drill}\n${question}`, namespace);
 
 /** As many answers as are kept of one question. */
 const keptAnswers = 200;
