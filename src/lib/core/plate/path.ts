@@ -2,7 +2,7 @@ import { curveCatmullRom, curveCatmullRomClosed, curveMonotoneY, line } from 'd3
 
 export type Point = readonly [x: number, y: number];
 
-const rounded = (value: number) => Math.round(value * 10) / 10;
+export const rounded = (value: number) => Math.round(value * 10) / 10;
 const smooth = line<Point>()
 	.x((point) => rounded(point[0]))
 	.y((point) => rounded(point[1]))

@@ -3,7 +3,7 @@ import type { Garment } from '../../model/garment';
 import type { Figure } from './figure';
 import type { PlateShape } from '../model';
 import { coloursOf, lineOn, shaded } from '../cloth/paint';
-import { blob, curve, ellipse, flow, mirrored, ribbon, symmetrical, type Point } from '../path';
+import { blob, curve, ellipse, flow, mirrored, ribbon, rounded, symmetrical, type Point } from '../path';
 
 /** How a style is built: where it ends, how full it is, how the front lies, and what is added. */
 interface HairStyle {
@@ -83,6 +83,16 @@ function styleOf(figure: Figure, hair: Garment | undefined): HairStyle | undefin
 	};
 }
 
+/** From curl to curl. */
+const curlApart = 15;
+
+/** The right half of the head's outline, from just beside the crown down to the widest place. */
+const dome = (wide: number, top: number, widest: number): Point[] =>
+	[20, 40, 60, 76, 90].map((degrees) => {
+		const turned = (degrees * Math.PI) / 180;
+		return [wide * Math.sin(turned), widest - (widest - top) * Math.cos(turned)];
+	});
+
 /** The front of the hair: a cap from ear to ear, leaving the face free as the parting asks. */
 function capShapes(figure: Figure, style: HairStyle, hex: string): PlateShape[] {
 	const { crown, chin } = figure.landmarks;
@@ -91,15 +101,12 @@ function capShapes(figure: Figure, style: HairStyle, hex: string): PlateShape[] 
 	const top = crown - style.high;
 	const fill = { kind: 'colour', hex } as const;
 	const wide = Math.min(style.full, 50);
+	const right = dome(wide, top, at(0.34));
 	const over: Point[] = [
 		[-wide + 3, at(0.5)],
-		[-wide, at(0.3)],
-		[-wide * 0.78, at(0.08)],
-		[-wide * 0.36, top + 2],
+		...mirrored(right).reverse(),
 		[0, top],
-		[wide * 0.36, top + 2],
-		[wide * 0.78, at(0.08)],
-		[wide, at(0.3)],
+		...right,
 		[wide - 3, at(0.5)]
 	];
 	const faces: Record<HairStyle['parting'], Point[]> = {
@@ -214,20 +221,24 @@ function strandShapes(
 			};
 		}
 		case 'curls': {
-			const curl = (x: number, y: number): PlateShape => ({
-				d: ellipse(x, y, 8, 7),
-				stroke: line,
-				strokeWidth: 1.6,
-				opacity: 0.7
-			});
-			const rows = [0.02, 0.28, 0.56, 0.8].filter((share) => crown + height * share < bottom);
+			const isRound = style.parting === 'none';
+			const middle = crown + height * 0.3;
+			/** Half the width of the hair at a height. */
+			const halfAt = (y: number) =>
+				isRound
+					? style.full * Math.sqrt(Math.max(0, 1 - ((y - middle) / (style.full * 0.9)) ** 2))
+					: style.full;
+			const curls: string[] = [];
+			const from = isRound ? middle - style.full * 0.82 : crown + height * 0.24;
+			for (let y = from, row = 0; y < Math.min(bottom, chin) - 6; y += curlApart * 0.8, row++)
+				for (let x = (row % 2) * (curlApart / 2); x < halfAt(y) - 8; x += curlApart)
+					// The face and what lies over the brow stay free.
+					if (x > 46 || y < crown + height * 0.06)
+						for (const side of x === 0 ? [1] : [1, -1])
+							curls.push(`M${rounded(side * x - 4)},${rounded(y)}a4.5,4.5 0 1,1 7,3.5`);
 			return {
-				behind: rows.flatMap((share) =>
-					[-1, 1].flatMap((side) =>
-						[0.74, 0.9].map((out) => curl(side * style.full * out, crown + height * share))
-					)
-				),
-				front: []
+				behind: [],
+				front: [{ d: curls.join(''), stroke: line, strokeWidth: 1.4, opacity: 0.55 }]
 			};
 		}
 		case 'waves':
@@ -388,8 +399,7 @@ export function hairShapes(figure: Figure, hair?: Garment): { behind: PlateShape
 				? ellipse(0, crown + height * 0.3, wide, wide * 0.9)
 				: symmetrical([
 						[2, crown - style.high],
-						[wide * 0.62, crown - style.high * 0.6],
-						[wide * 0.94, crown + height * 0.2],
+						...dome(wide, crown - style.high, crown + height * 0.38),
 						[wide, crown + height * 0.5],
 						[style.falls === undefined ? wide * 0.86 : wide + 1, Math.min(bottom - 14, shoulder + 80)],
 						[style.falls === undefined ? wide * 0.7 : wide - 9, bottom]
