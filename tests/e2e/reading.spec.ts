@@ -147,6 +147,13 @@ test('a thing that is not known is asked, by itself, and taught', async ({ page 
 		.click();
 	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
 	await expectAccessible(page);
+	// What became nothing stays in the line, over a reload as well.
+	await line.fill('navy coat, two lilac zorbs');
+	await expect(page.getByText('1 thing, 1 question')).toBeVisible();
+	await line.press('Enter');
+	await expect(line).toHaveValue('two lilac zorbs');
+	await page.reload();
+	await expect(page.getByLabel('Say it as you see it')).toHaveValue('two lilac zorbs');
 });
 
 test('a word that means two things is asked, in the studio’s words', async ({ page }) => {

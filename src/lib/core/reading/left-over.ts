@@ -1,4 +1,5 @@
 import type { Reading, StrangeThing } from './model';
+import { howMany } from './spans';
 
 /** From a thing's name on, the last phrase in a direction that is said of it; small words between do not end it. */
 function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -1): number {
@@ -8,7 +9,8 @@ function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -
 		if (status === 'doubted' && said.includes(text ?? '')) end = at;
 		else if (status !== 'idle') break;
 	}
-	return end;
+	// "Two frobbers": how many stays with them.
+	return step < 0 && howMany(phrases[end - 1]?.text.toLowerCase()) !== undefined ? end - 1 : end;
 }
 
 /**

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { formDraft, type FormDraft } from './form.svelte';
+import { formDraft, keptLine, type FormDraft } from './form.svelte';
 
 interface Facts {
 	rev: number;
@@ -89,5 +89,54 @@ describe('what is typed into a form', () => {
 		form.value.name = 'Half';
 		flushSync();
 		expect(form.value.name).toBe('Half');
+	});
+});
+
+describe('a line that is kept', () => {
+	let about = $state('reference/1');
+	function line() {
+		let made: ReturnType<typeof keptLine> | undefined;
+		stop = $effect.root(() => {
+			made = keptLine(() => about);
+		});
+		flushSync();
+		return made as ReturnType<typeof keptLine>;
+	}
+	beforeEach(() => {
+		about = 'reference/1';
+		stop = () => undefined;
+	});
+	it('outlives a reload until it is taken', () => {
+		line().text = 'lilac frobbers';
+		flushSync();
+		stop();
+		const again = line();
+		expect(again.text).toBe('lilac frobbers');
+		again.text = '';
+		flushSync();
+		stop();
+		expect(line().text).toBe('');
+		expect(tab.size()).toBe(0);
+	});
+	it('is of one thing: another has its own, and the first comes back', () => {
+		const said = line();
+		said.text = 'lilac frobbers';
+		flushSync();
+		about = 'reference/2';
+		flushSync();
+		expect(said.text).toBe('');
+		said.text = 'white shirt';
+		flushSync();
+		about = 'reference/1';
+		flushSync();
+		expect(said.text).toBe('lilac frobbers');
+		expect(tab.size()).toBe(2);
+	});
+	it('works in a browser that keeps nothing', () => {
+		vi.stubGlobal('sessionStorage', undefined);
+		const said = line();
+		said.text = 'white shirt';
+		flushSync();
+		expect(said.text).toBe('white shirt');
 	});
 });

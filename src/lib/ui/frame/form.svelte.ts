@@ -1,4 +1,5 @@
 import type { AnyRecord } from '$lib/core';
+import { untrack } from 'svelte';
 import { merge } from './merge';
 
 /** A field that was changed here and elsewhere: both versions, to choose from. */
@@ -157,3 +158,31 @@ export function formDraft<T extends object>({
 	};
 }
 export type FormDraft<T extends object> = ReturnType<typeof formDraft<T>>;
+
+/**
+ * A line of text that is kept until it is taken: it survives a reload, and each thing that it is about has its own. Call it
+ * while a component is being set up.
+ *
+ * @param key what the line is about: "reference/…id"
+ */
+export function keptLine(key: () => string) {
+	let text = $state('');
+	let at = $state('');
+	$effect.pre(() => {
+		const now = `line ${key()}`;
+		if (untrack(() => at) === now) return;
+		at = now;
+		text = drafts.get(now) ?? '';
+	});
+	$effect(() => {
+		if (at !== '') drafts.set(at, text === '' ? undefined : text);
+	});
+	return {
+		get text() {
+			return text;
+		},
+		set text(typed: string) {
+			text = typed;
+		}
+	};
+}

@@ -18,6 +18,7 @@
 	import type { Writer } from '$lib/store/writer';
 	import { focusOn } from '../frame/focus';
 	import { drawnElement, referenceLook } from '../fitting/table/looks';
+	import { keptLine } from '../frame/form.svelte';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
@@ -43,7 +44,7 @@
 	let elementOpen = $state(false);
 	let editedElement = $state<Element | undefined>();
 	let lit = $state<string | undefined>();
-	let said = $state('');
+	const said = keptLine(() => `reference/${referenceId}`);
 	/** What the line says so far, drawn before it is added. */
 	let drafted = $state.raw<readonly Element[]>([]);
 	const look = $derived({
@@ -84,11 +85,11 @@
 		const [first] = added;
 		if (!first) return;
 		const what = added.length === 1 ? garmentInWords(first.garment) : m.counts.elements(added.length);
-		const line = said;
+		const line = said.text;
 		const saved = await write(m.did.added(what), (stored) => ranked([...inOrder(stored), ...inOrder(added)]));
 		// What was typed on meanwhile stays.
-		if (saved && said.startsWith(line))
-			said = [leftOver(reading), said.slice(line.length).trimStart()].filter(Boolean).join(', ');
+		if (saved && said.text.startsWith(line))
+			said.text = [leftOver(reading), said.text.slice(line.length).trimStart()].filter(Boolean).join(', ');
 	}
 	async function removeElement(element: Element) {
 		const words = garmentInWords(element.garment);
@@ -148,7 +149,7 @@
 						<Button size="small" icon={Add} on:click={() => openElement()}>{m.references.addElement}</Button>
 					</div>
 					<SayLine
-						bind:text={said}
+						bind:text={said.text}
 						label={m.say.look}
 						provenance="seen"
 						onread={({ elements }) => (drafted = elements)}

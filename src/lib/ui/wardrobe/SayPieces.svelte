@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { skinToneOf, type Client, type PiecesReading } from '$lib/core';
 	import { change } from '$lib/store/journal';
+	import { keptLine } from '../frame/form.svelte';
 	import { perform } from '../frame/perform';
 	import SayLine from '../garment/SayLine.svelte';
 	import { m } from '../messages';
@@ -8,14 +9,14 @@
 
 	let { client, currency }: { client: Client; currency: string } = $props();
 
-	let text = $state('');
+	const said = keptLine(() => `rail/${client.id}`);
 
 	/** Hangs every thing that was said on the rail, as one change. */
 	async function add(reading: PiecesReading) {
 		const pieces = reading.pieces.flatMap((said) => piecesSaid(client.id, said));
 		const [first] = pieces;
 		if (!first) return;
-		const line = text;
+		const line = said.text;
 		const what = pieces.length === 1 ? first.name : m.counts.pieces(pieces.length);
 		const saved = await perform(() =>
 			change(m.did.added(what), async (writer) => {
@@ -23,12 +24,12 @@
 			})
 		);
 		// What was typed on meanwhile stays.
-		if (saved && text.startsWith(line)) text = text.slice(line.length).trimStart();
+		if (saved && said.text.startsWith(line)) said.text = said.text.slice(line.length).trimStart();
 	}
 </script>
 
 <SayLine
-	bind:text
+	bind:text={said.text}
 	label={m.say.pieces}
 	how={m.say.howPieces}
 	provenance="said"
