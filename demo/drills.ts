@@ -18,10 +18,10 @@ export function drillCards(today: string): DrillCard[] {
 	const cards = new Map<string, DrillCard>();
 	let given = 0;
 	for (const drill of drillIds)
-		for (const [day, answers] of answersByDay[drill].entries())
+		for (const [ago, answers] of answersByDay[drill].entries())
 			for (let minute = 0; minute < answers; minute++) {
-				const morning = `${addDays(today, day - answersByDay[drill].length)}T08:30:00.000Z`;
-				const at = new Date(Date.parse(morning) + minute * 60_000).toISOString();
+				const day = addDays(today, ago - answersByDay[drill].length);
+				const at = `${day}T08:${30 + minute}:00.000Z`;
 				const known = [...cards.values()].filter((card) => card.drill === drill);
 				const question = nextQuestion(questionsOf(drill), known, at);
 				if (!question) break;

@@ -36,6 +36,7 @@ export const frozenReferenceSchema = z.object({
 				signature: z.array(word),
 				open: z.array(word),
 				moves: z.array(word),
+				count: z.number().optional(),
 				note: noteSchema
 			})
 		)
