@@ -278,7 +278,9 @@ describe('doubles', () => {
 			return Math.min(...times);
 		};
 		spent(100);
-		// Growth by eight would be 8; the plain comparison with everything before grew by 64.
-		expect(spent(1600) / spent(200)).toBeLessThan(24);
+		// Growth by eight would be 8; the plain comparison with everything before grew by 64, each time. What else runs on the
+		// machine can only make a growth seem larger, so that the least of several is the truest.
+		const growths = Array.from({ length: 4 }, () => spent(1600) / spent(200));
+		expect(Math.min(...growths)).toBeLessThan(24);
 	});
 });
