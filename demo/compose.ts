@@ -50,6 +50,7 @@ import {
 	type Wear,
 	type Weather
 } from '../src/lib/core/index';
+import { answersTo, type AnswerLine } from './answers';
 import { drillCards } from './drills';
 import { stockLists } from './stock-lists';
 
@@ -385,6 +386,19 @@ function versionsFrom(
 		});
 }
 
+const answerLines = (): AnswerLine[] =>
+	eachLine(
+		'answers.txt',
+		read('answers.txt'),
+		([look = '', ago, element = '', says = '', note = '']): AnswerLine => ({
+			look,
+			daysAgo: Number(ago),
+			element,
+			says,
+			note
+		})
+	);
+
 function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'references' | 'pieces'>): Echo {
 	const { head, body } = headed(read(`echoes/${file}`));
 	const [worn = '', verdict] = body.split(/^judged:/m);
@@ -413,6 +427,16 @@ function echo(file: string, studio: Pick<Studio, 'clients' | 'events' | 'referen
 	const client = studio.clients.find(({ id }) => id === clientId);
 	return {
 		...made,
+		answers: answersTo(
+			answerLines().filter(({ look }) => look === keyOf(file)),
+			found,
+			made.matches,
+			{
+				idOf,
+				dayAt,
+				typeOf: (name) => typeIds.get(name.toLowerCase())
+			}
+		),
 		judgements: (verdict ?? '')
 			.split('\n')
 			.filter((line) => line.includes('|'))
@@ -478,7 +502,7 @@ const fitNotes = (): FitNote[] =>
 
 /** What was worn when, a day a line. */
 function wears(pieces: readonly Piece[]): Wear[] {
-	return eachLine('wears.txt', read('wears.txt'), ([client = '', ago = '', worn = '', note = '']) => {
+	return eachLine('wears.txt', read('wears.txt'), ([client = '', ago = '', worn = '', note = '', look]) => {
 		const clientId = idOf('client', client);
 		const pieceIds = listed(worn.replaceAll(';', ',')).map((name) => {
 			const found = pieces.find((piece) => piece.clientId === clientId && piece.name.startsWith(name));
@@ -489,6 +513,7 @@ function wears(pieces: readonly Piece[]): Wear[] {
 			...freshWear({ id: idOf('wear', client, ago), clientId, on: dayAt(-Number(ago)) }),
 			rev: 1,
 			pieceIds,
+			...(look && { echoId: idOf('echo', look) }),
 			note
 		};
 	});

@@ -216,6 +216,23 @@ test('three looks are handed over in one file, the client answers in it, and the
 	await expect(page.getByText('This is no answer of a client.')).toBeVisible();
 });
 
+test('what the client answered stands with the look, and beside what it was said of', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).first().click();
+	await page.locator('[data-rung]').filter({ hasText: 'clutch' }).click();
+	const word = page.getByText('The client: no · “My notes do not fit in it. A bag with a strap, please.”');
+	await expect(word).toBeVisible();
+	await expectAccessible(page);
+	// What is taken in its place was never asked about; undo brings both back.
+	await page.locator('[data-card]').filter({ hasText: 'Black tote' }).click();
+	await expect(word).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(word).toBeVisible();
+	await page.getByRole('link', { name: 'Hand over' }).click();
+	await expect(page.getByText(/answered on .*: 2 yes, 1 no · “Love it\./)).toBeVisible();
+});
+
 test('a backup is sealed with a passphrase, and opens on another profile with it and not without', async ({
 	page,
 	browser,

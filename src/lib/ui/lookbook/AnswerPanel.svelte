@@ -36,6 +36,15 @@
 			return echo ? [{ echo, note: one.note, pieces: newInAnswer(one, echo, pieces) }] : [];
 		})
 	);
+	/** The last answer to each look, as it was kept. */
+	const kept = $derived(
+		looks.flatMap((echo) => {
+			const last = echo.answers.at(-1);
+			return last ? [{ echo, last }] : [];
+		})
+	);
+	const counted = (says: 'yes' | 'no', { pieces }: Echo['answers'][number]) =>
+		pieces.filter((piece) => piece.says === says).length;
 	const elsewhere = $derived((answer?.looks.length ?? 0) - told.length);
 	const saysNo = $derived(
 		told
@@ -45,13 +54,13 @@
 	const said = (says: 'yes' | 'no' | undefined) => m.lookbook.answerSaid[says ?? 'open'];
 
 	async function keep() {
-		const kept = answer;
-		if (!kept || told.length === 0) return;
+		const taken = answer;
+		if (!taken || told.length === 0) return;
 		const label = m.lookbook.answerTook(told.map(({ echo }) => echo.title).join(', '));
 		const done = await perform(() =>
 			keepAnswer(
 				label,
-				kept,
+				taken,
 				told.map(({ echo }) => echo.id),
 				new Set(takesOff ? saysNo : [])
 			)
@@ -74,6 +83,18 @@
 			on:change={({ detail }) => void choose(detail)}
 		/>
 	{/key}
+	{#if kept.length > 0}
+		<ul class="kept">
+			{#each kept as { echo, last } (echo.id)}
+				<li>
+					{m.lookbook.answerOf(echo.title, dayInWords(last.on))}: {m.lookbook.answerCounts(
+						counted('yes', last),
+						counted('no', last)
+					)}{last.note ? ` · “${last.note}”` : ''}
+				</li>
+			{/each}
+		</ul>
+	{/if}
 	{#if refusal}
 		<Refusal title={m.lookbook.answerRefused} {refusal} onclose={() => (refusal = undefined)} />
 	{/if}
@@ -114,6 +135,10 @@
 	}
 	ul {
 		list-style: none;
+	}
+	.kept {
+		max-width: 60rem;
+		font-size: var(--step-0);
 	}
 	li {
 		padding: 0.25rem 0;

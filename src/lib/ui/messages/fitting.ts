@@ -277,6 +277,8 @@ export const fitting = {
 	fewerLosses: 'Only the largest',
 	otherLosses: (n: number) => (n === 1 ? 'one smaller loss' : `${n} smaller losses`),
 	waterfall: (score: number) => `From 100 down to ${score}`,
+	clientSays: (says: 'yes' | 'no' | undefined, note: string) =>
+		`The client: ${[says, note && `“${note}”`].filter(Boolean).join(' · ')}`,
 	times: (count: number) => ` × ${count}`,
 	ofPoints: (points: number) => `${points.toFixed(1)} of 100 points`,
 	rungInWords: (points: number) => `holds ${points.toFixed(0)} of 100 points`,

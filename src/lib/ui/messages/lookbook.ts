@@ -11,6 +11,8 @@ export const lookbook = {
 	answerRefused: 'Not read, and nothing was changed',
 	answerTitle: 'What the client says',
 	answerOf: (title: string, day: string) => `${title}, answered on ${day}`,
+	answerCounts: (yes: number, no: number) =>
+		[yes > 0 && `${yes} yes`, no > 0 && `${no} no`].filter(Boolean).join(', ') || 'a word for the whole',
 	answerNothing: 'It says nothing that was not said before.',
 	answerElsewhere: (n: number) =>
 		n === 1 ? 'One look of it is not in this studio.' : `${n} looks of it are not in this studio.`,

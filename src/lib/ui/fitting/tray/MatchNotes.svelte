@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
-	import { besides, matchReasons, type Element, type MatchReason } from '$lib/core';
+	import { besides, lastSaid, matchReasons, type Element, type MatchReason } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
@@ -10,6 +10,8 @@
 
 	const match = $derived(table.matchOf(element));
 	const noted = $derived(match ?? table.gapNoteOf(element));
+	/** What the client answered to it when it was handed over. */
+	const client = $derived(match && lastSaid(table.echo, match.id));
 	const isWorn = $derived(match?.state === 'items');
 	const standing = $derived(match?.beside?.is ?? '');
 	/** What was noted beyond the reason is seen without being opened. */
@@ -86,6 +88,9 @@
 		</details>
 	</div>
 {/if}
+{#if client}
+	<p class="client" class:refused={client.says === 'no'}>{m.fitting.clientSays(client.says, client.note)}</p>
+{/if}
 
 <style>
 	.why {
@@ -113,6 +118,14 @@
 		text-overflow: ellipsis;
 		white-space: nowrap;
 		cursor: pointer;
+	}
+	.client {
+		padding-left: 0.5rem;
+		border-left: 3px solid var(--line);
+		font-size: var(--step-0);
+	}
+	.refused {
+		border-left-color: currentcolor;
 	}
 	.fields {
 		padding: 0.25rem 0 0.5rem;
