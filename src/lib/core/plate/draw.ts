@@ -180,7 +180,10 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 
 	const hairElement = all.find(({ drawing }) => garmentType(drawing.garment.type).draws === 'hair');
 	const covered = worn.some(({ garment }) => coversHair.includes(garment.type));
-	const hair = covered ? { behind: [], front: [] } : hairShapes(figure, hairElement?.drawing.garment);
+	const underHat = worn.some(({ garment }) => garmentType(garment.type).draws === 'hat');
+	const hair = covered
+		? { behind: [], front: [] }
+		: hairShapes(figure, hairElement?.drawing.garment, underHat);
 	const hairId = hairElement?.id ?? 'hair';
 	return {
 		width: plateSize.width,

@@ -83,6 +83,15 @@ function styleOf(figure: Figure, hair: Garment | undefined): HairStyle | undefin
 	};
 }
 
+/** Hair under a hat: flat on the head, and nothing piled up on it. */
+const pressed = ({ added, ...style }: HairStyle): HairStyle => ({
+	...style,
+	high: Math.min(style.high, 6),
+	...(style.parting === 'none' && { parting: 'back' as const, full: Math.min(style.full, 64) }),
+	...(added && !piledUp.includes(added) && { added })
+});
+const piledUp: readonly HairStyle['added'][] = ['top-knot', 'beehive', 'rolls', 'quiff', 'high-ponytail'];
+
 /** From curl to curl. */
 const curlApart = 15;
 
@@ -381,9 +390,15 @@ function addedShapes(
  * Hair in two parts: what falls behind the shoulders, and what lies over the head.
  *
  * @param hair the look's own hair element, whose style and colour stand in for the client's
+ * @param underHat a hat lies on it: what stands up is not seen
  */
-export function hairShapes(figure: Figure, hair?: Garment): { behind: PlateShape[]; front: PlateShape[] } {
-	const style = styleOf(figure, hair);
+export function hairShapes(
+	figure: Figure,
+	hair?: Garment,
+	underHat = false
+): { behind: PlateShape[]; front: PlateShape[] } {
+	const whole = styleOf(figure, hair);
+	const style = whole && underHat ? pressed(whole) : whole;
 	if (!style) return { behind: [], front: [] };
 	const { crown, chin, shoulder } = figure.landmarks;
 	const height = chin - crown;
