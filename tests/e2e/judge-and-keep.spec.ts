@@ -219,7 +219,10 @@ test('three looks are handed over in one file, the client answers in it, and the
 test('what the client answered stands with the look, and beside what it was said of', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'Fitting table');
-	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).first().click();
+	await page
+		.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ })
+		.first()
+		.click();
 	await page.locator('[data-rung]').filter({ hasText: 'clutch' }).click();
 	const word = page.getByText('The client: no · “My notes do not fit in it. A bag with a strap, please.”');
 	await expect(word).toBeVisible();
