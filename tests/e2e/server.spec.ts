@@ -1,7 +1,10 @@
 import { spawnSync } from 'node:child_process';
 import { expect, goTo, openDemo, test } from './studio';
 
-test('every response that can stand by itself carries the policy, workers and files included', async ({ page, request }) => {
+test('every response that can stand by itself carries the policy, workers and files included', async ({
+	page,
+	request
+}) => {
 	const files: string[] = [];
 	page.on('response', (response) => files.push(response.url()));
 	await openDemo(page);
