@@ -186,6 +186,54 @@ describe('a label', () => {
 	});
 });
 
+describe('what stands in brackets', () => {
+	it('is said of the thing before them, wherever it is parted, and of nothing after', () => {
+		fc.assert(
+			fc.property(
+				someOf(['shirt', 'dress', 'coat', 'jumper']),
+				colourWord,
+				colourWord,
+				someOf(['/', ', ', '; ', ' and ']),
+				saidThing,
+				(thing, first, second, between, next) => {
+					fc.pre(first !== second && readLook(thing).questions.length === 0);
+					fc.pre(!['top', 'whole', 'outer', 'layer', 'suit'].includes(garmentType(next.type).slot));
+					const reading = readLook(`${thing} (${first}${between}${second}), ${next.words}`);
+					expect(reading.elements.slice(1).map(told)).toEqual([{ garment: next.garment, note: next.note }]);
+					const own = palette(readLook(`${first} ${thing}`).elements[0])[0];
+					expect(palette(reading.elements[0])).toContain(own);
+				}
+			),
+			runs
+		);
+	});
+});
+
+it('a bracket that is never closed holds nothing', () => {
+	const { elements } = readLook('shirt (white, navy trousers, pink, wide-leg jeans');
+	expect(elements.map(palette)).toEqual(
+		readLook('shirt, white, navy trousers, pink, wide-leg jeans').elements.map(palette)
+	);
+});
+
+describe('what a shape is of, before a colon', () => {
+	it.each(['a column', 'a pile', 'a symphony', 'lots'])(
+		'“%s of black:” gives its colour to all that is listed',
+		(opening) => {
+			fc.assert(
+				fc.property(colourWord, (colour) => {
+					const listed = readLook(`${opening} of ${colour}: roll neck, trousers, loafers`).elements;
+					const alone = ['roll neck', 'trousers', 'loafers'].map(
+						(thing) => readLook(`${colour} ${thing}`).elements[0]
+					);
+					expect(listed.map(palette)).toEqual(alone.map(palette));
+				}),
+				{ numRuns: 60 }
+			);
+		}
+	);
+});
+
 describe('a dress code at the start', () => {
 	it.each(['Black tie', 'White tie', 'Smart casual', 'Cocktail'])(
 		'“%s:” stands over what follows',

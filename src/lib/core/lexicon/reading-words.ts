@@ -17,7 +17,7 @@ export const links = {
 	or: listed('or, nor'),
 	/** What follows belongs to what went before, or is worn beside it. */
 	with: listed(
-		'with, featuring, has, having, paired with, teamed with, finished with, topped with, set off by, accessorised with, styled with'
+		'with, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, paired with, teamed with, finished with, topped with, set off by, accessorised with, styled with'
 	),
 	/** What follows is said of what went before. */
 	in: listed('in, of, from, at, to, cut in, made of, made from, up in, done in'),
@@ -28,7 +28,7 @@ export const links = {
 		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
 	),
 	/** What follows is what it is turned into. */
-	as: listed('as, like'),
+	as: listed('as, like, doubles as, doubled as, doubling as'),
 	/** What follows is said of the thing before. */
 	is: listed('is, are, was, were, being, looks, seems to be, appears, comes in'),
 	/** Takes a denial back. */
@@ -99,7 +99,7 @@ export const tones: readonly Tone[] = [
 
 /** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
 export const noted = listed(
-	'multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved'
+	'multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted'
 );
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */

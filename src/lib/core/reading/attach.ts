@@ -341,11 +341,16 @@ class Attacher {
 
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
 		// "A set in gold: …", "lots of gold: hoops, bangles", "it’s all denim: jacket, shirt".
+		const opens = (one: Clause | undefined) =>
+			one !== undefined && (one.opens || ['start', 'stop'].includes(one.before));
+		// "A column of black: …".
+		const before = this.clauses[at - 1];
+		const ofOpening = clause.before === 'in' && opens(before) && !before?.head && !before?.thing;
 		const lists =
 			this.clauses[at + 1]?.labelled === true &&
 			clause.parts.length > 0 &&
 			clause.parts.every(({ role, span }) => role === 'said' && dresses(span)) &&
-			(clause.all || clause.opens || ['start', 'stop'].includes(clause.before));
+			(clause.all || opens(clause) || ofOpening);
 		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
 			this.set.push(clause);
 			return;

@@ -36,5 +36,6 @@ export const dresses = ({ senses }: Span) =>
 	senses.every(
 		(sense) =>
 			['colour', 'print', 'metal', 'tone', 'note'].includes(sense.kind) ||
-			(sense.kind === 'facet' && (sense.facet === 'material' || !sense.free))
+			// "Iris" is a scent besides.
+			(sense.kind === 'facet' && (['material', 'scent'].includes(sense.facet) || !sense.free))
 	);

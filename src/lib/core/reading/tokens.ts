@@ -65,11 +65,16 @@ export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ wor
 const pattern =
 	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;
 
+/** Brackets, with what ends them. */
+const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
+
 /** Cuts a text into words with their places; punctuation becomes a break before the next word. */
 export function tokensOf(text: string): Token[] {
 	const tokens: Token[] = [];
 	let breakBefore: Token['breakBefore'];
 	let aside: true | undefined;
+	/** Between brackets: all that stands there is said aside. */
+	let isAside = false;
 	let labelled: true | undefined;
 	for (const match of text.matchAll(pattern)) {
 		const [found] = match;
@@ -88,10 +93,15 @@ export function tokensOf(text: string): Token[] {
 			breakBefore = undefined;
 			aside = undefined;
 			labelled = undefined;
-		} else if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
+			continue;
+		}
+		const closing = closedBy[found];
+		// One that is never closed holds nothing.
+		if (/[([\])]/.test(found)) isAside = closing !== undefined && text.includes(closing, match.index);
+		aside = isAside || undefined;
+		if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
 		else {
 			breakBefore ??= 'comma';
-			aside = found === '(' || found === '[' || undefined;
 			labelled = /[:=–—-]/.test(found) || undefined;
 		}
 	}

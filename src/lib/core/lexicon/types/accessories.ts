@@ -10,7 +10,7 @@ export const accessories: FamilySource[] = [
 		facets: [...small],
 		usual: { size: 'medium' },
 		types: `
-			belt: *belt / belts / leather belt
+			belt: *belt / belts / leather belt, tie belt, self belt, self-tie belt
 			skinny-belt: skinny belt / skinny belts / thin belt, narrow belt / size=small
 			wide-belt: wide belt / wide belts / waist belt, cinch belt, waspie / size=large
 			western-belt: western belt / western belts / cowboy belt, big-buckle belt / size=large

@@ -27,7 +27,7 @@ export const beauty: FamilySource[] = [
 			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair
 			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls
 
-			ponytail: ponytail / ponytails / pony, pigtails, bunches
+			ponytail: ponytail / ponytails / pony, low ponytail, low pony, pigtails, bunches
 			high-ponytail: high ponytail / high ponytails / sleek ponytail
 			plait: plait / plaits / us:braid, braided hair, plaited hair, french plait, us:french braid, side plait, us:braids
 			box-braids: box braids / box braids / cornrows, micro braids

@@ -39,7 +39,7 @@ export const jewellery: FamilySource[] = [
 			lariat: lariat / lariats / bolo tie
 			mangalsutra: mangalsutra / mangalsutras
 
-			pearl-necklace: pearl necklace / pearl necklaces / pearls, string of pearls, strand of pearls / material=pearl
+			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls / material=pearl
 			long-beads: long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
 
 			choker: choker / chokers / velvet choker / size=small
