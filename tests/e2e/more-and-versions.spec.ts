@@ -1,6 +1,6 @@
 /** At the fitting table: more than the reference asks, why not, and versions. By key and by mouse. */
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openDemo, test } from './studio';
+import { dialog, expect, expectAccessible, goTo, openDemo, test } from './studio';
 
 async function openTable(page: Page, title: RegExp) {
 	await openDemo(page);
@@ -248,4 +248,34 @@ test('a plain echo is restyled until the eye praises it, by key; the score stays
 	await expect(score(page).locator('.number')).toHaveText(before ?? '');
 	await page.keyboard.press('Control+z');
 	await expect(praise).toHaveCount(0);
+});
+
+test('what is worn in numbers is asked for in numbers, and counts as more are put on', async ({ page }) => {
+	await openTable(page, /Lamp-evening, for the mehndi/);
+	await expect(rung(page, 'bangle')).toContainText('× 3');
+	await rung(page, 'bangle').click();
+	const fewer = page.getByText('fewer than the 3 that are worn in the reference').first();
+	await expect(fewer).toBeVisible();
+	await page
+		.getByRole('button', { name: /Glass bangles, green/ })
+		.and(page.locator('.add'))
+		.click();
+	await expect(fewer).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(fewer).toBeVisible();
+	// The reference asks for one fewer, by hand.
+	await goTo(page, 'References');
+	await page.getByRole('link', { name: /^Lamp-evening/ }).click();
+	const row = page.locator('li').filter({ hasText: 'bangle' });
+	await expect(row).toContainText('3 are worn');
+	await page.getByRole('button', { name: /^Edit.*bangle/ }).click();
+	const form = dialog(page, 'Edit element');
+	await form.getByLabel('How many are worn').selectOption('2');
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(row).toContainText('2 are worn');
+	// And said in a line.
+	const line = page.getByLabel('Say it as you see it');
+	await line.fill('four thin silver rings');
+	await line.press('Enter');
+	await expect(page.locator('li').filter({ hasText: 'silver ring' })).toContainText('4 are worn');
 });
