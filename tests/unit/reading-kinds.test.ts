@@ -234,6 +234,56 @@ describe('what a shape is of, before a colon', () => {
 	);
 });
 
+describe('said of what was listed, at the end or before', () => {
+	const list = 'a coat, a skirt, tights';
+	it.each(['all in shades of', 'all in', 'all in tones of'])(
+		'“%s …” is said of all that has no colour',
+		(words) => {
+			fc.assert(
+				fc.property(colourWord, (colour) => {
+					const alone = ['coat', 'skirt', 'tights'].map((thing) =>
+						palette(readLook(`${thing} in ${colour}`).elements[0])
+					);
+					expect(readLook(`${list}, ${words} ${colour}`).elements.map(palette)).toEqual(alone);
+				}),
+				{ numRuns: 60 }
+			);
+		}
+	);
+	it('a colour between an opening and its colon is', () => {
+		fc.assert(
+			fc.property(colourWord, (colour) => {
+				const plain = readLook(`${colour}: roll neck, trousers, loafers`).elements.map(palette);
+				const opened = readLook(`The look is one colour, ${colour}: roll neck, trousers, loafers`).elements;
+				expect(opened.map(palette)).toEqual(plain);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+	it('“a bodice … and a skirt” are a dress', () => {
+		fc.assert(
+			fc.property(
+				someOf(['dress', 'gown', 'evening dress']),
+				colourWord,
+				someOf(['lace', 'satin', 'velvet']),
+				saidThing,
+				(dress, colour, cloth, next) => {
+					fc.pre(!['whole', 'legs', 'top', 'suit'].includes(garmentType(next.type).slot));
+					const { elements } = readLook(
+						`a ${dress} has a fitted bodice in ${colour} ${cloth} and a full skirt. ${next.words}.`
+					);
+					expect(elements.map(({ garment }) => garment.type)).toEqual([
+						readLook(dress).elements[0]?.garment.type,
+						next.type
+					]);
+					expect(elements[0]?.garment.facets.skirtShape?.value).toBe('full');
+				}
+			),
+			{ numRuns: 100 }
+		);
+	});
+});
+
 describe('a dress code at the start', () => {
 	it.each(['Black tie', 'White tie', 'Smart casual', 'Cocktail'])(
 		'“%s:” stands over what follows',

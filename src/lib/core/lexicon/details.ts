@@ -111,7 +111,9 @@ export const details: readonly Detail[] = [
 	),
 	detail('lining'),
 	detail('bib, bustle, fichu, dickey'),
-	detail('ties, tapes, tie at the neck, tie at the waist, tie at the shoulder, tie at the back'),
+	detail(
+		'ties, tapes, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
+	),
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
 	),

@@ -34,7 +34,7 @@ towelling: terry, terrycloth, towel
 fleece: polar fleece, fleece fabric, fleecy
 elastane: stretch, stretchy, stretch fabric, scuba, neoprene, spandex
 knit: knitted, knitwear fabric, crochet, crocheted
-wool: woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline
+wool: hopsack, woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline
 merino: merino wool
 lambswool: lamb wool, shetland, shetland wool
 cashmere: pashmina wool, vicuna, vicuña

@@ -20,7 +20,9 @@ export const links = {
 		'with, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, paired with, teamed with, finished with, topped with, set off by, accessorised with, styled with'
 	),
 	/** What follows is said of what went before. */
-	in: listed('in, of, from, at, to, cut in, made of, made from, up in, done in'),
+	in: listed(
+		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, from, at, to, cut in, made of, made from, up in, done in'
+	),
 	/** The ground under a print. */
 	on: listed('on, on a ground of, against'),
 	/** Another thing, worn over or under. */
@@ -116,7 +118,7 @@ export const fillers = listed(`
 	top half, bottom half, upper half, lower half, on top, up top, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
-	start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
+	ugly, hideous, awful, start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
 	be, been, am, do, does, did, done, will, would, can, could, should, may, must,
 	them, him, time, times, eye, eyes closed, one eye, brow, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
 	she, he, they, i, we, you, shes, hes, theyre, im, youre, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,

@@ -339,18 +339,26 @@ class Attacher {
 		);
 	}
 
+	/** Has nothing been named yet in its sentence? "A column of black: …", "the look is one colour, rust: …". */
+	isOpening(at: number): boolean {
+		for (let i = at; i >= 0; i--) {
+			const one = this.clauses[i];
+			if (!one || one.head || (one.thing && senseOf(one.thing.span, 'stands-for')?.what !== 'look'))
+				return false;
+			if (one.opens || ['start', 'stop'].includes(one.before)) return true;
+		}
+		return false;
+	}
+
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
 		// "A set in gold: …", "lots of gold: hoops, bangles", "it’s all denim: jacket, shirt".
-		const opens = (one: Clause | undefined) =>
-			one !== undefined && (one.opens || ['start', 'stop'].includes(one.before));
 		// "A column of black: …".
-		const before = this.clauses[at - 1];
-		const ofOpening = clause.before === 'in' && opens(before) && !before?.head && !before?.thing;
+		const ofOpening = this.isOpening(at);
 		const lists =
 			this.clauses[at + 1]?.labelled === true &&
 			clause.parts.length > 0 &&
 			clause.parts.every(({ role, span }) => role === 'said' && dresses(span)) &&
-			(clause.all || opens(clause) || ofOpening);
+			(clause.all || ofOpening);
 		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
 			this.set.push(clause);
 			return;

@@ -219,7 +219,7 @@ class ClauseBuilder implements Reached {
 			role === 'head' &&
 			!afterKind &&
 			!this.endsUnder &&
-			isPartOf(span, this.lastHead, this.clause, this.clauses.at(-1))
+			isPartOf(span, this.lastHead, this.clause, this.clauses)
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			const inside = span.words.length > 1 ? spansOf(span.words.slice(0, -1).join(' ')).filter(alsoSaid) : [];
@@ -308,6 +308,9 @@ class ClauseBuilder implements Reached {
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
 		const number = howMany(span.words.at(-1));
 		if (number !== undefined && !clause.head) clause.count = { number, at };
+		// "A skirt and top in the same teal satin".
+		if (has('same') && clause.before === 'in' && clause.parts.length === 0)
+			clause.both = this.clauses.findLast((one) => one.head)?.before === 'and';
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;

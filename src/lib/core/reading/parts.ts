@@ -110,13 +110,22 @@ export function saysOfPart(span: Span): Span {
 /** Names that are a cloth first: "a cream knit", but "a dress in cream knit". */
 export const isCloth = (span: Span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material');
 
+/** "A fitted bodice in lace and a full skirt": is the upper half of the garment spoken of that was named last? */
+function hasBodice(before: readonly Clause[]): boolean {
+	const from = before.findLastIndex(({ head }) => head);
+	return before
+		.slice(Math.max(0, from))
+		.some(({ parts }) => parts.some(({ role, span }) => role === 'detail' && span.words.at(-1) === 'bodice'));
+}
+
 /** Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? */
 export function isPartOf(
 	span: Span,
 	owner: Part | undefined,
 	clause: Clause,
-	previous: Clause | undefined
+	before: readonly Clause[]
 ): boolean {
+	const previous = before.at(-1);
 	const detail = senseOf(partSpan(span), 'detail')?.detail;
 	const type = owner && senseOf(owner.span, 'type');
 	if (!detail || !owner || !type) return false;
@@ -129,7 +138,9 @@ export function isPartOf(
 		clause.before === 'and' &&
 		previous !== undefined &&
 		!previous.head &&
-		(previous.before === 'with' || (clause.bare && previous.parts.at(-1)?.role === 'detail'));
+		(previous.before === 'with' ||
+			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
+			(span.words.at(-1) === 'skirt' && hasBodice(before)));
 	const fits =
 		detail.facets.length === 0
 			? (clause.before === 'with' || goesOn || (clause.before === 'comma' && family === 'headwear')) &&

@@ -30,7 +30,7 @@ export const bottoms: FamilySource[] = [
 			plus-fours: plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
 			jodhpurs: jodhpurs / jodhpurs / riding breeches, breeches / leg=balloon
 
-			cargo-trousers: cargo trousers / cargo trousers / us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
+			cargo-trousers: cargo trousers / cargo trousers / fatigues, us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
 			carpenter-trousers: carpenter trousers / carpenter trousers / us:carpenter pants, work trousers, painter trousers, us:work pants / fit=relaxed
 
 			joggers: joggers / joggers / uk:trackies, uk:trackie bottoms, us:sweatpants, us:sweats, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered

@@ -59,7 +59,7 @@ export const jewellery: FamilySource[] = [
 			bangle: bangle / bangles / kada, churi, churiyan, choora, glass bangles
 			cuff: cuff / cuffs / cuff bracelet / size=large
 
-			watch: watch / watches / wristwatch, dress watch
+			watch: watch / watches / wristwatch, dress watch, pocket watch, fob watch
 			sports-watch: sports watch / sports watches / diver's watch, digital watch / size=large
 
 			cufflinks: cufflinks / cufflinks / cuff links
