@@ -1,9 +1,9 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
-import type { FacetId } from '../lexicon/facets';
-import { slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
+import { slotsMeetOf } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import type { Span } from './model';
-import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
+import { goesBack, goesForward, isColour, isInList, nextHeaded } from './forward';
+import { besideCloth, hasPartOfCloth } from './of-cloth';
+import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
 	isPartOn,
@@ -18,90 +18,7 @@ import {
 	type Group
 } from './owners';
 
-const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
-
-/** Clauses that go on from one to the next without a full stop. */
-const linked = (clause: Clause | undefined) =>
-	clause !== undefined && clause.before !== 'stop' && !clause.opens;
-
-/** Index of the clause with a garment that follows in the same sentence, if the clauses up to it only say things. */
-function nextHeaded(clauses: readonly Clause[], from: number): number | undefined {
-	for (let i = from + 1; i < clauses.length && linked(clauses[i]); i++)
-		if (clauses[i]?.head ?? clauses[i]?.thing) return i;
-	return undefined;
-}
-
-/** Do the clauses from here up to the garment's read as one list of adjectives: "red, white and blue striped"? */
-function listsUpTo(clauses: readonly Clause[], from: number, headed: number): boolean {
-	const between = clauses.slice(from, headed);
-	return (
-		clauses[headed]?.before === 'and' &&
-		between.every((clause) => onlySaid(clause) && saysColour(clause)) &&
-		between.slice(1).every(({ before }) => before === 'comma' || before === 'and')
-	);
-}
-
-/** Parts and ways of wearing are said of what was named. */
-const goesBack = (clause: Clause) => clause.parts.some(({ role }) => role === 'detail' || role === 'move');
-
-/** "Denim on denim": one word twice speaks of the look. */
-const repeats = (first: Clause | undefined, second: Clause | undefined): boolean =>
-	first !== undefined &&
-	second?.before === 'on' &&
-	first.parts.length === 1 &&
-	second.parts.length === 1 &&
-	first.parts[0]?.span.words.join(' ') === second.parts[0]?.span.words.join(' ');
-
-/** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
-function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
-	const clause = clauses[at];
-	const next = clauses[at + 1];
-	// "A silver buckle on the belt".
-	if (next?.head && next.before === 'on' && clause?.parts.at(-1)?.role === 'detail') return true;
-	const headed = nextHeaded(clauses, at);
-	if (!clause || headed === undefined) return false;
-	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
-	const described = clauses[headed];
-	// "Denim on denim, cowboy boots".
-	const isTwice = repeats(clause, next) || repeats(clauses[at - 1], clause);
-	if (!previous && isTwice && described?.before === 'comma' && !described.labelled) return false;
-	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
-	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
-	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
-		return false;
-	if (goesBack(clause)) return false;
-	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
-	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
-	if (listsUpTo(clauses, at, headed)) return true;
-	if (clause.before === 'stop') return true;
-	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.
-	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
-	const startsWithAdjectives = !clauses[0]?.head && !clauses[0]?.thing && clauses[0]?.before !== 'in';
-	if (startsWithAdjectives) return true;
-	// "…, blue and white, belted, canvas shoes": where more is said of the garment before, this was said of it too.
-	if (clauses.slice(at + 1, headed).some(goesBack)) return false;
-	// "A striped shirt, blue and white": a print that has no colour yet takes them.
-	const previousHasColour = previous.clauses.some(({ parts }) => parts.some(isColour));
-	return saysColour(clause) && previousHasColour;
-}
-
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
-
-const saysOnlyColour = (clause: Clause | undefined): boolean =>
-	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);
-
-/** "In red, white and navy, cream jeans": the middle of a list of colours that a last one ends. */
-function isInList(clauses: readonly Clause[], at: number): boolean {
-	if (!saysOnlyColour(clauses[at - 1])) return false;
-	let last = at;
-	while (clauses[last + 1]?.before === 'comma' && saysOnlyColour(clauses[last + 1])) last++;
-	return (
-		clauses[at]?.before === 'comma' &&
-		saysOnlyColour(clauses[at]) &&
-		clauses[last + 1]?.before === 'and' &&
-		saysOnlyColour(clauses[last + 1])
-	);
-}
 
 export interface Attached {
 	groups: Group[];
@@ -129,32 +46,6 @@ function unnamed({ head, own }: Group, role: PartRole): void {
 	head.role = role;
 	own.head = undefined;
 }
-
-/** What is worn beside garments of cloth. */
-const besideCloth = new Set(['accessories', 'bags', 'footwear', 'jewellery', 'beauty']);
-const cutOfCloth = new Set<FacetId>([
-	'neckline',
-	'lapel',
-	'waistline',
-	'skirtShape',
-	'sleeveShape',
-	'shoulder',
-	'leg',
-	'rise'
-]);
-/** "A nipped-in waist", "floor-length": said of nothing but garments of cloth. */
-const onlyOfCloth = ({ senses }: Span) =>
-	senses.every((sense) => sense.kind === 'facet' && cutOfCloth.has(sense.facet));
-/** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */
-const hasPartOfCloth = ({ parts }: Clause, { facets }: GarmentType) =>
-	parts.some(({ span, role }) => {
-		const detail = role === 'detail' ? senseOf(span, 'detail')?.detail : undefined;
-		if (detail?.takesMetal) return false;
-		const ofCloth =
-			detail?.facets ??
-			(role === 'said' && onlyOfCloth(span) ? sensesOf(span, 'facet').map(({ facet }) => facet) : []);
-		return ofCloth.length > 0 && !ofCloth.some((facet) => facets.includes(facet));
-	});
 
 /** Groups clauses by garment, going through them once in their order. */
 class Attacher {

@@ -26,7 +26,9 @@ import {
 	speaksOfLast,
 	type Reached
 } from './names';
-import { howMany, saysAfterAKind, spansOf } from './spans';
+import { howMany } from './numbers';
+import { saysAfterAKind } from './parted';
+import { spansOf } from './spans';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */

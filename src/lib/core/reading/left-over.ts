@@ -1,5 +1,5 @@
 import type { Reading, StrangeThing } from './model';
-import { howMany } from './spans';
+import { howMany } from './numbers';
 
 /** From a thing's name on, the last phrase in a direction that is said of it; small words between do not end it. */
 function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -1): number {

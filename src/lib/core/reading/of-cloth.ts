@@ -1,0 +1,31 @@
+/** What is said of garments that are cut from cloth, and of nothing that is worn beside them. */
+import type { FacetId } from '../lexicon/facets';
+import type { GarmentType } from '../lexicon/taxonomy';
+import type { Span } from './model';
+import { senseOf, sensesOf, type Clause } from './parts';
+
+/** What is worn beside garments of cloth. */
+export const besideCloth = new Set(['accessories', 'bags', 'footwear', 'jewellery', 'beauty']);
+const cutOfCloth = new Set<FacetId>([
+	'neckline',
+	'lapel',
+	'waistline',
+	'skirtShape',
+	'sleeveShape',
+	'shoulder',
+	'leg',
+	'rise'
+]);
+/** "A nipped-in waist", "floor-length": said of nothing but garments of cloth. */
+const onlyOfCloth = ({ senses }: Span) =>
+	senses.every((sense) => sense.kind === 'facet' && cutOfCloth.has(sense.facet));
+/** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */
+export const hasPartOfCloth = ({ parts }: Clause, { facets }: GarmentType) =>
+	parts.some(({ span, role }) => {
+		const detail = role === 'detail' ? senseOf(span, 'detail')?.detail : undefined;
+		if (detail?.takesMetal) return false;
+		const ofCloth =
+			detail?.facets ??
+			(role === 'said' && onlyOfCloth(span) ? sensesOf(span, 'facet').map(({ facet }) => facet) : []);
+		return ofCloth.length > 0 && !ofCloth.some((facet) => facets.includes(facet));
+	});
