@@ -7,7 +7,6 @@
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import { piecesWornIn } from '$lib/store/worn';
-	import EventForm from '../events/EventForm.svelte';
 	import EventList from '../events/EventList.svelte';
 	import { notices } from '../frame/notices.svelte';
 	import { perform } from '../frame/perform';
@@ -80,12 +79,14 @@
 	);
 
 	let dating = $state(false);
+	/** The form comes when one is first wanted, and stays. */
+	let wanted = $state(false);
 	let edited = $state.raw<Event | undefined>();
 	let given = $state.raw<{ date?: string }>({});
 	function openForm(event?: Event, date?: string) {
 		edited = event;
 		given = date ? { date } : {};
-		dating = true;
+		dating = wanted = true;
 	}
 
 	const saveCalendar = () =>
@@ -141,8 +142,10 @@
 		{/if}
 	</section>
 </div>
-{#if clients.value && clients.value.length > 0}
-	<EventForm bind:open={dating} clients={clients.value} event={edited} {given} />
+{#if wanted && clients.value && clients.value.length > 0}
+	{#await import('../events/EventForm.svelte') then { default: EventForm }}
+		<EventForm bind:open={dating} clients={clients.value} event={edited} {given} />
+	{/await}
 {/if}
 
 <style>

@@ -12,7 +12,6 @@
 	import { readyArchive } from '$lib/workers/archive';
 	import { m } from '../messages';
 	import Guarded from './Guarded.svelte';
-	import KeySheet from './KeySheet.svelte';
 	import StoreGate from './StoreGate.svelte';
 	import { isTyping } from './keys';
 	import { keepApp } from './kept-app';
@@ -88,13 +87,18 @@
 	});
 	let placesOf = $state<HTMLElement>();
 	let keysOpen = $state(false);
+	/** The sheet comes when it is first asked for, and stays. */
+	let keysWanted = $state(false);
+	function showKeys() {
+		keysOpen = keysWanted = true;
+	}
 
 	function onkeydown(event: KeyboardEvent) {
 		if (isTyping(event.target)) return;
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
 			event.preventDefault();
 			void (event.shiftKey ? redoLast() : undoLast());
-		} else if (event.key === '?' && !event.ctrlKey) keysOpen = true;
+		} else if (event.key === '?' && !event.ctrlKey) showKeys();
 	}
 </script>
 
@@ -141,7 +145,7 @@
 			iconDescription={m.keys}
 			tooltipPosition="bottom"
 			tooltipAlignment="end"
-			on:click={() => (keysOpen = true)}
+			on:click={showKeys}
 		/>
 	</div>
 </header>
@@ -150,7 +154,9 @@
 		{#key page.url.pathname}<Guarded back>{@render children()}</Guarded>{/key}
 	</StoreGate>
 </main>
-<KeySheet bind:open={keysOpen} />
+{#if keysWanted}
+	{#await import('./KeySheet.svelte') then { default: KeySheet }}<KeySheet bind:open={keysOpen} />{/await}
+{/if}
 
 <style>
 	header {
