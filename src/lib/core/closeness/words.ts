@@ -4,7 +4,7 @@ import { byKind } from './by-kind';
 import { facetOf, facetValue, placeOf, type FacetId } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
-import { garmentType } from '../lexicon/taxonomy';
+import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element } from '../model/reference';
 import type { Loss } from './look';
@@ -63,8 +63,9 @@ const asAdjective = /(fring|tassell|feather|fray|ruffl|scallop)ed$/;
 /** Lengths that are said as part of the name: "mini skirt", "midi dress". */
 const inName = new Set(['micro', 'mini', 'midi', 'maxi']);
 
-function facetAsAdjective(id: FacetId, value: string): string {
+function facetAsAdjective(id: FacetId, value: string, { family }: GarmentType): string {
 	const label = valueLabel(id, value);
+	if (id === 'sleeveLength' && family === 'gloves') return value === 'short' ? label : `${label}-length`;
 	if (id === 'rise') return `${label} rise`;
 	if (id === 'heelHeight') return value === 'flat' ? label : `${label} heel`;
 	if (id === 'sleeveLength') return /less$/.test(value) ? label : `${label} sleeves`;
@@ -87,7 +88,7 @@ const saidFacets = (garment: Garment, ids: FacetId[]) =>
 		const elsewhere =
 			(id === 'hemDetail' && value !== undefined && !asAdjective.test(value)) ||
 			(id === 'hemLength' && lengthInName(garment) !== undefined);
-		return silent || elsewhere ? [] : [facetAsAdjective(id, value)];
+		return silent || elsewhere ? [] : [facetAsAdjective(id, value, garmentType(garment.type))];
 	});
 
 /** "Midi" of a midi skirt, where it is not usual of the kind anyway. */

@@ -135,7 +135,7 @@ export const details: readonly Detail[] = [
 	detail('tip, tips, ends'),
 	detail('crown'),
 	detail(
-		'frogging, frogs, frog fastening, frog fastenings, frog closures, tabs, tab, gun flap, storm flap, shoulder tab'
+		'frogging, frogs, frog fastening, frog fastenings, frog closures, tabs, tab, flap, flaps, gun flap, gun flaps, storm flap, storm flaps, storm shield, shoulder tab'
 	),
 	detail('ground, background', [], { coversCloth: true }),
 	detail('band, hatband, hat band, petersham'),

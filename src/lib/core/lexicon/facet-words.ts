@@ -9,11 +9,11 @@ import { facetIds, facetOf, type FacetId } from './facets';
 const source: Partial<Record<FacetId, string>> = {
 	fit: `
 		skin-tight: skin-tight, bodycon, second-skin, clingy, figure-hugging, body-hugging, spray-on, compression
-		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, sculpted, form-fitting, semi-fitted, slinky, sleek-fitting, corseted, boned
+		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, tiny, teeny, dinky, sculpted, form-fitting, semi-fitted, slinky, sleek-fitting, corseted, boned
 		tailored: tailored, tailored-fit, sharply tailored, sharp, well-cut, neat, darted
 		regular: regular-fit, regular, classic-fit, straight-fit, standard-fit, straight-cut
 		relaxed: relaxed, loose, loose-fitting, slouchy, easy, boxy, roomy, relaxed-fit, easy-fit, comfortable, loose-fit, boyfriend, flowing, flowy, floaty, billowy, slouch, fluid, drapey
-		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping, massive, giant, gigantic, outsize`,
+		oversized: oversized, outsized, oversize, baggy, voluminous, extra-large, boyfriend-sized, huge, exaggerated, cocoon, enormous, too-big, swamping, massive, giant, gigantic, outsize, big, large`,
 	topLength: `
 		cropped: cropped, crop, midriff, bolero-length, midriff-baring, belly-baring
 		waist: waist-length, short, to the waist, ends at the waist
@@ -34,7 +34,7 @@ const source: Partial<Record<FacetId, string>> = {
 		short: short
 		mid-thigh: mid-thigh, thigh-length
 		knee: knee-length, to the knee, bermuda-length, at the knee
-		cropped: cropped, crop, cut off, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
+		cropped: cropped, crop, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
 		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
@@ -282,7 +282,7 @@ const source: Partial<Record<FacetId, string>> = {
 		rimless: rimless, frameless
 		shield: shield, wraparound, visor`,
 	hemDetail: `
-		raw: raw-hem, raw-edged, raw-hemmed, unhemmed, cut-off hem
+		raw: cut-off, cut off, raw-hem, raw-edged, raw-hemmed, unhemmed, cut-off hem
 		frayed: frayed, fraying, frayed at the hem
 		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
@@ -364,7 +364,7 @@ const source: Partial<Record<FacetId, string>> = {
 		ruched: ruched, gathered, shirred, ~draped, ruching, tucked cloth
 		smocked: smocked, smocking
 		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased, cloque, cloqué
-		woven: woven, basketweave, basket-weave
+		woven: woven, plaited, interwoven, lattice-woven, basketweave, basket-weave
 		perforated: perforated, punched, laser-cut, broguing
 		grained: grained, pebbled, pebble-grain, grainy, textured, debossed
 		croc: croc-effect, croc, mock-croc, crocodile-effect, croc-embossed, lizard-effect, snake-effect, embossed

@@ -20,13 +20,13 @@ const said: Record<MoveId, string> = {
 		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, hanging open, open front, unfastened, worn undone, left undone, thrown open',
 	'worn-closed': 'done up, worn shut, shut, fastened, buttoned closed, zipped up, zipped to the neck, closed',
 	'hem-cuffed':
-		'cuffed, turned up, turn-up, turn-ups, with a turn-up, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, with turn-ups',
+		'cuffed, turned up, turn-up, turn-ups, with a turn-up, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, rolled twice, rolled once, rolled a couple of times, rolled a little, rolled high, rolled short, turned up twice, turned up once, with turn-ups',
 	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
 	'tucked-into-boots': 'tucked, tucked in',
 	belted:
 		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied',
 	knotted:
-		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high',
+		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
 		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':

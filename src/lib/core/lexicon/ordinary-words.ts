@@ -5,7 +5,7 @@
  */
 export const ordinaryWords: ReadonlySet<string> = new Set(
 	`
-	according admirable angels angles animals antiques apparent appeals appear appeared apples
+	according admirable alert angels angles animals antiques apparent appeals appear appeared apples
 	architecture atta attach attached attacked bach backward backyard bail bailed bake bakery baking
 	balloons bananas bandages bandit bandits banker barker barking barrels bass batter batteries batting
 	battle battling bear bearing beast beating beauties beds bend beta bets better bikes bind biscuits
@@ -22,12 +22,12 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	coast coca cocktails coco collapse collapsed color colored colors columns coma command commander
 	commands compassion concept concern concerns contract contracts controls conversation conversations
 	convert converted cook cooked cooper coordinate coordinates cops cora cornered coronation corps
-	corral corrected costa couldn counts county courtesy cover covers cowboys crashed create created
-	creation creep crippled crisis crispy crooks crosses crow crowds crows cuba cured cursed curt
+	corral corrected costa couldn counts county couples courtesy cover covers cowboys crashed create
+	created creation creep crippled crisis crispy crooks crosses crow crowds crows cuba cured cursed curt
 	curtains curve damon danced dancer dances dane danger dared darkness darned dated dawn dealers debbie
 	decorate dedicate dedicated defended defending define delivers denied denver departed depressed
 	depressing deserted designed dessert destined destroyer destroys detained devote dickens dies digger
-	diner dinners distress diver divert diving doctor documents doubted drapes draw dresser drifting
+	diner dink dinners distress diver divert diving doctor documents doubted drapes draw dresser drifting
 	drilling drinking dripping drivers drives dumpster duplicate duty earning effects eighth electrical
 	electronic endings engineers engines evenings extras fade failed failing fame fare father fathers
 	fayed feared fees fields fight fighting figured figures filed filling fills filmed finer finishes
@@ -61,27 +61,26 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem seemed sees
 	seized sell sells sent separate separated separately severely sewing shakes shared shares shave shaw
 	shelly shepherd shields shin shines shipped shipping shocked shoots shores shorty shots shouting
-	shouts shove shovel shoving show showed shrine sick sight signed sing singles sink sins skate skates
+	shouts shove shovel shoving show showed shrine sick sight signed sing singles sink sins skates
 	skipped skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed
 	smells smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing
 	soap sold solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking
 	speeding spells spence spices spider spiders spies spilling spit spreads springs spy squire stable
-	stain stairs stale stalking stalling standards stands staring starling starring starve starving
+	stain stairs stake stale stalking stalling standards stands staring starling starring starve starving
 	stashed statements stealing steamed steaming steele steering steven sticker sticking sticks stiles
-	sting stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stopping stops stores
-	storms straighten stranded strangled straws stress stretched stretcher stretching strike strikes
-	striking strip stripped strokes stronger strongly structure strung studied stuffed sued summers
-	sumner sunday sung sunlight superb supper supports suspended suspense swat swearing swears sweating
-	sweaty sweeps sweeter sweethearts sweets swings switch switching tack tale tape taps tara tarzan tear
-	tease technically technician teen teli thanking thanks thee things thingy thinking thinks thirst
-	thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toilet
-	tomatoes tong touchy towels tracking tracks trade trailer trails trains trapped traveling tree
-	trembling triangle tries troubled trucks try tucker tuned turner turtles twinkle underway unlocked
-	unmarried vanish vanished vega vein veins victor victoria vile violent visitors waffles wait waited
-	waiter waitress waits wake waking walter ware warmed warner warp washer wasted watched waters weaver
-	wedded weddings weekends weigh weighs weights whales whiskers whiskey whispered whistles whites
-	whitey wicked widow willie winchester windows winner winters wished witches witter workers wounds
-	wright
+	sting stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stores storms
+	straighten stranded strangled straws stress stretched stretcher stretching strike strikes striking
+	strip stripped strokes stronger strongly structure strung studied stuffed sued summers sumner sunday
+	sung sunlight superb supper supports suspended suspense swat swearing swears sweating sweaty sweeps
+	sweeter sweethearts sweets swings switch switching tack tale tape taps tara tarzan tear tease
+	technically technician teen teli thanking thanks thee things thingy thinking thinks thirst thorough
+	threat throats throw throwing throws tick tide tigers till tipped tired tires toilet tomatoes tong
+	touchy towels tracking tracks trade trailer trails trains trapped traveling tree trembling triangle
+	tries troubled trucks try tucker tuned turner turtles twinkle underway unlocked unmarried vanish
+	vanished vega vein veins victor victoria vile violent visitors waffles wait waited waiter waitress
+	waits wake waking walter ware warmed warner warp washer wasted watched waters weaver wedded weddings
+	weekends weigh weighs weights whales whiskers whiskey whispered whistles whites whitey wicked widow
+	willie winchester windows winner winters wished witches witter workers wounds wright
 `
 		.trim()
 		.split(/\s+/)

@@ -47,6 +47,7 @@ export const wearing: readonly Wearing[] = [
 	{ family: 'handbags', wears: 250, money: 'spend', preOwnedFirst: true },
 	{ family: 'belts', wears: 150, money: 'save' },
 	{ family: 'scarves', wears: 80, money: 'save' },
+	{ family: 'pocket-squares', wears: 80, money: 'save' },
 	{ family: 'headwear', wears: 50 },
 	{ family: 'hair-ornaments', wears: 20, money: 'save' },
 	{ family: 'eyewear', wears: 200 },

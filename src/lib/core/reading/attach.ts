@@ -1,7 +1,7 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { slotsMeetOf } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import { goesBack, goesForward, isColour, isInList, nextHeaded } from './forward';
+import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { besideCloth, hasPartOfCloth } from './of-cloth';
 import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
@@ -17,6 +17,9 @@ import {
 	typeOf,
 	type Group
 } from './owners';
+
+/** Things that are bought and worn to go together, so that one word before both speaks of both. */
+const together = new Set(['footwear', 'bags', 'accessories', 'jewellery']);
 
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
 
@@ -155,6 +158,13 @@ class Attacher {
 		return this.named.at(-1);
 	}
 
+	/** What is said of all that is listed; "denim on denim" is said of clothes, and of no belt or boot. */
+	ofSet(head: Part): Clause[] {
+		const type = typeOf(head);
+		if (!type || !together.has(type.division)) return this.set;
+		return this.set.filter((said) => !isTwice(this.clauses, this.clauses.indexOf(said)));
+	}
+
 	/** What was said of the set whose part is named: "a navy suit: double-breasted jacket, wide trousers". */
 	ofListed(clause: Clause, head: Part): Clause[] {
 		const { listed } = this;
@@ -168,7 +178,7 @@ class Attacher {
 		const group: Group = {
 			head,
 			own: clause,
-			clauses: [...this.set, ...this.ofListed(clause, head), ...this.waiting, clause],
+			clauses: [...this.ofSet(head), ...this.ofListed(clause, head), ...this.waiting, clause],
 			denied: clause.denied,
 			unseen: clause.unseen,
 			strange: false,
@@ -289,9 +299,6 @@ export function attach(clauses: readonly Clause[]): Attached {
 	const { groups, turned } = attacher;
 	return { groups, turned };
 }
-
-/** Things that are bought and worn to go together, so that one word before both speaks of both. */
-const together = new Set(['footwear', 'bags', 'accessories', 'jewellery']);
 
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag"? */
 export function shares(first: Group, second: Group): boolean {

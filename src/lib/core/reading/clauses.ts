@@ -241,7 +241,7 @@ class ClauseBuilder implements Reached {
 		// "Clips in her hair", "frobbers worn open": what is worn so is named.
 		if (role === 'move') this.nameStrange();
 		if (role === 'detail') {
-			this.joinPlaced();
+			this.joinPlaced(span);
 			this.keepPlaced();
 		}
 		this.placed = false;
@@ -278,18 +278,25 @@ class ClauseBuilder implements Reached {
 			else if (link === 'but') this.begin('comma');
 			else this.begin(link);
 			this.placed = link === 'on' || span.words.includes('at');
+			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
 	}
 
 	/** "Lace at the hem", "stripes on the cuffs": the cloth, colour or print said just before is the part's alone. */
-	joinPlaced(): void {
+	joinPlaced(place: Span): void {
 		const before = this.clauses.at(-1);
 		if (!this.placed || !before || before.head || before.thing || this.clause.parts.length > 0) return;
-		if (
-			before.parts.length === 0 ||
-			!before.parts.every((part) => part.role === 'said' && dresses(part.span))
-		)
-			return;
+		const said = before.parts.length > 0 && before.parts.every(({ role }) => role === 'said');
+		const shapesBack =
+			place.words.join(' ') === 'back' &&
+			before.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
+		if (!said || !(shapesBack || before.parts.every(({ span }) => dresses(span)))) return;
+		// "A scoop at the back" is a scoop back.
+		if (shapesBack)
+			for (const part of before.parts) {
+				const [whole, other] = spansOf(`${part.span.text} back`);
+				if (whole && !other) part.span = { ...part.span, senses: whole.senses };
+			}
 		this.clauses.pop();
 		this.clause = before;
 	}

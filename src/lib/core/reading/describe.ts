@@ -1,6 +1,5 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { printScaleWords } from '../lexicon/prints';
-import { facetValue } from '../lexicon/facets';
 import { moveOf } from '../lexicon/moves';
 import type { Tone } from '../lexicon/reading-words';
 import type { GarmentType } from '../lexicon/taxonomy';
@@ -17,6 +16,7 @@ import {
 	denimColour,
 	impliedColour,
 	metalFirst,
+	saidOf,
 	saysInWords,
 	takeColour,
 	takeFacet,
@@ -26,11 +26,23 @@ import {
 	toned,
 	unprinted,
 	unset,
+	valueLabel,
 	washOfDepth,
 	type Description,
 	type Says,
 	type Taking
 } from './takings';
+
+/** Necklines that say what a bodice hangs from, whatever shape its edge has besides. */
+const hangsFrom = new Set(['halter', 'one-shoulder', 'strapless', 'off-shoulder']);
+
+/** Aspects that are named after the part that they speak of, so that "V" and "wide" need the word. */
+const partsOfIt = new Set(['neckline', 'collar', 'lapel', 'toe', 'leg', 'sole', 'strap', 'back', 'shoulder']);
+function inWordsBeside(says: Says): string {
+	const label = valueLabel(says);
+	if (says.aspect === 'material') return `with ${label}`;
+	return partsOfIt.has(says.aspect) ? `${label} ${says.aspect}` : label;
+}
 
 class Describer {
 	readonly scales: Part[] = [];
@@ -51,13 +63,30 @@ class Describer {
 		this.note(part, status, `${takenFor}: ${words}`, { aspect: 'note', value: words });
 	}
 	take(part: Part, taking: Taking, provenance = this.provenance): void {
-		const { aspect, value } = taking.says;
-		const before = (this.description.facets as Record<string, { value: string } | undefined>)[aspect];
-		// Of two cloths the later one stands, and the first is not lost; "jade velvet" says one.
-		if (aspect === 'material' && before && before.value !== value && before !== this.clothOfColour)
-			this.description.notes.push(`with ${facetValue('material', before.value)?.label ?? before.value}`);
-		taking.apply(this.description, provenance);
-		this.note(part, 'understood', saysInWords(taking.says), taking.says);
+		const { description } = this;
+		const { says } = taking;
+		const before = saidOf(description, says.aspect);
+		if (before !== undefined && before !== says.value) {
+			// "A halter neck and a keyhole": what the bodice hangs from is its neckline, the other is kept beside it.
+			if (says.aspect === 'neckline' && hangsFrom.has(before) && !hangsFrom.has(says.value))
+				return this.keep(part, part.span.text, 'understood', 'kept as a note');
+			this.overrule(says.aspect, before);
+		}
+		taking.apply(description, provenance);
+		this.note(part, 'understood', saysInWords(says), says);
+	}
+
+	/** Of two that are said where one has place the later stands, and the first is not lost: it is kept as a note. */
+	overrule(aspect: Says['aspect'], before: string): void {
+		const { description } = this;
+		// "Jade velvet" says one cloth.
+		if (aspect === 'material' && description.facets.material === this.clothOfColour) return;
+		const first = description.outcomes.find(({ says }) => says?.aspect === aspect && says.value === before);
+		const words = inWordsBeside({ aspect, value: before });
+		if (!description.notes.includes(words)) description.notes.push(words);
+		if (!first) return;
+		first.takenFor = `kept as a note: ${words}`;
+		first.says = { aspect: 'note', value: words };
 	}
 
 	/** Words that say something of what is worn with it: they are kept as they stand. */
@@ -98,6 +127,19 @@ class Describer {
 		else this.takeBarePart(part, said, kept.length > 0 ? words : undefined);
 	}
 
+	/** "A white collar and cuffs": what was kept of the first part is said of the second as well. */
+	takesSame(before: Part, { before: joined, bare, parts }: Clause): boolean {
+		const [part, other] = parts;
+		const { notes } = this.description;
+		const kept = notes.at(-1);
+		if (joined !== 'and' || !bare || !part || other || part.role !== 'detail' || part.denied) return false;
+		if (!kept?.endsWith(` ${before.span.text}`)) return false;
+		const words = `${kept} and ${part.span.text}`;
+		notes[notes.length - 1] = words;
+		this.note(part, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
+		return true;
+	}
+
 	/** The part itself: what its mere mention says, where the words before it said nothing of it. */
 	takeBarePart(part: Part, said: boolean, noted: string | undefined): void {
 		const { description } = this;
@@ -111,6 +153,9 @@ class Describer {
 				return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		}
 		if (ownFacet) return this.take(part, ownFacet);
+		// "French cuffs": a name of its own that no field holds.
+		if (!said && noted === undefined && part.span.words.length > 1)
+			return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		if (noted !== undefined)
 			return this.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });
 		if (!said && detail && detail.facets.length === 0 && !description.notes.includes(part.span.text)) {
@@ -387,12 +432,19 @@ export function describe(
 			describer.takeDetail(part, clause.parts);
 		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)
 			describer.keepTogether(clause.parts, 'what it is belted with');
-		else describer.takeClause(clause, clause === group.own);
+		else if (!(leading && describer.takesSame(leading, clause)))
+			describer.takeClause(clause, clause === group.own);
 		describer.takeScales();
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');
 	}
 	for (const sense of named) {
+		// "A keyhole halter top".
+		const shape = sense.kind === 'facet' && hangsFrom.has(sense.value) && description.facets.neckline?.value;
+		if (shape && !hangsFrom.has(shape)) {
+			new Describer(description, options.provenance).overrule('neckline', shape);
+			description.facets.neckline = undefined;
+		}
 		if (sense.kind === 'facet' && type.facets.includes(sense.facet) && unset(description, sense.facet))
 			description.facets[sense.facet] = { value: sense.value, provenance: options.provenance };
 		if (sense.kind === 'colour' && description.colours.length === 0)

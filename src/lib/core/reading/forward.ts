@@ -37,6 +37,10 @@ const repeats = (first: Clause | undefined, second: Clause | undefined): boolean
 	second.parts.length === 1 &&
 	first.parts[0]?.span.words.join(' ') === second.parts[0]?.span.words.join(' ');
 
+/** Is the clause here one of two that say the same on each other? */
+export const isTwice = (clauses: readonly Clause[], at: number): boolean =>
+	repeats(clauses[at], clauses[at + 1]) || repeats(clauses[at - 1], clauses[at]);
+
 /** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
 export function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
@@ -48,8 +52,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
 	const described = clauses[headed];
 	// "Denim on denim, cowboy boots".
-	const isTwice = repeats(clause, next) || repeats(clauses[at - 1], clause);
-	if (!previous && isTwice && described?.before === 'comma' && !described.labelled) return false;
+	if (!previous && isTwice(clauses, at) && described?.before === 'comma' && !described.labelled) return false;
 	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
 	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))

@@ -2,6 +2,7 @@
 import { facetOf } from '../lexicon/facets';
 import { moveOf } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
+import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 
@@ -84,8 +85,13 @@ export function ownerBefore(
 	clause: Clause
 ): Group | undefined {
 	const last = named.at(-1);
+	// "A trench with frobbers, belted": what hangs on something is not worn in a way of its own.
+	const hangsOn =
+		last?.own.before === 'with' &&
+		clause.before === 'comma' &&
+		clause.parts.every(({ role }) => role === 'move');
 	// What is not known takes all that is said after it; "is" and "one" speak of what was named last.
-	if (last?.strange || clause.back || clause.before === 'is') return last;
+	if ((last?.strange && !hangsOn) || clause.back || clause.before === 'is') return last;
 	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
 	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
 	if (onlyWords) return last;
@@ -151,11 +157,11 @@ export function listsParts({ head }: Group, clause: Clause): boolean {
 	);
 }
 
-/** "Feathered cuffs on a black gown": a name that also names a part, straight before what has such a part. */
+/** "Feathered cuffs on a black gown", "the hood of a grey hoodie": a name that also names a part, straight before what has such a part. */
 export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part): boolean {
 	const detail = senseOf(head.span, 'detail')?.detail;
 	const type = typeOf(on);
-	if (clause.before !== 'on' || !detail || !type || clauses.at(-1) !== own) return false;
+	if (!(clause.before === 'on' || clause.ofWhole) || !detail || !type || clauses.at(-1) !== own) return false;
 	return detail.facets.some((facet) => type.facets.includes(facet));
 }
 
@@ -203,6 +209,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
+		if (clause.definite && setParts[type.id]?.some((part) => part.type === own.id)) return true;
 		if (sets.has(type.family)) return (own.general || byCut) && slotsMeetOf(type.id, own.id);
 		if (!clause.definite) return false;
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);

@@ -33,6 +33,8 @@ export interface Clause {
 	head?: Part;
 	/** The name of a thing of its own that is not known. */
 	thing?: Part;
+	/** Joined by "of": "the hood of a grey hoodie". */
+	ofWhole?: boolean;
 	/** No word stands between the joining word and the garment's name, not even "a". */
 	bare: boolean;
 	/** "The", "her": its garment may have been named before. */

@@ -170,6 +170,13 @@ export const takeMove = (move: MoveId): Taking => ({
 	}
 });
 
+/** What was said of an aspect that holds one value; undefined of one that nothing was said of, or that holds several. */
+export function saidOf({ facets, print, metal }: Description, aspect: Says['aspect']): string | undefined {
+	if (aspect === 'print') return print?.family.value;
+	if (aspect === 'metal') return metal?.value;
+	return (facets as Record<string, { value: string } | undefined>)[aspect]?.value;
+}
+
 export const unset = ({ facets }: Description, facet: FacetId) => facets[facet] === undefined;
 
 /** The ways to take a phrase, best first; empty where nothing of it can be said of this type. */
@@ -224,7 +231,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	];
 }
 
-const valueLabel = ({ aspect, value }: Says): string => {
+export const valueLabel = ({ aspect, value }: Says): string => {
 	if (aspect === 'palette') return colourName(value, false);
 	if (aspect === 'move') return moveOf(value as MoveId).label;
 	if (aspect === 'type') return garmentType(value).singular;

@@ -52,6 +52,16 @@ export const accessories: FamilySource[] = [
 			tie: tie / ties / us:necktie, knitted tie, skinny tie / size=small`
 	},
 	{
+		id: 'pocket-squares',
+		label: 'pocket squares',
+		division: 'accessories',
+		slot: 'brooch',
+		draws: 'brooch',
+		facets: [...small],
+		types: `
+			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small`
+	},
+	{
 		id: 'headwear',
 		label: 'headwear',
 		division: 'accessories',

@@ -66,7 +66,7 @@ export const bottoms: FamilySource[] = [
 		division: 'bottoms',
 		slot: 'legs',
 		draws: 'shorts',
-		facets: [...cloth, ...legged],
+		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'mid-thigh', leg: 'straight', rise: 'mid' },
 		types: `
 			shorts: *shorts / shorts / us:short trousers

@@ -59,7 +59,7 @@ export const jewellery: FamilySource[] = [
 			bangle: bangle / bangles / kada, churi, churiyan, choora, glass bangles
 			cuff: cuff / cuffs / cuff bracelet / size=large
 
-			watch: watch / watches / wristwatch, dress watch, pocket watch, fob watch
+			watch: watch / watches / wristwatch, dress watch, pocket watch, fob watch, watch chain, pocket watch chain, watch and chain, albert chain
 			sports-watch: sports watch / sports watches / diver's watch, digital watch / size=large
 
 			cufflinks: cufflinks / cufflinks / cuff links
@@ -91,7 +91,6 @@ export const jewellery: FamilySource[] = [
 		types: `
 			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin
 			corsage: corsage / corsages / fabric flower, buttonhole, carnation in the buttonhole, rose in the buttonhole, flower in the buttonhole, carnation, gardenia corsage, us:boutonniere, flower brooch / size=medium
-			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small
 
 			nose-ring: nose ring / nose rings / nath, nose stud, nathni
 

@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentTypes, readLook, type Element } from '../../src/lib/core';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { facetValue } from '../../src/lib/core/lexicon/facets';
+import { setParts } from '../../src/lib/core/lexicon/set-parts';
+import { colourWord, strangeNoun } from '../looks';
+
+/** Laws of what is said where one thing has place: nothing of it is lost, and what is said of a part stays the part's. */
+const runs = { numRuns: 300 };
+const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
+const told = ({ garment, note, moves }: Element) => ({ garment, note, moves });
+const only = (text: string) => {
+	const { elements } = readLook(text);
+	expect(elements, text).toHaveLength(1);
+	return elements[0] as Element;
+};
+
+describe('two words where a garment has place for one', () => {
+	const bare = garmentTypes.filter(
+		({ singular, general, division }) => general && /^[a-z]+$/.test(singular) && division !== 'beauty'
+	);
+	const said = facetPhrases.filter(({ free, phrase }) => free && /^[a-z]+$/.test(phrase));
+	const clearOf = (facet: string, phrase: string) =>
+		said.filter((one) => one.phrase === phrase).every((one) => one.facet === facet);
+	const twice = said.flatMap((first) =>
+		said
+			.filter(({ facet, value }) => facet === first.facet && value !== first.value)
+			.map((second) => [first, second] as const)
+	);
+	it('there are many such pairs', () => expect(twice.length).toBeGreaterThan(1000));
+	it('keep both: one as its value, the other in the note', () => {
+		fc.assert(
+			fc.property(someOf(bare), someOf(twice), (type, [first, second]) => {
+				fc.pre(type.facets.includes(first.facet));
+				fc.pre(clearOf(first.facet, first.phrase) && clearOf(second.facet, second.phrase));
+				const alone = [first, second].map(({ phrase }) => readLook(`${phrase} ${type.singular}`));
+				// Each by itself is read as what the list says of it: some name another kind beside this one.
+				fc.pre(
+					alone.every(({ elements: [element, more] }, i) => {
+						const { facet, value } = (i === 0 ? first : second) as typeof first;
+						return (
+							!more && element?.garment.type === type.id && element.garment.facets[facet]?.value === value
+						);
+					})
+				);
+				const { elements } = readLook(`${type.singular} that is ${first.phrase}, and ${second.phrase}`);
+				fc.pre(elements.length === 1);
+				const [element] = elements;
+				const value = element?.garment.facets[first.facet]?.value;
+				expect([first.value, second.value]).toContain(value);
+				const other = value === first.value ? second : first;
+				const label = facetValue(other.facet, other.value)?.label ?? '';
+				const note = element?.note ?? '';
+				expect(note.includes(label) || note.includes(other.phrase), `${type.singular}: ${note}`).toBe(true);
+			}),
+			runs
+		);
+	});
+
+	const hung = ['halter', 'one-shoulder', 'off-the-shoulder'];
+	const shaped = ['keyhole', 'sweetheart', 'cowl', 'plunging', 'scooped'];
+	it('a neckline is what the bodice hangs from, in whichever order the two are said', () => {
+		fc.assert(
+			fc.property(
+				someOf(hung),
+				someOf(shaped),
+				someOf(['dress', 'top', 'jumpsuit']),
+				(hangs, shape, type) => {
+					const value = only(`${hangs} ${type}`).garment.facets.neckline?.value;
+					for (const text of [`${hangs} ${shape} ${type}`, `${shape} ${hangs} ${type}`]) {
+						const { garment, note } = only(text);
+						expect(garment.facets.neckline?.value, text).toBe(value);
+						expect(note, text).not.toBe('');
+					}
+				}
+			),
+			runs
+		);
+	});
+
+	it('of two prints and of two metals the first is not lost', () => {
+		expect(only('a floral and striped shirt')).toMatchObject({
+			garment: { print: { family: { value: 'stripe' } } },
+			note: 'floral'
+		});
+		expect(only('brass buckle, silver buckle belt').note).toBe('brass');
+	});
+});
+
+describe('what is said of the back', () => {
+	it.each([
+		['a scoop at the back', 'low'],
+		['a keyhole at the back', 'keyhole']
+	])('“%s” is no neckline', (said, back) => {
+		const { facets } = only(`black dress with ${said}`).garment;
+		expect(facets.back?.value).toBe(back);
+		expect(facets.neckline).toBeUndefined();
+	});
+	it('is kept where the back has no value for it, and leaves the neckline as it was said', () => {
+		const shapes = someOf(['cowl', 'V', 'sweetheart']);
+		fc.assert(
+			fc.property(shapes, someOf(['square', 'boat', 'crew']), colourWord, (shape, neck, colour) => {
+				const { garment, note } = only(`${colour} dress with a ${neck} neck and a ${shape} at the back`);
+				expect(garment.facets.neckline?.value).toBe(neck);
+				expect(note.toLowerCase()).toBe(`${shape.toLowerCase()} back`);
+			}),
+			runs
+		);
+	});
+});
+
+describe('a part and what is joined to it', () => {
+	it('“a white collar and cuffs”: the word before both is said of both', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				someOf(['collar and cuffs', 'collar and pockets', 'cuffs and pockets']),
+				(colour, parts) => {
+					const { garment, note } = only(`navy dress with ${colour} ${parts}`);
+					expect(note).toBe(`${colour} ${parts}`);
+					expect(garment.palette).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+	it('what is joined with words of its own has only those', () => {
+		expect(only('navy dress with a white collar and gold buttons').note).toBe('white collar');
+	});
+	it.each(['french cuffs', 'double cuffs'])('“%s”, a name of its own, is kept', (cuffs) =>
+		expect(only(`white shirt with ${cuffs}`).note).toBe(cuffs)
+	);
+});
+
+describe('of a set', () => {
+	const named = Object.entries(setParts).flatMap(([id, parts]) => {
+		const set = garmentTypes.find((type) => type.id === id);
+		return parts.flatMap(({ type }) => {
+			const part = garmentTypes.find((one) => one.id === type);
+			return set && part && !/suit/.test(part.singular) ? [[set.singular, part.singular] as const] : [];
+		});
+	});
+	it('a part that is spoken of with “the” is no garment of its own', () => {
+		fc.assert(
+			fc.property(someOf(named), colourWord, ([set, part], colour) => {
+				fc.pre(readLook(`the ${part}`).questions.length === 0);
+				const { elements } = readLook(`${colour} ${set}, the ${part} pressed`);
+				expect(elements, `${set}, the ${part}`).toHaveLength(1);
+			}),
+			runs
+		);
+	});
+});
+
+describe('one cloth on itself', () => {
+	it('is said of the clothes that are listed, and of no belt, boot or bag', () => {
+		const cloths = someOf(['denim', 'velvet', 'corduroy']);
+		const apart = someOf(['belt', 'boots', 'handbag', 'earrings']);
+		fc.assert(
+			fc.property(cloths, apart, colourWord, (cloth, thing, colour) => {
+				fc.pre(!/denim|chambray/.test(colour));
+				const { elements } = readLook(`${cloth} on ${cloth}: jacket, ${colour} skirt, ${colour} ${thing}`);
+				const materials = elements.map(({ garment }) => garment.facets.material?.value);
+				expect(materials.slice(0, 2)).toEqual([cloth, cloth]);
+				expect(materials[2], thing).toBeUndefined();
+			}),
+			runs
+		);
+	});
+});
+
+describe('what hangs on something and is not known', () => {
+	it('is not worn in a way of its own: the move is the garment’s', () => {
+		fc.assert(
+			fc.property(someOf(['trench coat', 'cardigan', 'shirt dress']), strangeNoun, (thing, noun) => {
+				const { elements } = readLook(`navy ${thing} with ${noun}, belted, white trainers`);
+				expect(elements[0]?.moves).toContain('belted');
+			}),
+			runs
+		);
+	});
+});
+
+describe('how big a thing is', () => {
+	it.each([
+		['big', 'oversized'],
+		['tiny', 'close']
+	])('“%s” of what is cut is how it fits, of what is not its size', (word, fit) => {
+		for (const type of ['shirt', 'jumper', 'coat', 'shorts']) {
+			const { garment, note } = only(`${word} white ${type}`);
+			expect(garment.facets.fit?.value).toBe(fit);
+			expect(note).toBe('');
+		}
+		const { facets } = only(`${word} tote bag`).garment;
+		expect(facets.fit).toBeUndefined();
+		expect(facets.size).toBeDefined();
+	});
+	it('a place on the body is nothing that is worn', () => {
+		for (const place of ['over the top', 'at the top', 'under the bust', 'at the navel'])
+			expect(readLook(`white shirt tied ${place}, black skirt`).elements.map(told)).toHaveLength(2);
+	});
+});
