@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook, type Element } from '../../src/lib/core';
+import { freshClient } from '../../src/lib/core/model/client';
+import { barsFor, mayWear } from '../../src/lib/core/checks/bars';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { facetValue } from '../../src/lib/core/lexicon/facets';
 import { setParts } from '../../src/lib/core/lexicon/set-parts';
@@ -159,7 +161,7 @@ describe('one cloth on itself', () => {
 		const apart = someOf(['belt', 'boots', 'handbag', 'earrings']);
 		fc.assert(
 			fc.property(cloths, apart, colourWord, (cloth, thing, colour) => {
-				fc.pre(!/denim|chambray/.test(colour));
+				fc.pre(readLook(`${colour} belt`).elements[0]?.garment.facets.material === undefined);
 				const { elements } = readLook(`${cloth} on ${cloth}: jacket, ${colour} skirt, ${colour} ${thing}`);
 				const materials = elements.map(({ garment }) => garment.facets.material?.value);
 				expect(materials.slice(0, 2)).toEqual([cloth, cloth]);
@@ -199,5 +201,67 @@ describe('how big a thing is', () => {
 	it('a place on the body is nothing that is worn', () => {
 		for (const place of ['over the top', 'at the top', 'under the bust', 'at the navel'])
 			expect(readLook(`white shirt tied ${place}, black skirt`).elements.map(told)).toHaveLength(2);
+	});
+});
+
+describe('a thing on a garment that no field holds', () => {
+	const things = someOf(['bow at the neck', 'belt tied at the back', 'bow at the collar']);
+	it('has its own colour and size: they are neither the garment’s nor lost', () => {
+		fc.assert(
+			fc.property(things, colourWord, colourWord, someOf(['', 'big ']), (thing, ground, colour, size) => {
+				const plain = only(`${ground} blouse with a ${thing}`);
+				for (const join of [' with a ', ', ', ' and a ']) {
+					const { garment, note, moves } = only(`${ground} blouse${join}${size}${colour} ${thing}`);
+					expect(garment).toEqual(plain.garment);
+					expect(moves).toEqual(plain.moves);
+					expect(note).toBe(`${size}${colour} ${thing}`);
+				}
+			}),
+			runs
+		);
+	});
+	it.each(['wooden', 'horn', 'leather'])('“%s toggles” are of that, the coat is not', (cloth) => {
+		const { garment, note } = only(`navy duffle coat with ${cloth} toggles`);
+		expect(garment.facets).toMatchObject({ closure: { value: 'toggle' } });
+		expect(garment.facets.material).toBeUndefined();
+		expect(note).toBe(`${cloth} toggles`);
+	});
+});
+
+describe('fibre and weave', () => {
+	it('of silk is silk, or asked where silk is usual', () => {
+		const avoids = freshClient({ id: 'avoids-silk', limits: { never: ['silk'] } });
+		for (const weave of [
+			'jersey',
+			'twill',
+			'lace',
+			'tulle',
+			'velvet',
+			'chiffon',
+			'satin',
+			'crepe',
+			'taffeta'
+		])
+			for (const text of [`silk ${weave} blouse`, `blouse in silk ${weave}`])
+				expect(barsFor(avoids, only(text).garment), text).not.toEqual([]);
+	});
+
+	const limited = freshClient({ id: 'avoids-wool', limits: { never: ['wool'] } });
+	it('of wool that is woven in any way is wool: no limit that names it is passed', () => {
+		const wools = someOf(['wool', 'merino', 'cashmere', 'mohair', 'alpaca']);
+		const weaves = someOf(['crepe', 'twill', 'gabardine', 'jersey', 'georgette', 'felt', 'flannel', 'tweed']);
+		fc.assert(
+			fc.property(wools, weaves, someOf(['dress', 'trousers', 'coat', 'skirt']), (wool, weave, type) => {
+				for (const text of [
+					`${wool} ${weave} ${type}`,
+					`${type} in ${wool} ${weave}`,
+					`${weave} ${type} in ${wool}`
+				]) {
+					const { garment } = only(text);
+					expect(mayWear(limited, garment), text).toBe(false);
+				}
+			}),
+			runs
+		);
 	});
 });

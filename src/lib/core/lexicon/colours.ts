@@ -44,15 +44,15 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'beige',
-		'beige / neutral #d8c7a6, stone #c9bfab, sand / straw / sandy #d3bd93, oatmeal / oat / porridge #d9ccb4, taupe / mushroom / puce #8d7f70, champagne / pale gold #e0cda6, greige / putty #beb4a5, nude / skin-tone / flesh / flesh-toned #dcbfa3, biscuit #ded0b6, bone #e3d8c2, pebble #a89a8b, sandstone / limestone / dune #d6c4a1, flax / linen-coloured #d9c9a0, latte / cappuccino / nougat #c3a583'
+		'beige / neutral #d8c7a6, stone #c9bfab, sand / straw / sandy / blonde / blond / flaxen / dirty blonde #d3bd93, oatmeal / oat / porridge #d9ccb4, taupe / mushroom / puce #8d7f70, champagne / pale gold / platinum blonde #e0cda6, greige / putty #beb4a5, nude / skin-tone / flesh / flesh-toned #dcbfa3, biscuit #ded0b6, bone #e3d8c2, pebble #a89a8b, sandstone / limestone / dune #d6c4a1, flax / linen-coloured #d9c9a0, latte / cappuccino / nougat #c3a583'
 	),
 	...words(
 		'camel',
-		'camel / camel brown #b98d58, weak tea / milky tea / strong tea #b08a5b, caramel / toffee / tawny / sherry #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66, butterscotch #c0904f, toast #b58752'
+		'camel / camel brown #b98d58, weak tea / milky tea / strong tea #b08a5b, caramel / toffee / tawny / sherry / strawberry blonde / golden blonde / honey blonde #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66, butterscotch #c0904f, toast #b58752'
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn / titian / titian red #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, brunette #4a3020, auburn / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
 	),
 	...words(
 		'navy',

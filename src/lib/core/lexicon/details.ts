@@ -92,6 +92,7 @@ export const details: readonly Detail[] = [
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
 	detail('border, borders', ['hemDetail'], { alone: ['hemDetail', 'bordered'], coversCloth: true }),
 	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
+	detail('toggle, toggles', ['closure'], { takesMetal: true, alone: ['closure', 'toggle'] }),
 	detail('slit, slits, split, splits, vent', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
 	detail('train', ['hemDetail'], { alone: ['hemDetail', 'trained'] }),
 	detail('ruffle, ruffles, frill, frills, flounce, flounces', ['hemDetail', 'sleeveShape', 'collar'], {

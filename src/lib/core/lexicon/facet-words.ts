@@ -257,7 +257,7 @@ const source: Partial<Record<FacetId, string>> = {
 		ankle-strap: ankle-strap, ankle-strapped, ankle strap, ankle straps, strap at the ankle
 		t-bar: t-bar, t-strap
 		mary-jane: mary-jane, mary-janes, bar-strap, single-strap
-		strappy: strappy, multi-strap
+		strappy: barely-there, barely there, strappy, multi-strap
 		slingback: slingback, sling-back
 		mule: mule, backless, slip-in
 		toe-post: toe-post, toe-loop, thong-strap
@@ -307,7 +307,7 @@ const source: Partial<Record<FacetId, string>> = {
 		long: long, waist-length, very long`,
 	hairTexture: `
 		straight: straight, poker-straight, ironed
-		sleek: sleek, slick, smooth, slicked-back, slicked
+		sleek: sleek, slick, smooth, slicked-back, slicked, scraped-back, scraped back, scraped
 		wavy: wavy, waved, crimped, long waves
 		curly: curly, curled, ringletted, curls, ringlets, loose curls, tumbling curls, loose ringlets
 		coily: coily, kinky

@@ -56,13 +56,13 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		said: /\bwool|cashmere|mohair|alpaca|lanolin/i,
 		asks: 'is there wool in it?',
 		is: [...woollens, 'boucle', 'shearling'],
-		maybe: ['knit', 'fleece', 'velour']
+		maybe: ['knit', 'fleece', 'velour', 'crepe', 'twill', 'gabardine']
 	},
 	silk: {
 		said: /\bsilks?\b/i,
 		asks: 'is it silk?',
 		is: ['silk', 'chanderi'],
-		maybe: ['satin', 'chiffon', 'georgette', 'brocade', 'organza']
+		maybe: ['satin', 'chiffon', 'georgette', 'brocade', 'organza', 'crepe', 'taffeta', 'velvet']
 	},
 	latex: {
 		said: /latex|rubber/i,
@@ -101,3 +101,13 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		maybe: ['polyester', 'organza']
 	}
 };
+
+/**
+ * Of a fibre and a weave, "silk jersey": would a limit that names the fibre pass by a thing of that weave? What silk is mostly
+ * woven into is seen from afar and is asked of; of wool nothing is left to a question.
+ */
+export function limitWouldPass(fibre: string, weave: string): boolean {
+	const { wool, silk } = materialKinds;
+	const isOf = ({ is }: KindOfMaterial) => is.includes(fibre) && !is.includes(weave);
+	return isOf(wool) || (isOf(silk) && !silk.maybe?.includes(weave));
+}

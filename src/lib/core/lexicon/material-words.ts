@@ -83,18 +83,17 @@ wood: wooden = wood
 rubber: latex, rubberised, rubberized
 metal: chainmail, chain mail
 pearl: pearls, freshwater pearl, freshwater pearls, baroque pearl, mother-of-pearl, mother of pearl = pearl
-glass: glass beads
 crystal: crystals, diamante, diamanté, rhinestone, rhinestones, diamond, strass, cubic zirconia, cz
 gemstone: gemstones, gem, gems, jewelled, jeweled, kundan, polki, meenakari, stone-set, opal, opals, onyx, topaz, moonstone, moonstones, quartz, rose quartz, lapis, lapis lazuli, jadau, malachite
 turquoise-stone: turquoise stone, turquoise stones = turquoise
-jade: jade stone, jade beads = jade
-amber: amber stone, amber beads = amber
-jet-beads: jet beads = jet
+jade: jade stone = jade
+amber: amber stone = amber
+jet-beads: jet stone = jet
 resin: acrylic, plastic, perspex, lucite
 tortoiseshell: tortoise-shell, tortoise, tort = tortoiseshell
 enamel: enamelled, enameled
 horn: carved horn, buffalo horn = horn
-bead: beads, seed beads, wooden beads
+bead: seed beads
 shell: shells, cowrie, cowries
 `;
 

@@ -27,13 +27,13 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	curtains curve damon danced dancer dances dane danger dared darkness darned dated dawn dealers debbie
 	decorate dedicate dedicated defended defending define delivers denied denver departed depressed
 	depressing deserted designed dessert destined destroyer destroys detained devote dickens dies digger
-	diner dink dinners distress diver divert diving doctor documents doubted drapes draw dresser drifting
-	drilling drinking dripping drivers drives dumpster duplicate duty earning effects eighth electrical
-	electronic endings engineers engines evenings extras fade failed failing fame fare father fathers
-	fayed feared fees fields fight fighting figured figures filed filling fills filmed finer finishes
-	firearms fishermen flames flaming flatter flights fling flirting float floats floors flora florence
-	flow fluids flute followers following fooled forced forces fore formally fortress fortunes fowler
-	freaking fridge frigging fright frontier frosty fruits fry frying fury gage gain gained gant
+	diner dink dinners dirt distress diver divert diving doctor documents doubted drapes draw dresser
+	drifting drilling drinking dripping drivers drives dumpster duplicate duty earning effects eighth
+	electrical electronic endings engineers engines evenings extras fade failed failing fame fare father
+	fathers fayed feared fees fields fight fighting figured figures filed filling fills filmed finer
+	finishes firearms fishermen flames flaming flatter flights fling flirting float floats floors flora
+	florence flow fluids flute followers following fooled forced forces fore formally fortress fortunes
+	fowler freaking fridge frigging fright frontier frosty fruits fry frying fury gage gain gained gant
 	gardening garret gaze geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran
 	granddad grande grapes greed greedy greeks greens grin groaning grounded grounds grow guests handed
 	handing handler handling hank hare harlem harm harmless harris hart hath haunting headline healed

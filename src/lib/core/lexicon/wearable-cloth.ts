@@ -1,5 +1,5 @@
 /** Cloths and yarns of wool and other animal hair. A limit that names wool means each of them. */
-export const woollens = [
+export const woollens: readonly string[] = [
 	'wool',
 	'merino',
 	'lambswool',

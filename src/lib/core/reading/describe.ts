@@ -1,5 +1,6 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { printScaleWords } from '../lexicon/prints';
+import { limitWouldPass } from '../lexicon/limit-properties';
 import { moveOf } from '../lexicon/moves';
 import type { Tone } from '../lexicon/reading-words';
 import type { GarmentType } from '../lexicon/taxonomy';
@@ -9,6 +10,7 @@ import { paletteOf } from '../model/palette';
 import type { Group } from './owners';
 import type { ReadStatus, Sense } from './model';
 import { alsoSaid, senseOf, sensesOf, type Clause, type Part } from './parts';
+import { longestPhrase } from './phrasebook';
 import { wordsOf } from './tokens';
 import {
 	canBeOf,
@@ -69,6 +71,9 @@ class Describer {
 		if (before !== undefined && before !== says.value) {
 			// "A halter neck and a keyhole": what the bodice hangs from is its neckline, the other is kept beside it.
 			if (says.aspect === 'neckline' && hangsFrom.has(before) && !hangsFrom.has(says.value))
+				return this.keep(part, part.span.text, 'understood', 'kept as a note');
+			// "Wool crepe": the fibre is what may not be worn, the weave only how it hangs.
+			if (says.aspect === 'material' && limitWouldPass(before, says.value))
 				return this.keep(part, part.span.text, 'understood', 'kept as a note');
 			this.overrule(says.aspect, before);
 		}
@@ -213,6 +218,11 @@ class Describer {
 				);
 			else if (part.role === 'said') pending.push(part);
 			else {
+				// "With a big black bow at the neck": of what is tied there, not of the garment.
+				if (part.role === 'move' && !own && !clause.head && namesThing(part)) {
+					this.keepOf(pending, part);
+					pending = [];
+				}
 				flush();
 				if (part.role === 'kept') this.keep(part, part.span.text, 'doubted', 'not known; kept as a note');
 				else if (part.role === 'move') this.takeMove(part, clause.denied);
@@ -223,6 +233,15 @@ class Describer {
 			}
 		});
 		flush();
+	}
+
+	/** Words before a thing that no field holds: they are kept with its name. */
+	keepOf(before: readonly Part[], thing: Part): void {
+		if (before.length === 0) return;
+		const words = [...before, thing].map(({ span }) => span.text).join(' ');
+		this.description.notes.push(words);
+		for (const word of before)
+			this.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 	}
 
 	/** "A silver belt buckle": the metal before the name is the part's after it. */
@@ -393,6 +412,10 @@ const isDenim = ({ type, facets }: Description) =>
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
 
 const onlySays = ({ parts }: Clause) => parts.every(({ role }) => role === 'said');
+
+/** "Bow at the neck" names what is worn so, "tied at the waist" does not. */
+const namesThing = ({ span }: Part) =>
+	longestPhrase(span.words, 0, 1)?.senses.some(({ kind }) => kind === 'detail' || kind === 'type') === true;
 
 const leads = ({ span }: Part) => senseOf(span, 'detail')?.detail.leads === true;
 

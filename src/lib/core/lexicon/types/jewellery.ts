@@ -40,7 +40,7 @@ export const jewellery: FamilySource[] = [
 			mangalsutra: mangalsutra / mangalsutras
 
 			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls / material=pearl
-			long-beads: long beads / long beads / sautoir, rope of beads, beads, long necklace, rope of pearls, love beads / size=large
+			long-beads: long beads / long beads / sautoir, rope of beads, beads, jet beads, glass beads, amber beads, jade beads, wooden beads, love beads, string of beads, strings of beads, long necklace, rope of pearls / size=large
 
 			choker: choker / chokers / velvet choker / size=small
 			collar-necklace: collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
