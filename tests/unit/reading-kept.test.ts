@@ -265,3 +265,66 @@ describe('fibre and weave', () => {
 		);
 	});
 });
+
+describe('a guess at what it is', () => {
+	it('is offered beside what was named, and is no second thing', () => {
+		const guesses = someOf([
+			['top', 'bodysuit'],
+			['jumper', 'sweatshirt'],
+			['trousers', 'jeans'],
+			['coat', 'trench coat']
+		]);
+		fc.assert(
+			fc.property(guesses, colourWord, ([named, guessed], colour) => {
+				for (const text of [
+					`${named} (maybe a ${guessed}?)`,
+					`${named}, maybe a ${guessed}`,
+					`${named} or ${guessed}`
+				]) {
+					const { elements, questions } = readLook(`${colour} ${text}, white trainers`);
+					expect(elements, text).toHaveLength(2);
+					expect(questions[0]?.choices, text).toHaveLength(2);
+				}
+			}),
+			runs
+		);
+	});
+	it('of another place on the body is a thing of its own', () => {
+		expect(readLook('black dress, maybe a blazer').elements).toHaveLength(2);
+	});
+});
+
+describe('a set between brackets', () => {
+	it('is made up of what stands there, and of nothing after them', () => {
+		fc.assert(
+			fc.property(colourWord, someOf(['co-ord', 'suit', 'knit set']), colourWord, (colour, set, other) => {
+				const { elements } = readLook(`${colour} ${set} (jacket and trousers), ${other} trainers`);
+				const { elements: listed } = readLook(`${colour} ${set}: jacket and trousers. ${other} trainers`);
+				expect(elements.map(told)).toEqual(listed.map(told));
+				const [jacket, trousers, trainers] = elements.map(({ garment }) => garment.palette[0]?.hex);
+				expect(jacket).toBeDefined();
+				expect(trousers).toBe(jacket);
+				expect(trainers).toBe(only(`${other} trainers`).garment.palette[0]?.hex);
+			}),
+			runs
+		);
+	});
+});
+
+describe('a hyphen after a word that is not known', () => {
+	it('gives the colour before it to the garment', () => {
+		fc.assert(
+			fc.property(
+				strangeNoun,
+				colourWord,
+				someOf(['toe boots', 'heel sandals', 'neck jumper']),
+				(noun, colour, thing) => {
+					const [first = ''] = noun.split(' ');
+					const { garment } = only(`${colour} ${first}-${thing}`);
+					expect(garment.palette).toEqual(only(`${colour} ${thing.split(' ')[1]}`).garment.palette);
+				}
+			),
+			runs
+		);
+	});
+});

@@ -127,7 +127,7 @@ export const details: readonly Detail[] = [
 	detail('godet, godets, gore, gores, gusset, gussets, vents'),
 	detail('bow, bows, bow detail, ribbon, ribbons'),
 	detail('patch, patches, elbow patches, badges'),
-	detail('pompoms, pompom, bobbles, charm, charms, keyring'),
+	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),
 	detail('face', [], { only: 'bracelets' }),
 	detail(

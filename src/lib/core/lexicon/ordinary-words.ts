@@ -61,12 +61,12 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem seemed sees
 	seized sell sells sent separate separated separately severely sewing shakes shared shares shave shaw
 	shelly shepherd shields shin shines shipped shipping shocked shoots shores shorty shots shouting
-	shouts shove shovel shoving show showed shrine sick sight signed sing singles sink sins skates
-	skipped skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed
-	smells smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing
-	soap sold solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking
-	speeding spells spence spices spider spiders spies spilling spit spreads springs spy squire stable
-	stain stairs stake stale stalking stalling standards stands staring starling starring starve starving
+	shouts shove shovel shoving showed shrine sick sight signed sing singles sink sins skates skipped
+	skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed smells
+	smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing soap sold
+	solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking speeding
+	spells spence spices spider spiders spies spilling spit spreads springs spy squire stable stain
+	stairs stake stale stalking stalling standards stands staring starling starring starve starving
 	stashed statements stealing steamed steaming steele steering steven sticker sticking sticks stiles
 	sting stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stores storms
 	straighten stranded strangled straws stress stretched stretcher stretching strike strikes striking

@@ -106,7 +106,7 @@ export const noted = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
+	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
@@ -126,7 +126,7 @@ export const fillers = listed(`
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
-	tied, wrapped, wound, draped, slung, thrown, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
+	tied, wrapped, wound, draped, slung, thrown, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,

@@ -6,6 +6,7 @@ import { besideCloth, hasPartOfCloth } from './of-cloth';
 import { senseOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
+	isPartOfSet,
 	isPartOn,
 	listsParts,
 	namedAgain,
@@ -44,6 +45,13 @@ function markInstead(clause: Clause, before: Clause | undefined): void {
 	if (speaksOfSame) first.instead = true;
 }
 
+/** "A black top, maybe a bodysuit": a name with nothing else said, of which it is not sure, for what has been named. */
+function isGuess({ hedged, before, parts, head }: Clause, previous: Group | undefined): boolean {
+	if (!hedged || !head || parts.length > 1 || before !== 'comma') return false;
+	const [own, last] = [typeOf(head), previous && typeOf(previous.head)];
+	return own !== undefined && last !== undefined && slotsMeetOf(own.id, last.id);
+}
+
 /** The group's name names nothing of its own after all. */
 function unnamed({ head, own }: Group, role: PartRole): void {
 	head.role = role;
@@ -61,6 +69,8 @@ class Attacher {
 	set: Clause[] = [];
 	/** A set whose parts are listed after a colon, up to the end of the sentence. */
 	listed: Group | undefined;
+	/** They stand between brackets: what follows those is none of them. */
+	listedAside = false;
 	wentBack = false;
 	/** "A set: ring, chain and studs in gold": what is said of the last is said of all. */
 	inSet = false;
@@ -89,6 +99,7 @@ class Attacher {
 			for (const list of [this.named, this.sentence]) list.splice(list.indexOf(previous), 1);
 			return;
 		}
+		if (this.listedAside && clause.before === 'comma' && !clause.back) this.listed = undefined;
 		this.inSet ||= clause.set;
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
 		if (clause.head) {
@@ -123,8 +134,8 @@ class Attacher {
 			this.named.push(again);
 			return;
 		}
-		const chosen =
-			clause.before === 'or' && !clause.denied && this.waiting.length === 0 ? previous : undefined;
+		const offered = (clause.before === 'or' || isGuess(clause, previous)) && !clause.denied;
+		const chosen = offered && this.waiting.length === 0 ? previous : undefined;
 		this.open(clause, head, chosen ? { insteadOf: chosen } : {});
 	}
 
@@ -150,6 +161,7 @@ class Attacher {
 		} else if (listsParts(last, clause)) {
 			unnamed(last, 'again');
 			this.listed = last;
+			this.listedAside = clause.back;
 		} else return last;
 		for (const list of [this.groups, this.named, this.sentence]) {
 			const at = list.indexOf(last);
@@ -169,7 +181,7 @@ class Attacher {
 	ofListed(clause: Clause, head: Part): Clause[] {
 		const { listed } = this;
 		const [set, own] = [listed && typeOf(listed.head), typeOf(head)];
-		if (!listed || !set || !own || !slotsMeetOf(set.id, own.id)) return [];
+		if (!listed || !isPartOfSet(set, own)) return [];
 		return saysColour(clause) && listed.clauses.some(saysColour) ? [] : listed.clauses;
 	}
 

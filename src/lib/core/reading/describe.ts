@@ -258,7 +258,7 @@ class Describer {
 	/** Of the words before a part, the ones next to it that speak of it. */
 	wordsOfDetail(part: Part, before: Part[]): Part[] {
 		let from = before.length;
-		if (part.span.hyphenated && from > 0) from--;
+		if (part.span.hyphenated && before.at(-1)?.at === part.at - 1) from--;
 		while (from > 0 && takings(before[from - 1] as Part, this.description, part).length > 0) from--;
 		return before.slice(from);
 	}

@@ -143,19 +143,17 @@ export const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
 /** Families of things that are made of two parts, each with a name of its own. */
 const sets = new Set(['suits', 'skirt-suits', 'co-ords', 'skirt-sets', 'kurta-sets', 'lehenga-sets']);
 
-/** "A suit: navy jacket, grey trousers": what stands before the colon is made up of what follows. */
-export function listsParts({ head }: Group, clause: Clause): boolean {
-	const [set, own] = [typeOf(head), clause.head && typeOf(clause.head)];
-	return (
-		clause.labelled &&
-		clause.before !== 'stop' &&
-		set !== undefined &&
-		own !== undefined &&
-		sets.has(set.family) &&
-		!sets.has(own.family) &&
-		slotsMeetOf(set.id, own.id)
-	);
+/** Can a set be made up of such a thing? A layer is of one too: a cardigan and its trousers. */
+export function isPartOfSet(set: GarmentType | undefined, own: GarmentType | undefined): boolean {
+	if (!set || !own || !sets.has(set.family) || sets.has(own.family)) return false;
+	return slotsMeetOf(set.id, own.id) || own.slot === 'layer';
 }
+
+/** "A suit: navy jacket, grey trousers", "a set (cardigan and trousers)": what stands first is made up of what follows. */
+export const listsParts = ({ head }: Group, clause: Clause): boolean =>
+	(clause.labelled || clause.back) &&
+	clause.before !== 'stop' &&
+	isPartOfSet(typeOf(head), clause.head && typeOf(clause.head));
 
 /** "Feathered cuffs on a black gown", "the hood of a grey hoodie": a name that also names a part, straight before what has such a part. */
 export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part): boolean {

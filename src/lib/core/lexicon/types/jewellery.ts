@@ -39,7 +39,7 @@ export const jewellery: FamilySource[] = [
 			lariat: lariat / lariats / bolo tie
 			mangalsutra: mangalsutra / mangalsutras
 
-			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls / material=pearl
+			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls, strands of pearls, strings of pearls, rows of pearls, row of pearls, ropes of pearls, pearl strands / material=pearl
 			long-beads: long beads / long beads / sautoir, rope of beads, beads, jet beads, glass beads, amber beads, jade beads, wooden beads, love beads, string of beads, strings of beads, long necklace, rope of pearls / size=large
 
 			choker: choker / chokers / velvet choker / size=small

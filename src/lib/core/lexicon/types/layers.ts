@@ -76,7 +76,7 @@ export const layers: FamilySource[] = [
 
 			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
 			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt
-			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, us:military jacket
+			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, army jacket, combat jacket, us:military jacket
 			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
 

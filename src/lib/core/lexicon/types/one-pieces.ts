@@ -130,7 +130,7 @@ export const onePieces: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar', 'closure', 'legLength', 'leg', 'rise'],
 		usual: { fit: 'relaxed', topLength: 'hip', sleeveLength: 'long', legLength: 'full', leg: 'straight' },
 		types: `
-			co-ord: *co-ord / co-ords / coord, matching set, co-ord set, two-piece, two-piece set, coordinated set
+			co-ord: *co-ord / co-ords / coord, matching set, co-ord set, knit set, knitted set, lounge set, jersey set, two-piece, two-piece set, coordinated set
 			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
 			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
 			scrubs: scrubs / scrubs / work scrubs

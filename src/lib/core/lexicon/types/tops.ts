@@ -45,7 +45,7 @@ export const tops: FamilySource[] = [
 			shirt: *shirt / shirts / button-up, us:button-down, button-up shirt
 			dress-shirt: dress shirt / dress shirts / formal shirt, business shirt
 			evening-shirt: evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
-			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, button-down shirt / collar=button-down
+			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, OCBD, button-down shirt / collar=button-down
 			flannel-shirt: flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim-shirt: denim shirt / denim shirts / chambray shirt, western shirt / material=denim
 			camp-collar-shirt: camp-collar shirt / camp-collar shirts / bowling shirt, Cuban-collar shirt, holiday shirt, camp shirt, beach shirt, guayabera, hawaiian shirt / collar=camp sleeveLength=short
