@@ -328,3 +328,30 @@ describe('a hyphen after a word that is not known', () => {
 		);
 	});
 });
+
+describe('what is shown on a cloth', () => {
+	it('is kept with its colour, is no thing of its own and colours nothing', () => {
+		const worked = someOf(['embroidered', 'printed', 'hand-painted']);
+		fc.assert(
+			fc.property(worked, colourWord, strangeNoun, colourWord, (how, ground, noun, colour) => {
+				const plain = only(`${ground} jacket, ${how}`);
+				const { garment, note } = only(`${ground} jacket, ${how} with ${colour} ${noun}`);
+				expect(garment).toEqual(plain.garment);
+				expect(note).toContain(`${colour} ${noun}`);
+			}),
+			runs
+		);
+	});
+	it('in the same print is that of the last that has one, whatever is named between', () => {
+		const prints = someOf(['gingham', 'leopard', 'paisley', 'polka dot']);
+		fc.assert(
+			fc.property(prints, colourWord, colourWord, (print, first, second) => {
+				const text = `${first} ${print} skirt, plain ${second} top, ${second} sandals, headscarf in the same print`;
+				const [skirt, , , scarf] = readLook(text).elements;
+				expect(scarf?.garment.print).toEqual(skirt?.garment.print);
+				expect(scarf?.garment.palette).toEqual(skirt?.garment.palette);
+			}),
+			runs
+		);
+	});
+});

@@ -130,7 +130,7 @@ const source: Partial<Record<FacetId, string>> = {
 		revere: revere-collared, rever
 		camp: camp-collar, camp-collared, cuban-collar
 		band: band-collared, grandad-collared, grandad collar, collarless band, ~grandad
-		mandarin: mandarin-collared, mandarin collar, bandhgala collar, chinese collar, nehru-collar, ~nehru
+		mandarin: mandarin-collared, mandarin collar, sherwani collar, kurta collar, bandhgala collar, chinese collar, nehru-collar, ~nehru
 		stand: stand-collar, stand-up collar, stand-collared
 		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
 		peter-pan: peter-pan collared, peter pan collared, ~club

@@ -26,7 +26,7 @@ const said: Record<MoveId, string> = {
 	belted:
 		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied',
 	knotted:
-		'knotted, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
+		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
 		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':

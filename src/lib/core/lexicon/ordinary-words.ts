@@ -23,17 +23,17 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	commands compassion concept concern concerns contract contracts controls conversation conversations
 	convert converted cook cooked cooper coordinate coordinates cops cora cornered coronation corps
 	corral corrected costa couldn counts county couples courtesy cover covers cowboys crashed create
-	created creation creep crippled crisis crispy crooks crosses crow crowds crows cuba cured cursed curt
+	created creation creep crippled crisis crispy crooks crow crowds crows cuba cured cursed curt
 	curtains curve damon danced dancer dances dane danger dared darkness darned dated dawn dealers debbie
 	decorate dedicate dedicated defended defending define delivers denied denver departed depressed
 	depressing deserted designed dessert destined destroyer destroys detained devote dickens dies digger
 	diner dink dinners dirt distress diver divert diving doctor documents doubted drapes draw dresser
-	drifting drilling drinking dripping drivers drives dumpster duplicate duty earning effects eighth
-	electrical electronic endings engineers engines evenings extras fade failed failing fame fare father
-	fathers fayed feared fees fields fight fighting figured figures filed filling fills filmed finer
-	finishes firearms fishermen flames flaming flatter flights fling flirting float floats floors flora
-	florence flow fluids flute followers following fooled forced forces fore formally fortress fortunes
-	fowler freaking fridge frigging fright frontier frosty fruits fry frying fury gage gain gained gant
+	drifting drilling drinking drivers drives dumpster duplicate duty earning effects eighth electrical
+	electronic endings engineers engines evenings extras fade failed failing fame fare father fathers
+	fayed feared fees fields fight fighting figured figures filed filling fills filmed finer finishes
+	firearms fishermen flames flaming flatter flights fling flirting float floats floors flora florence
+	flow fluids flute followers following fooled forced forces fore formally fortress fortunes fowler
+	freaking fridge frigging fright frontier frosty fruits fry frying fury gage gain gained gant
 	gardening garret gaze geek geiger gentle giants girlfriends glow goat grabbing grad graduate gran
 	granddad grande grapes greed greedy greeks greens grin groaning grounded grounds grow guests handed
 	handing handler handling hank hare harlem harm harmless harris hart hath haunting headline healed
@@ -50,23 +50,23 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	paintings paints pajamas palmer pans panting parent parenting paris park parking parks parties
 	partridge partying path patient patients patrol patterns peasants pencils pennies pepper performed
 	peru pete peters photographer photographs photography photos picket pictures pierce pigeons pilots
-	pinched pint pipe plains plan plane planes planted planting plants plate plates played player plea
-	pleasant pleased plot points poke polk pompous pools possible pots powers prayed prayers preach price
-	princes printer probable processed province psst published pudding punches punished purposes pursue
-	push pushes quart quarters queens rabbi rabbits race racers raging raising raisins rating rave ravens
-	raving reaching read refer regiment regularly related released replaced reserved resign resistance
-	responded reverend reverse rights righty ripper rising rivers robbed robber robbins rogue roller room
-	ross rounds routes rubbed ruining rushed rushing sack sacks safely sailors saint sake sale salon
-	saloon salvage sanity saved scandal scar scare scares scars scenes schools scrape scraps screamed
-	screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem seemed sees
-	seized sell sells sent separate separated separately severely sewing shakes shared shares shave shaw
-	shelly shepherd shields shin shines shipped shipping shocked shoots shores shorty shots shouting
-	shouts shove shovel shoving showed shrine sick sight signed sing singles sink sins skates skipped
-	skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed smells
-	smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing soap sold
-	solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking speeding
-	spells spence spices spider spiders spies spilling spit spreads springs spy squire stable stain
-	stairs stake stale stalking stalling standards stands staring starling starring starve starving
+	pinched pint pipe pirates plains plan plane planes planted planting plants plate plates played player
+	plea pleasant pleased plot points poke polk pompous pools possible pots powers prayed prayers preach
+	price princes printer probable processed province psst published pudding punches punished purposes
+	pursue push pushes quart quarters queens rabbi rabbits race racers raging raising raisins rating rave
+	ravens raving reaching read refer regiment regularly related released replaced reserved resign
+	resistance responded reverend reverse rights righty ripper rising rivers robbed robber robbins rogue
+	roller room ross rounds routes rubbed ruining rushed rushing sack sacks safely sailors saint sake
+	sale salon saloon salvage sanity saved scandal scar scare scares scars scenes schools scrape scraps
+	screamed screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem
+	seemed sees seized sell sells sent separate separated separately severely sewing shakes shared shares
+	shave shaw shelly shepherd shields shin shines shipped shipping shocked shoots shores shorty shots
+	shouting shouts shove shovel shoving showed shrine sick sight signed sing singles sink sins skates
+	skipped skipper skipping slapped slater sled sleeping sliced slippery sloan slowing slug smashed
+	smells smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing
+	soap sold solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking
+	speeding spells spence spices spider spiders spies spilling spit spreads springs spy squire stable
+	stain stairs stake stale stalking stalling standards stands staring starling starring starve starving
 	stashed statements stealing steamed steaming steele steering steven sticker sticking sticks stiles
 	sting stinky stirred stirring stitches stocks stokes stolen stoned stoner stop stores storms
 	straighten stranded strangled straws stress stretched stretcher stretching strike strikes striking

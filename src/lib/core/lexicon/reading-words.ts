@@ -52,7 +52,7 @@ export const links = {
 	not: listed('not, isn’t, aren’t, wasn’t, hardly, less, non, neither, nothing, not too'),
 	/** Takes colour, cloth and print from the thing before. */
 	matching: listed(
-		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same shade, same shade, in matching colour, tonal matching'
+		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same pattern, in a matching print, same print, in the same shade, same shade, in matching colour, tonal matching'
 	)
 } as const;
 export type Link = keyof typeof links;
@@ -101,7 +101,7 @@ export const tones: readonly Tone[] = [
 
 /** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
 export const noted = listed(
-	'structured, sculptural, geometric, undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted'
+	'on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted'
 );
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
@@ -126,7 +126,7 @@ export const fillers = listed(`
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
-	tied, wrapped, wound, draped, slung, thrown, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
+	tied, wrapped, wound, draped, slung, thrown, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, covered in, covered with, smothered in, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,

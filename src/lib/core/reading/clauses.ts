@@ -30,6 +30,12 @@ import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
 
+/** Done to the cloth: what it is done with is shown on it. */
+const worked = new Set(['embroidered', 'printed', 'painted', 'applique', 'beaded']);
+const isWorked = ({ span }: Part) =>
+	span.words.some((word) => worked.has(word)) ||
+	sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value));
+
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */
 const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
@@ -132,6 +138,12 @@ class ClauseBuilder implements Reached {
 	}
 
 	standFor(thing: Part): void {
+		// "Embroidered with white cranes": what is shown is no thing of its own.
+		const doneTo = this.clause.before === 'with' && this.clauses.at(-1)?.parts.at(-1);
+		if (doneTo && senseOf(thing.span, 'stands-for') === undefined && isWorked(doneTo)) {
+			this.clause.parts.push({ ...thing, role: 'kept' });
+			return;
+		}
 		this.clause.parts.push(thing);
 		this.clause.thing = thing;
 		this.lastHead = undefined;

@@ -223,6 +223,12 @@ class Describer {
 					this.keepOf(pending, part);
 					pending = [];
 				}
+				// "Embroidered with white cranes".
+				if (part.role === 'kept' && clause.before === 'with' && !clause.head) {
+					this.keepTogether([...pending, part], 'shown on it');
+					pending = [];
+					return;
+				}
 				flush();
 				if (part.role === 'kept') this.keep(part, part.span.text, 'doubted', 'not known; kept as a note');
 				else if (part.role === 'move') this.takeMove(part, clause.denied);

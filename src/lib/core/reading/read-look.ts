@@ -46,12 +46,15 @@ interface Read {
 	description: Description;
 }
 
-/** "In the same colour" takes the colour and nothing else; what takes the cloth or the print takes all. */
-const onlyColour = ({ clauses }: Group) =>
+const matchesBy = ({ clauses }: Group, ...words: string[]) =>
 	clauses
 		.flatMap(({ parts }) => parts)
 		.filter(({ role }) => role === 'matching')
-		.every(({ span }) => span.words.some((word) => ['colour', 'color', 'shade'].includes(word)));
+		.every(({ span }) => span.words.some((word) => words.includes(word)));
+/** "In the same colour" takes the colour and nothing else; what takes the cloth or the print takes all. */
+const onlyColour = (group: Group) => matchesBy(group, 'colour', 'color', 'shade');
+const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
+const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
 
 /** Colour, cloth and print of another garment, or its colour alone, where the own description says none. */
 function takeFrom(own: Description, other: Description, colourAlone: boolean): void {
@@ -137,9 +140,11 @@ function describeAll(
 		if (i === 0) {
 			const [, next] = worn;
 			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description, onlyColour(own.group));
-		} else if (previous && asksToMatch(own.group))
-			takeFrom(own.description, previous.description, onlyColour(own.group));
-		else if (previous && shares(previous.group, own.group))
+		} else if (previous && asksToMatch(own.group)) {
+			// "A head wrap in the same print", after shoes: of the last that has one.
+			const printed = samePrint(own.group) ? worn.slice(0, i).findLast(isPrinted) : undefined;
+			takeFrom(own.description, (printed ?? previous).description, onlyColour(own.group));
+		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
 	});
 	for (const { group, target } of turned) {

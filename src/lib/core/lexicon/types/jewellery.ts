@@ -35,7 +35,7 @@ export const jewellery: FamilySource[] = [
 
 			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered-necklaces: layered necklaces / layered necklaces / layered chains
-			pendant: pendant / pendants / locket, pendant necklace, medallion, dog tags, dog tag
+			pendant: pendant / pendants / locket, cross, crucifix, cross pendant, pendant necklace, medallion, dog tags, dog tag
 			lariat: lariat / lariats / bolo tie
 			mangalsutra: mangalsutra / mangalsutras
 

@@ -52,7 +52,7 @@ export const tops: FamilySource[] = [
 			grandad-shirt: grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
 			overshirt: overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
 
-			blouse: blouse / blouses
+			blouse: blouse / blouses / poet blouse, poet shirt, pirate shirt, pirate blouse
 			pussy-bow-blouse: pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
 			peasant-blouse: peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
 			peter-pan-blouse: Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
