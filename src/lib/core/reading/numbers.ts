@@ -6,7 +6,10 @@ const cmOf: Record<string, number> = {
 	centimetre: 1,
 	centimetres: 1,
 	mm: 0.1,
+	m: 100,
 	in: 2.54,
+	'"': 2.54,
+	'″': 2.54,
 	inch: 2.54,
 	inches: 2.54
 };
@@ -24,9 +27,13 @@ const known = (table: Readonly<Record<string, number>>, word = '') =>
 
 /** "8 cm", "two-inch": a length in figures or small number words. */
 export function lengthAt(tokens: readonly Token[], at: number): Sense | undefined {
-	const number = Number(tokens[at]?.word ?? NaN) || known(spokenNumbers, tokens[at]?.word);
-	const unit = known(cmOf, tokens[at + 1]?.word);
-	return number && unit && !tokens[at + 1]?.breakBefore ? { kind: 'length', cm: number * unit } : undefined;
+	const [figures, next] = [tokens[at], tokens[at + 1]];
+	if (!figures || !next || next.breakBefore) return undefined;
+	// "Bangles, three in gold" tells no inches, "two M" no metres: such units stand straight after their figure.
+	const isWord = ['in', 'm'].includes(next.word) && next.start !== figures.end && !next.hyphenated;
+	const number = Number(figures.word) || known(spokenNumbers, figures.word);
+	const unit = isWord ? undefined : known(cmOf, next.word);
+	return number && unit ? { kind: 'length', cm: number * unit } : undefined;
 }
 
 /** A figure that may say how many: it names and describes nothing by itself. */

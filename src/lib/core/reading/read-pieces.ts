@@ -1,8 +1,11 @@
 /** Pieces of a rail from words: what each is, and the facts that go to fields of their own. */
 import {
+	awayPattern,
 	bareSize,
+	donePattern,
 	currencyOfWord,
 	flawPattern,
+	labelPattern,
 	monthNames,
 	mostAlike,
 	notACount,
@@ -71,11 +74,18 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 		}
 	};
 
-	take(pricePattern, ([, signed, figure, word, paid]) => {
-		const price = signed
+	take(pricePattern, ([, many, before, signed, figure, word, paid]) => {
+		const sum = signed
 			? readMoney(signed, currency)
 			: readMoney(figure ?? paid ?? '', currencyOfWord[(word ?? '').toLowerCase()] ?? currency);
-		return price && { takenFor: 'price paid', tell: (piece) => void (piece.price = price) };
+		const among = many === undefined ? 1 : (numberWords[many.toLowerCase()] ?? Number(many));
+		if (!sum || among < 1) return undefined;
+		const price = { ...sum, amountMinor: Math.round(sum.amountMinor / among) };
+		// "£48, was £95": what it was before is not what was paid.
+		return {
+			takenFor: among > 1 ? `price paid for one of ${among}` : 'price paid',
+			tell: (piece) => void (piece.price = before ? (piece.price ?? price) : price)
+		};
 	});
 	take(yearPattern, ([, month, year]) => {
 		const at = month ? monthNames.findIndex((name) => name.startsWith(month.slice(0, 3).toLowerCase())) : 0;
@@ -87,12 +97,29 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			takenFor: `how it came: ${how}`,
 			tell: (piece) => void (piece.acquired.how = how)
 		}));
+	const noted = (piece: SaidPiece, words: string) =>
+		void (piece.note = [piece.note, words.trim()].filter(Boolean).join(', '));
+	take(awayPattern, ([where]) => ({
+		takenFor: 'where it is: noted, away',
+		tell: (piece) => {
+			noted(piece, where);
+			piece.state = 'away';
+		}
+	}));
 	take(flawPattern, ([flaw]) => ({
 		takenFor: 'a flaw: noted, needs care',
 		tell: (piece) => {
-			piece.note = [piece.note, flaw.trim()].filter(Boolean).join(', ');
-			piece.state = 'needs-care';
+			noted(piece, flaw);
+			if (piece.state === 'ready') piece.state = 'needs-care';
 		}
+	}));
+	take(donePattern, ([done]) => ({
+		takenFor: 'what was done to it: noted',
+		tell: (piece) => noted(piece, done)
+	}));
+	take(labelPattern, ([label]) => ({
+		takenFor: 'of its label: noted',
+		tell: (piece) => noted(piece, label)
 	}));
 	const sized = (label: string) => ({
 		takenFor: `size ${label}`,
@@ -117,6 +144,12 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			};
 		}
 	);
+	// "Gold bangles x6".
+	take(/(?<=\p{L}\s*)(?<!\p{L})[x×]\s?(\d{1,2})\b/iu, ([, said]) => {
+		const count = Number(said);
+		if (!(count >= 1 && count <= mostAlike)) return undefined;
+		return { takenFor: `${count} alike`, tell: (piece) => void (piece.count = count) };
+	});
 	return { facts: facts.sort((a, b) => a.start - b.start), rest };
 }
 
@@ -125,6 +158,23 @@ const beginningsOf = ({ elements, phrases }: Reading): number[] =>
 	elements.map((_, i) =>
 		Math.min(...phrases.filter(({ element }) => element === i).map(({ start }) => start))
 	);
+
+/** Stretches of words that are not known, with the small words that stand between them: "resoled in march". */
+function unknownRuns(phrases: readonly ReadPhrase[], text: string): { start: number; end: number }[] {
+	const runs: { start: number; end: number }[] = [];
+	let open: { start: number; end: number } | undefined;
+	let reached = 0;
+	for (const { status, start, end } of phrases) {
+		// A comma, a fact that was taken out or a word that says something ends a run.
+		if (/[^ ]| {2}/.test(text.slice(reached, start)) || !['unknown', 'idle'].includes(status))
+			open = undefined;
+		reached = end;
+		if (status !== 'unknown') continue;
+		if (open) open.end = end;
+		else runs.push((open = { start, end }));
+	}
+	return runs;
+}
 
 /** Where lines and sentences end: facts do not reach over them. */
 const endsIn = (text: string) => [...text.matchAll(/[;\n]|\.(?=\s)/g)].map(({ index }) => index);
@@ -166,11 +216,10 @@ export function readPieces(text: string, options: ReadOptions = {}, currency = '
 		tell(piece);
 		return { text: said, start, end, status: 'understood', takenFor, element: owner };
 	});
-	// What was not understood is kept with the piece that it was said of.
-	for (const { status, text: said, start } of reading.phrases) {
-		if (status !== 'unknown') continue;
+	// What was not understood is kept with the piece that it was said of, as it stood there.
+	for (const { start, end } of unknownRuns(reading.phrases, rest)) {
 		const piece = pieces[ownerOf(start, false)];
-		if (piece) piece.note = [piece.note, said].filter(Boolean).join(', ');
+		if (piece) piece.note = [piece.note, rest.slice(start, end)].filter(Boolean).join(', ');
 	}
 	return {
 		...reading,

@@ -63,7 +63,7 @@ export function normalised(word: string): string {
 export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ word }) => word);
 
 const pattern =
-	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;
+	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|\d+(?=(?:cm|mm|m|in|inch|inches)(?![\p{L}\p{M}\d]))|(?<=\d)["″]|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;
 
 /** Brackets, with what ends them. */
 const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
@@ -78,7 +78,7 @@ export function tokensOf(text: string): Token[] {
 	let labelled: true | undefined;
 	for (const match of text.matchAll(pattern)) {
 		const [found] = match;
-		if (/^[\p{L}\p{M}\d&+]/u.test(found)) {
+		if (/^[\p{L}\p{M}\d&+"″]/u.test(found)) {
 			const { index: start } = match;
 			const hyphenated = text[start - 1] === '-' && tokens.at(-1)?.end === start - 1;
 			tokens.push({
