@@ -33,7 +33,7 @@ sweatshirting: sweatshirt fabric, loopback, french terry
 towelling: terry, terrycloth, towel
 fleece: polar fleece, fleece fabric, fleecy
 elastane: stretch, stretchy, stretch fabric, scuba, neoprene, spandex
-knit: knitted, knitwear fabric
+knit: knitted, knitwear fabric, crochet, crocheted
 wool: hopsack, woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline
 merino: merino wool
 lambswool: lamb wool, shetland, shetland wool

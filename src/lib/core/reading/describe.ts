@@ -358,6 +358,14 @@ class Describer {
 		this.clothOfColour = description.facets.material;
 	}
 
+	/** "Crochet" says two things, a knit and what kind. */
+	takeTextureToo({ span }: Part): void {
+		const { description } = this;
+		const texture = sensesOf(span, 'facet').find(({ facet, free }) => facet === 'texture' && free);
+		if (texture && description.type.facets.includes('texture') && unset(description, 'texture'))
+			takeFacet('texture', texture.value).apply(description, this.provenance);
+	}
+
 	/** Is the word a print's scale? It stands before the print; colours may stand between: "tiny white dots". */
 	isScaleOfPrint(parts: Part[], at: number): boolean {
 		const { type } = this.description;
@@ -394,6 +402,7 @@ class Describer {
 		if (taking) {
 			this.take(part, taking);
 			if (taking.says.aspect === 'palette') this.takeClothToo(part);
+			if (taking.says.aspect === 'material') this.takeTextureToo(part);
 			return;
 		}
 		if (part.span.senses.some(({ kind }) => kind === 'filler'))
