@@ -41,9 +41,9 @@ describe('two words where a garment has place for one', () => {
 				fc.pre(
 					alone.every(({ elements: [element, more] }, i) => {
 						const { facet, value } = (i === 0 ? first : second) as typeof first;
-						return (
-							!more && element?.garment.type === type.id && element.garment.facets[facet]?.value === value
-						);
+						const facets = element?.garment.facets ?? {};
+						const saysIt = facets[facet]?.value === value && Object.keys(facets).length === 1;
+						return !more && element?.garment.type === type.id && saysIt;
 					})
 				);
 				const { elements } = readLook(`${type.singular} that is ${first.phrase}, and ${second.phrase}`);
