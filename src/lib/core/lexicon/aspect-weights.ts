@@ -12,7 +12,7 @@ export const aspectWeights: Record<AspectId, number> = {
 	metal: 0.8,
 	fit: 1,
 	topLength: 0.9,
-	hemLength: 1.8,
+	hemLength: 2.6,
 	legLength: 1,
 	rise: 0.7,
 	sleeveLength: 0.8,

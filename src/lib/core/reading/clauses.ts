@@ -32,9 +32,10 @@ import { spansOf } from './spans';
 
 /** Done to the cloth: what it is done with is shown on it. */
 const worked = new Set(['embroidered', 'printed', 'painted', 'applique', 'beaded']);
-const isWorked = ({ span }: Part) =>
-	span.words.some((word) => worked.has(word)) ||
-	sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value));
+const isWorked = ({ span, role }: Part) =>
+	role === 'said' &&
+	(span.words.some((word) => worked.has(word)) ||
+		sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value)));
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** Endings of words that say something of a thing rather than name one. */

@@ -158,8 +158,9 @@ class Describer {
 				return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		}
 		if (ownFacet) return this.take(part, ownFacet);
-		// "French cuffs": a name of its own that no field holds.
-		if (!said && noted === undefined && part.span.words.length > 1)
+		// "French cuffs": a name of its own that no field holds; "a top with a toggle": none of this garment does.
+		const holdsNot = alone !== undefined && !description.type.facets.includes(alone[0]);
+		if (!said && noted === undefined && (part.span.words.length > 1 || holdsNot))
 			return this.keep(part, part.span.text, 'understood', 'kept as a note');
 		if (noted !== undefined)
 			return this.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });
