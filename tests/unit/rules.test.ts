@@ -218,6 +218,33 @@ describe('a rule tells a look from its neighbour', () => {
 			{ event: { dressCode: '', weather: { airC: 9, rain: true } } }
 		],
 		[
+			'two-volumes',
+			'sports things are loose by their kind',
+			'oversized jumper; joggers; white trainers',
+			'grey hoodie; joggers; white trainers'
+		],
+		[
+			'white-at-wedding',
+			'a print that is not white alone',
+			'ivory dress; nude heels',
+			'ivory and red floral dress; nude heels',
+			{ event: { title: 'Cousin’s wedding', dressCode: '' } }
+		],
+		[
+			'white-at-wedding',
+			'something large is not white',
+			'cream silk blouse; white trousers; tan sandals',
+			'cream silk blouse; navy trousers; tan sandals',
+			{ event: { title: '', dressCode: 'wedding guest' } }
+		],
+		[
+			'white-at-wedding',
+			'a colour however pale',
+			'ivory slip dress; nude heels',
+			'pale pink slip dress; nude heels',
+			{ event: { title: 'Wedding on the pier', dressCode: '' } }
+		],
+		[
 			'white-at-table',
 			'no food',
 			'white linen trousers',

@@ -52,6 +52,7 @@ import { twoVolumes } from './two-volumes';
 import { waistUnmarked } from './waist-unmarked';
 import { warmAndCool } from './warm-and-cool';
 import { whiteAtTable } from './white-at-table';
+import { whiteAtWedding } from './white-at-wedding';
 import { wishedEffects } from './wished-effects';
 
 /** The eye's rules, in the order in which a look is read: what must not be, colour, shape, statement, life. */
@@ -63,6 +64,7 @@ export const rules: readonly Rule[] = [
 	outOfSeason,
 	rain,
 	whiteAtTable,
+	whiteAtWedding,
 	showsThrough,
 	straps,
 	nearMiss,
