@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readLook, readPieces } from '../../src/lib/core';
+import { freshClient, garmentInWords, readLook, readPieces } from '../../src/lib/core';
+import { heelWornCm } from '../../src/lib/core/body/heights';
+import { mayWear } from '../../src/lib/core/checks/bars';
 import { colourWord } from '../looks';
 
 /** Laws of pieces that are said with their facts: each goes to its field, wherever it stands, and nothing is lost. */
@@ -176,5 +178,36 @@ describe('a length', () => {
 		const { elements } = readLook('bangles, three in gold');
 		expect(elements).toHaveLength(1);
 		expect(elements[0]?.garment.metal?.value).toBe('gold');
+	});
+});
+
+describe('a heel in centimetres', () => {
+	const shoes = someOf(['court shoes', 'ankle boots', 'sandals', 'loafers']);
+	it('is held against a limit as it was said, not as its nearest word', () => {
+		const tenths = fc.integer({ min: 10, max: 140 }).map((mm) => mm / 10);
+		fc.assert(
+			fc.property(shoes, tenths, tenths, (type, heel, most) => {
+				const client = freshClient({ id: 'in-heels', limits: { never: [], maxHeelCm: most } });
+				const { garment } = only(`black ${type}, ${heel} cm heel`);
+				expect(garment.facets.heelHeight?.cm).toBe(heel);
+				expect(mayWear(client, garment), `${heel} of ${most}`).toBe(heel <= most);
+			}),
+			runs
+		);
+	});
+	it('is named by its figure, and read again from that name', () => {
+		fc.assert(
+			fc.property(shoes, fc.integer({ min: 1, max: 14 }), (type, heel) => {
+				const { garment } = only(`black ${type}, ${heel}cm heel`);
+				expect(garmentInWords(garment)).toContain(`${heel} cm heel`);
+				expect(only(garmentInWords(garment)).garment.facets.heelHeight).toEqual(garment.facets.heelHeight);
+			}),
+			runs
+		);
+	});
+	it('lifts the hem of what is worn with it', () => {
+		const worn = (heel: string) => [{ garment: only(`black court shoes, ${heel}`).garment }];
+		expect(heelWornCm(worn('7.5cm heel'))).toBe(7.5);
+		expect(heelWornCm(worn('3in heel'))).toBeCloseTo(7.6, 5);
 	});
 });

@@ -1,5 +1,5 @@
+import { heelOfShoe } from './heights';
 import { isColourOf } from '../colour/words';
-import { placeOf } from '../lexicon/facets';
 import { nickelBearing } from '../lexicon/metals';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
@@ -45,16 +45,16 @@ function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): 
 	return seen.map((word) => `${word}: a colour that this client refuses`);
 }
 
-function overHeelLimit({ limits }: Limits, { type, facets }: Garment): Caution[] {
+function overHeelLimit({ limits }: Limits, garment: Garment): Caution[] {
 	const most = limits.maxHeelCm;
-	const { slot, usual, plural } = garmentType(type);
+	const { slot, plural } = garmentType(garment.type);
 	if (most === undefined || slot !== 'feet') return [];
-	const heel = facets.heelHeight?.value ?? usual.heelHeight;
-	if (heel === undefined) return [{ words: `how high is the heel? The limit is ${most} cm`, kind: 'look' }];
-	const cm = placeOf('heelHeight', heel);
-	if (cm <= most) return [];
-	const byKind = facets.heelHeight ? '' : ` as ${plural} usually have`;
-	return [{ words: `about ${cm} cm of heel${byKind}, over the limit of ${most} cm`, kind: 'against' }];
+	const heel = heelOfShoe(garment);
+	if (!heel) return [{ words: `how high is the heel? The limit is ${most} cm`, kind: 'look' }];
+	if (heel.cm <= most) return [];
+	const byKind = heel.stated ? '' : ` as ${plural} usually have`;
+	const about = garment.facets.heelHeight?.cm === undefined ? 'about ' : '';
+	return [{ words: `${about}${heel.cm} cm of heel${byKind}, over the limit of ${most} cm`, kind: 'against' }];
 }
 
 /** Where metal lies on the skin though it is no jewel: buckles, frames, slides. */

@@ -25,16 +25,20 @@ export const heights = {
 	floor: 0
 } as const;
 
+/**
+ * The heel of a shoe in cm: as it was measured or said, else as its value in words usually is, else as its kind usually has (`stated` is
+ * then false). Undefined of what is no shoe, and of kinds that have none of their own.
+ */
+export function heelOfShoe({ type, facets }: Garment): { cm: number; stated: boolean } | undefined {
+	const { slot, usual } = garmentType(type);
+	const { value = usual.heelHeight, cm } = facets.heelHeight ?? {};
+	if (slot !== 'feet' || value === undefined) return undefined;
+	return { cm: cm ?? placeOf('heelHeight', value), stated: facets.heelHeight !== undefined };
+}
+
 /** The heel in cm that is worn in a look, as stated or usual for its shoes; 0 without shoes. */
 export const heelWornCm = (worn: readonly { garment: Garment }[]): number =>
-	Math.max(
-		0,
-		...worn.flatMap(({ garment: { type, facets } }) => {
-			const { slot, usual } = garmentType(type);
-			const heel = slot === 'feet' ? (facets.heelHeight?.value ?? usual.heelHeight) : undefined;
-			return heel === undefined ? [] : [placeOf('heelHeight', heel)];
-		})
-	);
+	Math.max(0, ...worn.map(({ garment }) => heelOfShoe(garment)?.cm ?? 0));
 
 /** The stature for which a length without a figure is cut, in cm: what pattern blocks are drafted for (common practice). */
 export const cutForCm = 168;

@@ -1,4 +1,5 @@
 /** What the rules look at, worked out once for a look. */
+import { heelOfShoe } from '../body/heights';
 import { deltaE00 } from '../colour/difference';
 import { measureColour, type MeasuredColour } from '../colour/similarity';
 import { chromaOf } from '../colour/spaces';
@@ -166,12 +167,14 @@ function workedOut(garment: Garment): GarmentFacts {
 		formality: dressedUp(formalityOf(type, stated('formality'), stated('material')), {
 			feet: type.slot === 'feet',
 			metallic,
-			heelCm: stated('heelHeight') ? placeOf('heelHeight', stated('heelHeight') ?? '') : 0
+			heelCm: stated('heelHeight') ? (heelOfShoe(garment)?.cm ?? 0) : 0
 		}),
 		value,
 		stated,
 		place: (facet) => {
 			const found = value(facet);
+			// A heel that was measured is where it is, and not where its word is.
+			if (facet === 'heelHeight') return heelOfShoe(garment)?.cm;
 			return found !== undefined && facetValue(facet, found) ? placeOf(facet, found) : undefined;
 		}
 	};

@@ -2,7 +2,8 @@
  * Does this thing, worn so, have this property? Asked of one place by every limit and caution. A stated value is the answer;
  * without one, what is usual for its kind; where neither tells, it is not known, and somebody is asked.
  */
-import { placeOf, type FacetId } from '../lexicon/facets';
+import { heelOfShoe } from '../body/heights';
+import type { FacetId } from '../lexicon/facets';
 import {
 	bareNecklines,
 	highNecklines,
@@ -47,11 +48,8 @@ const saidOnly = (answer: Answer): Answer => (answer === 'unknown' ? 'no' : answ
 
 /** The heel of a shoe in cm: as stated, or as is usual for its kind; undefined for what has none. */
 export function heelOf(piece: PieceFacts): { cm: number; sure: boolean } | undefined {
-	if (piece.slot !== 'feet') return undefined;
-	const value = piece.value('heelHeight');
-	return value === undefined
-		? undefined
-		: { cm: placeOf('heelHeight', value), sure: piece.stated('heelHeight') !== undefined };
+	const heel = heelOfShoe(piece.garment);
+	return heel && { cm: heel.cm, sure: heel.stated };
 }
 /** A sole of up to this is flat (cm; common practice). */
 const flatUpToCm = 2;

@@ -88,6 +88,8 @@ const saidFacets = (garment: Garment, ids: FacetId[]) =>
 		const elsewhere =
 			(id === 'hemDetail' && value !== undefined && !asAdjective.test(value)) ||
 			(id === 'hemLength' && lengthInName(garment) !== undefined);
+		const cm = id === 'heelHeight' ? garment.facets[id]?.cm : undefined;
+		if (cm !== undefined) return [`${cm} cm heel`];
 		return silent || elsewhere ? [] : [facetAsAdjective(id, value, garmentType(garment.type))];
 	});
 

@@ -1,8 +1,7 @@
 /** What is to be done before a look is worn. */
-import { heelWornCm } from '../body/heights';
+import { heelOfShoe, heelWornCm } from '../body/heights';
 import { hemLanding } from '../body/hem-landing';
 import { labOfHex } from '../colour/spaces';
-import { placeOf } from '../lexicon/facets';
 import {
 	alteredDaysBefore,
 	catchesLint,
@@ -53,7 +52,7 @@ export const dueOn = ({ daysBefore }: Pick<Task, 'daysBefore'>, { date }: Pick<E
 	addDays(date, -daysBefore);
 
 const cloth: readonly SlotId[] = ['top', 'legs', 'whole', 'suit', 'layer', 'outer', 'drape', 'scarf'];
-const valueOf = ({ facets, type }: Garment, facet: 'material' | 'heelHeight' | 'neckline' | 'back') =>
+const valueOf = ({ facets, type }: Garment, facet: 'material' | 'neckline' | 'back') =>
 	facets[facet]?.value ?? garmentType(type).usual[facet];
 
 const told = (
@@ -118,9 +117,9 @@ function toBreakIn(thing: Prepared, day: OnDay): Task[] {
 			since !== undefined &&
 			day.date !== undefined &&
 			daysBetween(since, day.date) <= newForDays);
-	const heel = valueOf(garment, 'heelHeight');
+	const heel = heelOfShoe(garment);
 	const hard = stiffLeathers.includes(valueOf(garment, 'material') ?? '');
-	if (!isNew || !(hard || (heel !== undefined && placeOf('heelHeight', heel) >= 4))) return [];
+	if (!isNew || !(hard || (heel !== undefined && heel.cm >= 4))) return [];
 	return [
 		told(
 			'break-in',

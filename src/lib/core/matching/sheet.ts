@@ -1,5 +1,5 @@
+import { heelOfShoe } from '../body/heights';
 import { garmentInWords } from '../closeness/words';
-import { placeOf } from '../lexicon/facets';
 import { moves } from '../lexicon/moves';
 import {
 	transformationOf,
@@ -77,9 +77,10 @@ const highHeelCm = 6;
 /** The usual cautions that what is worn calls for. */
 export function sheetCautions(lines: readonly SheetLine[]): SheetCaution[] {
 	const garments = lines.flatMap(({ worn }) => worn.map(({ garment }) => garment));
-	const high = garments.some(
-		({ facets: { heelHeight } }) => heelHeight && placeOf('heelHeight', heelHeight.value) >= highHeelCm
-	);
+	const high = garments.some((garment) => {
+		const heel = heelOfShoe(garment);
+		return heel?.stated === true && heel.cm >= highHeelCm;
+	});
 	const long = garments.some(
 		({ type, facets: { hemLength, legLength } }) =>
 			hemLength?.value === 'floor' ||

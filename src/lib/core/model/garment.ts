@@ -26,7 +26,11 @@ export type Swatch = z.infer<typeof swatchSchema>;
 export const garmentSchema = z
 	.object({
 		type: z.string().refine(isGarmentType, { error: 'is no garment type of the taxonomy' }),
-		facets: z.partialRecord(z.enum(facetIds as [FacetId, ...FacetId[]]), stated(z.string())),
+		facets: z.partialRecord(
+			z.enum(facetIds as [FacetId, ...FacetId[]]),
+			// In cm, where a figure was said or measured: the value is then the nearest that has a name.
+			stated(z.string()).extend({ cm: z.number().min(0).max(300).optional() })
+		),
 		/** From the largest colour to the smallest; empty when the colour is not known. */
 		palette: z.array(swatchSchema).max(8),
 		print: z
@@ -56,4 +60,4 @@ export const garmentSchema = z
 		}
 	});
 export type Garment = z.infer<typeof garmentSchema>;
-export type StatedValue = { value: string; provenance: z.infer<typeof provenanceSchema> };
+export type StatedValue = NonNullable<Garment['facets'][FacetId]>;

@@ -11,7 +11,7 @@ const frozenValue = z.object({ value: word, provenance: provenanceSchema });
 
 export const frozenGarmentSchema = z.object({
 	type: word,
-	facets: z.record(word, frozenValue),
+	facets: z.record(word, frozenValue.extend({ cm: z.number().optional() })),
 	palette: z
 		.array(z.object({ hex: z.string().max(9), share: z.number(), provenance: provenanceSchema }))
 		.max(8),

@@ -141,10 +141,11 @@ function heelOf(cm: number): string {
 /** One way to take a phrase for the garment: what it says and how it is written down. */
 export type Taking = { says: Says; apply: (description: Description, provenance: Provenance) => void };
 
-export function takeFacet(facet: FacetId, value: string): Taking {
+export function takeFacet(facet: FacetId, value: string, cm?: number): Taking {
 	return {
 		says: { aspect: facet, value },
-		apply: (description, provenance) => (description.facets[facet] = { value, provenance })
+		apply: ({ facets }, provenance) =>
+			(facets[facet] = { value, provenance, ...(cm !== undefined && { cm }) })
 	};
 }
 export const takeColour = (hex: string, ground = false): Taking => ({
@@ -186,7 +187,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const detail = onDetail && senseOf(onDetail.span, 'detail')?.detail;
 	const length = senseOf(span, 'length');
 	const heel =
-		length && type.facets.includes('heelHeight') ? [takeFacet('heelHeight', heelOf(length.cm))] : [];
+		length && type.facets.includes('heelHeight') ? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)] : [];
 	const facets = sensesOf(span, 'facet')
 		.map((sense) => asSewnOn(sense, type))
 		.filter(({ facet }) => type.facets.includes(facet));

@@ -5,6 +5,7 @@
 		aspectWeightOf,
 		facetOf,
 		garmentType,
+		lengthInWords,
 		metalIds,
 		printScales,
 		prints,
@@ -117,7 +118,16 @@
 	<div class="fields">
 		{#each shown as id (id)}
 			{@const facet = facetOf(id)}
-			{@render choice(facet.label, garment.facets[id]?.value, facet.values, (value) => setFacet(id, value))}
+			{@const { value, cm } = garment.facets[id] ?? {}}
+			<!-- Choosing a word by hand takes the place of a figure that was said. -->
+			{@render choice(
+				cm === undefined
+					? facet.label
+					: `${facet.label}, ${lengthInWords(cm, settings.value?.units ?? 'cm')}`,
+				value,
+				facet.values,
+				(chosen) => setFacet(id, chosen)
+			)}
 		{/each}
 		{@render choice(m.garment.print, print?.family.value, prints, (value) =>
 			setPrint(value, print?.scale?.value)
