@@ -23,17 +23,16 @@ const hatchings = [3, 4];
 /** Fewer pieces than this of what is not the ground are panels and trims, no print. */
 const fewestMotifs = 6;
 /**
- * How round motifs are that count as spots, in the middle and in the lower quarter: 1 is a disc (isoperimetric quotient).
- * These and the next two were read off renderings of ditsy, drawn and painted florals, dots, leopard, paisley and abstract prints.
+ * How round the lower quarter of motifs is that are spots: 1 is a disc. This and the next were read off renderings of ditsy, drawn and
+ * painted florals, dots, leopard, paisley and abstract prints.
  */
-const roundFrom = 0.85;
-const nearlyAllRound = 0.8;
+const allRound = 0.94;
 /** What has petals, hearts and leaves has some of them round and some not: from the lower to the upper quarter it is this far at least. */
 const mixedFrom = 0.25;
-const someUnround = 0.7;
+const someUnround = 0.73;
 /** The tenth that is least round, where there are stalks and sprays; and the lower quarter of what is drawn in several colours. */
-const stalks = 0.3;
-const petals = 0.62;
+const stalks = 0.31;
+const petals = 0.65;
 /** What grows, grows every way: where edges run one way more than this, it is no flower. */
 const growsEveryWay = 0.24;
 /** A motif smaller than this, in pixels, cannot be seen for what it is. */
@@ -144,6 +143,13 @@ function ways({ shares, width }: ReturnType<typeof inCells>): { one: number; two
 		: { one: Math.hypot(cos2, sin2) / edges, two: Math.hypot(cos4, sin4) / edges };
 }
 
+/**
+ * How round a motif is: 1 is a disc (isoperimetric quotient). The outline of a disc in pixels, counted in their sides, is 4/π of its
+ * length and four sides; without these four (`steps`) small discs come to less, and what has petals to less still.
+ */
+const roundness = ({ area, outline }: Motif, steps: 0 | 4) =>
+	(64 * area) / (Math.PI * Math.max(1, outline - steps) ** 2);
+
 const quantile = (values: number[], at: number) =>
 	[...values].sort((a, b) => a - b)[Math.floor(values.length * at)] ?? 0;
 
@@ -178,17 +184,16 @@ export function printOf(
 	if (two > twoWays) return { hint: 'check', sure: Math.min(0.85, two + 0.2), repeat: spacing };
 	const whole = motifs.filter((motif) => !motif.cut);
 	const seen = whole.length < fewestMotifs ? motifs : whole;
-	const rounds = seen.map(({ area, outline }) => (4 * Math.PI * area) / Math.max(1, outline * 0.8) ** 2);
+	const discs = seen.map((motif) => roundness(motif, 4));
 	const even = quantile(
 		seen.map(({ shorter, longer }) => shorter / longer),
 		0.5
 	);
-	const [lower, middle] = [quantile(rounds, 0.25), quantile(rounds, 0.5)];
 	// Dots are round one and all; petals, leaves and stalks are some of each.
-	if (middle > roundFrom && lower > nearlyAllRound && even > 0.6)
-		return { hint: 'spot', sure: 0.7, repeat: spacing };
+	if (quantile(discs, 0.25) > allRound && even > 0.6) return { hint: 'spot', sure: 0.7, repeat: spacing };
 	if (afar) return { hint: 'check', sure: Math.min(0.7, afar.two + 0.1), repeat: spacing };
-	const [least, upper] = [quantile(rounds, 0.1), quantile(rounds, 0.75)];
+	const rounds = seen.map((motif) => roundness(motif, 0));
+	const [least, lower, upper] = [quantile(rounds, 0.1), quantile(rounds, 0.25), quantile(rounds, 0.75)];
 	const mixed = (upper - lower > mixedFrom && lower < someUnround) || least < stalks;
 	const grown = one < growsEveryWay && (mixed || (swatches.length > 2 && lower < petals));
 	return { hint: grown ? 'floral' : 'busy', sure: grown ? 0.55 : 0.5, repeat: spacing };
