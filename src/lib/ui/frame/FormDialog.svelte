@@ -47,6 +47,8 @@
 
 	$effect(() => {
 		if (!open) return;
+		// A dialog that comes to the page open looked for its first field before there was one.
+		if (!untrack(() => built)) void tick().then(() => form?.querySelector<HTMLElement>(focus)?.focus());
 		built = true;
 		untrack(() => {
 			opening++;

@@ -103,55 +103,64 @@
 	</Select>
 {/snippet}
 
-<SayLine bind:text={said} label={m.say.piece} {provenance} {facts} onread={take} />
-<TypeField type={garment?.type} {invalid} onchange={setType} />
+<div class="stack">
+	<SayLine bind:text={said} label={m.say.piece} {provenance} {facts} onread={take} />
+	<TypeField type={garment?.type} {invalid} onchange={setType} />
 
-{#if garment}
-	{@const { palette, print, metal } = garment}
-	<ColourFields
-		{palette}
-		{provenance}
-		onchange={(next) => {
-			if (garment) change({ ...garment, palette: next });
-		}}
-	/>
-	<div class="fields">
-		{#each shown as id (id)}
-			{@const facet = facetOf(id)}
-			{@const { value, cm } = garment.facets[id] ?? {}}
-			<!-- Choosing a word by hand takes the place of a figure that was said. -->
-			{@render choice(
-				cm === undefined
-					? facet.label
-					: `${facet.label}, ${lengthInWords(cm, settings.value?.units ?? 'cm')}`,
-				value,
-				facet.values,
-				(chosen) => setFacet(id, chosen)
+	{#if garment}
+		{@const { palette, print, metal } = garment}
+		<ColourFields
+			{palette}
+			{provenance}
+			onchange={(next) => {
+				if (garment) change({ ...garment, palette: next });
+			}}
+		/>
+		<div class="fields">
+			{#each shown as id (id)}
+				{@const facet = facetOf(id)}
+				{@const { value, cm } = garment.facets[id] ?? {}}
+				<!-- Choosing a word by hand takes the place of a figure that was said. -->
+				{@render choice(
+					cm === undefined
+						? facet.label
+						: `${facet.label}, ${lengthInWords(cm, settings.value?.units ?? 'cm')}`,
+					value,
+					facet.values,
+					(chosen) => setFacet(id, chosen)
+				)}
+			{/each}
+			{@render choice(m.garment.print, print?.family.value, prints, (value) =>
+				setPrint(value, print?.scale?.value)
 			)}
-		{/each}
-		{@render choice(m.garment.print, print?.family.value, prints, (value) =>
-			setPrint(value, print?.scale?.value)
-		)}
-		{#if print && print.family.value !== 'plain'}
-			{@render choice(
-				m.garment.scale,
-				print.scale?.value,
-				printScales.map((id) => ({ id, label: id })),
-				(value) => setPrint(print.family.value, value)
-			)}
+			{#if print && print.family.value !== 'plain'}
+				{@render choice(
+					m.garment.scale,
+					print.scale?.value,
+					printScales.map((id) => ({ id, label: id })),
+					(value) => setPrint(print.family.value, value)
+				)}
+			{/if}
+			{#if more || metal || ['jewellery', 'bags', 'accessories'].includes(garmentType(garment.type).division)}
+				{@render choice(
+					m.garment.metal,
+					metal?.value,
+					metalIds.map((id) => ({ id, label: id.replace(/-/g, ' ') })),
+					setMetal
+				)}
+			{/if}
+		</div>
+		{#if facets.length > firstFew}
+			<Button kind="ghost" size="small" aria-expanded={more} on:click={() => (more = !more)}>
+				{more ? m.garment.fewerDetails : m.garment.moreDetails}
+			</Button>
 		{/if}
-		{#if more || metal || ['jewellery', 'bags', 'accessories'].includes(garmentType(garment.type).division)}
-			{@render choice(
-				m.garment.metal,
-				metal?.value,
-				metalIds.map((id) => ({ id, label: id.replace(/-/g, ' ') })),
-				setMetal
-			)}
-		{/if}
-	</div>
-	{#if facets.length > firstFew}
-		<Button kind="ghost" size="small" aria-expanded={more} on:click={() => (more = !more)}>
-			{more ? m.garment.fewerDetails : m.garment.moreDetails}
-		</Button>
 	{/if}
-{/if}
+</div>
+
+<style>
+	/* What each field says of itself stands apart from the field before it. */
+	.stack > :global(* + *) {
+		margin-top: 0.75rem;
+	}
+</style>
