@@ -1,5 +1,5 @@
 /** What the demo's clients answered to looks that were handed over to them. */
-import type { ClientAnswer, Match, Reference } from '../src/lib/core/index';
+import type { ClientAnswer, Match, Reference } from '../../src/lib/core/index';
 
 /** One line of the file, in words. */
 export interface AnswerLine {

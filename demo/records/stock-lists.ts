@@ -1,7 +1,7 @@
 /** The lists of shops that the demo studio loaded by hand, from the files in `lists/`. */
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { freshStockList, type StockList } from '../src/lib/core/index';
+import { freshStockList, type StockList } from '../../src/lib/core/index';
 import {
 	chartOfListings,
 	guessedColumns,
@@ -10,10 +10,10 @@ import {
 	pieceReader,
 	readListings,
 	readShopTable
-} from '../src/lib/core/table';
+} from '../../src/lib/core/table';
 
 const currency = 'GBP';
-const folder = join(import.meta.dirname, 'lists');
+const folder = join(import.meta.dirname, '../lists');
 const inWords = (file: string) => {
 	const words = file.replace(/\.csv$/, '').replaceAll('-', ' ');
 	return words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,6 +1,6 @@
 /** A week of drills of the demo's stylist, answered by the same functions as in the app. */
-import { addDays, drillIds, freshDrillCard, type DrillCard, type DrillId } from '../src/lib/core/index';
-import { answered, drillCardId, nextQuestion, questionsOf } from '../src/lib/core/drills';
+import { addDays, drillIds, freshDrillCard, type DrillCard, type DrillId } from '../../src/lib/core/index';
+import { answered, drillCardId, nextQuestion, questionsOf } from '../../src/lib/core/drills';
 
 /** A morning's answers, again and again: how right each was. */
 const rightness = [1, 1, 0.75, 1, 0, 1, 0.75, 1, 1, 0.5, 1];
