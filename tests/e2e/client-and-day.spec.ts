@@ -33,6 +33,8 @@ test('an event brings weather, dress code and deadlines to an echo, and tells wh
 	await openDemo(page);
 	await page.getByRole('button', { name: 'Add an event' }).click();
 	const form = page.getByRole('dialog', { name: 'Add an event' });
+	// The form comes when it is first wanted, and begins in its first field.
+	await expect(form.getByLabel('What it is')).toBeFocused();
 	await form.getByRole('button', { name: 'Save' }).click();
 	await expect(form).toContainText('Say what it is');
 	await form.getByLabel('What it is').fill('Late broadcast');

@@ -194,6 +194,38 @@ test('pieces said with size, price, year, how they came and how many hang with a
 	await expect(page.getByRole('heading', { name: 'Wardrobe 0' })).toBeVisible();
 });
 
+test('what is said of a piece in figures and of where it is goes to its fields, by keyboard alone', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Clients');
+	await page.getByRole('link', { name: /Tamsin Orrowby/ }).click();
+	const add = page.getByRole('button', { name: 'Add a piece' });
+	await add.focus();
+	await page.keyboard.press('Enter');
+	const form = dialog(page, 'Add a piece');
+	// The line has the focus, and nothing that is typed is lost or changed.
+	await expect(form.getByRole('textbox', { name: 'Say it' })).toBeFocused();
+	const said = 'scarlet court shoes, 7.5cm heel, EU 39, £1,120, was £1,300, re-heeled in may, lent to Petra';
+	await page.keyboard.type(said);
+	await expect(form.getByRole('textbox', { name: 'Say it' })).toHaveValue(said);
+	await expect(form.getByLabel('Heel height, 7.5 cm')).toHaveValue('mid');
+	await expect(form.getByRole('textbox', { name: 'Price paid' })).toHaveValue('1120.00');
+	await expect(form.getByLabel('Size label')).toHaveValue('EU 39');
+	await expect(form.getByLabel('State')).toHaveValue('away');
+	await expect(form.getByRole('textbox', { name: 'Note' })).toHaveValue('re-heeled in may, lent to Petra');
+	await form.getByRole('button', { name: 'Save' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(form).toBeHidden();
+	await page.getByRole('button', { name: /Edit: Scarlet court shoes/ }).click();
+	const kept = dialog(page, 'Edit piece');
+	await expect(kept.getByLabel('Heel height, 7.5 cm')).toHaveValue('mid');
+	// A word that is chosen by hand takes the place of the figure.
+	await kept.getByLabel('Heel height, 7.5 cm').selectOption('kitten');
+	await expect(kept.getByLabel('heel height', { exact: true })).toHaveValue('kitten');
+	await kept.getByRole('button', { name: 'Cancel' }).click();
+});
+
 test('a word is taught, read from then on, listed under Studio and forgotten', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'Clients');

@@ -28,7 +28,7 @@ const fewestMotifs = 6;
  */
 const allRound = 0.94;
 /** What has petals, hearts and leaves has some of them round and some not: from the lower to the upper quarter it is this far at least. */
-const mixedFrom = 0.25;
+const mixedFrom = 0.26;
 const someUnround = 0.73;
 /** The tenth that is least round, where there are stalks and sprays; and the lower quarter of what is drawn in several colours. */
 const stalks = 0.31;

@@ -83,7 +83,7 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 		const price = { ...sum, amountMinor: Math.round(sum.amountMinor / among) };
 		// "£48, was £95": what it was before is not what was paid.
 		return {
-			takenFor: among > 1 ? `price paid for one of ${among}` : 'price paid',
+			takenFor: before ? 'what it cost before' : among > 1 ? `price paid for one of ${among}` : 'price paid',
 			tell: (piece) => void (piece.price = before ? (piece.price ?? price) : price)
 		};
 	});

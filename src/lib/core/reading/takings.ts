@@ -187,7 +187,9 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const detail = onDetail && senseOf(onDetail.span, 'detail')?.detail;
 	const length = senseOf(span, 'length');
 	const heel =
-		length && type.facets.includes('heelHeight') ? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)] : [];
+		length && type.facets.includes('heelHeight')
+			? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)]
+			: [];
 	const facets = sensesOf(span, 'facet')
 		.map((sense) => asSewnOn(sense, type))
 		.filter(({ facet }) => type.facets.includes(facet));

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { NumberInput, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+	import { tick } from 'svelte';
 	import {
-		amountInWords,
 		freshPiece,
 		garmentInWords,
 		garmentSchema,
@@ -13,11 +13,12 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import { change } from '$lib/store/journal';
+	import { chosenIn } from '../frame/chosen';
 	import { formDraft } from '../frame/form.svelte';
 	import { noted } from '../frame/noted';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
-	import { draftOf, pieceFrom, type PartDraft, type PieceDraft } from './piece-draft';
+	import { draftOf, lineOver, pieceFrom, type PartDraft, type PieceDraft } from './piece-draft';
 	import PieceParts from './PieceParts.svelte';
 
 	interface Props {
@@ -49,25 +50,20 @@
 	const parts = $derived(draft.parts);
 	let tried = $state(false);
 
-	/** What is said besides the look goes to its field, where nothing was said in the line before. */
+	/** What is said besides the look goes to its field, as long as nobody wrote there by hand. */
+	let lay: ReturnType<typeof lineOver> | undefined;
 	function take(reading: Reading | PiecesReading) {
 		const [said] = 'pieces' in reading ? reading.pieces : [];
-		if (!said) return;
-		const { sizeLabel, price, acquired, state, note } = said;
-		if (sizeLabel) draft.sizeLabel = sizeLabel;
-		if (price) draft.price = amountInWords(price, currency);
-		if (acquired.how !== 'unknown') draft.acquired.how = acquired.how;
-		if (acquired.on) draft.acquired.on = acquired.on;
-		if (state !== 'ready') draft.state = state;
-		if (note && !draft.note.includes(note)) draft.note = lineNote(draft.note, note);
-		saidNote = note;
+		// Told by an effect of the line: a select whose value changes in the midst of one takes its old value back.
+		void tick().then(() => {
+			lay ??= lineOver(draft, currency);
+			lay(said);
+		});
 	}
-	/** The note that the line made last is replaced as the line goes on; what was typed by hand stays. */
-	let saidNote = '';
-	const lineNote = (whole: string, note: string) =>
-		saidNote && whole.includes(saidNote)
-			? whole.replace(saidNote, note)
-			: [whole, note].filter(Boolean).join(', ');
+	function begin() {
+		tried = false;
+		lay = undefined;
+	}
 
 	const priceBad = $derived(draft.price.trim() !== '' && readMoney(draft.price, currency) === undefined);
 	const suggestedName = $derived.by(() => {
@@ -119,7 +115,7 @@
 	bind:open
 	title={piece ? m.wardrobe.edit : m.wardrobe.add}
 	draft={form}
-	onopen={() => (tried = false)}
+	onopen={begin}
 	onsave={save}
 >
 	<PieceParts
@@ -147,10 +143,20 @@
 			invalidText={m.wardrobe.priceBad}
 		/>
 		<TextInput size="sm" labelText={m.wardrobe.size} bind:value={draft.sizeLabel} maxlength={30} />
-		<Select size="sm" labelText={m.wardrobe.acquired} bind:selected={draft.acquired.how}>
+		<Select
+			size="sm"
+			labelText={m.wardrobe.acquired}
+			selected={draft.acquired.how}
+			on:change={(event) => (draft.acquired.how = chosenIn(event) as (typeof ways)[number])}
+		>
 			{#each ways as way (way)}<SelectItem value={way} text={way === 'unknown' ? m.notNoted : way} />{/each}
 		</Select>
-		<Select size="sm" labelText={m.wardrobe.state} bind:selected={draft.state}>
+		<Select
+			size="sm"
+			labelText={m.wardrobe.state}
+			selected={draft.state}
+			on:change={(event) => (draft.state = chosenIn(event) as (typeof states)[number])}
+		>
 			{#each states as state (state)}<SelectItem
 					value={state}
 					text={m.wardrobe.states[state] ?? state}

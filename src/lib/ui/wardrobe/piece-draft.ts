@@ -1,5 +1,5 @@
 /** A piece as it is entered: every part has a garment at last, one price, an alteration a line. */
-import { amountInWords, readMoney, type Garment, type Part, type Piece } from '$lib/core';
+import { amountInWords, readMoney, type Garment, type Part, type Piece, type SaidPiece } from '$lib/core';
 
 /** A part that may not be known yet. */
 export type PartDraft = Omit<Part, 'garment'> & { garment: Garment | undefined };
@@ -25,6 +25,56 @@ export const draftOf = ({ alterations, configurations, ...known }: Piece, curren
 	price: known.acquired.price ? amountInWords(known.acquired.price, currency) : '',
 	altered: alterations.map(({ what }) => what).join('\n')
 });
+
+/** The fields of a piece that the line speaks of as well, besides its look. */
+export interface SaidFacts {
+	price: string;
+	sizeLabel: string;
+	how: Piece['acquired']['how'];
+	on: string | undefined;
+	state: Piece['state'];
+	note: string;
+}
+const factsOf = ({ price, sizeLabel, acquired, state, note }: PieceDraft): SaidFacts => ({
+	price,
+	sizeLabel,
+	how: acquired.how,
+	on: acquired.on,
+	state,
+	note
+});
+
+/** What the line says now over what stood in the form before it was begun. */
+const laidOver = (before: SaidFacts, said: SaidPiece | undefined, currency: string): SaidFacts => ({
+	price: said?.price ? amountInWords(said.price, currency) : before.price,
+	sizeLabel: said?.sizeLabel || before.sizeLabel,
+	how: said && said.acquired.how !== 'unknown' ? said.acquired.how : before.how,
+	on: said?.acquired.on ?? before.on,
+	state: said && said.state !== 'ready' ? said.state : before.state,
+	note: [before.note, said?.note].filter(Boolean).join(', ')
+});
+
+/**
+ * Keeps the fields of a draft in step with its line while that is typed: each holds what the line says now, or what stood there
+ * before it. What was changed by hand meanwhile stays.
+ */
+export function lineOver(draft: PieceDraft, currency: string): (said: SaidPiece | undefined) => void {
+	const before = factsOf(draft);
+	let laid = before;
+	return (said) => {
+		const next = laidOver(before, said, currency);
+		const now = factsOf(draft);
+		const kept = <K extends keyof SaidFacts>(field: K): SaidFacts[K] =>
+			now[field] === laid[field] ? next[field] : now[field];
+		draft.price = kept('price');
+		draft.sizeLabel = kept('sizeLabel');
+		draft.acquired.how = kept('how');
+		draft.acquired.on = kept('on');
+		draft.state = kept('state');
+		draft.note = kept('note');
+		laid = next;
+	};
+}
 
 /** What was noted of an alteration before stays with its line. */
 const alterationsFrom = (lines: string, before: Piece['alterations']): Piece['alterations'] =>
