@@ -1,0 +1,159 @@
+/** What the words of a clause say of the garment itself: colours, cloth, wear, prints and how large they are. */
+import { printScaleWords } from '../lexicon/prints';
+import type { Tone } from '../lexicon/reading-words';
+import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { wordsOf } from './tokens';
+import {
+	canBeOf,
+	colourBetween,
+	denimColour,
+	metalFirst,
+	takeColour,
+	takeFacet,
+	takings,
+	toned,
+	unprinted,
+	unset,
+	washOfDepth,
+	type Description
+} from './takings';
+import type { Keeper } from './keeper';
+
+const isDenim = ({ type, facets }: Description) =>
+	type.usual.material === 'denim' || facets.material?.value === 'denim';
+
+export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
+	const { description } = keeper;
+	// "A bun with white flowers": what stands in the hair has its own colour.
+	const isBeside = clause.before === 'with' && !clause.head && description.type.division === 'beauty';
+	if (isBeside && parts.some((part) => !part.denied && takings(part, description).length === 0)) {
+		return keeper.keepTogether(parts, 'beside it');
+	}
+	for (let i = 0; i < parts.length; i++) {
+		const part = parts[i] as Part;
+		const next = parts[i + 1];
+		if (part.denied || clause.denied) {
+			keeper.note(part, 'denied', 'not so');
+			continue;
+		}
+		if (part.instead) {
+			keeper.keep(part, `or ${part.span.text}`, 'doubted', 'offered as a choice; kept as a note');
+			continue;
+		}
+		const tone = senseOf(part.span, 'tone')?.tone;
+		const nextColour = next && senseOf(next.span, 'colour');
+		if (tone && next && nextColour && !next.denied && !metalFirst.has(description.type.division)) {
+			const deep = isDenim(description) ? denimColour : toned;
+			keeper.take(next, takeColour(deep(nextColour.hex, tone), clause.before === 'on'));
+			takeClothToo(keeper, next);
+			keeper.note(part, 'understood', 'its depth');
+			i++;
+			continue;
+		}
+		const between = oneWithNext(keeper, parts, i);
+		if (between && next) {
+			keeper.take(next, takeColour(between, clause.before === 'on'));
+			keeper.note(part, 'understood', 'one colour with the word after it');
+			i++;
+		} else if (isScaleOfPrint(keeper, parts, i)) keeper.scales.push(part);
+		else takeWord(keeper, part, clause);
+	}
+}
+
+/** Says the scales of prints that were found, once the prints themselves are. */
+export function takeScales(keeper: Keeper): void {
+	for (const part of keeper.scales) {
+		const scale = printScaleWords[part.span.words.join(' ')] ?? '';
+		if (keeper.description.print)
+			keeper.description.print.scale = { value: scale, provenance: keeper.provenance };
+		keeper.note(part, 'understood', `scale of print: ${scale}`);
+	}
+}
+
+/** "Slate blue": the one colour that two colour words side by side name; in a print they are two, but for "red-brown checks". */
+function oneWithNext(keeper: Keeper, parts: Part[], at: number): string | undefined {
+	const [part, next] = [parts[at], parts[at + 1]];
+	const [first, second] = [part, next].map((one) => one && senseOf(one.span, 'colour')?.hex);
+	if (!part || !next || !first || !second || next.denied || next.instead || next.at !== part.at + 1)
+		return undefined;
+	const inPrint =
+		keeper.description.print !== undefined || parts.some(({ span }) => senseOf(span, 'print') !== undefined);
+	if (metalFirst.has(keeper.description.type.division) || (inPrint && !next.span.hyphenated))
+		return undefined;
+	return colourBetween(first, second);
+}
+
+/** "dark jeans": of denim, a depth alone is a wash, after a colour its depth; "washed" and "faded" say its wear. */
+function takeWash(keeper: Keeper, part: Part, tone: Tone): void {
+	const [worn] = sensesOf(part.span, 'facet').filter(({ facet }) => facet === 'distress');
+	if (worn) return keeper.take(part, takeFacet('distress', worn.value));
+	const [colour, other] = keeper.description.colours;
+	if (colour && !other) {
+		colour.hex = toned(colour.hex, tone);
+		return keeper.note(part, 'understood', 'its depth');
+	}
+	const said = washOfDepth(tone);
+	if (said) return keeper.take(part, takeColour(said));
+	keeper.note(part, 'idle', 'carries nothing to compare');
+}
+
+/** "light denim" says two things, its colour and its cloth. */
+function takeClothToo(keeper: Keeper, { span }: Part): void {
+	const { description } = keeper;
+	const cloth = sensesOf(span, 'facet').find(
+		({ facet }) => facet === 'material' && description.type.facets.includes(facet)
+	);
+	if (!cloth || !unset(description, 'material') || !canBeOf(description.type, cloth.value)) return;
+	takeFacet('material', cloth.value).apply(description, keeper.provenance);
+	keeper.clothOfColour = description.facets.material;
+}
+
+/** "Crochet" says two things, a knit and what kind. */
+function takeTextureToo(keeper: Keeper, { span }: Part): void {
+	const { description } = keeper;
+	const texture = sensesOf(span, 'facet').find(({ facet, free }) => facet === 'texture' && free);
+	if (texture && description.type.facets.includes('texture') && unset(description, 'texture'))
+		takeFacet('texture', texture.value).apply(description, keeper.provenance);
+}
+
+/** Is the word a print's scale? It stands before the print; colours may stand between: "tiny white dots". */
+function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
+	const { type } = keeper.description;
+	if (unprinted.has(type.division) || !printScaleWords[parts[at]?.span.words.join(' ') ?? '']) return false;
+	const isPrint = (part: Part | undefined) => part !== undefined && senseOf(part.span, 'print') !== undefined;
+	if (isPrint(parts[at + 1])) return true;
+	const next = parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour'));
+	return isPrint(next) && !type.facets.includes('size');
+}
+
+function takeWord(keeper: Keeper, part: Part, clause: Clause): void {
+	const { description } = keeper;
+	const tone = senseOf(part.span, 'tone')?.tone;
+	if (tone && isDenim(description) && !senseOf(part.span, 'colour')) return takeWash(keeper, part, tone);
+	const [first] = takings(part, description);
+	const taking =
+		first?.says.aspect === 'palette'
+			? takeColour(
+					isDenim(description) ? denimColour(first.says.value) : first.says.value,
+					clause.before === 'on'
+				)
+			: first;
+	if (taking) {
+		keeper.take(part, taking);
+		if (taking.says.aspect === 'palette') takeClothToo(keeper, part);
+		if (taking.says.aspect === 'material') takeTextureToo(keeper, part);
+		return;
+	}
+	if (part.span.senses.some(({ kind }) => kind === 'filler'))
+		return keeper.note(part, 'idle', 'carries nothing to compare');
+	const ofName = wordsOf(description.type.singular);
+	if (part.span.words.every((word) => ofName.includes(word)))
+		return keeper.note(part, 'understood', `part of the name: ${description.type.singular}`);
+	const known = part.span.senses.some(({ kind }) => kind === 'note');
+	keeper.keep(
+		part,
+		part.span.text,
+		known ? 'understood' : 'doubted',
+		known ? 'kept as a note' : 'no field of its own for keeper garment; kept as a note'
+	);
+}
