@@ -130,6 +130,16 @@ describe('a part and what is joined to it', () => {
 			runs
 		);
 	});
+	it('“the cuffs of a shirt” are the shirt’s, and no second thing', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, someOf(['shirt', 'blouse', 'gown']), (first, second, type) => {
+				const { elements } = readLook(`${first} blazer, the cuffs of a ${second} ${type}, black trousers`);
+				expect(elements.map(({ garment }) => garment.type)).toHaveLength(3);
+				expect(elements[1]?.garment).toEqual(only(`${second} ${type}`).garment);
+			}),
+			runs
+		);
+	});
 	it('what is joined with words of its own has only those', () => {
 		expect(only('navy dress with a white collar and gold buttons').note).toBe('white collar');
 	});

@@ -155,7 +155,7 @@ export const listsParts = ({ head }: Group, clause: Clause): boolean =>
 	clause.before !== 'stop' &&
 	isPartOfSet(typeOf(head), clause.head && typeOf(clause.head));
 
-/** "Feathered cuffs on a black gown", "the hood of a grey hoodie": a name that also names a part, straight before what has such a part. */
+/** "Feathered cuffs on a black gown", "the cuffs of a white shirt": a name that also names a part, straight before what has such a part. */
 export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part): boolean {
 	const detail = senseOf(head.span, 'detail')?.detail;
 	const type = typeOf(on);

@@ -33,7 +33,7 @@ export interface Clause {
 	head?: Part;
 	/** The name of a thing of its own that is not known. */
 	thing?: Part;
-	/** Joined by "of": "the hood of a grey hoodie". */
+	/** Joined by "of": "the cuffs of a white shirt". */
 	ofWhole?: boolean;
 	/** No word stands between the joining word and the garment's name, not even "a". */
 	bare: boolean;
