@@ -32,10 +32,12 @@
 		invalid?: boolean;
 		/** What was said in the line, each time it changes. */
 		onsaid?: (reading: Reading | PiecesReading) => void;
+		/** Something was changed by hand: what the line said belongs to the form now, and the line begins anew. */
+		onsettled?: () => void;
 		/** The studio's currency, where facts of a piece may be said too. */
 		facts?: string;
 	}
-	let { garment = $bindable(), provenance, invalid = false, onsaid, facts }: Props = $props();
+	let { garment = $bindable(), provenance, invalid = false, onsaid, onsettled, facts }: Props = $props();
 
 	let said = $state('');
 	/** The garment before the line was begun: what is said is laid over it. */
@@ -54,6 +56,7 @@
 		garment = next;
 		before = next;
 		said = '';
+		onsettled?.();
 	}
 
 	const settings = studioSettings();

@@ -7,6 +7,7 @@
 		SelectItem,
 		TextInput
 	} from 'carbon-components-svelte';
+	import { tick } from 'svelte';
 	import {
 		aspectLabel,
 		elementSchema,
@@ -27,6 +28,7 @@
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
 	import { chosenIn } from '../frame/chosen';
+	import { followLine } from '../frame/follow-line';
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
@@ -79,12 +81,27 @@
 	});
 	/** Are several of a kind worn together there? */
 	const canBeSeveral = $derived(garment !== undefined && severalSlots.has(garmentType(garment.type).slot));
-	/** How it is worn, and details, come with what is said of it. */
+	/** How it is worn, how many and details come with what is said of it, as long as nobody changed them by hand. */
+	const begun = () =>
+		followLine<Pick<Draft, 'moves' | 'count' | 'note'>>({
+			read: () => ({ moves: draft.moves, count: draft.count, note: draft.note }),
+			write: (next) => Object.assign(draft, next)
+		});
+	let follow: ReturnType<typeof begun> | undefined;
 	function take({ elements: [said] }: Reading) {
-		if (!said) return;
-		draft.moves = [...new Set([...draft.moves, ...said.moves])];
-		if (said.count !== undefined) draft.count = said.count;
-		if (draft.note === '') draft.note = said.note;
+		// After the effect of the line that tells of it: a select whose value changes in the midst of one takes its old value back.
+		void tick().then(() => {
+			follow ??= begun();
+			follow((before) => ({
+				moves: [...new Set([...before.moves, ...(said?.moves ?? [])])],
+				count: said?.count ?? before.count,
+				note: before.note || (said?.note ?? '')
+			}));
+		});
+	}
+	function begin() {
+		tried = false;
+		follow = undefined;
 	}
 	const toggled = <T,>(list: T[], entry: T, on: boolean): T[] =>
 		on ? [...new Set([...list, entry])] : list.filter((other) => other !== entry);
@@ -108,10 +125,16 @@
 	bind:open
 	title={element ? m.references.editElement : m.references.addElement}
 	draft={form}
-	onopen={() => (tried = false)}
+	onopen={begin}
 	onsave={save}
 >
-	<GarmentFields bind:garment={draft.garment} {provenance} invalid={tried && !garment} onsaid={take} />
+	<GarmentFields
+		bind:garment={draft.garment}
+		{provenance}
+		invalid={tried && !garment}
+		onsaid={take}
+		onsettled={() => (follow = undefined)}
+	/>
 	<div class="fields">
 		<Select size="sm" labelText={m.references.role} bind:selected={draft.role}>
 			{#each roleIds as role (role)}<SelectItem value={role} text={roles[role].label} />{/each}

@@ -124,6 +124,7 @@
 		{currency}
 		{tried}
 		onsaid={take}
+		onsettled={() => (lay = undefined)}
 	/>
 	<div class="fields">
 		<div class="wide">

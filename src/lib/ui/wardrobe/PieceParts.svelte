@@ -16,8 +16,16 @@
 		tried: boolean;
 		/** What was said of the first part. */
 		onsaid: (reading: Reading | PiecesReading) => void;
+		onsettled: () => void;
 	}
-	let { parts = $bindable(), configurations = $bindable(), currency, tried, onsaid }: Props = $props();
+	let {
+		parts = $bindable(),
+		configurations = $bindable(),
+		currency,
+		tried,
+		onsaid,
+		onsettled
+	}: Props = $props();
 
 	const mostParts = 6;
 	const whole = $derived(parts.find(({ of }) => of !== undefined));
@@ -87,6 +95,7 @@
 				facts={currency}
 				invalid={tried && !part.garment}
 				{onsaid}
+				{onsettled}
 			/>
 		{:else}
 			{@render folded(part, tried)}

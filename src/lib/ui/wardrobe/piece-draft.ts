@@ -1,5 +1,6 @@
 /** A piece as it is entered: every part has a garment at last, one price, an alteration a line. */
 import { amountInWords, readMoney, type Garment, type Part, type Piece, type SaidPiece } from '$lib/core';
+import { followLine } from '../frame/follow-line';
 
 /** A part that may not be known yet. */
 export type PartDraft = Omit<Part, 'garment'> & { garment: Garment | undefined };
@@ -27,7 +28,7 @@ export const draftOf = ({ alterations, configurations, ...known }: Piece, curren
 });
 
 /** The fields of a piece that the line speaks of as well, besides its look. */
-export interface SaidFacts {
+interface SaidFacts {
 	price: string;
 	sizeLabel: string;
 	how: Piece['acquired']['how'];
@@ -54,26 +55,14 @@ const laidOver = (before: SaidFacts, said: SaidPiece | undefined, currency: stri
 	note: [before.note, said?.note].filter(Boolean).join(', ')
 });
 
-/**
- * Keeps the fields of a draft in step with its line while that is typed: each holds what the line says now, or what stood there
- * before it. What was changed by hand meanwhile stays.
- */
+/** Keeps the fields of a draft in step with its line while that is typed. */
 export function lineOver(draft: PieceDraft, currency: string): (said: SaidPiece | undefined) => void {
-	const before = factsOf(draft);
-	let laid = before;
-	return (said) => {
-		const next = laidOver(before, said, currency);
-		const now = factsOf(draft);
-		const kept = <K extends keyof SaidFacts>(field: K): SaidFacts[K] =>
-			now[field] === laid[field] ? next[field] : now[field];
-		draft.price = kept('price');
-		draft.sizeLabel = kept('sizeLabel');
-		draft.acquired.how = kept('how');
-		draft.acquired.on = kept('on');
-		draft.state = kept('state');
-		draft.note = kept('note');
-		laid = next;
-	};
+	const follow = followLine<SaidFacts>({
+		read: () => factsOf(draft),
+		write: ({ how, on, ...facts }) =>
+			Object.assign(draft, facts, { acquired: { ...draft.acquired, how, on } })
+	});
+	return (said) => follow((before) => laidOver(before, said, currency));
 }
 
 /** What was noted of an alteration before stays with its line. */
