@@ -52,7 +52,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, brunette #4a3020, auburn / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate / brunette #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
 	),
 	...words(
 		'navy',
