@@ -450,6 +450,19 @@ describe('a rule tells a look from its neighbour', () => {
 	});
 });
 
+describe('white at a wedding', () => {
+	const told = (dressCode: string) =>
+		severities('white-at-wedding', 'ivory dress; nude heels', { event: { title: 'A wedding', dressCode } });
+	it.each(['please do not wear white', 'no guests in white', 'a friend of the bride', 'smart'])(
+		'is raised where the invitation says “%s”',
+		(said) => expect(told(said)).toEqual(['hint'])
+	);
+	it.each(['all white, barefoot', 'everybody in white', 'she goes as the bride', 'rehearsal dinner'])(
+		'is nothing to speak of where it says “%s”',
+		(said) => expect(told(said)).toEqual([])
+	);
+});
+
 describe('praise', () => {
 	it.each([
 		['accent-pulled', 'navy dress; red belt', 'navy floral dress with red flowers; red belt'],

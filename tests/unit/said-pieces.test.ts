@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { freshClient, garmentInWords, readLook, readPieces } from '../../src/lib/core';
+import { freshClient, garmentInWords, garmentSchema, readLook, readPieces } from '../../src/lib/core';
 import { heelWornCm } from '../../src/lib/core/body/heights';
 import { mayWear } from '../../src/lib/core/checks/bars';
 import { colourWord } from '../looks';
@@ -204,6 +204,14 @@ describe('a heel in centimetres', () => {
 			}),
 			runs
 		);
+	});
+	it('that nobody could wear is kept as it was said, and no record holds it', () => {
+		for (const said of ['900cm', '31cm', '20in', '5m']) {
+			const { garment, note } = only(`black court shoes, ${said} heel`);
+			expect(garment.facets.heelHeight, said).toBeUndefined();
+			expect(garmentSchema.safeParse(garment).success, said).toBe(true);
+			expect(note, said).toContain(said);
+		}
 	});
 	it('lifts the hem of what is worn with it', () => {
 		const worn = (heel: string) => [{ garment: only(`black court shoes, ${heel}`).garment }];

@@ -130,6 +130,8 @@ export function denimColour(hex: string, tone?: Tone): string {
 	return (own && washOfDepth(tone)) ?? toned(own ?? hex, tone);
 }
 
+/** No heel is higher; more is a slip, and kept as it was said (common practice). */
+const highestHeelCm = 30;
 /** A heel's height in the nearest of the trade's words. */
 function heelOf(cm: number): string {
 	const { values } = facetOf('heelHeight');
@@ -187,7 +189,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const detail = onDetail && senseOf(onDetail.span, 'detail')?.detail;
 	const length = senseOf(span, 'length');
 	const heel =
-		length && type.facets.includes('heelHeight')
+		length && length.cm <= highestHeelCm && type.facets.includes('heelHeight')
 			? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)]
 			: [];
 	const facets = sensesOf(span, 'facet')

@@ -1,8 +1,13 @@
 import type { Rule } from '../rule';
 
 const wedding = /\b(?:weddings?|marriage|nuptials|civil partnership|nikah|shaadi|bridal party)\b/i;
-/** Whose day it is wears what they like; before it and after it the colour is free. */
-const ownDay = /\b(?:bride|groom|own wedding|hen|stag|rehearsal|shower)\b/i;
+/** Whose day it is wears what they like; on the days before it the colour is free. */
+const ownDay =
+	/\b(?:(?:my|own|their own) wedding|as (?:the |a )?(?:bride|groom)|hen|stag|rehearsal|shower)\b/i;
+/** The hosts ask for white; "please do not wear white" asks for none. */
+const asksForWhite = (told: string) =>
+	/\b(?:in|all|wear) white\b/i.test(told) &&
+	!/\b(?:no|not|never|nobody|avoid|without|don['’]?t)\b[^.;]*\bwhite\b/i.test(told);
 
 export const whiteAtWedding: Rule = {
 	id: 'white-at-wedding',
@@ -13,7 +18,7 @@ export const whiteAtWedding: Rule = {
 	about: ['palette', 'print'],
 	find: ({ large, event }) => {
 		const told = `${event?.title ?? ''} ${event?.dressCode ?? ''}`;
-		if (!wedding.test(told) || ownDay.test(told) || /\b(?:in|all|wear) white\b/i.test(told)) return [];
+		if (!wedding.test(told) || ownDay.test(told) || asksForWhite(told)) return [];
 		const isWhite = ({ main, print }: (typeof large)[number]) =>
 			main !== undefined &&
 			(print === undefined || print === 'plain') &&
