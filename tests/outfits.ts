@@ -13,11 +13,12 @@ export interface LabelledOutfit {
 }
 
 export const piecesOf = (text: string): CheckedPiece[] =>
-	readLook(text).elements.map(({ garment, moves }, i) => ({
+	readLook(text).elements.map(({ garment, moves, side }, i) => ({
 		id: `piece-${i}`,
 		title: garmentInWords(garment),
 		garment,
-		moves
+		moves,
+		side
 	}));
 
 export function labelledOutfits(): LabelledOutfit[] {

@@ -57,3 +57,20 @@ export async function hangPictures(
 	await writer.create('tryOns', begun);
 	return begun.id;
 }
+
+/** A detail of no element in particular. */
+export const anyDetail = 'any';
+
+/**
+ * Says what a picture shows: the whole look, one thing near by that answers an element, or a detail of none in particular
+ * (`anyDetail`).
+ */
+export const showsDetail = (label: string, tryOnId: string, photoId: string, of: string | undefined) =>
+	change(label, (writer) =>
+		writer.edit('tryOns', tryOnId, (draft) => {
+			const others = (draft.details ?? []).filter((one) => one.photoId !== photoId);
+			if (of === undefined) draft.details = others;
+			else draft.details = [...others, { photoId, ...(of !== anyDetail && { elementId: of }) }];
+			if (draft.details.length === 0) delete draft.details;
+		})
+	);

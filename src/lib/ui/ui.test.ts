@@ -11,10 +11,11 @@ import {
 	matchReasons,
 	optionsOfPiece,
 	referenceKinds,
+	referenceLook,
 	resolveItem,
-	verdictSchema
+	verdictSchema,
+	wornLook
 } from '../core';
-import { referenceLook, wornLook } from './fitting/table/looks';
 import { notices } from './frame/notices.svelte';
 import { noted } from './frame/noted';
 import { m } from './messages';

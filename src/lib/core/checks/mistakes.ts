@@ -7,11 +7,12 @@ import { rules } from './rules';
 
 /** The elements of a reference as what is worn in it, each under its id. */
 export const asWorn = (elements: readonly Element[]): CheckedPiece[] =>
-	elements.map(({ id, garment, moves }) => ({
+	elements.map(({ id, garment, moves, side }) => ({
 		id,
 		title: garmentInWords(garment),
 		garment,
-		moves: moves
+		moves,
+		side
 	}));
 
 /** What the eye finds wrong in the reference itself, whoever is to wear it. */

@@ -1,5 +1,6 @@
 import type { MoveId } from '../lexicon/moves';
 import type { Schools } from '../lexicon/schools';
+import type { Side } from '../lexicon/sides';
 import type { LayerState } from '../body/layers';
 import type { Client } from '../model/client';
 import type { EthicalMaterial, EthicalStep } from '../lexicon/brief';
@@ -16,6 +17,8 @@ export interface CheckedPiece {
 	title: string;
 	garment: Garment;
 	moves: readonly MoveId[];
+	/** The side on which it is worn by itself, where it is one of a pair. */
+	side?: Side | undefined;
 	/** Its own length in cm, from the shoulder point or the waist, where it was measured. */
 	lengthCm?: number;
 	/** Whether an owned piece is at hand and fit to be worn. */

@@ -72,6 +72,8 @@ export const thresholds = {
 	breakInHeelCm: 4,
 	/** Heels from here on are high for standing long, in cm. */
 	highHeelCm: 10.5,
+	/** Heels of two shoes that differ by more tilt the hips, in cm. */
+	unevenHeelsCm: 1,
 	/** From these on a heel wants a second pair: to stand in for so many hours, to walk in for so many km. */
 	heelToStandCm: 6.5,
 	longStandingHours: 2,

@@ -3,6 +3,7 @@ import { likeness } from '../lexicon/likeness';
 import type { MoveId } from '../lexicon/moves';
 import { closenessSchools, defaultSchools, type Schools } from '../lexicon/schools';
 import { silhouetteSlots, slots } from '../lexicon/slots';
+import { sides, type Side } from '../lexicon/sides';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
@@ -24,6 +25,8 @@ export interface Worn {
 	elementId: string;
 	state: 'items' | 'done' | 'left-out';
 	garments: Garment[];
+	/** Beside each of them the side on which it is worn by itself, where it is one of a pair. */
+	sides?: (Side | undefined)[];
 	movesDone: MoveId[];
 }
 
@@ -184,15 +187,54 @@ function scoreElement(
 	if (worn.state === 'done') return scoreWorn(element, share, worn);
 
 	// Several things may answer one element: the one that earns most counts.
-	const scored = worn.garments.map((garment) =>
-		scoreWorn(element, share, worn, closenessOf(garment, worn.movesDone))
+	const bestOf = (garments: readonly Garment[], part: number): Scored | undefined =>
+		garments
+			.map((garment) => scoreWorn(element, part, worn, closenessOf(garment, worn.movesDone)))
+			.reduce<Scored | undefined>(
+				(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
+				undefined
+			);
+	const { sides: on = [] } = worn;
+	if (on.every((side) => side === undefined)) return bestOf(worn.garments, share) ?? nothing('gap');
+	// Of a pair that is no pair each half is answered by itself.
+	const asked = sides.filter((side) => element.side === undefined || element.side === side);
+	const halves = asked.map((side) =>
+		bestOf(
+			worn.garments.filter((_, i) => on[i] === undefined || on[i] === side),
+			share / asked.length
+		)
 	);
-	return (
-		scored.reduce<Scored | undefined>(
-			(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
-			undefined
-		) ?? nothing('gap')
+	return joined(halves, { elementId, points });
+}
+
+/** What an element earns whose halves are answered each by itself; a half without an answer is a gap. */
+function joined(
+	halves: readonly (Scored | undefined)[],
+	of: Pick<ElementScore, 'elementId' | 'points'>
+): Scored {
+	const answered = halves.filter((half) => half !== undefined);
+	const missing = of.points * (1 - answered.length / halves.length);
+	const earned = answered.reduce((sum, { score }) => sum + score.earned, 0);
+	const losses = new Map<string, Loss>();
+	for (const loss of answered.flatMap((half) => half.losses)) {
+		const key = `${loss.kind} ${loss.aspect ?? ''}`;
+		losses.set(key, { ...loss, points: loss.points + (losses.get(key)?.points ?? 0) });
+	}
+	if (missing > 0) losses.set('gap', { elementId: of.elementId, kind: 'gap', points: missing });
+	// Of two, the one that is told of is the one in which the more is lost.
+	const told = answered.reduce<Scored | undefined>(
+		(least, next) => (least === undefined || next.score.earned < least.score.earned ? next : least),
+		undefined
 	);
+	return {
+		score: {
+			...of,
+			earned,
+			state: earned > 0 ? 'items' : (told?.score.state ?? 'gap'),
+			...(told?.score.closeness && { closeness: told.score.closeness })
+		},
+		losses: [...losses.values()]
+	};
 }
 
 /**

@@ -24,11 +24,15 @@ const firstFew = (problems: readonly string[]) =>
 		? [...problems.slice(0, toldProblems), `and ${problems.length - toldProblems} more`]
 		: [...problems];
 
-/** A studio as the document that is exported. `today` is the day of writing. */
-export const documentOf = (studio: Studio, today: string): StudioDocument => ({
+/**
+ * A studio as the document that is exported. `today` is the day of writing; `isPart` where it is no whole studio and must never
+ * take the place of one.
+ */
+export const documentOf = (studio: Studio, today: string, isPart = false): StudioDocument => ({
 	format: 'prime-echo-studio',
 	schemaVersion,
 	writtenOn: today,
+	...(isPart && { part: true }),
 	...studio
 });
 

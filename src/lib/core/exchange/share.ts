@@ -1,4 +1,5 @@
 /** A part of a studio as a file of its own, and what reading one in would do. */
+import { dequal } from 'dequal/lite';
 import type { Id } from '../model/basics';
 import {
 	emptyStudio,
@@ -68,18 +69,10 @@ export interface MergeRow extends RecordKey {
 	fields: string[];
 }
 
-const isSame = (a: unknown, b: unknown): boolean => {
-	if (Object.is(a, b)) return true;
-	if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-	const keys = (value: object) =>
-		Object.keys(value).filter((key) => (value as Record<string, unknown>)[key] !== undefined);
-	const own = keys(a);
-	return (
-		Array.isArray(a) === Array.isArray(b) &&
-		own.length === keys(b).length &&
-		own.every((key) => isSame((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key]))
-	);
-};
+/** A field as a file keeps it: what is undefined is not there. */
+const asFiled = (value: unknown): unknown =>
+	value === undefined ? undefined : JSON.parse(JSON.stringify(value));
+const isSame = (a: unknown, b: unknown): boolean => dequal(asFiled(a), asFiled(b));
 
 /** What reading in would do, record by record; how often a record was written does not count. */
 export function mergeRows(here: Studio, coming: Studio): MergeRow[] {

@@ -5,7 +5,7 @@ import { moves } from '../lexicon/moves';
 import { dueOn, preparationOf } from '../day/preparation';
 import { extrasOf, sheetCautions, sheetOf, type SheetCaution, type SheetLine } from '../matching/sheet';
 import { keyOfItem, matchOf, resolveItem } from '../matching/items';
-import { inOrder } from '../matching/order';
+import { referenceLook, wornLook } from '../matching/looks';
 import { preparedIn, scoreEcho } from '../matching/score-echo';
 import { garmentsBetween } from '../matching/versions';
 import type { Client } from '../model/client';
@@ -16,6 +16,7 @@ import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
 import { boughtIn, spendOf, type Rates } from '../money/spend';
 import { drawPlate } from '../plate/draw';
+import type { PlateLook } from '../plate/model';
 import { plateSvg } from '../plate/svg';
 import { addDays, type Day } from '../time/days';
 
@@ -140,23 +141,14 @@ function shoppingOf(echo: Echo, today: Day): BookLook['shopping'] {
 
 /** The pictures of a look, their patterns named so that several stand in one document. */
 function platesOf({ echo, reference }: BookSource, { client, pieces }: BookOptions): BookLook['plates'] {
-	const worn = [
-		...echo.matches.flatMap((match) =>
-			match.items.map((item) => ({ id: match.elementIds[0] ?? match.id, item, moves: match.movesDone }))
-		),
-		...echo.extras.map(({ id, item, movesDone }) => ({ id, item, moves: movesDone }))
-	].flatMap(({ id, item, moves: done }) => {
-		const garment = resolveItem(item, pieces)?.garment;
-		return garment ? [{ id, garment, moves: done }] : [];
-	});
-	const asked = inOrder(reference.elements).map(({ id, garment, moves: done }) => ({
-		id,
-		garment,
-		moves: done
-	}));
+	const drawn = (look: PlateLook, own: string) =>
+		plateSvg(drawPlate(look, client), undefined, `${own}-${echo.id}-`);
 	return {
-		reference: plateSvg(drawPlate({ worn: asked }, client), undefined, `r-${echo.id}-`),
-		worn: plateSvg(drawPlate({ worn }, client), undefined, `w-${echo.id}-`)
+		reference: drawn(referenceLook(reference), 'r'),
+		worn: drawn(
+			wornLook(echo, (item) => resolveItem(item, pieces)?.garment),
+			'w'
+		)
 	};
 }
 

@@ -42,5 +42,6 @@ export { metalColours, metalIds } from './metals';
 export { moveIds, moveOf, moves, type MoveId } from './moves';
 export { printScales, prints } from './prints';
 export { roleIds, roles, type RoleId } from './roles';
+export { comesInPairs, sides, type Side } from './sides';
 export { severalSlots, slotIds, slots, type SlotId } from './slots';
 export { hipAboveBustCm, mensLetters, womensLetters, type LetterSize } from './letter-sizes';

@@ -1,5 +1,6 @@
 /** Changes to the matches of an echo. Each returns the new matches and leaves the given ones as they are. */
 import type { MoveId } from '../lexicon/moves';
+import { comesInPairs, type Side } from '../lexicon/sides';
 import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import { freshMatch, type Item, type Match } from '../model/echo';
@@ -23,6 +24,12 @@ function withoutItem(matches: readonly Match[], item: Item): Match[] {
 
 const slotOf = (element: Element) => garmentType(element.garment.type).slot;
 
+/** An item as it is worn for an element: where that is one of a pair, on its side. */
+const onItsSide = ({ side }: Element, item: Item, garment: Garment): Item => {
+	const { side: _before, ...plain } = item;
+	return side && comesInPairs(garment.type) ? { ...plain, side } : plain;
+};
+
 /** Can one garment answer both elements? Only what covers several parts of the body, and only different parts. */
 function canShare(garment: Garment, a: Element, b: Element): boolean {
 	const covers = slots[garmentType(garment.type).slot].covers;
@@ -43,7 +50,8 @@ export function chooseItem(
 	chosen: { element: Element; item: Item; garment: Garment; backups?: Item[] },
 	id: string
 ): Match[] {
-	const { element, item, garment, backups = [] } = chosen;
+	const { element, garment, backups = [] } = chosen;
+	const item = onItsSide(element, chosen.item, garment);
 	const others = released(matches, element.id);
 	const sharing = others.find(
 		(match) =>
@@ -165,23 +173,60 @@ export function addItem(
 	chosen: { element: Element; item: Item; garment: Garment },
 	id: string
 ): Match[] {
-	const { element, item } = chosen;
+	const { element, garment } = chosen;
+	const item = onItsSide(element, chosen.item, garment);
 	const match = matches.find(({ state, elementIds }) => state === 'items' && elementIds.includes(element.id));
 	if (!match) return chooseItem(matches, elements, chosen, id);
-	if (match.items.length >= mostTogether || match.items.some((other) => sameThing(other, item)))
+	if (
+		match.items.length >= mostTogether ||
+		match.items.some((other) => sameThing(other, item) || sameItem(other, item))
+	)
 		return [...matches];
-	return withoutItem(matches, item).map((other) =>
-		other.id === match.id ? { ...other, items: [...other.items, item], byHand: true } : other
-	);
+	// Nobody wears two pairs of shoes: the second one shares the feet with the first.
+	const shared = match.items.length === 1 && !element.side && garmentType(garment.type).slot === 'feet';
+	return withoutItem(matches, item).map((other) => {
+		if (other.id !== match.id) return other;
+		const items = shared
+			? [
+					...other.items.map((first) => ({ ...first, side: 'left' as const })),
+					{ ...item, side: 'right' as const }
+				]
+			: [...other.items, item];
+		return { ...other, items, byHand: true };
+	});
 }
 
-/** Takes one of several items off; the last one leaves a gap. */
+/** Wears an item of an element's match on one side alone, or, without one, on both. */
+export const setSide = (
+	matches: readonly Match[],
+	elementId: string,
+	item: Item,
+	side: Side | undefined
+): Match[] =>
+	matches.map((match) =>
+		match.elementIds.includes(elementId)
+			? {
+					...match,
+					items: match.items.map((other) => {
+						if (!sameItem(other, item)) return other;
+						const { side: _before, ...plain } = other;
+						return side ? { ...plain, side } : plain;
+					}),
+					byHand: true
+				}
+			: match
+	);
+
+/** Takes one of several items off; the last one leaves a gap, and what shared a pair with it is a pair again. */
 export function removeItem(matches: readonly Match[], elementId: string, item: Item): Match[] {
 	return matches
-		.map((match) =>
-			match.elementIds.includes(elementId)
-				? { ...match, items: match.items.filter((other) => !sameItem(other, item)) }
-				: match
-		)
+		.map((match) => {
+			if (!match.elementIds.includes(elementId)) return match;
+			const items = match.items.filter((other) => !sameItem(other, item));
+			const [last] = items;
+			if (items.length !== 1 || !last || match.items.length === 1) return { ...match, items };
+			const { side: _side, ...pair } = last;
+			return { ...match, items: [pair] };
+		})
 		.filter(({ state, items }) => state !== 'items' || items.length > 0);
 }

@@ -42,6 +42,7 @@ export { becomes, becomingsOf, waysOf, type Becoming, type CheckedNeed, type Way
 export { canForgive, scoreWorn } from './score-worn';
 export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';
+export { drawnElement, referenceLook, wornLook } from './looks';
 export { inOrder, moveElement, ranked } from './order';
 export { isSet, partsOfSet, takenApart } from './sets';
 export { asVersion, garmentsBetween, putTogether, sameAs, versionNow, type PutTogether } from './versions';

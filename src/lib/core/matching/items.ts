@@ -101,9 +101,12 @@ const partsOf = ({ partId, takes = [] }: OwnedItem): readonly string[] => [partI
 export const sameOwned = (a: OwnedItem, b: OwnedItem): boolean =>
 	a.pieceId === b.pieceId && (a.partId === b.partId || partsOf(a).some((part) => partsOf(b).includes(part)));
 
-/** Are two items the same thing, however it is worn? A thing is worn once. */
+/** Is each worn on another side? Of a pair, one may be here and the other there. */
+const onOtherSides = (a: Item, b: Item) => a.side !== undefined && b.side !== undefined && a.side !== b.side;
+
+/** Are two items the same thing, however it is worn? A thing is worn once, and each half of a pair on its own side. */
 export const sameThing = (a: Item, b: Item): boolean =>
-	a.source === 'piece' && b.source === 'piece' ? sameOwned(a, b) : sameItem(a, b);
+	!onOtherSides(a, b) && (a.source === 'piece' && b.source === 'piece' ? sameOwned(a, b) : sameItem(a, b));
 
 export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
 	echo.matches.find((match) => match.elementIds.includes(elementId));
@@ -111,11 +114,15 @@ export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match |
 /** What is worn for each element, with items looked up; items whose piece is gone drop out. */
 export function wornIn(echo: Pick<Echo, 'matches'>, pieces: readonly Piece[]): Worn[] {
 	return echo.matches.flatMap((match) => {
-		const garments = match.items.flatMap((item) => resolveItem(item, pieces)?.garment ?? []);
+		const there = match.items.flatMap((item) => {
+			const garment = resolveItem(item, pieces)?.garment;
+			return garment ? [{ garment, side: item.side }] : [];
+		});
 		return match.elementIds.map((elementId) => ({
 			elementId,
 			state: match.state,
-			garments,
+			garments: there.map(({ garment }) => garment),
+			...(there.some(({ side }) => side) && { sides: there.map(({ side }) => side) }),
 			movesDone: match.movesDone
 		}));
 	});

@@ -17,7 +17,7 @@ const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
 export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: readonly Piece[]): CheckedPiece[] {
 	const worn = (id: string | undefined, item: Item, moves: Match['movesDone']): CheckedPiece[] => {
 		const resolved = resolveItem(item, pieces);
-		return id && resolved ? [{ id, ...resolved, moves, ...boughtAs(item) }] : [];
+		return id && resolved ? [{ id, ...resolved, moves, side: item.side, ...boughtAs(item) }] : [];
 	};
 	return [
 		...echo.matches.flatMap(({ elementIds: [id], items, movesDone }) =>

@@ -33,6 +33,8 @@ export interface SheetLine {
 /** What is to be done to wear it so; what an alterer does is told by its outcome. */
 const wornAs = ({ altering, label, how }: Transformation) => (altering ? label : how);
 
+const onSide = (title: string, { side }: Item) => (side ? `${title}, on the ${side}` : title);
+
 /** An echo piece by piece, in the reference's order of importance. */
 export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece[]): SheetLine[] {
 	return inOrder(reference.elements).map((element) => {
@@ -41,10 +43,10 @@ export function sheetOf(echo: Echo, reference: Reference, pieces: readonly Piece
 		const noted = match ?? echo.gapNotes.find(({ elementId }) => elementId === element.id);
 		return {
 			elementId: element.id,
-			asked: garmentInWords(element.garment),
+			asked: garmentInWords(element.garment) + (element.side ? `, on the ${element.side}` : ''),
 			worn: (match?.items ?? []).flatMap((item) => {
 				const resolved = resolveItem(item, pieces);
-				return resolved ? [{ title: resolved.title, garment: resolved.garment, item }] : [];
+				return resolved ? [{ title: onSide(resolved.title, item), garment: resolved.garment, item }] : [];
 			}),
 			state: match?.state ?? 'gap',
 			...(noted && { why: { reason: noted.reason, instead: noted.instead } }),

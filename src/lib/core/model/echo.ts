@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { moveIds, type MoveId } from '../lexicon/moves';
+import { sides } from '../lexicon/sides';
 import { transformationIds } from '../lexicon/transformation-ids';
 import {
 	dateSchema,
@@ -48,9 +49,13 @@ export const dismissalReasons = [
 	'not-so'
 ] as const;
 
+/** Where one of a pair is worn by itself, its other being another thing or none. */
+const oneOfPair = { side: z.enum(sides).optional() };
+
 /** One thing worn: a part of an owned piece in a configuration, or a listing as it was when it was chosen. */
 export const itemSchema = z.discriminatedUnion('source', [
 	z.object({
+		...oneOfPair,
 		source: z.literal('piece'),
 		pieceId: idSchema,
 		partId: idSchema,
@@ -61,6 +66,7 @@ export const itemSchema = z.discriminatedUnion('source', [
 		becomes: z.enum(transformationIds).optional()
 	}),
 	z.object({
+		...oneOfPair,
 		source: z.literal('listing'),
 		listing: listingSchema,
 		shop: shopSchema,

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { facetIds } from '../lexicon/facets';
 import { moveIds, type MoveId } from '../lexicon/moves';
 import { roleIds } from '../lexicon/roles';
+import { sides } from '../lexicon/sides';
 import { idSchema, nameSchema, noteSchema, recordFields } from './basics';
 import { garmentSchema } from './garment';
 import { ownPhotos, photoIdsSchema, photoRegionSchema, withoutPhotoKeys } from './photo';
@@ -28,6 +29,8 @@ export const elementSchema = z.object({
 	moves: z.array(z.enum(moveIds as [MoveId, ...MoveId[]])),
 	/** How many of it are worn together, where it is more than one: three chains, a stack of five bangles. */
 	count: z.int().min(2).max(mostTogether).optional(),
+	/** Where it is one of a pair whose other is another thing: a stud in the left ear, a hoop in the right. */
+	side: z.enum(sides).optional(),
 	note: noteSchema,
 	/** Where it is on photos of the reference, one region a photo. */
 	regions: z.array(photoRegionSchema).max(24).optional()

@@ -37,6 +37,7 @@ export const frozenReferenceSchema = z.object({
 				open: z.array(word),
 				moves: z.array(word),
 				count: z.number().optional(),
+				side: word.optional(),
 				note: noteSchema
 			})
 		)

@@ -65,6 +65,8 @@ export const studioDocumentSchema = z.object({
 	schemaVersion: z.literal(schemaVersion),
 	/** Day on which the document was written; the demo's dates are moved from it to the day it is opened. */
 	writtenOn: dateSchema,
+	/** It holds a part of a studio, to be read in beside another, and no whole one. */
+	part: z.literal(true).optional(),
 	...(Object.fromEntries(tableNames.map((name) => [name, z.array(recordTypes[name].schema)])) as unknown as {
 		[T in TableName]: z.ZodArray<(typeof recordTypes)[T]['schema']>;
 	})

@@ -31,6 +31,9 @@ export const elementSeenSchema = z.object({
 });
 export type ElementSeen = z.infer<typeof elementSeenSchema>;
 
+/** A photograph of one thing near by, and the element that it answers, where that was said. */
+const tryOnDetailSchema = z.object({ photoId: idSchema, elementId: idSchema.optional() });
+
 /** An echo as it was tried on: its photographs, full length first, and what was found piece by piece. */
 export const tryOnSchema = z.object({
 	...recordFields,
@@ -39,6 +42,8 @@ export const tryOnSchema = z.object({
 	versionId: idSchema.optional(),
 	on: dateSchema,
 	photos: photoIdsSchema,
+	/** Those of its photographs that show one thing near by, and of which element, where that was said. */
+	details: z.array(tryOnDetailSchema).max(40).optional(),
 	ratings: z.array(elementRatingSchema).max(40),
 	seen: z.array(elementSeenSchema).max(40),
 	note: noteSchema
@@ -54,13 +59,21 @@ export const freshTryOn = (given: Pick<TryOn, 'id' | 'echoId' | 'on'> & Partial<
 	...given
 });
 
+const ownPictures = ownPhotos<TryOn>();
+
 export const tryOnType = recordType({
 	schema: tryOnSchema,
 	fresh: freshTryOn,
 	titleOf: ({ on }: TryOn) => `try-on of ${on}`,
 	indexes: ['echoId', '*photos'],
 	links: [
-		ownPhotos<TryOn>(),
+		{
+			...ownPictures,
+			whenGone: (draft: TryOn, gone: ReadonlySet<Id>) => {
+				ownPictures.whenGone(draft, gone);
+				draft.details = draft.details?.filter(({ photoId }) => !gone.has(photoId));
+			}
+		},
 		{
 			to: 'echoes',
 			words: 'its echo, or a version of it,',

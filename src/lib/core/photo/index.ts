@@ -5,7 +5,15 @@
  */
 export { bodyScale, type BodyScale } from './body-marks';
 export { expectedSpot } from './expected-spot';
-export { frameStands, placedIn, poseAdvice, stoodOn, type PoseAdvice, type Stood } from './side-by-side';
+export {
+	frameStands,
+	placedIn,
+	poseAdvice,
+	stoodAround,
+	stoodOn,
+	type PoseAdvice,
+	type Stood
+} from './side-by-side';
 export { levelsAt, maskOfNodes, nodesInBox, nodesInMiddle, type Levels, type ReadyPhoto } from './click';
 export { colourOf, type MeasuredColour } from './colour-of';
 export {

@@ -47,6 +47,24 @@ export function stoodOn(marks: BodyMarks | undefined, picture: { width: number; 
 	};
 }
 
+/**
+ * A part of a picture as what is to fill a frame: as if a body stood on its lower edge and reached to its upper one.
+ *
+ * @param part in shares of the picture's width and height
+ */
+export const stoodAround = (
+	part: { x: number; y: number; width: number; height: number },
+	picture: { width: number; height: number }
+): Stood => {
+	const x = (part.x + part.width / 2) * picture.width;
+	return {
+		width: picture.width,
+		height: picture.height,
+		crown: { x, y: part.y * picture.height },
+		floor: { x, y: (part.y + part.height) * picture.height }
+	};
+};
+
 /** What would bring a try-on nearer to the pose of its reference, or to a picture that can be measured. */
 export type PoseAdvice =
 	| 'no-body'

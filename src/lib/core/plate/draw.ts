@@ -155,15 +155,20 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const seen = look.worn.filter(
 		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
 	);
-	const all = seen.map(({ id, garment: own, moves }, i) => {
+	const all = seen.map(({ id, garment: own, moves, side }, i) => {
 		const garment = wornAs(own, moves);
 		// Several things may answer one element: each has a cloth of its own.
 		const again = seen.slice(0, i).some((other) => other.id === id);
 		const cloth = clothOf(again ? `${id}-${i}` : id, garment);
 		if (cloth.pattern) patterns.push(cloth.pattern);
 		if (cloth.texture) patterns.push(cloth.texture);
-		const under = seen.slice(0, i).filter((other) => drawsOf(other) === drawsOf({ garment })).length;
-		return { id, drawing: { garment, moves, figure, cloth, under } satisfies Drawing };
+		// What is worn on the other side lies under nothing of this one.
+		const under = seen
+			.slice(0, i)
+			.filter(
+				(other) => drawsOf(other) === drawsOf({ garment }) && (!side || !other.side || other.side === side)
+			).length;
+		return { id, side, drawing: { garment, moves, figure, cloth, under } satisfies Drawing };
 	});
 	const worn = all.map(({ drawing }) => drawing);
 	const drawings = all
@@ -172,8 +177,9 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const layersWhere = (chosen: (order: number) => boolean): PlateLayer[] =>
 		drawings
 			.filter(({ order }) => chosen(order))
-			.map(({ id, drawing }) => ({
+			.map(({ id, side, drawing }) => ({
 				id,
+				...(side && { side }),
 				shapes: surfaced(kinds[garmentType(drawing.garment.type).draws].draw(drawing), drawing)
 			}))
 			.filter(({ shapes }) => shapes.length > 0);

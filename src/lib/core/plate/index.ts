@@ -3,4 +3,5 @@ export { drawPlate } from './draw';
 export { framingOf } from './framing';
 export { plateSvg } from './svg';
 export { hemLines, type HemLine } from './lengths';
+export { halfOf } from './model';
 export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './model';

@@ -1,10 +1,11 @@
 import type { MoveId } from '../lexicon/moves';
+import type { Side } from '../lexicon/sides';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 
 /** What is to be drawn: garments, each under the id of the element or piece that it stands for. */
 export interface PlateLook {
-	worn: { id: string; garment: Garment; moves: readonly MoveId[] }[];
+	worn: { id: string; garment: Garment; moves: readonly MoveId[]; side?: Side | undefined }[];
 }
 
 /**
@@ -54,7 +55,17 @@ export interface PlateLayer {
 	/** Id of the element or piece; "figure", "hair" or "head" for the body's own. */
 	id: string;
 	shapes: PlateShape[];
+	/** Seen on this side of whoever wears it alone: their left is the right half of the plate, from its middle on. */
+	side?: Side;
 }
+
+/** The half of a plate on which a layer of one side is seen, from the left, in plate units: its middle is at 0. */
+export const halfOf = (side: Side, { width, height }: Pick<Plate, 'width' | 'height'>) => ({
+	x: side === 'left' ? 0 : -width / 2,
+	y: 0,
+	width: width / 2,
+	height
+});
 
 /** Heights of the body's landmarks in plate units, downwards. */
 export interface Landmarks {

@@ -1,5 +1,6 @@
 import type { Framing } from './framing';
-import type { Paint, Plate, PlateShape } from './model';
+import { sides } from '../lexicon/sides';
+import { halfOf, type Paint, type Plate, type PlateShape } from './model';
 
 const paintOf = (fill: Paint | undefined, own: string) =>
 	fill === undefined ? 'none' : fill.kind === 'colour' ? fill.hex : `url(#${own}${fill.id})`;
@@ -26,6 +27,15 @@ export function plateSvg(plate: Plate, view?: Framing, own = ''): string {
 		({ id, stops }) =>
 			`<linearGradient id="${own}${id}">${stops.map(({ at, hex, opacity }) => `<stop offset="${at}" stop-color="${hex}" stop-opacity="${opacity}"/>`).join('')}</linearGradient>`
 	);
-	const shapes = plate.layers.flatMap((layer) => layer.shapes.map(pathOf));
-	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round"><defs>${patterns.join('')}${lights.join('')}</defs>${shapes.join('')}</svg>`;
+	const halves = sides
+		.filter((side) => plate.layers.some((layer) => layer.side === side))
+		.map((side) => {
+			const half = halfOf(side, plate);
+			return `<clipPath id="${own}${side}"><rect x="${half.x}" y="${half.y}" width="${half.width}" height="${half.height}"/></clipPath>`;
+		});
+	const shapes = plate.layers.map((layer) => {
+		const drawn = layer.shapes.map(pathOf).join('');
+		return layer.side ? `<g clip-path="url(#${own}${layer.side})">${drawn}</g>` : drawn;
+	});
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round"><defs>${patterns.join('')}${lights.join('')}${halves.join('')}</defs>${shapes.join('')}</svg>`;
 }

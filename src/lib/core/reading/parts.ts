@@ -120,6 +120,12 @@ function hasBodice(before: readonly Clause[]): boolean {
 		.some(({ parts }) => parts.some(({ role, span }) => role === 'detail' && span.words.at(-1) === 'bodice'));
 }
 
+const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
+/** Does the span name a knit, beside a knit of another family? */
+const isKnit = (span: Span, beside: string) =>
+	knits.has(garmentType(beside).family) &&
+	sensesOf(span, 'type').some(({ type }) => knits.has(garmentType(type).family));
+
 /** Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? */
 export function isPartOf(
 	span: Span,
@@ -152,6 +158,19 @@ export function isPartOf(
 				);
 	if (!fits) return false;
 	const own = senseOf(span, 'type');
+	const isColoured = clause.parts.some((part) => senseOf(part.span, 'colour'));
+	// "A cardigan, V-neck": what could name another of its family says how this one is.
+	const saysHow = sensesOf(span, 'facet').some(
+		({ facet, free }) => free && garmentType(type.type).facets.includes(facet)
+	);
+	if (
+		(sameFamily || isKnit(span, type.type)) &&
+		saysHow &&
+		clause.before === 'comma' &&
+		!isColoured &&
+		clause.parts.length === 0
+	)
+		return true;
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
 	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
@@ -163,7 +182,7 @@ export function isPartOf(
 	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".
 	const named =
 		own && garmentType(own.type).general && slotsMeetOf(own.type, type.type) && own.type !== type.type;
-	if (!named || clause.parts.some((part) => senseOf(part.span, 'colour'))) return false;
+	if (!named || isColoured) return false;
 	return clause.before === 'stop' ? clause.definite : clause.before === 'comma';
 }
 

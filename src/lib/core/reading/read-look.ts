@@ -15,6 +15,7 @@ import { describe, garmentOf } from './describe';
 import { saysInWords, type Description } from './takings';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
 import { suggestionsFor } from './near';
+import { onSides, type SideSaid } from './on-sides';
 import { normalised } from './tokens';
 import { spansOf, type OwnWord } from './spans';
 import { nameSays, typeNamed, type Locale, type NamedType } from './types';
@@ -213,13 +214,25 @@ function ranksOf(read: readonly Read[], spans: readonly Span[]): number[] {
 	return ranks;
 }
 
+const whereNamed = ({ group, named, description }: Read) => ({
+	at: group.head.at,
+	type: named.type,
+	isBare: description.colours.length === 0 && Object.keys(description.facets).length === 0
+});
+
 /** How many of it are worn, where the text says so. */
 const countOf = ({ group, named }: Read): number | undefined =>
 	severalSlots.has(named.type.slot) && group.own.count
 		? Math.min(mostTogether, group.own.count.number)
 		: undefined;
 
-function elementOf(read: Read, at: number, rank: number, textId: string, skin: ReadOptions['skin']): Element {
+function elementOf(
+	read: Read,
+	at: number,
+	rank: number,
+	textId: string,
+	{ skin, said }: { skin: ReadOptions['skin']; said: SideSaid | undefined }
+): Element {
 	const { named, description } = read;
 	const count = countOf(read);
 	return {
@@ -232,6 +245,7 @@ function elementOf(read: Read, at: number, rank: number, textId: string, skin: R
 		open: [],
 		moves: description.moves,
 		...(count !== undefined && { count }),
+		...(said && { side: said.side }),
 		note: description.notes.join(', ')
 	};
 }
@@ -251,7 +265,10 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const { words = 'uk', provenance = 'seen' } = options;
 	const spans = spansOf(text, options.taught);
 	const attached = attach(clausesOf(spans));
-	const { worn, denied, instead } = describeAll(attached, localeOf(text, spans, words), provenance);
+	const { worn: named, denied, instead } = describeAll(attached, localeOf(text, spans, words), provenance);
+	const halves = onSides(spans, named.map(whereNamed));
+	const worn = named.filter((_, i) => !halves.listed.has(i));
+	const sideOf = (read: Read) => halves.sides.get(named.indexOf(read));
 
 	const ranks = ranksOf(worn, spans);
 	// The text is hashed once, not once an element.
@@ -305,9 +322,15 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 		for (const part of group.clauses.flatMap(({ parts }) => parts))
 			if (part !== group.head) claim(part.at, { status: 'denied', takenFor: 'not so' });
 	}
+	for (const i of halves.listed)
+		for (const { at } of named[i]?.group.clauses.flatMap(({ parts }) => parts) ?? [])
+			claim(at, { status: 'idle', takenFor: 'stands over what is listed' });
 	worn.forEach((read, element) => {
 		const { group, named, description } = read;
 		const count = countOf(read);
+		const said = sideOf(read);
+		if (said && phrases[said.at]?.status === 'idle')
+			claim(said.at, { status: 'understood', takenFor: `worn on the ${said.side}`, element });
 		if (count !== undefined && group.own.count)
 			claim(group.own.count.at, { status: 'understood', takenFor: `${count} are worn`, element });
 		const says = { aspect: 'type', value: named.type.id } as const;
@@ -345,7 +368,9 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	});
 	return {
 		text,
-		elements: worn.map((read, i) => elementOf(read, i + 1, ranks[i] ?? i + 1, textId, options.skin)),
+		elements: worn.map((read, i) =>
+			elementOf(read, i + 1, ranks[i] ?? i + 1, textId, { skin: options.skin, said: sideOf(read) })
+		),
 		things,
 		absent: [...new Set(denied.filter(({ group }) => !group.unseen).map(({ named }) => named.type.id))],
 		phrases,

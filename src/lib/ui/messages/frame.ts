@@ -43,6 +43,7 @@ export const frame = {
 		sawDay: (what: string) => `Took note of the day of ${what}`,
 		cleared: (what: string) => `Cleared ${what}`,
 		changedMoves: (what: string) => `Changed how ${what} is worn`,
+		changedSide: (what: string) => `Changed the side of ${what}`,
 		pinned: (what: string) => `Pinned ${what}`,
 		unpinned: (what: string) => `Unpinned ${what}`,
 		matchedAll: 'Matched the look from the wardrobe',

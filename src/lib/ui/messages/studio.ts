@@ -47,6 +47,8 @@ export const studio = {
 		private: 'It holds the client’s measures and notes: hand it to nobody who may not have them.',
 		read: 'Read a shared file',
 		ask: 'What is read in',
+		isPart:
+			'This file holds a part of a studio. It is read in beside what is here, and takes the place of nothing unasked.',
 		same: (n: number) => `${n} are here already and the same.`,
 		fresh: 'New',
 		differs: 'Here already, and otherwise. Tick what the file’s is to replace',

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { resolveItem, type PlannedEcho } from '$lib/core';
+	import { resolveItem, wornLook, type PlannedEcho } from '$lib/core';
 	import type { PlanStep } from '$lib/workers/budget';
-	import { wornLook } from '../fitting/table/looks';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 
 	/** Each look as a step makes it, drawn on who wears it. */

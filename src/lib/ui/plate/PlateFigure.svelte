@@ -2,6 +2,8 @@
 	import {
 		drawPlate,
 		framingOf,
+		halfOf,
+		sides,
 		type HemLine,
 		type PlateBody,
 		type PlateLook,
@@ -113,9 +115,14 @@
 				{/each}
 			</linearGradient>
 		{/each}
+		{#each sides as side (side)}
+			{#if plate.layers.some((layer) => layer.side === side)}
+				<clipPath id={own(side)}><rect {...halfOf(side, plate)} /></clipPath>
+			{/if}
+		{/each}
 	</defs>
 	{#each plate.layers as layer, i (i)}
-		<g data-layer={layer.id}>
+		<g data-layer={layer.id} clip-path={layer.side && `url(#${own(layer.side)})`}>
 			{#if lit.includes(layer.id)}
 				<g class="halo" aria-hidden="true">
 					{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}

@@ -10,6 +10,7 @@
 	import { tick } from 'svelte';
 	import {
 		aspectLabel,
+		comesInPairs,
 		elementSchema,
 		mostTogether,
 		garmentInWords,
@@ -20,6 +21,7 @@
 		roleIds,
 		roles,
 		severalSlots,
+		sides,
 		statedAspects,
 		type Element,
 		type Garment,
@@ -79,12 +81,14 @@
 		const { slot } = garmentType(garment.type);
 		return moveIds.filter((id) => moveOf(id).slots.includes(slot));
 	});
+	/** Can one of it be worn, beside another? */
+	const isPair = $derived(garment !== undefined && comesInPairs(garment.type));
 	/** Are several of a kind worn together there? */
 	const canBeSeveral = $derived(garment !== undefined && severalSlots.has(garmentType(garment.type).slot));
 	/** How it is worn, how many and details come with what is said of it, as long as nobody changed them by hand. */
 	const begun = () =>
-		followLine<Pick<Draft, 'moves' | 'count' | 'note'>>({
-			read: () => ({ moves: draft.moves, count: draft.count, note: draft.note }),
+		followLine<Pick<Draft, 'moves' | 'count' | 'side' | 'note'>>({
+			read: () => ({ moves: draft.moves, count: draft.count, side: draft.side, note: draft.note }),
 			write: (next) => Object.assign(draft, next)
 		});
 	let follow: ReturnType<typeof begun> | undefined;
@@ -95,6 +99,7 @@
 			follow((before) => ({
 				moves: [...new Set([...before.moves, ...(said?.moves ?? [])])],
 				count: said?.count ?? before.count,
+				side: said?.side ?? before.side,
 				note: before.note || (said?.note ?? '')
 			}));
 		});
@@ -108,10 +113,11 @@
 
 	async function save() {
 		tried = true;
-		const { provenance: _provenance, count, ...facts } = $state.snapshot(draft);
+		const { provenance: _provenance, count, side, ...facts } = $state.snapshot(draft);
 		const checked = elementSchema.safeParse({
 			...facts,
 			...(count !== undefined && canBeSeveral && { count }),
+			...(side !== undefined && isPair && { side }),
 			signature: facts.signature.filter((aspect) => stated.includes(aspect)),
 			open: facts.open.filter((aspect) => stated.includes(aspect))
 		});
@@ -157,6 +163,20 @@
 						value={String(i + 1)}
 						text={String(i + 1)}
 					/>{/each}
+			</Select>
+		{/if}
+		{#if isPair}
+			<Select
+				size="sm"
+				labelText={m.references.side}
+				selected={draft.side ?? ''}
+				on:change={(event) => {
+					const chosen = chosenIn(event);
+					draft.side = sides.find((side) => side === chosen);
+				}}
+			>
+				<SelectItem value="" text={m.references.bothSides} />
+				{#each sides as side (side)}<SelectItem value={side} text={m.references.sides[side]} />{/each}
 			</Select>
 		{/if}
 	</div>

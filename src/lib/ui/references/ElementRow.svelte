@@ -36,6 +36,7 @@
 		[
 			roles[element.role].label,
 			...(element.count ? [m.references.worn(element.count)] : []),
+			...(element.side ? [m.references.onSide[element.side]] : []),
 			...element.moves.map((move) => moves[move].label),
 			element.note
 		]

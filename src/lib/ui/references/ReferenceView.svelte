@@ -3,11 +3,13 @@
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import {
+		drawnElement,
 		garmentInWords,
 		inOrder,
 		leftOver,
 		lookInWords,
 		ranked,
+		referenceLook,
 		type Element,
 		type Reading
 	} from '$lib/core';
@@ -17,7 +19,6 @@
 	import { live } from '$lib/store/live.svelte';
 	import type { Writer } from '$lib/store/writer';
 	import { focusOn } from '../frame/focus';
-	import { drawnElement, referenceLook } from '../fitting/table/looks';
 	import { keptLine } from '../frame/form.svelte';
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { referenceLook } from '$lib/core';
 	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
@@ -6,7 +7,6 @@
 	import { live } from '$lib/store/live.svelte';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import type { Reference } from '$lib/core';
-	import { referenceLook } from '../fitting/table/looks';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import { reachForClient } from '../reach/for-client.svelte';

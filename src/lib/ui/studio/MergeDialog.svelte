@@ -10,9 +10,11 @@
 	interface Props {
 		opened: OpenedBackup;
 		rows: readonly MergeRow[];
+		/** Why it is read in, where something else was asked for. */
+		lead?: string;
 		onclose: () => void;
 	}
-	let { opened, rows, onclose }: Props = $props();
+	let { opened, rows, lead, onclose }: Props = $props();
 
 	const keyOf = ({ table, id }: MergeRow) => `${table} ${id}`;
 	// Looks and references first, then what they are made of.
@@ -50,6 +52,7 @@
 	on:close={onclose}
 	on:submit={() => void take()}
 >
+	{#if lead}<p>{lead}</p>{/if}
 	{#if same > 0}<p class="soft">{m.studio.share.same(same)}</p>{/if}
 	{#if fresh.length === 0 && differing.length === 0}<p>{m.studio.share.nothingNew}</p>{/if}
 	{#if fresh.length > 0}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button, FileUploaderButton, Modal, ProgressBar, TextInput } from 'carbon-components-svelte';
-	import { needsPassphrase, readBackup, readSealedBackup, restoreBackup } from '$lib/store/studio';
+	import { mergeRows, type MergeRow } from '$lib/core';
+	import { needsPassphrase, readBackup, readSealedBackup, readStudio, restoreBackup } from '$lib/store/studio';
 	import type { OpenedBackup } from '$lib/workers/archive';
 	import { CancelledError } from '$lib/workers/session';
 	import Confirm from '../frame/Confirm.svelte';
@@ -9,6 +10,7 @@
 	import Refusal from '../frame/Refusal.svelte';
 	import { m } from '../messages';
 	import { contentsInWords } from './contents';
+	import MergeDialog from './MergeDialog.svelte';
 
 	/** What the browser holds now, in words. */
 	let { here }: { here: string } = $props();
@@ -18,6 +20,8 @@
 	let read = $state.raw<{ name: string; backup: OpenedBackup } | undefined>();
 	let refusal = $state.raw<{ message: string; problems: string[] } | undefined>();
 	let asking = $state(false);
+	/** A part of a studio was chosen: it is read in beside this one, and replaces nothing unasked. */
+	let part = $state.raw<{ opened: OpenedBackup; rows: MergeRow[] } | undefined>();
 
 	/** A file that waits for its passphrase. */
 	let sealed = $state.raw<File | undefined>();
@@ -42,7 +46,9 @@
 		calledOff = new AbortController();
 		try {
 			const result = await open(calledOff.signal);
-			if (result.ok) {
+			if (result.ok && result.value.document.part)
+				part = { opened: result.value, rows: mergeRows(await readStudio(), result.value.document) };
+			else if (result.ok) {
 				read = { name: file.name, backup: result.value };
 				asking = true;
 			} else refusal = result;
@@ -79,7 +85,7 @@
 		<ProgressBar size="sm" labelText={m.studio.reading} />
 		<Button size="small" kind="ghost" on:click={() => calledOff?.abort()}>{m.cancel}</Button>
 	{:else}
-		{#key [read, sealed]}
+		{#key [read, sealed, part]}
 			<FileUploaderButton
 				size="small"
 				kind="tertiary"
@@ -130,3 +136,14 @@
 	action={m.studio.restoreDo}
 	onconfirm={restore}
 />
+{#if part}
+	<MergeDialog
+		opened={part.opened}
+		rows={part.rows}
+		lead={m.studio.share.isPart}
+		onclose={() => {
+			void part?.opened.close().catch(() => undefined);
+			part = undefined;
+		}}
+	/>
+{/if}

@@ -11,11 +11,13 @@
 		type ElementSeen,
 		type LengthUnit,
 		type Match,
+		type Photo,
 		type SheetLine
 	} from '$lib/core';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
 	import { tryOn as tryOnTexts } from '../messages/try-on';
+	import PhotoThumb from '../photos/PhotoThumb.svelte';
 
 	interface Props {
 		line: SheetLine;
@@ -29,9 +31,12 @@
 		/** Is a click on the picture taken for it? */
 		pointing: boolean;
 		canMeasure: boolean;
+		/** Pictures of it near by. */
+		details: readonly Photo[];
 		onrate: (rating: ElementRating) => void;
 		onbeside: (is: NonNullable<Match['beside']>['is'] | undefined) => void;
 		onmeasure: () => void;
+		onpicture: (id: string) => void;
 	}
 	let {
 		line,
@@ -43,9 +48,11 @@
 		units,
 		pointing,
 		canMeasure,
+		details,
 		onrate,
 		onbeside,
-		onmeasure
+		onmeasure,
+		onpicture
 	}: Props = $props();
 
 	const [worn] = $derived(line.worn);
@@ -135,6 +142,11 @@
 			on:keydown={onEnter(saveWords)}
 		/>
 		<div class="seen">
+			{#each details as photo (photo.id)}
+				<button class="thumb" aria-label={tryOnTexts.seeDetail(title)} onclick={() => onpicture(photo.id)}>
+					<PhotoThumb {photo} alt="" />
+				</button>
+			{/each}
 			{#if canMeasure}
 				<Button size="small" kind={pointing ? 'tertiary' : 'ghost'} on:click={onmeasure}
 					>{tryOnTexts.measureShort}<span class="visually-hidden">: {title}</span></Button
@@ -178,6 +190,13 @@
 		flex-wrap: wrap;
 		gap: 0.25rem 0.5rem;
 		align-items: center;
+	}
+	.thumb {
+		width: 2.4rem;
+		height: 3rem;
+		padding: 0;
+		border: 1px solid var(--line);
+		cursor: pointer;
 	}
 	i {
 		width: 1rem;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
-	import { dayInWords, type Photo, type TryOn, type Version } from '$lib/core';
+	import { dayInWords, type Photo, type SheetLine, type TryOn, type Version } from '$lib/core';
+	import { anyDetail } from '$lib/store/try-ons';
 	import { chosenIn } from '../frame/chosen';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
@@ -14,14 +15,35 @@
 		pictures: readonly Photo[];
 		picture: Photo | undefined;
 		versions: readonly Version[];
+		/** What is worn, for saying of which thing a picture is a detail. */
+		lines: readonly SheetLine[];
 		onchoose: (id: string) => void;
 		onbegin: () => void;
 		onpicture: (id: string) => void;
 		onversion: (id: string) => void;
+		/** What the picture shows: of a detail its element, or `anyDetail`; undefined for the whole look. */
+		onshows: (of: string | undefined) => void;
 		onremove: () => void;
 	}
-	let { all, tryOn, pictures, picture, versions, onchoose, onbegin, onpicture, onversion, onremove }: Props =
-		$props();
+	let {
+		all,
+		tryOn,
+		pictures,
+		picture,
+		versions,
+		lines,
+		onchoose,
+		onbegin,
+		onpicture,
+		onversion,
+		onshows,
+		onremove
+	}: Props = $props();
+
+	const worn = $derived(lines.filter((line) => line.worn.length > 0));
+	const detailIn = (photo: Photo | undefined) => tryOn?.details?.find(({ photoId }) => photoId === photo?.id);
+	const titleOf = (elementId: string | undefined) =>
+		worn.find((line) => line.elementId === elementId)?.worn[0]?.title ?? '';
 </script>
 
 {#if tryOn}
@@ -62,7 +84,9 @@
 					<li>
 						<button
 							aria-current={photo === picture ? 'true' : undefined}
-							aria-label={tryOnTexts.choose(i + 1)}
+							aria-label={detailIn(photo)
+								? tryOnTexts.chooseDetail(i + 1, titleOf(detailIn(photo)?.elementId))
+								: tryOnTexts.choose(i + 1)}
 							onclick={() => onpicture(photo.id)}
 						>
 							<PhotoThumb {photo} alt="" />
@@ -78,6 +102,22 @@
 				}}>{tryOnTexts.removePicture}</Button
 			>
 		</div>
+		{#if picture}
+			{@const detail = detailIn(picture)}
+			<Select
+				size="sm"
+				inline
+				labelText={tryOnTexts.shows}
+				selected={detail ? (detail.elementId ?? anyDetail) : ''}
+				on:change={(event) => onshows(chosenIn(event) || undefined)}
+			>
+				<SelectItem value="" text={tryOnTexts.showsWhole} />
+				<SelectItem value={anyDetail} text={tryOnTexts.showsDetail} />
+				{#each worn as line (line.elementId)}
+					<SelectItem value={line.elementId} text={tryOnTexts.showsOf(titleOf(line.elementId))} />
+				{/each}
+			</Select>
+		{/if}
 	{/if}
 {:else}
 	<p>{tryOnTexts.none}</p>

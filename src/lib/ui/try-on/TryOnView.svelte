@@ -3,19 +3,23 @@
 	import {
 		dayInWords,
 		drawPlate,
+		framingOf,
+		garmentType,
 		heelWornCm,
+		referenceLook,
 		resolveItem,
 		sheetOf,
+		stoodAround,
 		stoodOn,
 		type Item,
+		type Photo,
 		type Stood
 	} from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
-	import { beginTryOn, hangPictures, rateElement, tryOnsOf } from '$lib/store/try-ons';
+	import { beginTryOn, hangPictures, rateElement, showsDetail, tryOnsOf } from '$lib/store/try-ons';
 	import VerdictForm from '../fitting/score/VerdictForm.svelte';
-	import { referenceLook } from '../fitting/table/looks';
 	import type { OnTable } from '../fitting/table/table.svelte';
 	import { chosenIn } from '../frame/chosen';
 	import { perform, performTold } from '../frame/perform';
@@ -69,6 +73,36 @@
 		floor: { x: plate.width / 2, y: plate.landmarks.floor }
 	});
 	const showsPhoto = $derived(original !== undefined && !asPlate);
+	/** What is looked at is a detail: it stands whole in its frame, beside the same thing on the reference. */
+	const detail = $derived(tryOn?.details?.find(({ photoId }) => photoId === picture?.id));
+	const detailLine = $derived(lines.find(({ elementId }) => elementId === detail?.elementId));
+	const detailTitle = $derived(detailLine?.worn[0]?.title ?? '');
+	const referenceStood = $derived.by((): Stood => {
+		const element = reference.elements.find(({ id }) => id === detail?.elementId);
+		if (showsPhoto && original) {
+			const region = element?.regions?.find(({ photo }) => photo === original.id);
+			return region ? stoodAround(region, original) : stoodOn(beside.marks, original);
+		}
+		if (!element) return plateStood;
+		const [left, top, width, height] = framingOf(garmentType(element.garment.type).slot, plate, element.id);
+		return stoodAround(
+			{
+				x: (left + plate.width / 2) / plate.width,
+				y: top / plate.height,
+				width: width / plate.width,
+				height: height / plate.height
+			},
+			plate
+		);
+	});
+	const triedStood = (photo: Photo): Stood =>
+		detail ? stoodAround({ x: 0, y: 0, width: 1, height: 1 }, photo) : stoodOn(measured.marks, photo);
+	const setShows = (photoId: string, of: string | undefined) =>
+		perform(() => showsDetail(tryOnTexts.saidWhat, tryOn?.id ?? '', photoId, of));
+	const detailsOf = (elementId: string) =>
+		pictures.filter(({ id }) =>
+			tryOn?.details?.some((one) => one.photoId === id && one.elementId === elementId)
+		);
 	const seen = seenOnPicture(measured, () => ({ tryOn, photoId: picture?.id }));
 
 	const intake = photoIntake(async (writer, taken) => {
@@ -135,13 +169,13 @@
 			<CompareStage
 				reference={{
 					picture: referencePicture,
-					stood: showsPhoto && original ? stoodOn(beside.marks, original) : plateStood,
+					stood: referenceStood,
 					label: tryOnTexts.reference
 				}}
 				tried={picture && {
 					picture: triedPicture,
-					stood: stoodOn(measured.marks, picture),
-					label: tryOnTexts.tried
+					stood: triedStood(picture),
+					label: detailTitle ? tryOnTexts.detailOf(detailTitle) : tryOnTexts.tried
 				}}
 				onspot={seen.pointing && picture
 					? ({ x, y }) => void seen.click({ x: x / picture.width, y: y / picture.height })
@@ -156,6 +190,10 @@
 				{picture}
 				all={all.value ?? []}
 				versions={echo.versions}
+				{lines}
+				onshows={(of) => {
+					if (picture) void setShows(picture.id, of);
+				}}
 				onchoose={(id) => (chosenId = id)}
 				onbegin={() => void begin()}
 				onpicture={(id) => (pictureId = id)}
@@ -177,7 +215,7 @@
 					<SelectItem value="plate" text={tryOnTexts.shownAs.plate} />
 				</Select>
 			{/if}
-			{#if picture}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
+			{#if picture && !detail}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
 			<section aria-labelledby="rate-title">
 				<h2 id="rate-title">
 					{tryOn ? tryOnTexts.piecesOn(dayInWords(tryOn.on)) : tryOnTexts.pieces}
@@ -194,6 +232,8 @@
 							{client}
 							{units}
 							pointing={seen.pointing?.elementId === line.elementId}
+							details={detailsOf(line.elementId)}
+							onpicture={(id) => (pictureId = id)}
 							canMeasure={picture !== undefined && measured.opened !== undefined}
 							onrate={(rating) => void rate(rating, first?.title ?? line.asked)}
 							onbeside={(is) => void setBeside(line.elementId, is)}

@@ -49,6 +49,7 @@ import { tooManyColours } from './too-many-colours';
 import { trouserEnd } from './trouser-end';
 import { twoNotes } from './two-notes';
 import { twoVolumes } from './two-volumes';
+import { unevenHeels } from './uneven-heels';
 import { waistUnmarked } from './waist-unmarked';
 import { warmAndCool } from './warm-and-cool';
 import { whiteAtTable } from './white-at-table';
@@ -93,6 +94,7 @@ export const rules: readonly Rule[] = [
 	hemAndBoot,
 	trouserEnd,
 	highForLong,
+	unevenHeels,
 	ridesUp,
 	gapes,
 	bunches,

@@ -16,6 +16,26 @@ export const colourSet = `
 #3d4a2a | #4d5b38 | #4a402a
 #a23b72 | #b05084 | #a23b4e
 #7fb7be | #95c4ca | #7fbea0
+#2b2b30 | #35353b | #33283a
+#efe0d0 | #e8d6c2 | #e0efd6
+#a0522d | #ac6038 | #a02d3a
+#4f7942 | #5c8750 | #427969
+#c8a2c8 | #d2b2d2 | #c8a2b0
+#003b46 | #0d4a56 | #00462b
+#ff7f50 | #ff8f66 | #ff5f7f
+#bdb76b | #c8c280 | #a7bd6b
+#708090 | #7d8c9c | #709082
+#800020 | #8f1530 | #801a00
+#f5c6aa | #f2d2bc | #f5aac0
+#36454f | #42525c | #364f45
+#e6b422 | #edc04a | #e68a22
+#5b3256 | #6a4065 | #5b3238
+#c0d6c8 | #cfe0d5 | #c0cad6
+#964b00 | #a05a14 | #960f00
+#1f4e79 | #305f8a | #1f7972
+#d8b4a0 | #dec0ae | #d8a0b4
+#3f3f1f | #4c4c2c | #3f2a1f
+#9fb4c7 | #aec0d0 | #9fc7b8
 `;
 /** Warm or cool of one family: colour | warm or cool | the other | how it is told. */
 export const undertoneSet = `
@@ -31,6 +51,16 @@ export const undertoneSet = `
 #1e7a5c | cool | #6f7a1e | Green with blue in it is cool: emerald.
 #5f3a24 | warm | #4a3a3c | Brown with red and yellow in it is warm.
 #4a3a3c | cool | #5f3a24 | Brown with grey in it is cool.
+#c4532b | warm | #b83a5e | Red with orange in it is warm: rust, brick.
+#b83a5e | cool | #c4532b | Red with pink and blue in it is cool: raspberry.
+#e8c07a | warm | #dcd9b0 | Yellow that leans to orange is warm: honey.
+#dcd9b0 | cool | #e8c07a | Yellow that leans to green and grey is cool.
+#3d5a3a | warm | #2f5a58 | Green with yellow in it is warm, though it is dark.
+#2f5a58 | cool | #3d5a3a | Green with blue in it is cool: pine.
+#6e4a6a | warm | #55508a | Purple that leans to red is warm: plum.
+#55508a | cool | #6e4a6a | Purple that leans to blue is cool.
+#d8c3a5 | warm | #cfc9cc | Beige with yellow in it is warm: sand.
+#cfc9cc | cool | #d8c3a5 | Beige with pink and grey in it is cool: stone.
 `;
 
 /** Metals that are told apart by colour, in the order of the wheel from yellow to grey, and what tells each from the next (common practice). */

@@ -17,4 +17,17 @@ floor-length wide-leg navy trousers; white shirt tucked in; * flat tan loafers; 
 loose hair; * gold studs; black midi dress; black court shoes | hidden-earrings | Loose hair hides small earrings.
 * striped breton top; red floral skirt; black court shoes | prints-together | No colour, no scale and no line in common.
 * oversized black roll-neck jumper; black wide-leg trousers; black trainers | two-volumes | Both halves are loose and nothing keeps the body present.
+grey wool trousers; grey roll-neck jumper; * bright red leather tote; grey loafers | stray-colour | Nothing of the red is anywhere else.
+cream linen trousers; white tee; brown loafers; * cobalt blue leather satchel | stray-colour | Every other thing is warm and pale.
+silver necklace; silver hoops; silver bangle; * gold watch; grey midi dress; black court shoes | metals-together | One gold among silver reads as forgotten.
+* gold hoops; silver necklace; silver bangle; silver watch; black midi dress; black court shoes | metals-together | Only the ears are of another metal.
+* sheer ivory chiffon blouse; navy trousers; navy court shoes; navy belt | shows-through | What is under it will be seen.
+* sheer black organza blouse; ivory trousers; black court shoes | shows-through | It wants a camisole, or a plan.
+* navy sweatshirt; gold satin evening skirt; gold high-heeled sandals | formality-apart | A sweatshirt and a ball have nothing between them.
+white pussy-bow blouse; * gold necklace; black pencil skirt; black court shoes | busy-neck | Bow and chain want the same place.
+floor-length wide-leg black trousers; ivory silk blouse tucked in; * flat black loafers; black belt | hem-and-heel | Without a heel the hem is walked on.
+* cropped white top; low-rise blue jeans; white trainers | crop-and-rise | There is nothing between the two hems.
+loose hair; * pearl studs; navy midi dress; navy court shoes | hidden-earrings | The hair hides what is in the ears.
+* polka-dot blouse in brown; green tartan skirt; black ankle boots | prints-together | Neither a colour nor a kind of line in common.
+* oversized grey roll-neck jumper; grey wide-leg trousers; grey trainers | two-volumes | Both halves are loose and nothing keeps the body present.
 `;

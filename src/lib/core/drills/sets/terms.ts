@@ -15,6 +15,9 @@ export const termSet: readonly {
 		| 'sleeveShape'
 		| 'skirtShape'
 		| 'collar'
+		| 'waistline'
+		| 'topLength'
+		| 'brim'
 		| 'drape';
 	type: string;
 	colours: readonly string[];
@@ -138,6 +141,57 @@ export const termSet: readonly {
 			block: 'As thick below as above.',
 			wedge: 'The sole itself rises.',
 			kitten: 'Thin, low and set in.'
+		}
+	},
+	{
+		of: 'collar',
+		facet: 'collar',
+		type: 'blouse',
+		colours: ['#8fa6b5'],
+		values: {
+			shirt: 'Two points on a stand.',
+			band: 'The stand alone, without a fold.',
+			'peter-pan': 'Flat, with round ends.',
+			'pussy-bow': 'A long tie, bound into a bow.',
+			revere: 'Open, lying flat like a small lapel.',
+			ruffled: 'A frill around the neck.'
+		}
+	},
+	{
+		of: 'waistline',
+		facet: 'waistline',
+		type: 'dress',
+		colours: ['#8c4a5e'],
+		also: { hemLength: 'knee' },
+		values: {
+			natural: 'Where the body bends.',
+			empire: 'Just below the bust.',
+			dropped: 'On the hip.',
+			unmarked: 'One line from shoulder to hem.'
+		}
+	},
+	{
+		of: 'length of a top',
+		facet: 'topLength',
+		type: 'knitted-top',
+		colours: ['#a9805b'],
+		values: {
+			cropped: 'Ends above the waist.',
+			waist: 'Ends at the waist.',
+			hip: 'Ends on the hip.',
+			thigh: 'Covers the seat.'
+		}
+	},
+	{
+		of: 'brim',
+		facet: 'brim',
+		type: 'hat',
+		colours: ['#5b4a3a'],
+		values: {
+			none: 'The crown alone.',
+			narrow: 'Two or three fingers wide.',
+			medium: 'As wide as a hand.',
+			wide: 'Shades the shoulders.'
 		}
 	},
 	{

@@ -5,8 +5,10 @@
 		garmentName,
 		inOrder,
 		moneyInWords,
+		referenceLook,
 		resolveItem,
 		versionNow,
+		wornLook,
 		type Version
 	} from '$lib/core';
 	import { database } from '$lib/store/database';
@@ -17,7 +19,6 @@
 	import { performTold } from '../../frame/perform';
 	import { m } from '../../messages';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
-	import { referenceLook, wornLook } from '../table/looks';
 	import type { OnTable } from '../table/table.svelte';
 	import { answerIn, columnsOf, standingOf, type Column } from './beside';
 	import VersionForm from './VersionForm.svelte';

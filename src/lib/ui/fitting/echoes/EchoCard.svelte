@@ -4,6 +4,7 @@
 		canForgive,
 		resolveItem,
 		scoreWorn,
+		wornLook,
 		type Client,
 		type Echo,
 		type Piece,
@@ -11,7 +12,6 @@
 	} from '$lib/core';
 	import { m } from '../../messages';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
-	import { wornLook } from '../table/looks';
 
 	interface Props {
 		echo: Echo;

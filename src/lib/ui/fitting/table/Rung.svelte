@@ -59,7 +59,8 @@
 >
 	<span class="top">
 		<span class="words" title={garmentInWords(element.garment)}
-			>{name}{#if element.count}<span class="soft">{m.fitting.times(element.count)}</span>{/if}</span
+			>{name}{#if element.count}<span class="soft">{m.fitting.times(element.count)}</span
+				>{/if}{#if element.side}<span class="soft">{m.fitting.onSide(element.side)}</span>{/if}</span
 		>
 		<span class="soft points figures" title={m.fitting.ofPoints(score?.points ?? 0)}
 			>{Math.round(score?.points ?? 0)}</span

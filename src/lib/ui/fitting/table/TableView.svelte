@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { Button, Modal } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
-	import { statesOf } from '$lib/core';
+	import { referenceLook, statesOf, wornLook } from '$lib/core';
 	import { anotherEcho, latestTryOn } from '$lib/store/echoes';
 	import { live } from '$lib/store/live.svelte';
 	import Confirm from '../../frame/Confirm.svelte';
@@ -15,7 +15,6 @@
 	import HandMenu from '../hand/HandMenu.svelte';
 	import { tableKeys } from './keyboard';
 	import LookPlate from './LookPlate.svelte';
-	import { referenceLook, wornLook } from './looks';
 	import PlateTools from './PlateTools.svelte';
 	import Rung from './Rung.svelte';
 	import ScorePanel from '../score/ScorePanel.svelte';

@@ -30,6 +30,7 @@ import {
 	type Reference,
 	type Schools,
 	type ScoreOptions,
+	type Side,
 	type WinBack
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
@@ -218,6 +219,9 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Takes one of several things off. */
 		remove: (element: Element, item: Item, title: string) =>
 			write(m.did.tookOff(title), (matches) => choosing.removeItem(matches, element.id, item)),
+		/** Wears one of a pair on one side alone, or both of it again. */
+		setSide: (element: Element, item: Item, side: Side | undefined, title: string) =>
+			write(m.did.changedSide(title), (matches) => choosing.setSide(matches, element.id, item, side)),
 		/** Puts something on that no element asks for. What is worn of it elsewhere in the look is taken from there. */
 		putOn: ({ item, title }: Pick<OwnedOption, 'title'> & { item: Item }, placed?: Extra['placed']) =>
 			edit(m.did.putOn(title), (draft) => {

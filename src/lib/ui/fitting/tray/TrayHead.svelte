@@ -62,7 +62,7 @@
 
 <h2>{garmentInWords(element.garment)}</h2>
 {#if element.note}<p class="soft note">{element.note}</p>{/if}
-{#if match && match.items.length > 1}<MatchItems {table} {element} {match} />{/if}
+{#if match?.state === 'items'}<MatchItems {table} {element} {match} />{/if}
 <MatchNotes {table} {element} />
 {#if match && match.state !== 'left-out' && element.moves.length + ownMoves.length > 0}
 	<div class="row moves">

@@ -1,22 +1,20 @@
-import {
-	inOrder,
-	type Echo,
-	type Element,
-	type Garment,
-	type Item,
-	type PlateLook,
-	type Reference
-} from '$lib/core';
+/** References and echoes as looks to draw. */
+import type { Echo, Item } from '../model/echo';
+import type { Garment } from '../model/garment';
+import type { Element, Reference } from '../model/reference';
+import type { PlateLook } from '../plate/model';
+import { inOrder } from './order';
 
 /** An element as it is drawn; several of a kind are drawn in layers. */
-export const drawnElement = ({ id, garment, moves, count }: Element): PlateLook['worn'][number] => ({
+export const drawnElement = ({ id, garment, moves, count, side }: Element): PlateLook['worn'][number] => ({
 	id,
 	garment,
+	side,
 	moves: count ? [...moves, 'layered'] : moves
 });
 
 /** The reference as a look to draw: every element as it is worn there. */
-export const referenceLook = (reference: Reference): PlateLook => ({
+export const referenceLook = (reference: Pick<Reference, 'elements'>): PlateLook => ({
 	worn: inOrder(reference.elements).map(drawnElement)
 });
 
@@ -28,12 +26,14 @@ export function wornLook(
 	const matched = echo.matches.flatMap((match) =>
 		match.items.flatMap((item) => {
 			const garment = garmentOf(item);
-			return garment ? [{ id: match.elementIds[0] ?? match.id, garment, moves: match.movesDone }] : [];
+			return garment
+				? [{ id: match.elementIds[0] ?? match.id, garment, moves: match.movesDone, side: item.side }]
+				: [];
 		})
 	);
 	const extras = echo.extras.flatMap(({ id, item, movesDone }) => {
 		const garment = garmentOf(item);
-		return garment ? [{ id, garment, moves: movesDone }] : [];
+		return garment ? [{ id, garment, moves: movesDone, side: item.side }] : [];
 	});
 	return { worn: [...matched, ...extras] };
 }
