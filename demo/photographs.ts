@@ -7,15 +7,19 @@ import {
 	freshTryOn,
 	garmentType,
 	inOrder,
+	referenceLook,
 	regionOf,
+	resolveItem,
 	storedRegion,
-	wornPieces,
+	wornLook,
 	type Echo,
 	type Element,
 	type Photo,
 	type Piece,
 	type PlateBody,
+	type PlateLook,
 	type Reference,
+	type SlotId,
 	type StudioDocument,
 	type TryOn
 } from '../src/lib/core/index';
@@ -109,9 +113,8 @@ type Album = ReturnType<typeof album>;
 async function references({ references: all }: StudioDocument, { keep }: Album): Promise<Reference[]> {
 	const shown: Reference[] = [];
 	for (const [i, reference] of all.entries()) {
-		const worn = inOrder(reference.elements).map(({ id, garment, moves }) => ({ id, garment, moves }));
 		const body = { figure: figures[i % figures.length], measurements: bodies[i % bodies.length] };
-		const shot = await photograph({ worn }, body, { seed: 40 + i, ...size });
+		const shot = await photograph(referenceLook(reference), body, { seed: 40 + i, ...size });
 		const isMarked = markedTitles.includes(reference.title);
 		const known = { x: shot.card.x / size.width, y: shot.card.y / size.height, tone: 'white' } as const;
 		const { id } = await keep(shot, reference.title, isMarked ? known : undefined);
@@ -158,6 +161,19 @@ async function pieces(
 	};
 }
 
+/** What a stylist takes a second picture of: the first of these that is worn. */
+const seenNear: readonly SlotId[] = ['bag', 'ears', 'feet', 'waist'];
+
+/** Something of a look to be photographed near by, with the look in the order by which it is framed. */
+function detailOf({ worn }: PlateLook): { id: string; slot: SlotId; look: PlateLook } | undefined {
+	const slotOf = (one: PlateLook['worn'][number]) => garmentType(one.garment.type).slot;
+	for (const slot of seenNear) {
+		const first = worn.find((one) => slotOf(one) === slot);
+		if (first) return { id: first.id, slot, look: { worn: [first, ...worn.filter((one) => one !== first)] } };
+	}
+	return undefined;
+}
+
 /** As many elements of a try-on are rated as stand first in the reference. */
 const ratedElements = 3;
 
@@ -178,12 +194,16 @@ async function tryOns(
 			shown.push(echo);
 			continue;
 		}
-		const worn = wornPieces(echo, owned).map(({ id, garment, moves }) => ({ id, garment, moves }));
-		const body = clients.find(({ id }) => id === echo.clientId);
-		const { id } = await keep(
-			await photograph({ worn }, body ?? {}, { seed: 120 + i, ...size }),
-			`try-on ${echo.id}`
-		);
+		const look = wornLook(echo, (item) => resolveItem(item, owned)?.garment);
+		const body = clients.find(({ id }) => id === echo.clientId) ?? {};
+		const { id } = await keep(await photograph(look, body, { seed: 120 + i, ...size }), `try-on ${echo.id}`);
+		const detail = detailOf(look);
+		const near =
+			detail &&
+			(await keep(
+				await photograph(detail.look, body, { seed: 160 + i, ...pieceSize, slot: detail.slot }),
+				`try-on ${echo.id}, a detail`
+			));
 		const ratings = inOrder(reference.elements)
 			.slice(0, ratedElements)
 			.map((element, nth) => ({
@@ -199,7 +219,8 @@ async function tryOns(
 				on: last.judgedAt.slice(0, 10)
 			}),
 			rev: 1,
-			photos: [id],
+			photos: [id, ...(near ? [near.id] : [])],
+			...(near && { details: [{ photoId: near.id, elementId: detail.id }] }),
 			ratings
 		});
 		const judged = { ...last, photos: [id], verdict: { ...last.verdict, pieces: ratings } };

@@ -70,6 +70,31 @@ test('a look is tried on: photographed, set beside the reference, measured and r
 	await expect(form).toContainText('If the hem comes down');
 });
 
+test('a second picture is a detail: beside the same thing of the reference, and at its piece', async ({
+	page
+}) => {
+	await openTable(page, /Midnight Quay, for the Quay Stage/);
+	await page.getByRole('link', { name: 'Try it on' }).click();
+	await page.locator('input[type=file]').first().setInputFiles(figurePhoto());
+	await expect(page.getByText('Looking for the body…')).toBeHidden({ timeout: 30_000 });
+	const shows = page.getByLabel('This picture shows');
+	await shows.selectOption({ label: 'a detail: Wine cigarette trousers' });
+	await expect(page.getByText('Detail: Wine cigarette trousers', { exact: true })).toBeVisible();
+	// What is near by needs no advice on the pose, and stands at its piece.
+	await expect(page.getByRole('heading', { name: 'For the next picture' })).toBeHidden();
+	const trousers = page.getByRole('listitem').filter({ hasText: 'Wine cigarette trousers' });
+	await expect(
+		trousers.getByRole('button', { name: 'Show the detail: Wine cigarette trousers' })
+	).toBeVisible();
+	await page.reload();
+	await expect(
+		page.getByRole('button', { name: 'Show picture 1, a detail: Wine cigarette trousers' })
+	).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: 'Show picture 1', exact: true })).toBeVisible();
+	await expect(shows).toHaveValue('');
+});
+
 test('weights that fit the stylist are worked out, taken, shown beside the score, and undone', async ({
 	page
 }) => {
@@ -313,6 +338,16 @@ test('a look goes to another studio as a file, and comes back changed by choice'
 		.click();
 	await expect(other.getByRole('region', { name: 'Closeness' })).toBeVisible();
 	await profile.close();
+
+	// Chosen as a backup it is no less a part: it stands beside what is here, and restores nothing.
+	await page
+		.locator('section')
+		.filter({ has: page.getByRole('heading', { name: 'Restore', exact: true }) })
+		.locator('input[type=file]')
+		.setInputFiles(file);
+	const part = dialog(page, 'What is read in');
+	await expect(part).toContainText('This file holds a part of a studio.');
+	await part.getByRole('button', { name: 'Cancel' }).click();
 
 	// Here all of it is the same; a change of it is named, and nothing is replaced unasked.
 	await panel.locator('input[type=file]').setInputFiles(file);

@@ -279,3 +279,43 @@ test('what is worn in numbers is asked for in numbers, and counts as more are pu
 	await line.press('Enter');
 	await expect(page.locator('li').filter({ hasText: 'silver ring' })).toContainText('4 are worn');
 });
+
+test('two shoes of two kinds, a foot each: put on by key, moved, made a pair again', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page
+		.getByRole('link', { name: /Rehearsal room, boat-deck/ })
+		.first()
+		.click();
+	await page.locator('[data-rung]').filter({ hasText: 'ballet flats' }).focus();
+	const other = page.locator('[data-card]').filter({ hasText: 'Black ankle boots' });
+	await other.focus();
+	await page.keyboard.press('b');
+	const together = page.getByRole('list', { name: 'Worn together' });
+	const boots = together.getByLabel('On which side Black ankle boots is worn');
+	await expect(boots).toHaveValue('right');
+	await boots.selectOption('left');
+	// Nothing is on the right foot but what was there before: both stand on the left.
+	await expect(page.getByText('nothing on the other side yet').first()).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(boots).toHaveValue('right');
+	await together.getByRole('button', { name: 'Take off Black ankle boots' }).press('Enter');
+	await expect(together.getByRole('combobox')).toHaveCount(1);
+	await expect(together.getByRole('combobox')).toHaveValue('');
+	await expect(together.getByRole('button')).toHaveCount(0);
+});
+
+test('a stud in one ear and a hoop in the other are two things, each on its side', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'References');
+	await page
+		.getByRole('link', { name: /Rehearsal room/ })
+		.first()
+		.click();
+	const line = page.getByLabel('Say it as you see it');
+	await line.fill('a pearl stud in the left ear, a gold hoop in the right ear');
+	await expect(page.getByText('worn on the left').first()).toBeVisible();
+	await line.press('Enter');
+	await expect(page.getByText('on the left', { exact: false }).first()).toBeVisible();
+	await expect(page.getByText('on the right', { exact: false }).first()).toBeVisible();
+});

@@ -147,6 +147,8 @@ export async function readSealedBackup(
 
 /** Puts a backup that was read in place of the present studio: photos first, one by one, then all records at once. */
 export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = database): Promise<void> {
+	if (opened.document.part)
+		throw new RangeError('The file holds a part of a studio. Read it in under Share and merge.');
 	for await (const { hash, bytes } of opened.photos())
 		await db.photoBytes.put({ hash, bytes, addedAt: moment() });
 	await restoreDocument(opened.document, db);
@@ -154,7 +156,7 @@ export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = d
 
 /** Puts the records of a document in place of the present ones. */
 export const restoreDocument = (
-	{ format: _f, schemaVersion: _v, writtenOn: _w, ...studio }: StudioDocument,
+	{ format: _f, schemaVersion: _v, writtenOn: _w, part: _p, ...studio }: StudioDocument,
 	db: StudioDatabase = database,
 	photoBytes: readonly PhotoBytes[] = []
 ) => replaceStudio(studio, db, photoBytes);

@@ -50,7 +50,9 @@ export interface ElementScore {
 	/** What it earns. */
 	earned: number;
 	state: Worn['state'] | 'gap' | 'too-far';
-	/** Of the best of its garments; absent without one. */
+	/** The best of its garments, and of two halves the one in which more is lost; absent without one. */
+	garment?: Garment;
+	/** The closeness of that garment. */
 	closeness?: PieceCloseness;
 }
 
@@ -137,7 +139,13 @@ const missingShare = ({ count = 1 }: Element, { garments }: Worn) =>
 	count > 1 ? Math.max(0, count - garments.length) / (count - 1) : 0;
 
 /** Points kept and lost with one garment, or, without a closeness, with an element that is done. */
-function scoreWorn(element: Element, share: number, worn: Worn, closeness?: PieceCloseness): Scored {
+function scoreWorn(
+	element: Element,
+	share: number,
+	worn: Worn,
+	garment?: Garment,
+	closeness?: PieceCloseness
+): Scored {
 	const elementId = element.id;
 	const { styled, movesShare } = stylingOf(element);
 	const movesMissed = element.moves.filter((move) => !worn.movesDone.includes(move)).length;
@@ -164,6 +172,7 @@ function scoreWorn(element: Element, share: number, worn: Worn, closeness?: Piec
 			points,
 			earned: kept * answered,
 			state: answered === 0 ? 'too-far' : worn.state,
+			garment,
 			closeness
 		},
 		losses: answered === 0 ? [{ elementId, kind: 'too-far', points }] : losses
@@ -189,7 +198,7 @@ function scoreElement(
 	// Several things may answer one element: the one that earns most counts.
 	const bestOf = (garments: readonly Garment[], part: number): Scored | undefined =>
 		garments
-			.map((garment) => scoreWorn(element, part, worn, closenessOf(garment, worn.movesDone)))
+			.map((garment) => scoreWorn(element, part, worn, garment, closenessOf(garment, worn.movesDone)))
 			.reduce<Scored | undefined>(
 				(best, next) => (best === undefined || next.score.earned > best.score.earned ? next : best),
 				undefined
@@ -231,7 +240,8 @@ function joined(
 			...of,
 			earned,
 			state: earned > 0 ? 'items' : (told?.score.state ?? 'gap'),
-			...(told?.score.closeness && { closeness: told.score.closeness })
+			garment: told?.score.garment,
+			closeness: told?.score.closeness
 		},
 		losses: [...losses.values()]
 	};

@@ -234,7 +234,7 @@ export function lossInWords(
 ): string {
 	switch (loss.kind) {
 		case 'gap':
-			return 'nothing chosen yet';
+			return given ? 'nothing on the other side yet' : 'nothing chosen yet';
 		case 'left-out':
 			return 'left out';
 		case 'too-far':

@@ -33,9 +33,9 @@ const mostPhotoBytes = 32 * 1024 * 1024;
 const mostEntries = 20_001;
 
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
-function* jsonPieces(document: StudioDocument): Generator<string, void> {
-	const { format, schemaVersion, writtenOn } = document;
-	yield `{"format":${JSON.stringify(format)},"schemaVersion":${schemaVersion},"writtenOn":${JSON.stringify(writtenOn)}`;
+export function* documentText(document: StudioDocument): Generator<string, void> {
+	const { format, schemaVersion, writtenOn, part } = document;
+	yield `{"format":${JSON.stringify(format)},"schemaVersion":${schemaVersion},"writtenOn":${JSON.stringify(writtenOn)}${part ? ',"part":true' : ''}`;
 	for (const table of tableNames) {
 		yield `,\n"${table}":[`;
 		let first = true;
@@ -56,7 +56,7 @@ function recordStream(
 	onWritten: (records: number) => void
 ): ReadableStream<Uint8Array> {
 	const encoder = new TextEncoder();
-	const pieces = jsonPieces(document);
+	const pieces = documentText(document);
 	let written = 0;
 	return new ReadableStream({
 		pull(controller) {

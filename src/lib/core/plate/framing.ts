@@ -40,12 +40,12 @@ export function framingOf(slot: SlotId, plate: Plate, id?: string): Framing {
 	const { landmarks: at, width, height } = plate;
 	const band = (from: number, to: number, half: number): Framing => [-half, from, 2 * half, to - from];
 	const least = closest[slot];
-	const shapes =
-		least === undefined
-			? []
-			: plate.layers.filter((layer) => layer.id === id).flatMap((layer) => layer.shapes);
+	const layers = plate.layers.filter((layer) => layer.id === id);
+	const shapes = least === undefined ? [] : layers.flatMap((layer) => layer.shapes);
+	// What is worn on the left alone is seen to the right of the middle.
+	const half = layers.some(({ side }) => side === 'left') ? /^M(?!-)/ : /^M-/;
 	const box =
-		extentOf(oneOf.includes(slot) ? shapes.filter(({ d }) => /^M-/.test(d)) : shapes) ?? extentOf(shapes);
+		extentOf(oneOf.includes(slot) ? shapes.filter(({ d }) => half.test(d)) : shapes) ?? extentOf(shapes);
 	if (box && least !== undefined) return squareAbout(box, least);
 	switch (slot) {
 		case 'top':

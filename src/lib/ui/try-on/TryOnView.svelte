@@ -72,28 +72,26 @@
 		crown: { x: plate.width / 2, y: plate.landmarks.crown },
 		floor: { x: plate.width / 2, y: plate.landmarks.floor }
 	});
-	const showsPhoto = $derived(original !== undefined && !asPlate);
 	/** What is looked at is a detail: it stands whole in its frame, beside the same thing on the reference. */
 	const detail = $derived(tryOn?.details?.find(({ photoId }) => photoId === picture?.id));
+	const detailed = $derived(reference.elements.find(({ id }) => id === detail?.elementId));
+	const region = $derived(detailed?.regions?.find(({ photo }) => photo === original?.id));
+	// Where the photograph does not say where the thing is, the plate does.
+	const showsPhoto = $derived(original !== undefined && !asPlate && (!detailed || region !== undefined));
 	const detailLine = $derived(lines.find(({ elementId }) => elementId === detail?.elementId));
 	const detailTitle = $derived(detailLine?.worn[0]?.title ?? '');
 	const referenceStood = $derived.by((): Stood => {
-		const element = reference.elements.find(({ id }) => id === detail?.elementId);
-		if (showsPhoto && original) {
-			const region = element?.regions?.find(({ photo }) => photo === original.id);
+		if (showsPhoto && original)
 			return region ? stoodAround(region, original) : stoodOn(beside.marks, original);
-		}
-		if (!element) return plateStood;
-		const [left, top, width, height] = framingOf(garmentType(element.garment.type).slot, plate, element.id);
-		return stoodAround(
-			{
-				x: (left + plate.width / 2) / plate.width,
-				y: top / plate.height,
-				width: width / plate.width,
-				height: height / plate.height
-			},
-			plate
-		);
+		if (!detailed) return plateStood;
+		const [left, top, width, height] = framingOf(garmentType(detailed.garment.type).slot, plate, detailed.id);
+		const part = {
+			x: (left + plate.width / 2) / plate.width,
+			y: top / plate.height,
+			width: width / plate.width,
+			height: height / plate.height
+		};
+		return stoodAround(part, plate);
 	});
 	const triedStood = (photo: Photo): Stood =>
 		detail ? stoodAround({ x: 0, y: 0, width: 1, height: 1 }, photo) : stoodOn(measured.marks, photo);
@@ -203,7 +201,7 @@
 				}}
 			/>
 			<PhotoIntake {intake} />
-			{#if original}
+			{#if original && (!detailed || region)}
 				<Select
 					size="sm"
 					inline

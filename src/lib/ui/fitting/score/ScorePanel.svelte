@@ -38,8 +38,8 @@
 	function lossWords(loss: Loss): string {
 		const element = table.elements.find(({ id }) => id === loss.elementId);
 		if (!element) return '';
-		const [garment] = table.garmentsOf(element);
-		return lossInWords(loss, element, garment, table.scoreOf(element)?.closeness);
+		const scored = table.scoreOf(element);
+		return lossInWords(loss, element, scored?.garment, scored?.closeness);
 	}
 	const nameOf = (loss: Loss) => {
 		const element = table.elements.find(({ id }) => id === loss.elementId);

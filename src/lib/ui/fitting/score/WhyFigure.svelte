@@ -12,7 +12,7 @@
 	let { open = $bindable(false), table, element }: Props = $props();
 
 	const scored = $derived(table.scoreOf(element));
-	const garment = $derived(table.garmentsOf(element)[0]);
+	const garment = $derived(scored?.garment);
 	const closeness = $derived(scored?.closeness);
 	const rows = $derived(garment && closeness ? whyFigure(element, garment, closeness) : []);
 	const losses = $derived(table.score.losses.filter(({ elementId }) => elementId === element.id));

@@ -56,9 +56,12 @@
 	let showsUnsuitable = $state(false);
 	/** The card of which all is shown. */
 	let sheetOf = $state<string | undefined>();
+	let pane = $state<HTMLElement>();
 	$effect(() => {
 		void element.id;
 		more = false;
+		// Another rung: its own head comes first, wherever the cards of the last one were left.
+		if (pane) pane.scrollTop = 0;
 	});
 </script>
 
@@ -79,7 +82,7 @@
 	{/if}
 {/snippet}
 
-<div class="tray">
+<div class="tray" bind:this={pane}>
 	<header>
 		<TrayHead {table} {element} {onwhy} />
 		<div class="row find">
