@@ -31,13 +31,18 @@ function isAllowed(problem: BudgetProblem, chosen: readonly (readonly BudgetOpti
 		const options = chosen[i] ?? [];
 		const places = options.flatMap(({ elementIds, blocks }) => [...new Set([...elementIds, ...blocks])]);
 		const parts = options.flatMap(({ source }) =>
-			source.kind === 'owned' ? source.parts.map((part) => `${source.pieceId} ${part}`) : [source.listingId]
+			source.kind === 'owned'
+				? source.parts.map((part) => `${source.pieceId} ${part}`)
+				: (source.parts ?? ['']).map((part) => `${source.listingId} ${part}`)
 		);
 		const metals = new Set(options.flatMap(({ metal }) => metal ?? []));
-		const goods = options.reduce(
-			(sum, { source }) => sum + (source.kind === 'listing' ? source.priceMinor : 0),
-			0
+		// A set is paid for once, whichever of its parts are worn.
+		const paid = new Map(
+			options.flatMap(({ source }) =>
+				source.kind === 'listing' ? [[source.listingId, source.priceMinor]] : []
+			)
 		);
+		const goods = [...paid.values()].reduce((sum, price) => sum + price, 0);
 		return (
 			isEachOnce(places) &&
 			isEachOnce(parts) &&
@@ -82,12 +87,16 @@ const optionsOf = fc
 				pieceId: fc.constantFrom('suit', 'shirt'),
 				parts: fc.subarray(['jacket', 'trousers'], { minLength: 1 })
 			}),
-			fc.integer({ min: 0, max: 3 }).map((n) => ({
-				kind: 'listing' as const,
-				listingId: `listing ${n}`,
-				shopId: n < 2 ? 'near' : 'far',
-				priceMinor: [900, 1500, 2500, 4000][n] ?? 0
-			}))
+			fc
+				.tuple(fc.integer({ min: 0, max: 3 }), fc.subarray(['jacket', 'trousers'], { minLength: 1 }))
+				.map(([n, parts]) => ({
+					kind: 'listing' as const,
+					listingId: `listing ${n}`,
+					shopId: n < 2 ? 'near' : 'far',
+					priceMinor: [900, 1500, 2500, 4000][n] ?? 0,
+					// Every other one is a set that comes apart.
+					...(n % 2 === 1 && { parts })
+				}))
 		),
 		metal: fc.option(fc.constantFrom('gold', 'silver'), { nil: undefined }),
 		isStatement: fc.boolean(),

@@ -6,6 +6,7 @@ import { mostBackups } from '../matching/backups';
 import { candidatesFor } from '../matching/candidates';
 import { chooseUnasked } from '../matching/choosing';
 import { keyOfItem, resolveItem, sameThing, wornIn } from '../matching/items';
+import { isSet, partsOfSet } from '../matching/sets';
 import { scoringOf } from '../matching/score-echo';
 import { latestArrival } from '../matching/suitability';
 import { answeredAtOnce, garmentsMeet, spans } from '../matching/spanning';
@@ -89,7 +90,15 @@ function sourceOf(item: Item, options: PlanOptions): BudgetOption['source'] | un
 	const { listing, shop } = item;
 	const price = converted(withDuty(listing.price, shop), options.currency, options.rates);
 	return price && shopOf(shop, options)
-		? { kind: 'listing', listingId: listing.id, shopId: shop.id, priceMinor: price.amountMinor }
+		? {
+				kind: 'listing',
+				listingId: listing.id,
+				shopId: shop.id,
+				priceMinor: price.amountMinor,
+				...(isSet(listing.garment) && {
+					parts: item.part ? [item.part] : partsOfSet(listing.garment).map(({ garment }) => garment.type)
+				})
+			}
 		: undefined;
 }
 

@@ -11,10 +11,10 @@ export interface BudgetOption {
 	blocks: string[];
 	/** Points of the look's score that it earns, over all that it answers. */
 	earned: number;
-	/** An owned piece, with the parts of it that are worn; or something to be bought. */
+	/** An owned piece, with the parts of it that are worn; or something to be bought, of a set with the parts that are worn. */
 	source:
 		| { kind: 'owned'; pieceId: string; parts: string[] }
-		| { kind: 'listing'; listingId: string; shopId: string; priceMinor: number };
+		| { kind: 'listing'; listingId: string; shopId: string; priceMinor: number; parts?: string[] };
 	/** Its metal, where the look wears only one. */
 	metal?: string;
 	isStatement?: boolean;
@@ -101,7 +101,7 @@ export function reckoned(
 			if (source.kind !== 'listing') continue;
 			const { listingId, shopId, priceMinor } = source;
 			const before = purchases.get(listingId);
-			if (before) before.lookIds.push(id);
+			if (before) before.lookIds = [...new Set([...before.lookIds, id])];
 			else purchases.set(listingId, { listingId, shopId, title, priceMinor, lookIds: [id] });
 		}
 		return { id, points: options.reduce((sum, { earned }) => sum + earned, settled), chosen: options };

@@ -26,12 +26,20 @@ export interface SolveOptions extends Pick<SolverOptions, 'gap'> {
 	onBetter?: SolverOptions['onBetter'];
 }
 
+/** Decisions of one look. */
+interface LookColumns {
+	/** One a metal, where the look wears only one: is this it? */
+	metals: Map<string, number>;
+	/** One a set, where the look has a budget of its own: is any of it worn? */
+	sets: Map<string, number>;
+}
+
 /** Where each kind of decision stands among the columns. */
 interface Columns {
 	/** One a look and option: is it worn? */
 	worn: number[][];
-	/** One a look and metal, where the look wears only one: is this it? */
-	metals: Map<string, number>[];
+	/** What each look has besides. */
+	looks: LookColumns[];
 	/** One a thing for sale: is it bought? */
 	bought: Map<string, number>;
 	/** One a shop: does it send a parcel, and is its postage free? */
@@ -59,13 +67,17 @@ function grouped<T>(
 	return groups;
 }
 
-/** What a look allows of its options; gives the columns of its metals. */
+/** What is worn of a listing: the thing itself, or of a set each part that is worn. */
+const listedParts = ({ source }: BudgetOption): string[] =>
+	source.kind === 'listing' ? (source.parts ?? ['']).map((part) => `${source.listingId} ${part}`) : [];
+
+/** What a look allows of its options; gives the columns of its metals, and of the sets that it pays for. */
 function lookRows(
 	builder: Builder,
 	{ options, budgetMinor, mostStatements, oneMetal }: BudgetLook,
 	worn: readonly number[],
 	boughtOf: (listingId: string) => number
-): Map<string, number> {
+): LookColumns {
 	const of = (indices: readonly number[]) => indices.flatMap((i) => worn[i] ?? []);
 	/** At most one option a key. */
 	const once = (keysOf: (option: BudgetOption) => readonly string[]) => {
@@ -77,15 +89,25 @@ function lookRows(
 		source.kind === 'owned' ? source.parts.map((part) => `${source.pieceId} ${part}`) : []
 	);
 	// What is worn is bought, once, however many ways it could be worn.
-	const listed = grouped(options, ({ source }) => (source.kind === 'listing' ? [source.listingId] : []));
-	for (const [id, indices] of listed) builder.onlyIf(of(indices), boughtOf(id));
+	// The parts of a set are bought together, and worn each by itself.
+	const listed = [...grouped(options, listedParts).values()].flatMap((indices) => {
+		const { source } = options[indices[0] ?? 0] ?? {};
+		return source?.kind === 'listing' ? [{ indices, source }] : [];
+	});
+	for (const { indices, source } of listed) builder.onlyIf(of(indices), boughtOf(source.listingId));
+	const sets = new Map<string, number>();
 	if (budgetMinor !== undefined) {
-		const prices = options.map(({ source }) => (source.kind === 'listing' ? source.priceMinor : 0));
-		builder.row(
-			worn.map((column, i): Term => [column, prices[i] ?? 0]),
-			-Infinity,
-			budgetMinor
+		// A set is paid for once, however many of its parts the look wears.
+		for (const { indices, source } of listed) {
+			if (!source.parts) continue;
+			const isPaid = sets.get(source.listingId) ?? builder.column();
+			sets.set(source.listingId, isPaid);
+			builder.onlyIf(of(indices), isPaid);
+		}
+		const prices = options.flatMap(({ source }, i): Term[] =>
+			source.kind === 'listing' ? [[sets.get(source.listingId) ?? worn[i] ?? 0, source.priceMinor]] : []
 		);
+		if (prices.length > 0) builder.row([...new Map(prices)], -Infinity, budgetMinor);
 	}
 	if (mostStatements !== undefined)
 		builder.atMost(mostStatements, of([...options.keys()].filter((i) => options[i]?.isStatement)));
@@ -97,7 +119,7 @@ function lookRows(
 			for (const index of of(indices)) builder.onlyIf([index], isIt);
 		}
 	builder.atMost(1, [...metals.values()]);
-	return metals;
+	return { metals, sets };
 }
 
 /** When a shop sends a parcel, and when it sends it for nothing. */
@@ -130,7 +152,7 @@ function written(problem: BudgetProblem): Written {
 	const columnOf = (of: ReadonlyMap<string, number>, id: string) => of.get(id) ?? 0;
 	const homeless = things.find(({ shopId }) => !parcel.has(shopId));
 	if (homeless) throw new RangeError(`"${homeless.id}" is for sale in a shop that the problem does not have`);
-	const metals = problem.looks.map((look, l) =>
+	const looks = problem.looks.map((look, l) =>
 		lookRows(builder, look, worn[l] ?? [], (id) => columnOf(bought, id))
 	);
 	for (const shop of problem.shops)
@@ -149,7 +171,7 @@ function written(problem: BudgetProblem): Written {
 		cost[columnOf(free, id)] = -postageMinor;
 	}
 	if (problem.budgetMinor !== undefined) builder.row(termsOf(cost), -Infinity, problem.budgetMinor);
-	return { columns: { worn, metals, bought, parcel, free }, programme: builder.built(), cost };
+	return { columns: { worn, looks, bought, parcel, free }, programme: builder.built(), cost };
 }
 
 const termsOf = (values: readonly number[]): Term[] =>
@@ -169,7 +191,8 @@ function startOf(problem: BudgetProblem, { columns, cost }: Written, solution: B
 			);
 			if (!isChosen) return;
 			set(columns.worn[l]?.[i]);
-			if (option.metal) set(columns.metals[l]?.get(option.metal));
+			if (option.metal) set(columns.looks[l]?.metals.get(option.metal));
+			if (option.source.kind === 'listing') set(columns.looks[l]?.sets.get(option.source.listingId));
 		});
 	});
 	for (const { listingId } of solution.purchases) set(columns.bought.get(listingId));

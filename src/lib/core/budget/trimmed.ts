@@ -86,9 +86,12 @@ function withoutReplaceable(
 	}
 	const isOnlyHere = (option: BudgetOption) =>
 		option.source.kind === 'owned' || inLooks.get(option.source.listingId) === 1;
+	/** A part of a set may be paid for by another part: it is not replaced by what costs less. */
+	const isAlone = (option: BudgetOption) =>
+		option.source.kind === 'owned' || option.source.parts === undefined || isFree(option);
 	const replaces = (instead: BudgetOption, option: BudgetOption) =>
 		standsIn(instead, option) &&
-		(instead.source.kind === 'owned' || isOnlyHere(option)) &&
+		(instead.source.kind === 'owned' || (isOnlyHere(option) && isAlone(option))) &&
 		isNeverDearer(instead, option, shops);
 	const placeIn = new Map(look.options.map((option, i) => [option, i]));
 	const isReplaceable = (option: BudgetOption) =>

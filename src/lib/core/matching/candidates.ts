@@ -18,6 +18,7 @@ import { becomingsOf, type Becoming } from './becomes';
 import { keyOfItem, optionsOfPiece, wearable, type OwnedOption } from './items';
 import { alteringCost } from '../money/spend';
 import { rankCandidates } from './rank';
+import { soldWays } from './sets';
 import type { WorthyOffer } from './win-back';
 
 /** One thing that could answer an element. */
@@ -139,25 +140,29 @@ export function candidatesFor(source: CandidateSource): Candidates {
 	function listedFor(element: Element): Candidate[] {
 		const matched = market?.matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];
 		const seen = new Set<string>();
-		const listings = matched.filter(({ listing: { id } }) => !seen.has(id) && seen.add(id));
-		return rankCandidates(element, listings, ({ listing }) => listing.garment, options)
-			.flatMap(({ candidate: { listing }, closeness }): Candidate[] => {
+		const listings = matched
+			.filter(({ listing: { id } }) => !seen.has(id) && seen.add(id))
+			.flatMap(({ listing }) => soldWays(listing.garment).map((way) => ({ listing, way })));
+		return rankCandidates(element, listings, ({ way }) => way.garment, options)
+			.flatMap(({ candidate: { listing, way }, closeness }): Candidate[] => {
 				const shop = shops.get(listing.shopId);
 				if (!shop) return [];
 				const size = sizeOfListing(client, listing, shop, source.fitNotes);
+				const item: Item = {
+					source: 'listing',
+					listing,
+					...(way.part !== undefined && { part: way.part }),
+					shop: withoutCharts(shop),
+					sizeLabel: sizeToTake({ size }),
+					seenOn
+				};
 				return [
 					{
-						key: listing.id,
+						key: keyOfItem(item),
 						from: 'listed',
-						title: listing.title,
-						item: {
-							source: 'listing',
-							listing,
-							shop: withoutCharts(shop),
-							sizeLabel: sizeToTake({ size }),
-							seenOn
-						},
-						garment: listing.garment,
+						title: way.name === undefined ? listing.title : `${listing.title}, ${way.name}`,
+						item,
+						garment: way.garment,
 						closeness,
 						listing,
 						shop,

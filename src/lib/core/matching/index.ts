@@ -17,11 +17,14 @@ export { nearerOrCheaper, type Valued } from './less';
 export { isForSale, marketQuestion, type AskedFor } from './market-question';
 export {
 	closestInLists,
+	closestSold,
+	indexSold,
 	joinedAnswer,
 	layOut,
 	leastCloseness,
 	mostUnsuitable,
-	type OwnList
+	type OwnList,
+	type SoldIndex
 } from './own-lists';
 export { backupsFor } from './backups';
 export { rankCandidates, type RankedCandidate } from './rank';

@@ -3,6 +3,7 @@ import type { Echo, Item, Match } from '../model/echo';
 import type { Garment } from '../model/garment';
 import { transformationOf } from '../lexicon/transformations';
 import type { Piece } from '../model/piece';
+import { soldWays } from './sets';
 import { transformed } from './transformed';
 
 /** A way in which an owned piece can be worn: one part in one configuration. */
@@ -52,7 +53,11 @@ export interface ResolvedItem {
 
 /** What an item is, looked up among the client's pieces; undefined when its piece or part is gone. */
 export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem | undefined {
-	if (item.source === 'listing') return { title: item.listing.title, garment: item.listing.garment };
+	if (item.source === 'listing') {
+		const { title, garment } = item.listing;
+		const way = item.part && soldWays(garment).find(({ part }) => part === item.part);
+		return way ? { title: `${title}, ${way.name}`, garment: way.garment } : { title, garment };
+	}
 	const piece = pieces.find(({ id }) => id === item.pieceId);
 	const option =
 		piece &&
@@ -78,12 +83,13 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 /** A thing that is worn in one way, by its ids. */
 export const keyOfItem = (item: Item): string =>
 	item.source === 'listing'
-		? item.listing.id
+		? [item.listing.id, ...(item.part ? [item.part] : [])].join(' ')
 		: [item.pieceId, item.partId, item.configurationId ?? '', item.becomes ?? ''].join(' ');
 
 /** Do two items name the same thing to wear? */
 export function sameItem(a: Item, b: Item): boolean {
-	if (a.source === 'listing' && b.source === 'listing') return a.listing.id === b.listing.id;
+	if (a.source === 'listing' && b.source === 'listing')
+		return a.listing.id === b.listing.id && a.part === b.part;
 	return (
 		a.source === 'piece' &&
 		b.source === 'piece' &&
@@ -101,12 +107,19 @@ const partsOf = ({ partId, takes = [] }: OwnedItem): readonly string[] => [partI
 export const sameOwned = (a: OwnedItem, b: OwnedItem): boolean =>
 	a.pieceId === b.pieceId && (a.partId === b.partId || partsOf(a).some((part) => partsOf(b).includes(part)));
 
+type ListedItem = Extract<Item, { source: 'listing' }>;
+/** Are two listed items the same thing for sale, or the whole of a set and a part of it? */
+const sameListed = (a: ListedItem, b: ListedItem): boolean =>
+	a.listing.id === b.listing.id && (!a.part || !b.part || a.part === b.part);
+
 /** Is each worn on another side? Of a pair, one may be here and the other there. */
 const onOtherSides = (a: Item, b: Item) => a.side !== undefined && b.side !== undefined && a.side !== b.side;
 
 /** Are two items the same thing, however it is worn? A thing is worn once, and each half of a pair on its own side. */
 export const sameThing = (a: Item, b: Item): boolean =>
-	!onOtherSides(a, b) && (a.source === 'piece' && b.source === 'piece' ? sameOwned(a, b) : sameItem(a, b));
+	!onOtherSides(a, b) &&
+	((a.source === 'piece' && b.source === 'piece' && sameOwned(a, b)) ||
+		(a.source === 'listing' && b.source === 'listing' && sameListed(a, b)));
 
 export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
 	echo.matches.find((match) => match.elementIds.includes(elementId));

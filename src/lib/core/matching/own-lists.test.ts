@@ -8,6 +8,7 @@ import {
 	joinedAnswer,
 	layOut,
 	leastCloseness,
+	partsOfSet,
 	type Garment,
 	type Listing
 } from '..';
@@ -43,7 +44,12 @@ describe('lists of one’s own', () => {
 						.map((listing) => ({
 							id: listing.id,
 							suits: suits(listing),
-							closeness: closenessOf({ garment: asked, signature: [], open: [] }, listing.garment).closeness
+							// Of a set, the whole or the part of it that comes closest.
+							closeness: Math.max(
+								...[listing.garment, ...partsOfSet(listing.garment).map((part) => part.garment)].map(
+									(way) => closenessOf({ garment: asked, signature: [], open: [] }, way).closeness
+								)
+							)
 						}))
 						.filter(({ closeness }) => closeness >= leastCloseness)
 						.sort((a, b) => b.closeness - a.closeness);

@@ -1,8 +1,10 @@
 /** What lists that were loaded by hand have for a look: the same answer as the market gives, worked out here. */
 import type { MarketAnswer, MarketQuery } from '../exchange/market';
+import type { Garment } from '../model/garment';
 import type { Listing, Shop } from '../model/market';
 import { sizesForAll } from '../model/market';
 import { closest, indexGarments, type Closest, type GarmentIndex } from './garment-index';
+import { soldWays } from './sets';
 
 /** A listing less alike than this is no substitute worth showing (0..1). */
 export const leastCloseness = 0.35;
@@ -13,13 +15,53 @@ export const mostUnsuitable = 6;
 export interface OwnList {
 	shop: Shop;
 	listings: readonly Listing[];
+	index: SoldIndex;
+}
+
+/** Everything that is sold in every way in which it can be worn, laid out for questions. */
+export interface SoldIndex {
 	index: GarmentIndex;
+	/** For each row of the index the place of what is sold. */
+	places: Uint32Array;
+}
+
+/** Lays out what is sold: a set as the whole and as its parts. */
+export function indexSold(garments: readonly Garment[]): SoldIndex {
+	const rows = garments.flatMap((garment, place) =>
+		soldWays(garment).map((way) => ({ place, garment: way.garment }))
+	);
+	return {
+		index: indexGarments(rows.map(({ garment }) => garment)),
+		places: Uint32Array.from(rows, ({ place }) => place)
+	};
+}
+
+/** What is sold that comes closest to an element, each thing once, by its place; see `closest`. */
+export function closestSold(
+	{ index, places }: SoldIndex,
+	element: Parameters<typeof closest>[1],
+	{
+		accepts,
+		most,
+		...options
+	}: Parameters<typeof closest>[2] & {
+		most: number;
+		accepts: (place: number) => boolean;
+	}
+): Closest[] {
+	const placeOf = (row: number) => places[row] ?? 0;
+	const seen = new Set<number>();
+	// Of a set, both the whole and a part may come close.
+	return closest(index, element, { ...options, most: 2 * most, accepts: (row) => accepts(placeOf(row)) })
+		.map((found) => ({ ...found, at: placeOf(found.at) }))
+		.filter(({ at }) => !seen.has(at) && seen.add(at))
+		.slice(0, most);
 }
 
 export const layOut = ({ shop, listings }: Omit<OwnList, 'index'>): OwnList => ({
 	shop,
 	listings,
-	index: indexGarments(listings.map(({ garment }) => garment))
+	index: indexSold(listings.map(({ garment }) => garment))
 });
 
 const isInStock = ({ sizes }: Listing, labels: readonly string[] | undefined) =>
@@ -38,7 +80,7 @@ function bestOf(
 		return listing !== undefined && isInStock(listing, labels);
 	};
 	const ask = (many: number, accepts: (at: number) => boolean): Closest[] =>
-		closest(list.index, element, { schools, most: many, least: leastCloseness, accepts });
+		closestSold(list.index, element, { schools, most: many, least: leastCloseness, accepts });
 	return { suitable: ask(most, suits), unsuitable: ask(mostUnsuitable, (at) => !suits(at)) };
 }
 

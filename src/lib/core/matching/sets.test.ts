@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment, garmentArbitrary } from '../../../../tests/arbitraries';
-import { makePiece, makeReference, uuid } from '../../../../tests/records';
+import {
+	makeClient,
+	makeEcho,
+	makeListing,
+	makePiece,
+	makeReference,
+	makeShop,
+	uuid
+} from '../../../../tests/records';
 import { elementScorer } from '../closeness/look';
 import { setParts } from '../lexicon/set-parts';
 import { canAnswer, isGarmentType } from '../lexicon/taxonomy';
@@ -9,8 +17,13 @@ import { garmentSchema, pieceSchema, shownParts, type Piece } from '../model';
 import type { Element } from '../model/reference';
 import { matchWardrobe } from './assign';
 import { chooseItem } from './choosing';
-import { optionsOfPiece, sameOwned, wornIn, type OwnedOption } from './items';
-import { isSet, partsOfSet, takenApart } from './sets';
+import type { Item, Match } from '../model/echo';
+import type { OrderLine } from '../model/order';
+import { boughtIn } from '../money/spend';
+import { pieceOf, wearsAsPiece } from '../orders/lines';
+import { candidatesFor } from './candidates';
+import { optionsOfPiece, sameOwned, sameThing, wornIn, type OwnedOption } from './items';
+import { isSet, partsOfSet, soldWays, takenApart } from './sets';
 
 let id = 7000;
 const newId = () => uuid(id++);
@@ -157,4 +170,75 @@ describe('a suit on the rail', () => {
 			{ numRuns: 60 }
 		);
 	});
+});
+
+describe('a set for sale', () => {
+	const shop = makeShop(1);
+	const set = garment('suit', ['charcoal'], { material: 'flannel', lapel: 'peak' });
+	const listing = makeListing(1, set, 9000);
+	const asked = [
+		element(1, garment('suit-jacket', ['charcoal'])),
+		element(2, garment('tailored-trousers', ['charcoal']))
+	];
+	const reference = makeReference(asked);
+	const found = candidatesFor({
+		reference,
+		client: makeClient(),
+		pieces: [],
+		market: {
+			simulated: true,
+			shops: [shop],
+			matches: asked.map(({ id: elementId }) => ({ elementId, listings: [{ listing, closeness: 0.9 }] }))
+		},
+		scoring: {},
+		seenOn: '2026-03-01'
+	});
+	const partFor = (at: number) =>
+		found.for(asked[at]!).listed.find(({ item }) => item.source === 'listing' && item.part)!;
+	const both = asked.reduce<Match[]>(
+		(matches, one, i) => chooseItem(matches, asked, { element: one, ...partFor(i) }, uuid(900 + i)),
+		[]
+	);
+
+	it('offers to each element the part that is worn there, and is bought once for both', () => {
+		expect([0, 1].map((at) => partFor(at).title)).toEqual([
+			`${listing.title}, jacket`,
+			`${listing.title}, trousers`
+		]);
+		expect(both.map(({ items }) => items.length)).toEqual([1, 1]);
+		expect(boughtIn({ matches: both, extras: [] })).toHaveLength(1);
+		expect(wornIn({ matches: both }, []).map(({ garments: [one] }) => one?.type)).toEqual([
+			'suit-jacket',
+			'tailored-trousers'
+		]);
+	});
+	it('is one thing with its parts: whole and part are never worn at once, two parts are', () => {
+		const [jacket, trousers] = [partFor(0).item, partFor(1).item];
+		const { part: _part, ...whole } = jacket as Extract<Item, { source: 'listing' }>;
+		expect([sameThing(jacket, trousers), sameThing(jacket, whole), sameThing(whole, trousers)]).toEqual([
+			false,
+			true,
+			true
+		]);
+	});
+	it('that was ordered and kept hangs as a set with its parts, worn where they were', () => {
+		const line = { clientId: uuid(1000), listing, sizeLabel: 'M' } as OrderLine;
+		const piece = pieceOf({ shop, orderedOn: '2026-03-01' }, line, newId);
+		expect(pieceSchema.safeParse(piece).success).toBe(true);
+		const echo = wearsAsPiece(makeEcho(makeClient(), reference, { matches: both }), listing.id, piece);
+		expect(wornIn(echo, [piece]).map(({ garments: [one] }) => one?.type)).toEqual([
+			'suit-jacket',
+			'tailored-trousers'
+		]);
+	});
+	it('comes apart for every kind of set, and what is no set is sold as it is (generated)', () =>
+		fc.assert(
+			fc.property(garmentArbitrary(), (any) => {
+				const ways = soldWays(any);
+				expect(ways[0]).toEqual({ garment: any });
+				expect(ways).toHaveLength(1 + (setParts[any.type]?.length ?? 0));
+				for (const { part, garment: one } of ways.slice(1)) expect(one.type).toBe(part);
+			}),
+			{ numRuns: 200 }
+		));
 });

@@ -25,6 +25,21 @@ export function partsOfSet(set: Garment): { name: string; garment: Garment }[] {
 	});
 }
 
+/** A way in which something that is sold can be worn: whole, or a part of it by itself. */
+export interface SoldWay {
+	garment: Garment;
+	/** Type of the part; nothing for the whole. */
+	part?: string;
+	/** How the part is called. */
+	name?: string;
+}
+
+/** What is sold, as it can be worn: a set whole and each of its parts by itself, anything else as it is. */
+export const soldWays = (garment: Garment): SoldWay[] => [
+	{ garment },
+	...partsOfSet(garment).map((part) => ({ garment: part.garment, part: part.garment.type, name: part.name }))
+];
+
 /** A piece that was entered as a set, with the parts that it comes apart into. The set keeps its id, as the whole of them. */
 export function takenApart<P extends Pick<Piece, 'parts'>>(piece: P, newId: () => string): P {
 	const [set, ...others] = piece.parts;

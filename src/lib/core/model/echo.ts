@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { moveIds, type MoveId } from '../lexicon/moves';
 import { sides } from '../lexicon/sides';
+import { isGarmentType } from '../lexicon/taxonomy';
 import { transformationIds } from '../lexicon/transformation-ids';
 import {
 	dateSchema,
@@ -69,6 +70,8 @@ export const itemSchema = z.discriminatedUnion('source', [
 		...oneOfPair,
 		source: z.literal('listing'),
 		listing: listingSchema,
+		/** Of a set that comes apart, the type of the part that is worn: it is bought whole all the same. */
+		part: z.string().refine(isGarmentType, { error: 'is no garment type of the taxonomy' }).optional(),
 		shop: shopSchema,
 		sizeLabel: z.string().max(20).optional(),
 		seenOn: dateSchema

@@ -76,6 +76,11 @@ export const listingSchema = z.object({
 		.array(z.object({ listingId: idSchema, colour: z.string().min(1).max(60), isInStock: z.boolean() }))
 		.max(12)
 		.optional(),
+	/** Where it is one of a set that is sold apart: the others. */
+	soldWith: z
+		.array(z.object({ listingId: idSchema, title: nameSchema }))
+		.max(4)
+		.optional(),
 	tier: z.enum(['save', 'middle', 'spend']),
 	condition: z.enum(['new', 'like-new', 'good', 'worn']),
 	sizes: z.array(stockedSizeSchema).min(1),

@@ -5,6 +5,7 @@ import { freshPiece, type Piece } from '../model/piece';
 import type { FitNote } from '../model/fit-note';
 import { freshFitNote } from '../model/fit-note';
 import { sizedAs } from '../body/fit-memory';
+import { takenApart } from '../matching/sets';
 import { withDuty } from '../money/landed-price';
 import { sizesForAll } from '../model/market';
 import { addDays, type Day } from '../time';
@@ -63,13 +64,13 @@ export function withLine(
 	};
 }
 
-/** The piece that a line becomes when it is kept, with what it cost, duty and no postage in it. */
+/** The piece that a line becomes when it is kept, a set with its parts, with what it cost, duty and no postage in it. */
 export function pieceOf(
 	{ shop, orderedOn }: Pick<Order, 'shop' | 'orderedOn'>,
 	{ clientId, listing, sizeLabel }: OrderLine,
 	newId: () => string
 ): Piece {
-	return freshPiece({
+	const piece = freshPiece({
 		id: newId(),
 		clientId,
 		name: listing.title,
@@ -82,6 +83,7 @@ export function pieceOf(
 		sizeLabel,
 		note: shop.name
 	});
+	return takenApart(piece, newId);
 }
 
 /** What trying a line on tells of its shop's sizes; undefined where it has none. */
@@ -104,9 +106,17 @@ export function wearsAsPiece(
 	listingId: string,
 	{ id, parts }: Pick<Piece, 'id' | 'parts'>
 ): Echo {
-	const partId = parts[0]?.id ?? '';
-	const now = (item: Item): Item =>
-		isListing(item, listingId) ? { source: 'piece', pieceId: id, partId } : item;
+	const now = (item: Item): Item => {
+		if (item.source !== 'listing' || !isListing(item, listingId)) return item;
+		const part = parts.find(({ garment }) => garment.type === item.part) ?? parts[0];
+		return {
+			source: 'piece',
+			pieceId: id,
+			partId: part?.id ?? '',
+			...(part?.of && { takes: part.of }),
+			...(item.side && { side: item.side })
+		};
+	};
 	return {
 		...echo,
 		matches: echo.matches.map((match) => ({

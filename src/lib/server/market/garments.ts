@@ -1,5 +1,13 @@
 /** What the simulated shops sell, as they would describe it. */
-import { colourWords, facetOf, type FacetId, type Garment, type GarmentType } from '../../core';
+import {
+	colourWords,
+	facetOf,
+	hexOfLab,
+	labOfHex,
+	type FacetId,
+	type Garment,
+	type GarmentType
+} from '../../core';
 import type { Draws } from './draws';
 
 /** What shops sell most: families of colour and how often they come (invented). */
@@ -110,4 +118,17 @@ export function inAnotherColour(garment: Garment, draw: Draws): Garment {
 	if (!main) return garment;
 	const { hex } = draw.of(draw.chance(0.45) ? neutralWords : stockColours);
 	return { ...garment, palette: [{ ...main, hex }, ...rest] };
+}
+
+/** The same cloth from another roll: a tone beside it, seen where the two are worn together in daylight. */
+export function fromAnotherRoll(garment: Garment, draw: Draws): Garment {
+	const aside = (most: number) => (most * (draw.below(201) - 100)) / 100;
+	return {
+		...garment,
+		palette: garment.palette.map((swatch) => {
+			const { l, a, b } = labOfHex(swatch.hex);
+			const lighter = (draw.chance(0.5) ? 1 : -1) * (1.5 + draw.below(20) / 10);
+			return { ...swatch, hex: hexOfLab({ l: l + lighter, a: a + aside(1.2), b: b + aside(1.2) }) };
+		})
+	};
 }

@@ -4,6 +4,8 @@ import { element, garment } from '../../../../tests/arbitraries';
 import {
 	addDays,
 	closenessOf,
+	deltaE00,
+	labOfHex,
 	landedPrice,
 	listingSchema,
 	shopSchema,
@@ -65,6 +67,26 @@ describe('the simulated stock', () => {
 		expect(stock).toHaveLength(1200);
 		stock.forEach(({ id }, at) => expect(placeOfId(id)).toBe(at));
 		expect(new Set(stock.map(({ garment: { type } }) => type)).size).toBeGreaterThan(400);
+	});
+
+	it('sells some sets apart as well: each part tells of the others, and is of nearly the same tone', () => {
+		const apart = stock.filter(({ separates }) => separates);
+		expect(apart.length).toBeGreaterThan(12);
+		for (const stocked of apart) {
+			const parts = stocked.separates!.map((at) => stock[at]!);
+			expect(parts).toContain(stocked);
+			expect(new Set(parts.map(({ garment: { type } }) => type)).size).toBe(parts.length);
+			const listing = onDay(stock, stocked, '2026-03-01');
+			expect(listing.soldWith?.map(({ listingId }) => listingId)).toEqual(
+				parts.filter((part) => part !== stocked).map(({ id }) => id)
+			);
+			const [one, other] = parts.map(({ garment: { palette } }) => palette[0]?.hex);
+			if (!one || !other) continue;
+			const distance = deltaE00(labOfHex(one), labOfHex(other));
+			expect(distance).toBeGreaterThan(0);
+			// Within what is clearly the same colour, and past where an eye sees no step (Sharma, Wu & Dalal 2005, CIEDE2000).
+			expect(distance).toBeLessThan(10);
+		}
 	});
 
 	it('has the colours of a thing side by side, each by its own name', () => {

@@ -1,16 +1,16 @@
 import {
-	closest,
-	indexGarments,
+	closestSold,
+	indexSold,
 	leastCloseness,
 	marketQuerySchema,
 	mostUnsuitable,
 	sizesForAll,
 	type Closest,
-	type GarmentIndex,
 	type ListingsAnswer,
 	type ListingsQuery,
 	type MarketAnswer,
-	type MarketShops
+	type MarketShops,
+	type SoldIndex
 } from '../../core';
 import type { z } from 'zod';
 import { dayNumberOf, isInStock, onDay } from './on-day';
@@ -20,13 +20,13 @@ import { placeOfId, simulatedStock, type Stocked } from './stock';
 /** A stock laid out for questions. */
 export interface Market {
 	stock: readonly Stocked[];
-	index: GarmentIndex;
+	index: SoldIndex;
 }
 
 /** The stock of the simulated shops with so many listings, laid out once; the same seed gives the same market. */
 export function openMarket(seed: number, listings: number): Market {
 	const stock = simulatedStock(seed, listings);
-	return { stock, index: indexGarments(stock.map(({ garment }) => garment)) };
+	return { stock, index: indexSold(stock.map(({ garment }) => garment)) };
 }
 
 export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };
@@ -59,7 +59,7 @@ function matchesOf(market: Market, element: AskedElement, { schools, most, on }:
 	const ask = (many: number, accepts: (at: number) => boolean) =>
 		bestColours(
 			market,
-			closest(index, element, { schools, most: many * colourwaysAhead, least: leastCloseness, accepts }),
+			closestSold(index, element, { schools, most: many * colourwaysAhead, least: leastCloseness, accepts }),
 			many
 		);
 	const suitable = ask(most, suits);

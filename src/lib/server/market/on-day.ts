@@ -64,6 +64,10 @@ export function onDay(stock: readonly Stocked[], stocked: Stocked, day: Day): Li
 			? [{ listingId: other.id, colour: other.colour, isInStock: isInStock(other, dayNumber) }]
 			: [];
 	});
+	const separates = (stocked.separates ?? []).flatMap((at) => {
+		const other = stock[at];
+		return other && other.id !== id ? [{ listingId: other.id, title: titleOf(other) }] : [];
+	});
 	return {
 		id,
 		shopId: source.shop.id,
@@ -73,6 +77,7 @@ export function onDay(stock: readonly Stocked[], stocked: Stocked, day: Day): Li
 		...(reduction && { reduced: { usual, ...reduction } }),
 		...(colour !== undefined && { colour }),
 		...(others.length > 0 && { alsoIn: others }),
+		...(separates.length > 0 && { soldWith: separates }),
 		tier: source.tier,
 		condition,
 		sizes: sizesOn(stocked, day),

@@ -5,14 +5,16 @@ import {
 	garmentInWords,
 	garmentType,
 	garmentTypes,
+	isSet,
 	madeToMeasure,
 	oneSize,
+	partsOfSet,
 	type Garment,
 	type GarmentType,
 	type Listing
 } from '../../core';
 import { drawsFrom, type Draws } from './draws';
-import { drawGarment, inAnotherColour } from './garments';
+import { drawGarment, fromAnotherRoll, inAnotherColour } from './garments';
 import { simulatedShops, type SimulatedShop } from './shops';
 
 /** How a size sells: what a delivery brings, how many days one of it lasts, and how often there is a delivery. */
@@ -36,6 +38,8 @@ export interface Stocked extends Pick<Listing, 'id' | 'garment' | 'condition' | 
 	colourways: readonly number[];
 	/** What its sizes are drawn from. */
 	sizesSeed: number;
+	/** Of a set that is sold apart: the places of all its parts, this one among them. */
+	separates?: readonly number[];
 }
 
 /** Usual price of a thing by division, in pence (invented, for the simulation only). */
@@ -86,6 +90,9 @@ export function titleOf({ garment }: Stocked): string {
 	return (words.charAt(0).toUpperCase() + words.slice(1)).slice(0, 110);
 }
 
+/** Whole fifty pence keep the sums readable. */
+const inFifties = (minor: number) => Math.max(200, Math.round(minor / 50) * 50);
+
 const mostColourways = 4;
 
 /** Ids tell the place in the stock, so that none need be hashed or looked up. */
@@ -104,8 +111,7 @@ function drawThing(place: number, room: number, type: GarmentType, source: Simul
 	const [soonest, latest] = source.arrivesInDays;
 	const shared = {
 		source,
-		// Whole fifty pence keep the sums readable.
-		usualMinor: Math.max(200, Math.round(((usualPrice[type.division] ?? 2000) * level) / 50) * 50),
+		usualMinor: inFifties((usualPrice[type.division] ?? 2000) * level),
 		condition: source.shop.secondHand
 			? draw.of(['like-new', 'good', 'good', 'worn'] as const)
 			: ('new' as const),
@@ -136,6 +142,29 @@ function nameOf({ palette: [main] }: Garment): string {
 	return name;
 }
 
+/** What each part of a set costs beside the whole: together a little more (invented). */
+const partOfPrice = 0.6;
+
+/** A set that is also sold apart: its parts, the first at this place of the stock, each from a roll of its own. */
+function drawSeparates(place: number, set: Stocked, draw: Draws): Stocked[] {
+	const parts = partsOfSet(set.garment);
+	const separates = parts.map((_, i) => place + i);
+	return parts.map(({ garment }, i): Stocked => ({
+		id: idAt(place + i),
+		source: set.source,
+		garment: fromAnotherRoll(garment, draw),
+		usualMinor: inFifties(set.usualMinor * partOfPrice),
+		condition: set.condition,
+		arrivesInDays: set.arrivesInDays,
+		colourways: [place + i],
+		sizesSeed: draw.below(0x7fffffff),
+		separates
+	}));
+}
+
+/** One row in so many is a part of a set that is sold apart. */
+const rowsASeparate = 50;
+
 /** Things that shops post: clothes, shoes, bags, accessories, jewellery. */
 const sold = garmentTypes.filter(({ division, slot }) => division !== 'beauty' && slot !== 'under');
 
@@ -152,11 +181,27 @@ const sellersOf = (division: string) =>
 export function simulatedStock(seed: number, count: number): Stocked[] {
 	const draw = drawsFrom(seed);
 	const stock: Stocked[] = [];
-	for (let number = 0; stock.length < count; number++) {
+	const things = count - Math.floor(count / rowsASeparate);
+	for (let number = 0; stock.length < things; number++) {
 		const type = sold[number % sold.length];
 		if (!type) throw new RangeError('There is nothing to sell');
 		const source = draw.of(sellersOf(type.division));
-		stock.push(...drawThing(stock.length, count - stock.length, type, source, draw));
+		stock.push(...drawThing(stock.length, things - stock.length, type, source, draw));
+	}
+	const sets = stock.filter(
+		({ garment, source }) => isSet(garment) && !source.shop.secondHand && !source.makes
+	);
+	for (const set of sets) {
+		const separates = drawSeparates(stock.length, set, draw);
+		if (stock.length + separates.length > count) break;
+		stock.push(...separates);
+	}
+	// Where few sets are sold, the rest of the rows are things as before.
+	while (stock.length < count) {
+		const type = draw.of(sold);
+		stock.push(
+			...drawThing(stock.length, count - stock.length, type, draw.of(sellersOf(type.division)), draw)
+		);
 	}
 	return stock;
 }

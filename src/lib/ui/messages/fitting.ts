@@ -422,6 +422,8 @@ export const fitting = {
 		inStock: (n: number) => `${n} in stock`,
 		soldOut: 'sold out',
 		again: (day: string) => `expected on ${day}`,
+		soldWith: (others: string) =>
+			`Sold apart from: ${others}. Each is from a roll of its own: hold them together in daylight.`,
 		colourSoldOut: (colour: string) => `${colour} (sold out)`
 	},
 	/** Of a thing for sale. */

@@ -12,7 +12,6 @@
 		aspectLabel,
 		comesInPairs,
 		elementSchema,
-		mostTogether,
 		garmentInWords,
 		garmentType,
 		moveIds,
@@ -21,7 +20,6 @@
 		roleIds,
 		roles,
 		severalSlots,
-		sides,
 		statedAspects,
 		type Element,
 		type Garment,
@@ -29,11 +27,11 @@
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
 	import GarmentFields from '../garment/GarmentFields.svelte';
-	import { chosenIn } from '../frame/chosen';
 	import { followLine } from '../frame/follow-line';
 	import { formDraft } from '../frame/form.svelte';
 	import FormDialog from '../frame/FormDialog.svelte';
 	import { m } from '../messages';
+	import HowWorn from './HowWorn.svelte';
 
 	interface Props {
 		open: boolean;
@@ -81,10 +79,6 @@
 		const { slot } = garmentType(garment.type);
 		return moveIds.filter((id) => moveOf(id).slots.includes(slot));
 	});
-	/** Can one of it be worn, beside another? */
-	const isPair = $derived(garment !== undefined && comesInPairs(garment.type));
-	/** Are several of a kind worn together there? */
-	const canBeSeveral = $derived(garment !== undefined && severalSlots.has(garmentType(garment.type).slot));
 	/** How it is worn, how many and details come with what is said of it, as long as nobody changed them by hand. */
 	const begun = () =>
 		followLine<Pick<Draft, 'moves' | 'count' | 'side' | 'note'>>({
@@ -108,6 +102,7 @@
 		tried = false;
 		follow = undefined;
 	}
+	const slotOf = (of: Garment | undefined) => garmentType(of?.type ?? 'top').slot;
 	const toggled = <T,>(list: T[], entry: T, on: boolean): T[] =>
 		on ? [...new Set([...list, entry])] : list.filter((other) => other !== entry);
 
@@ -116,8 +111,8 @@
 		const { provenance: _provenance, count, side, ...facts } = $state.snapshot(draft);
 		const checked = elementSchema.safeParse({
 			...facts,
-			...(count !== undefined && canBeSeveral && { count }),
-			...(side !== undefined && isPair && { side }),
+			...(count !== undefined && severalSlots.has(slotOf(facts.garment)) && { count }),
+			...(side !== undefined && facts.garment && comesInPairs(facts.garment.type) && { side }),
 			signature: facts.signature.filter((aspect) => stated.includes(aspect)),
 			open: facts.open.filter((aspect) => stated.includes(aspect))
 		});
@@ -149,36 +144,7 @@
 			<RadioButton labelText="seen" value="seen" />
 			<RadioButton labelText="inferred" value="inferred" />
 		</RadioButtonGroup>
-		{#if canBeSeveral}
-			<Select
-				size="sm"
-				labelText={m.references.count}
-				selected={String(draft.count ?? 1)}
-				on:change={(event) => {
-					const number = Number(chosenIn(event));
-					draft.count = number > 1 ? number : undefined;
-				}}
-			>
-				{#each { length: mostTogether }, i (i)}<SelectItem
-						value={String(i + 1)}
-						text={String(i + 1)}
-					/>{/each}
-			</Select>
-		{/if}
-		{#if isPair}
-			<Select
-				size="sm"
-				labelText={m.references.side}
-				selected={draft.side ?? ''}
-				on:change={(event) => {
-					const chosen = chosenIn(event);
-					draft.side = sides.find((side) => side === chosen);
-				}}
-			>
-				<SelectItem value="" text={m.references.bothSides} />
-				{#each sides as side (side)}<SelectItem value={side} text={m.references.sides[side]} />{/each}
-			</Select>
-		{/if}
+		{#if garment}<HowWorn type={garment.type} bind:count={draft.count} bind:side={draft.side} />{/if}
 	</div>
 	{#if garment}
 		<div class="two">

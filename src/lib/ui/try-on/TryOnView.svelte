@@ -1,20 +1,6 @@
 <script lang="ts">
 	import { Button, Select, SelectItem } from 'carbon-components-svelte';
-	import {
-		dayInWords,
-		drawPlate,
-		framingOf,
-		garmentType,
-		heelWornCm,
-		referenceLook,
-		resolveItem,
-		sheetOf,
-		stoodAround,
-		stoodOn,
-		type Item,
-		type Photo,
-		type Stood
-	} from '$lib/core';
+	import { dayInWords, heelWornCm, resolveItem, sheetOf, type Item } from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { change } from '$lib/store/journal';
 	import { live } from '$lib/store/live.svelte';
@@ -31,6 +17,7 @@
 	import { photoUrl } from '../photos/photo-url.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import CompareStage from './CompareStage.svelte';
+	import { comparedWith } from './compared.svelte';
 	import PoseAdvice from './PoseAdvice.svelte';
 	import RateElement from './RateElement.svelte';
 	import { seenOnPicture } from './seen.svelte';
@@ -64,43 +51,20 @@
 	const beside = measuring({ photo: () => original, bytes: () => originalUrl.blob, ofBody: true });
 	let asPlate = $state(false);
 
-	const look = $derived(referenceLook(reference));
-	const plate = $derived(drawPlate(look, client));
-	const plateStood = $derived<Stood>({
-		width: plate.width,
-		height: plate.height,
-		crown: { x: plate.width / 2, y: plate.landmarks.crown },
-		floor: { x: plate.width / 2, y: plate.landmarks.floor }
-	});
-	/** What is looked at is a detail: it stands whole in its frame, beside the same thing on the reference. */
-	const detail = $derived(tryOn?.details?.find(({ photoId }) => photoId === picture?.id));
-	const detailed = $derived(reference.elements.find(({ id }) => id === detail?.elementId));
-	const region = $derived(detailed?.regions?.find(({ photo }) => photo === original?.id));
-	// Where the photograph does not say where the thing is, the plate does.
-	const showsPhoto = $derived(original !== undefined && !asPlate && (!detailed || region !== undefined));
-	const detailLine = $derived(lines.find(({ elementId }) => elementId === detail?.elementId));
-	const detailTitle = $derived(detailLine?.worn[0]?.title ?? '');
-	const referenceStood = $derived.by((): Stood => {
-		if (showsPhoto && original)
-			return region ? stoodAround(region, original) : stoodOn(beside.marks, original);
-		if (!detailed) return plateStood;
-		const [left, top, width, height] = framingOf(garmentType(detailed.garment.type).slot, plate, detailed.id);
-		const part = {
-			x: (left + plate.width / 2) / plate.width,
-			y: top / plate.height,
-			width: width / plate.width,
-			height: height / plate.height
-		};
-		return stoodAround(part, plate);
-	});
-	const triedStood = (photo: Photo): Stood =>
-		detail ? stoodAround({ x: 0, y: 0, width: 1, height: 1 }, photo) : stoodOn(measured.marks, photo);
+	const compared = comparedWith(() => ({
+		tryOn,
+		picture,
+		reference,
+		original,
+		originalMarks: beside.marks,
+		client,
+		asPlate
+	}));
+	const detailTitle = $derived(
+		lines.find(({ elementId }) => elementId === compared.detail?.elementId)?.worn[0]?.title ?? ''
+	);
 	const setShows = (photoId: string, of: string | undefined) =>
 		perform(() => showsDetail(tryOnTexts.saidWhat, tryOn?.id ?? '', photoId, of));
-	const detailsOf = (elementId: string) =>
-		pictures.filter(({ id }) =>
-			tryOn?.details?.some((one) => one.photoId === id && one.elementId === elementId)
-		);
 	const seen = seenOnPicture(measured, () => ({ tryOn, photoId: picture?.id }));
 
 	const intake = photoIntake(async (writer, taken) => {
@@ -146,11 +110,15 @@
 />
 
 {#snippet referencePicture()}
-	{#if showsPhoto && originalUrl.url}<img
+	{#if compared.showsPhoto && originalUrl.url}<img
 			src={originalUrl.url}
 			alt="{tryOnTexts.reference}: {reference.title}"
 		/>
-	{:else}<PlateFigure {look} body={client} title="{tryOnTexts.reference}: {reference.title}" />{/if}
+	{:else}<PlateFigure
+			look={compared.look}
+			body={client}
+			title="{tryOnTexts.reference}: {reference.title}"
+		/>{/if}
 {/snippet}
 {#snippet triedPicture()}
 	{#if triedUrl.url}<img src={triedUrl.url} alt={tryOnTexts.of(echo.title)} draggable="false" />{/if}
@@ -167,12 +135,12 @@
 			<CompareStage
 				reference={{
 					picture: referencePicture,
-					stood: referenceStood,
+					stood: compared.referenceStood,
 					label: tryOnTexts.reference
 				}}
 				tried={picture && {
 					picture: triedPicture,
-					stood: triedStood(picture),
+					stood: compared.triedStood(picture, measured.marks),
 					label: detailTitle ? tryOnTexts.detailOf(detailTitle) : tryOnTexts.tried
 				}}
 				onspot={seen.pointing && picture
@@ -201,7 +169,7 @@
 				}}
 			/>
 			<PhotoIntake {intake} />
-			{#if original && (!detailed || region)}
+			{#if compared.hasChoice}
 				<Select
 					size="sm"
 					inline
@@ -213,7 +181,7 @@
 					<SelectItem value="plate" text={tryOnTexts.shownAs.plate} />
 				</Select>
 			{/if}
-			{#if picture && !detail}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
+			{#if picture && !compared.detail}<PoseAdvice {picture} {measured} {original} {beside} />{/if}
 			<section aria-labelledby="rate-title">
 				<h2 id="rate-title">
 					{tryOn ? tryOnTexts.piecesOn(dayInWords(tryOn.on)) : tryOnTexts.pieces}
@@ -230,7 +198,7 @@
 							{client}
 							{units}
 							pointing={seen.pointing?.elementId === line.elementId}
-							details={detailsOf(line.elementId)}
+							details={compared.detailsOf(pictures, line.elementId)}
 							onpicture={(id) => (pictureId = id)}
 							canMeasure={picture !== undefined && measured.opened !== undefined}
 							onrate={(rating) => void rate(rating, first?.title ?? line.asked)}

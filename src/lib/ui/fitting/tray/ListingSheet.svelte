@@ -165,6 +165,9 @@
 					</li>
 				{/each}
 			</ul>
+			{#if listing.soldWith}
+				<p>{words.soldWith(listing.soldWith.map(({ title }) => title).join('; '))}</p>
+			{/if}
 			{#if listing.alsoIn}
 				<p class="soft">
 					{listing.alsoIn
