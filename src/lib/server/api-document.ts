@@ -5,6 +5,8 @@ import {
 	listingsQuerySchema,
 	marketAnswerSchema,
 	marketQuerySchema,
+	marketSearchAnswerSchema,
+	marketSearchSchema,
 	marketShopsSchema,
 	parcelsAnswerSchema,
 	parcelsQuerySchema,
@@ -33,6 +35,12 @@ const routes: Route[] = [
 		summary: 'Elements in, the listings that come closest to each out; knows nothing of clients',
 		body: marketQuerySchema,
 		answer: marketAnswerSchema
+	},
+	{
+		path: '/api/market/search',
+		summary: 'What is sought in words in, a page of what the shops have of it out',
+		body: marketSearchSchema,
+		answer: marketSearchAnswerSchema
 	},
 	{
 		path: '/api/market/listings',

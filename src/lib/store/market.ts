@@ -7,14 +7,17 @@ import {
 	listingsAnswerSchema,
 	marketAnswerSchema,
 	marketQuestion,
+	marketSearchAnswerSchema,
 	marketShopsSchema,
 	parcelsAnswerSchema,
 	problemSchema,
 	type AskedFor,
+	type Element,
 	type ListingsQuery,
 	type MarketAnswer,
 	type ListingsAnswer,
 	type MarketQuery,
+	type MarketSearch,
 	type OwnList,
 	type ParcelsQuery,
 	type Reference,
@@ -116,6 +119,59 @@ export async function askForLook(
 	if (result.ok) return { ok: true, answer: joinedAnswer(result.answer, own, shops) };
 	if (lists.length === 0) return result;
 	return { ok: true, answer: joinedAnswer(nothing, own, shops), without: result.message };
+}
+
+/** A page of what was sought, as an answer for the element that the words were read as; and where the next page begins. */
+export type SearchResult =
+	{ ok: true; answer: MarketAnswer; next?: string; without?: string } | { ok: false; message: string };
+
+/**
+ * What the shops have of what is sought in words, a page at a time; with the first page, what lists of one's own have. The words are
+ * sent, with size labels, a day and a sum: no client, and no measure.
+ *
+ * @param element what the words were read as: by it sizes and lists go
+ * @param cursor `next` of the page before
+ */
+export async function searchShops(
+	words: string,
+	element: Element,
+	asked: AskedFor & Pick<MarketSearch, 'locale' | 'by' | 'most'>,
+	{ cursor, signal }: { cursor?: string; signal?: AbortSignal } = {}
+): Promise<SearchResult> {
+	const look = { elements: [element] };
+	const lists = cursor === undefined ? await ownLists() : [];
+	const listShops = lists.map(({ shop }) => shop);
+	const own = lists.length > 0 ? closestInLists(lists, marketQuestion(look, listShops, asked)) : [];
+	const known = await askShops();
+	signal?.throwIfAborted();
+	const question = known.ok ? marketQuestion(look, known.answer.shops, asked).elements[0] : undefined;
+	const result = known.ok
+		? await ask(
+				'search',
+				marketSearchAnswerSchema,
+				{
+					words,
+					on: asked.on,
+					...(question && { as: question.garment, labels: question.labels }),
+					...(asked.locale && { locale: asked.locale }),
+					...(asked.by && { by: asked.by }),
+					...(asked.most && { most: asked.most }),
+					...(cursor !== undefined && { cursor })
+				} satisfies MarketSearch,
+				signal
+			)
+		: known;
+	if (!result.ok)
+		return lists.length > 0
+			? { ok: true, answer: joinedAnswer(nothing, own, listShops), without: result.message }
+			: result;
+	const { listings, simulated, shops: theirs, next } = result.answer;
+	const matches = [{ elementId: element.id, listings }];
+	return {
+		ok: true,
+		answer: joinedAnswer({ simulated, shops: theirs, matches }, own, listShops),
+		...(next !== undefined && { next })
+	};
 }
 
 async function askTheShops(

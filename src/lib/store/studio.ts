@@ -197,7 +197,12 @@ export async function shareOf(
 	db: StudioDatabase = database
 ): Promise<Blob> {
 	const part = partOf(await readStudio(db), roots, whole);
-	return packInWorker(documentOf(part, today(), true), storedPhotos(part.photos, db), () => undefined, signal);
+	return packInWorker(
+		documentOf(part, today(), true),
+		storedPhotos(part.photos, db),
+		() => undefined,
+		signal
+	);
 }
 
 /**

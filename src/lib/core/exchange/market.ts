@@ -1,5 +1,7 @@
 import * as z from 'zod';
-import { dateSchema, idSchema } from '../model/basics';
+import { slotIds, type SlotId } from '../lexicon/slots';
+import { dateSchema, idSchema, priceSchema } from '../model/basics';
+import { garmentSchema } from '../model/garment';
 import { listingSchema, shopSchema } from '../model/market';
 import { elementSchema } from '../model/reference';
 import { schoolsSchema } from '../model/schools';
@@ -42,6 +44,42 @@ export const marketAnswerSchema = marketShopsSchema.extend({
 	)
 });
 export type MarketAnswer = z.infer<typeof marketAnswerSchema>;
+
+/** What the browser asks of a market in words: what is sought, within what it may cost, fit and take, a page at a time. */
+export const marketSearchSchema = z.object({
+	/** What is sought, as a stylist would say it: "green velvet blazer". */
+	words: z.string().trim().min(1).max(200),
+	/** Whose words they are, where one means two things. */
+	locale: z.enum(['uk', 'us']).default('uk'),
+	/** What they were read as, where whoever asks has words of their own, or a skin whose nude is meant. */
+	as: garmentSchema.optional(),
+	/** Where on the body it is worn. */
+	slot: z.enum(slotIds as [SlotId, ...SlotId[]]).optional(),
+	/** The most that it may cost; a price in another currency is no reason against it. */
+	most: priceSchema.optional(),
+	labels: labelsSchema.optional(),
+	/** The last day on which it may arrive. */
+	by: dateSchema.optional(),
+	conditions: z.array(listingSchema.shape.condition).min(1).max(4).optional(),
+	/** Things a page. */
+	page: z.int().min(1).max(50).default(24),
+	/** Where the page begins: the `next` of the one before. */
+	cursor: z
+		.string()
+		.regex(/^\d{1,5}$/, { error: 'is no cursor that was given' })
+		.optional(),
+	on: dateSchema
+});
+export type MarketSearch = z.input<typeof marketSearchSchema>;
+export const marketSearchAnswerSchema = marketShopsSchema.extend({
+	/** Closest first, each thing in its best colour. */
+	listings: z.array(z.object({ listing: listingSchema, closeness: z.number().min(0).max(1) })),
+	/** Words of the question that were not understood. */
+	unread: z.array(z.string()),
+	/** Where the next page begins; nothing on the last. */
+	next: z.string().optional()
+});
+export type MarketSearchAnswer = z.infer<typeof marketSearchAnswerSchema>;
 
 /** What the browser asks of things that it knows: how they stand on a day. */
 export const listingsQuerySchema = z.object({

@@ -1,10 +1,19 @@
 /** What a market answers. The simulated one is here; a real one would fill the same shape. */
-import { marketQuerySchema, type ListingsAnswer, type ListingsQuery, type MarketAnswer } from '../../core';
+import type {
+	ListingsAnswer,
+	ListingsQuery,
+	MarketAnswer,
+	marketQuerySchema,
+	MarketSearchAnswer,
+	marketSearchSchema
+} from '../../core';
 import type { z } from 'zod';
 import { bestListings, listingsOn, openMarket } from './matches';
+import { searchMarket } from './search';
 
 export interface MarketSource {
 	matches: (query: z.output<typeof marketQuerySchema>) => MarketAnswer | Promise<MarketAnswer>;
+	search: (query: z.output<typeof marketSearchSchema>) => MarketSearchAnswer | Promise<MarketSearchAnswer>;
 	listings: (query: ListingsQuery) => ListingsAnswer | Promise<ListingsAnswer>;
 }
 
@@ -16,6 +25,7 @@ export function marketOf(listings: number): MarketSource {
 	const market = () => (opened ??= openMarket(stockSeed, listings));
 	return {
 		matches: (query) => bestListings(query, market()),
+		search: (query) => searchMarket(query, market()),
 		listings: (query) => listingsOn(query, market())
 	};
 }

@@ -32,13 +32,13 @@ export function openMarket(seed: number, listings: number): Market {
 export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };
 
 /** Colours of one thing that may come before another thing: as many again are looked at. */
-const colourwaysAhead = 3;
+export const colourwaysAhead = 3;
 
 type Asked = z.output<typeof marketQuerySchema>;
 type AskedElement = Asked['elements'][number];
 
 /** Of each thing the colour that comes closest; at most so many things. */
-function bestColours({ stock }: Market, found: readonly Closest[], most: number): Closest[] {
+export function bestColours({ stock }: Market, found: readonly Closest[], most: number): Closest[] {
 	const seen = new Set<number>();
 	return found
 		.filter(({ at }) => {

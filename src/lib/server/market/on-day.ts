@@ -1,5 +1,13 @@
 /** What a day makes of the stock: prices by the calendar of markdowns and codes, sizes that sell down and come again. */
-import { addDays, daysBetween, landedPrice, type Day, type Listing, type Reduction } from '../../core';
+import {
+	addDays,
+	daysBetween,
+	landedPrice,
+	type Day,
+	type Listing,
+	type Money,
+	type Reduction
+} from '../../core';
 import type { SimulatedShop } from './shops';
 import { sizesOf, titleOf, type Selling, type Stocked } from './stock';
 
@@ -45,6 +53,13 @@ export function reductionOn({ sales, code }: SimulatedShop, day: Day): Omit<Redu
 	};
 }
 
+/** What a thing costs on a day, in its shop's currency. */
+export function priceOn({ source, usualMinor }: Stocked, day: Day): Money {
+	const usual = { amountMinor: usualMinor, currency: source.shop.postage.flat.currency };
+	const reduction = reductionOn(source, day);
+	return reduction ? landedPrice(usual, reduction).total : usual;
+}
+
 /** Is any size of it in stock on a day? With labels of its shop only those count; what has no size always does. */
 export function isInStock(stocked: Stocked, dayNumber: number, labels?: readonly string[]): boolean {
 	return sizesOf(stocked).some(
@@ -73,7 +88,7 @@ export function onDay(stock: readonly Stocked[], stocked: Stocked, day: Day): Li
 		shopId: source.shop.id,
 		title: titleOf(stocked),
 		garment,
-		price: reduction ? landedPrice(usual, reduction).total : usual,
+		price: priceOn(stocked, day),
 		...(reduction && { reduced: { usual, ...reduction } }),
 		...(colour !== undefined && { colour }),
 		...(others.length > 0 && { alsoIn: others }),

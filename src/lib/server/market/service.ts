@@ -46,6 +46,7 @@ export function market(): MarketSource {
 	const { market: remote, ended } = (thread ??= startThread(path));
 	return {
 		matches: (query) => Promise.race([remote.matches(query), ended]),
+		search: (query) => Promise.race([remote.search(query), ended]),
 		listings: (query) => Promise.race([remote.listings(query), ended])
 	};
 }

@@ -44,6 +44,13 @@
 	/>
 	<TextInput
 		size="sm"
+		labelText={listsTexts.freeFrom}
+		invalid={draft.wrong.freeFrom}
+		invalidText={listsTexts.badPostage}
+		bind:value={shop.freeFrom}
+	/>
+	<TextInput
+		size="sm"
 		labelText={listsTexts.days}
 		invalid={draft.wrong.days}
 		invalidText={listsTexts.badDays}
@@ -55,6 +62,13 @@
 		invalid={draft.wrong.returns}
 		invalidText={listsTexts.badReturns}
 		bind:value={shop.returns}
+	/>
+	<TextInput
+		size="sm"
+		labelText={listsTexts.returnCost}
+		invalid={draft.wrong.returnCost}
+		invalidText={listsTexts.badPostage}
+		bind:value={shop.returnCost}
 	/>
 	<Select
 		size="sm"

@@ -25,6 +25,10 @@ export interface ShopDraft {
 	name: string;
 	currency: string;
 	postage: string;
+	/** The goods from which postage is free; nothing where it never is. */
+	freeFrom: string;
+	/** What sending back costs. */
+	returnCost: string;
 	days: string;
 	returns: string;
 	tier: Listing['tier'];
@@ -42,6 +46,8 @@ export function listDraft(settings: () => Settings | undefined) {
 		name: '',
 		currency: '',
 		postage: '',
+		freeFrom: '',
+		returnCost: '',
 		days: '5',
 		returns: '14',
 		tier: 'middle',
@@ -49,17 +55,23 @@ export function listDraft(settings: () => Settings | undefined) {
 	});
 
 	const columns = $derived(table.columns);
+	const orNothing = (amount: string) => (amount.trim() === '' ? '0' : amount);
 	const spoken = $derived({
 		currency: shop.currency.trim().toUpperCase() || currency,
-		postage: shop.postage.trim() === '' ? '0' : shop.postage,
 		days: wholeUpTo(120, shop.days),
 		returns: wholeUpTo(365, shop.returns)
 	});
-	const postage = $derived(readMoney(spoken.postage, spoken.currency));
+	const amounts = $derived({
+		postage: readMoney(orNothing(shop.postage), spoken.currency),
+		freeFrom: readMoney(orNothing(shop.freeFrom), spoken.currency),
+		returnCost: readMoney(orNothing(shop.returnCost), spoken.currency)
+	});
 	const wrong = $derived({
 		name: shop.name.trim() === '',
 		currency: !/^[A-Z]{3}$/.test(spoken.currency),
-		postage: postage === undefined,
+		postage: amounts.postage === undefined,
+		freeFrom: amounts.freeFrom === undefined,
+		returnCost: amounts.returnCost === undefined,
 		days: spoken.days === undefined,
 		returns: spoken.returns === undefined
 	});
@@ -126,7 +138,8 @@ export function listDraft(settings: () => Settings | undefined) {
 		},
 		/** The record that it comes to; undefined while something is missing or wrong. */
 		made(): StockList | undefined {
-			if (!isRight || !postage) return undefined;
+			const { postage, freeFrom, returnCost } = amounts;
+			if (!isRight || !postage || !returnCost) return undefined;
 			const listings = readFor(id)
 				.flatMap((row) => (row.ok ? [row.listing] : []))
 				.slice(0, mostListed);
@@ -137,8 +150,8 @@ export function listDraft(settings: () => Settings | undefined) {
 				simulated: false,
 				secondHand: listings.every(({ condition }) => condition !== 'new'),
 				sizeChart: chartOfListings(listings, shop.cut),
-				postage: { flat: postage },
-				returns: { days: spoken.returns ?? 0, cost: { amountMinor: 0, currency: spoken.currency } }
+				postage: { flat: postage, ...(shop.freeFrom.trim() !== '' && { freeFrom }) },
+				returns: { days: spoken.returns ?? 0, cost: returnCost }
 			};
 			return freshStockList({ id: newId(), shop: of, loadedOn: today(), file: table.file, listings });
 		}

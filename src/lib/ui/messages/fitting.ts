@@ -335,6 +335,7 @@ export const fitting = {
 		note: 'What goes best with the look comes first.',
 		find: 'Find, or say what to ask for',
 		ask: 'Ask the shops',
+		next: 'More from the shops',
 		notRead: 'Say what it is first, as in “wide tan leather belt”.',
 		taken: (what: string) => `in its place: ${what}`,
 		ways: 'What becomes of what is there',
@@ -429,6 +430,8 @@ export const fitting = {
 	/** Of a thing for sale. */
 	listing: {
 		landed: (total: string) => ` (${total} in all)`,
+		wholeSet: 'for the whole set',
+		soldApart: 'its set is sold apart',
 		line: (sign: string, amount: string, kind: string) => [sign + amount, kind].filter(Boolean).join(' '),
 		converted: (currency: string) => `reckoned in ${currency}`,
 		kinds: {

@@ -1,7 +1,13 @@
 <script lang="ts">
 	import { Button, FileUploaderButton, Modal, ProgressBar, TextInput } from 'carbon-components-svelte';
 	import { mergeRows, type MergeRow } from '$lib/core';
-	import { needsPassphrase, readBackup, readSealedBackup, readStudio, restoreBackup } from '$lib/store/studio';
+	import {
+		needsPassphrase,
+		readBackup,
+		readSealedBackup,
+		readStudio,
+		restoreBackup
+	} from '$lib/store/studio';
 	import type { OpenedBackup } from '$lib/workers/archive';
 	import { CancelledError } from '$lib/workers/session';
 	import Confirm from '../frame/Confirm.svelte';

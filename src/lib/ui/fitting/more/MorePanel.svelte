@@ -71,6 +71,11 @@
 			<h3>{m.fitting.substitutes} <span class="soft">{m.fitting.simulated}</span></h3>
 			{#each more.forSale as one (one.thing.key)}{@render card(one)}
 			{:else}<p class="soft">{m.fitting.substitutesEmpty}</p>{/each}
+			{#if more.hasNext}
+				<Button kind="ghost" size="small" disabled={more.asking} on:click={() => void more.askNext()}
+					>{m.fitting.somethingMore.next}</Button
+				>
+			{/if}
 		{/if}
 		<h3>{m.fitting.wardrobe} <span class="soft figures">{more.found.length}</span></h3>
 		{#each all ? more.found : more.found.slice(0, few) as one (one.thing.key)}{@render card(one)}

@@ -1,5 +1,6 @@
 import {
 	candidatesFor,
+	latestArrival,
 	optionsOfPiece,
 	readLook,
 	sameThing,
@@ -10,11 +11,12 @@ import {
 	wearable,
 	wornPieces,
 	type CheckedPiece,
+	type Element,
 	type Garment,
 	type Item
 } from '$lib/core';
 import { today } from '$lib/store/clock';
-import { askForLook } from '$lib/store/market';
+import { searchShops } from '$lib/store/market';
 import { studioSettings } from '$lib/store/settings.svelte';
 import type { FittingTable } from '../table/table.svelte';
 import { m } from '../../messages';
@@ -71,49 +73,73 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		return ranked.filter(({ thing }) => keys.has(thing.key));
 	});
 
+	/** What was asked last, and where its next page begins. */
+	let asked: { words: string; element: Element; next?: string } | undefined;
+	let hasNext = $state(false);
+
 	/** Asks the shops for what was typed, as it is read. */
 	async function ask() {
-		stop?.abort();
-		stop = new AbortController();
-		const { client, echo, fitNotes } = table();
 		const { elements } = readLook(typed, {
 			words: settings.value?.words,
 			taught: settings.value?.taught,
-			skin: skinToneOf(client)
+			skin: skinToneOf(table().client)
 		});
 		const [element] = elements;
-		failed = '';
+		failed = element ? '' : m.fitting.somethingMore.notRead;
 		sold = undefined;
-		if (!element) {
-			failed = m.fitting.somethingMore.notRead;
-			return;
-		}
+		hasNext = false;
+		asked = element && { words: typed, element };
+		if (asked) await askPage(asked);
+	}
+
+	/** Asks for a page of it, and puts that behind what was found before. */
+	async function askPage({ words, element, next }: NonNullable<typeof asked>) {
+		stop?.abort();
+		const own = (stop = new AbortController());
+		const { client, echo, event, fitNotes } = table();
+		const on = today();
 		asking = true;
 		try {
-			const reference = { elements: [element] };
-			const asked = { client, fitNotes, schools: echo.schools, on: today() };
-			const result = await askForLook(reference, asked, stop.signal);
+			const result = await searchShops(
+				words,
+				element,
+				{
+					client,
+					fitNotes,
+					schools: echo.schools,
+					on,
+					locale: settings.value?.words,
+					...(event && { by: latestArrival(event.date) })
+				},
+				{ cursor: next, signal: own.signal }
+			);
 			failed = (result.ok ? result.without : result.message) ?? '';
-			if (result.ok)
-				sold = candidatesFor({
+			if (result.ok) {
+				const reference = { elements: [element] };
+				const { listed } = candidatesFor({
 					reference,
 					client,
 					pieces: [],
 					market: result.answer,
 					fitNotes,
 					scoring: scoringOf(reference, echo.schools, client),
-					seenOn: today()
-				})
-					.for(element)
-					.listed.map((one): Offer => ({
-						key: one.key,
-						title: one.title,
-						item: one.item,
-						garment: one.garment,
-						facts: factsOf(one)
-					}));
+					seenOn: on
+				}).for(element);
+				const offers = listed.map((one): Offer => ({
+					key: one.key,
+					title: one.title,
+					item: one.item,
+					garment: one.garment,
+					facts: factsOf(one)
+				}));
+				const before = sold ?? [];
+				sold = [...before, ...offers.filter(({ key }) => before.every((one) => one.key !== key))];
+				asked = { words, element, next: result.next };
+				hasNext = result.next !== undefined;
+			}
 		} catch {
 			// Asked anew, or left: the answer is not waited for.
+			if (stop !== own) return;
 		}
 		asking = false;
 	}
@@ -145,7 +171,12 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		get failed() {
 			return failed;
 		},
+		/** Is there more of what was asked for? */
+		get hasNext() {
+			return hasNext;
+		},
 		ask,
+		askNext: () => (asked ? askPage(asked) : undefined),
 		titleOf: (id: string) => worn.find((piece) => piece.id === id)?.title ?? '',
 		stop: () => stop?.abort()
 	};

@@ -69,6 +69,8 @@
 	const facts = $derived(
 		[
 			price,
+			candidate.item.source === 'listing' && candidate.item.part && words.wholeSet,
+			listing.soldWith && words.soldApart,
 			shop.name,
 			listing.condition !== 'new' && listing.condition.replace('-', ' '),
 			size,
