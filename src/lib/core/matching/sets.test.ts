@@ -51,6 +51,12 @@ describe('a set', () => {
 			material: { value: 'flannel' }
 		});
 		expect(trousers?.garment.facets).not.toHaveProperty('lapel');
+		const three = partsOfSet(garment('three-piece-suit', ['brown'], { sleeveLength: 'long' }));
+		expect(three.map(({ name, garment: { facets } }) => [name, facets.sleeveLength?.value])).toEqual([
+			['jacket', 'long'],
+			['waistcoat', undefined],
+			['trousers', undefined]
+		]);
 		expect(trousers?.garment.palette).toEqual(jacket?.garment.palette);
 	});
 	it('is shown once, keeps its id as the whole, and is a valid piece', () => {

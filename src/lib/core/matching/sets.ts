@@ -15,10 +15,16 @@ export const isSet = ({ type }: Garment): boolean => Object.hasOwn(setParts, typ
  */
 export function partsOfSet(set: Garment): { name: string; garment: Garment }[] {
 	return (setParts[set.type] ?? []).map(({ name, type }) => {
-		const lower = garmentType(type).slot === 'legs';
+		const { slot, usual } = garmentType(type);
+		const lower = slot === 'legs';
+		// The waistcoat of a suit has no sleeves, whatever is said of the jacket's.
+		const bare = usual.sleeveLength === 'sleeveless';
 		const facets = Object.fromEntries(
 			Object.entries(set.facets).filter(
-				([id]) => typeHasFacet(type, id as FacetId) && !(lower && upperFacets.includes(id as FacetId))
+				([id]) =>
+					typeHasFacet(type, id as FacetId) &&
+					!(lower && upperFacets.includes(id as FacetId)) &&
+					!(bare && (id === 'sleeveLength' || id === 'sleeveShape'))
 			)
 		);
 		return { name, garment: { ...set, type, facets } };
