@@ -38,7 +38,7 @@ const source: Partial<Record<FacetId, string>> = {
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
 		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
-		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe`,
+		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe, pooling at the ankle, pool at the ankle, puddling, puddled`,
 	rise: `
 		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
 		mid: mid-rise, mid-waisted
@@ -135,7 +135,7 @@ const source: Partial<Record<FacetId, string>> = {
 		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
 		peter-pan: peter-pan collared, peter pan collared, ~club
 		sailor: sailor-collared, middy collar
-		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar, ~frilled, ~frilly
+		ruffled: ruffle-collared, frilled collar, ruff collar, pie-crust collar, piecrust collar, ruffle collar, frill collar, ruffle neck, frill neck, ~frilled, ~frilly
 		shawl: shawl-collared, shawl collar, shawl-collar
 		funnel: funnel-neck, funnel, funnel-collared, funnel collar
 		hood: hooded, with a hood, detachable hood
@@ -175,7 +175,7 @@ const source: Partial<Record<FacetId, string>> = {
 		balloon: balloon-sleeved, balloon-sleeve, blouson-sleeved, blouson
 		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~trumpet
 		flutter: flutter-sleeved, flutter-sleeve, angel-sleeved, fluttery
-		ruffled: ruffle-sleeved, frill-sleeved, frilled-sleeve
+		ruffled: ruffle-sleeved, frill-sleeved, frilled-sleeve, ruffle sleeve, ruffle sleeves, frill sleeve, frill sleeves
 		dolman: dolman-sleeved, batwing, bat-wing, batwing-sleeved
 		kimono: kimono-sleeved, kimono-sleeve, wide-sleeved, ~wide
 		cape: cape-sleeved, cape-sleeve
@@ -203,7 +203,7 @@ const source: Partial<Record<FacetId, string>> = {
 		circle: circle, circle-cut, circular, full-circle, skater
 		tiered: tiered, layered, three-tiered, ruffle-tiered, tiers
 		ruffled: ruffled, frilled, frilly
-		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, kick-pleat, box-pleat, sunburst-pleated, accordion, sunburst, plissé
+		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, box-pleat, sunburst-pleated, accordion, sunburst, plissé
 		tulip: tulip, petal-hem
 		puff: puffball, bubble, bubble-hem
 		peplum: peplum, peplumed
@@ -226,7 +226,7 @@ const source: Partial<Record<FacetId, string>> = {
 		open: backless, open-back, open-backed, bare-backed, bare back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed
-		crossed: cross-back, crossed-back, criss-cross back`,
+		crossed: cross-back, crossed-back, criss-cross back, crossing at the back, crossed at the back, straps crossing at the back`,
 	toe: `
 		pointed: pointed, pointed-toe, pointy, point-toe, pointy-toed, sharp-toed, winklepicker
 		almond: almond-toe, almond
@@ -287,7 +287,7 @@ const source: Partial<Record<FacetId, string>> = {
 		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed
-		slit: slit, side-slit, split, vent, back vent, kick pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
+		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim

@@ -1,5 +1,5 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
-import { slotsMeetOf } from '../lexicon/taxonomy';
+import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { besideCloth, hasPartOfCloth } from './of-cloth';
@@ -216,12 +216,36 @@ class Attacher {
 		if (this.isHeading(at)) return;
 		this.open(clause, thing, { strange: true });
 		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
+		if (senseOf(thing.span, 'stands-for')?.what !== 'look') return;
+		if (said < 0 && this.saysOfAll(clause, at, thing)) return;
 		const of = this.clauses.slice(at, at + said + 1);
-		if (senseOf(thing.span, 'stands-for')?.what !== 'look' || said < 0) return;
+		if (said < 0) return;
 		if (of.slice(1).some(({ head, before }) => head ?? !['in', 'is'].includes(before))) return;
 		this.set.push(
 			...of.map((one) => ({ ...one, thing: undefined, parts: one.parts.filter((part) => part !== thing) }))
 		);
+	}
+
+	/**
+	 * "Jeans, boots, a tee, everything black", "head to toe navy": a colour of the look is that of every garment that was named without one, or,
+	 * where none was named yet, of those that follow in the sentence. Says whether there was such a colour.
+	 */
+	saysOfAll(clause: Clause, at: number, thing: Part): boolean {
+		const said = { ...clause, thing: undefined, parts: clause.parts.filter((part) => part !== thing) };
+		const next = this.clauses[at + 1];
+		const goesOn = next && !next.head && !next.thing && ['in', 'is'].includes(next.before) ? next : undefined;
+		const ofLook = [said, ...(goesOn ? [goesOn] : [])].find(
+			(one) => saysColour(one) && one.parts.every(({ role }) => role === 'said')
+		);
+		// "Everything else", "the rest" leave what they do not mean open.
+		if (!ofLook || thing.span.words.some((word) => ['else', 'rest'].includes(word))) return false;
+		const ofCloth = this.named.filter(({ head }) => {
+			const type = senseOf(head.span, 'type');
+			return type && !['beauty', 'jewellery'].includes(garmentType(type.type).division);
+		});
+		if (this.named.length === 0) this.set.push(ofLook);
+		for (const group of ofCloth) if (saysNothing(group)) group.clauses.push(ofLook);
+		return true;
 	}
 
 	/**
@@ -325,6 +349,8 @@ export function shares(first: Group, second: Group): boolean {
 		return false;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;
+	// A chain is not of the colour of the shoes.
+	if ((a.division === 'jewellery') !== (b.division === 'jewellery')) return false;
 	if (together.has(a.division) && together.has(b.division)) return true;
 	const tailored = [a, b].every(({ slot }) => ['layer', 'legs', 'top'].includes(slot));
 	return (

@@ -16,6 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites } from './phrasebook';
+import { aheadOf, isColoured, namedByCloth, type Ahead } from './by-cloth';
 import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
@@ -66,6 +67,8 @@ class ClauseBuilder implements Reached {
 	verbNext: false | 'of-person' | 'of-thing' = false;
 	/** Where "style" or "-like" stood last: what was named before it is a kind of what follows. */
 	afterKind: number | undefined;
+	/** What comes after the span that is met. */
+	ahead: Ahead = aheadOf([], 0);
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -90,6 +93,7 @@ class ClauseBuilder implements Reached {
 		// "Bridesmaid in sage chiffon": the word that is not known is what is of it, unless a name follows.
 		const ofStrange = before === 'in' && this.clause.parts.length === 0 ? this.strange?.part : undefined;
 		this.nameStrange();
+		this.nameByCloth();
 		const { clause } = this;
 		const empty = clause.parts.length === 0;
 		if (!empty) this.clauses.push(clause);
@@ -130,12 +134,22 @@ class ClauseBuilder implements Reached {
 		if (!strange || clause.head || clause.thing || strange.after !== clause.parts.length) return;
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
 		const word = strange.part.span.words.at(-1) ?? '';
+		// "A lilac skivvy, navy tights": what ends as words that say something do may be a name, where its colour is not what follows’.
+		const isName = isColoured(clause) && (this.ahead.coloured || this.ahead.ends);
 		// A number names nothing: "look 2".
-		if (sayingEnding.test(word) || /^\d+$/.test(word)) return;
+		if ((sayingEnding.test(word) && !isName) || /^\d+$/.test(word)) return;
 		const described = clause.parts.some(({ role }) => role === 'said');
 		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
 		if (!described && !(listed && this.lastHead)) return;
 		this.standFor(strange.part);
+	}
+
+	nameByCloth(): void {
+		const named = namedByCloth(this.clause, this.ahead);
+		if (!named) return;
+		this.clause.parts = this.clause.parts.map((part) => (part.at === named.at ? named : part));
+		this.clause.head = named;
+		this.lastHead = named;
 	}
 
 	standFor(thing: Part): void {
@@ -394,8 +408,10 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
+		builder.ahead = aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.meet(span, at);
 	});
+	builder.ahead = aheadOf(spans, spans.length);
 	builder.begin('stop');
 	denyLists(builder.clauses);
 	return builder.clauses;

@@ -18,6 +18,14 @@ export const firstOfName: Found = { senses: [{ kind: 'filler' }], length: 1 };
 /** As many words of description as may part a name. */
 const partedBy = 3;
 
+/** Does a name that stands next name a thing of the same family? */
+function staysInFamily(first: Found, words: readonly string[], next: number): boolean {
+	const familiesOf = ({ senses }: Found) =>
+		senses.flatMap((sense) => (sense.kind === 'type' ? [garmentType(sense.type).family] : []));
+	const then = longestPhrase(words, next, words.length);
+	return then !== undefined && familiesOf(then).some((family) => familiesOf(first).includes(family));
+}
+
 /**
  * A name of two words that are parted by what is said of the thing: "drop pearl earrings", "opera satin gloves". Where its first word
  * is a thing by itself ("slip silk dress"), only cloth and metal may part it, and nothing be said before it: "a black top,
@@ -38,7 +46,9 @@ export function partedName(
 		const whole = between > 0 ? longestPhrase([words[at] ?? '', words[next] ?? ''], 0, 2) : undefined;
 		if (whole?.length === 2 && isType(whole) && (found?.length ?? 1) === 1) return { ...whole, at: next };
 		if (between === partedBy || !found || isType(found) || !found.senses.some(isSaid)) return undefined;
-		if (isThing && found.senses.every(saysColour)) return undefined;
+		// "A black top, white hat"; but "drop emerald earrings" are earrings either way.
+		if (isThing && found.senses.every(saysColour) && !staysInFamily(first, words, next + found.length))
+			return undefined;
 		next += found.length;
 	}
 	return undefined;

@@ -1,5 +1,6 @@
 /** Parts of clauses: what a phrase can be in one, and which parts of a garment it may name. */
 import { longestPhrase } from './phrasebook';
+import type { FacetId } from '../lexicon/facets';
 import type { Link } from '../lexicon/reading-words';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Sense, Span } from './model';
@@ -187,7 +188,7 @@ export function isPartOf(
 }
 
 /** Facets of parts that have a colour and a cloth of their own. */
-const apart = new Set([
+const apart = new Set<FacetId>([
 	'neckline',
 	'collar',
 	'lapel',
@@ -204,7 +205,9 @@ export function withItsPart(span: Span): Span {
 	if (span.words.length < 2 || span.words[0] === 'with' || senseOf(span, 'detail')) return span;
 	if (senseOf(span, 'type') || !alsoSaid(span)) return span;
 	const detail = longestPhrase([span.words.at(-1) ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
-	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(({ facet }) => apart.has(facet)))
-		return span;
+	// A kick pleat is a slit, and makes no pleated skirt.
+	const ofPart = ({ facet }: { facet: FacetId }) =>
+		apart.has(facet) && detail?.kind === 'detail' && detail.detail.facets.includes(facet);
+	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(ofPart)) return span;
 	return { ...span, senses: [...span.senses, detail] };
 }

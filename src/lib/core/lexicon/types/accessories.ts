@@ -21,7 +21,7 @@ export const accessories: FamilySource[] = [
 			cummerbund: cummerbund / cummerbunds / / size=large
 			kamarbandh: kamarbandh / kamarbandhs / kamarband, waist chain, hip chain / material=metal
 
-			chain-belt: chain belt / chain belts / / material=metal size=small
+			chain-belt: chain belt / chain belts / coin belt, disc belt / material=metal size=small
 
 			braces: braces / braces / us:suspenders, pair of braces`
 	},

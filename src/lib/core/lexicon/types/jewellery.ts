@@ -35,14 +35,14 @@ export const jewellery: FamilySource[] = [
 
 			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered-necklaces: layered necklaces / layered necklaces / layered chains
-			pendant: pendant / pendants / locket, cross, crucifix, cross pendant, pendant necklace, medallion, dog tags, dog tag
+			pendant: pendant / pendants / locket, cross, crucifix, cross pendant, pendant necklace, medallion, dog tags, dog tag, drop necklace, drop pendant
 			lariat: lariat / lariats / bolo tie
 			mangalsutra: mangalsutra / mangalsutras
 
 			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls, strands of pearls, strings of pearls, rows of pearls, row of pearls, ropes of pearls, pearl strands / material=pearl
 			long-beads: long beads / long beads / sautoir, rope of beads, beads, jet beads, glass beads, amber beads, jade beads, wooden beads, love beads, string of beads, strings of beads, long necklace, rope of pearls / size=large
 
-			choker: choker / chokers / velvet choker / size=small
+			choker: choker / chokers / velvet choker, dog collar / size=small
 			collar-necklace: collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large
 			kundan-set: kundan set / kundan sets / kundan necklace, polki set, temple jewellery, bridal set / size=large
 			rani-haar: rani haar / rani haars / long haar, haar / size=large`

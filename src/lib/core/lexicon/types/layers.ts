@@ -115,7 +115,7 @@ export const layers: FamilySource[] = [
 		types: `
 			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat, ulster, balmacaan, inverness coat, redingote / lapel=notch
 
-			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket / hemLength=micro closure=double-breasted lapel=notch
+			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket, pea jacket / hemLength=micro closure=double-breasted lapel=notch
 			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat, duffle / hemLength=mini
 			chesterfield-coat: chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
 			car-coat: car coat / car coats / swagger coat / hemLength=mini lapel=notch

@@ -48,7 +48,7 @@ export const onePieces: FamilySource[] = [
 			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
 			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
 			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
-			wedding-dress: wedding dress / wedding dresses / bridal gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
+			wedding-dress: wedding dress / wedding dresses / bridal gown, wedding gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
 			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe, jellaba, muumuu / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou: boubou / boubous / agbada, grand boubou, toga / fit=oversized hemLength=ankle

@@ -10,7 +10,7 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
-			top: *top / tops / breton
+			top: *top / tops / breton, boat neck, boatneck
 
 			t-shirt: T-shirt / T-shirts / tee, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, muscle tee
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
@@ -85,6 +85,6 @@ export const tops: FamilySource[] = [
 			knitted-top: knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
 			knitted-polo: knitted polo / knitted polos / polo jumper, knitted polo shirt, us:polo sweater / neckline=v
 			twinset: twinset / twinsets / twin set
-			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, jumper vest / sleeveLength=sleeveless neckline=v`
+			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, jumper vest, cable vest, cable-knit vest, argyle vest, fair isle vest, v-neck vest / sleeveLength=sleeveless neckline=v`
 	}
 ];

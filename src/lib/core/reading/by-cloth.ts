@@ -1,0 +1,73 @@
+/** Things that are named by their cloth alone: "a vintage leather, jeans", "a big fur over a slip dress". */
+import { moveOf } from '../lexicon/moves';
+import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import type { Span } from './model';
+import { senseOf, sensesOf, type Clause, type Part } from './parts';
+
+/** What is meant by a cloth that stands for a thing, the likeliest first (common practice). */
+const madeOf: Readonly<Record<string, readonly string[]>> = {
+	leather: ['leather-jacket'],
+	fur: ['fur-coat', 'fur-stole'],
+	'faux-fur': ['faux-fur-coat', 'faux-fur-stole'],
+	shearling: ['shearling-jacket', 'shearling-coat'],
+	denim: ['jeans', 'denim-jacket']
+};
+
+/** What comes after a clause, as far as its next comma: the garments that it may name, and whether it says a colour. */
+export interface Ahead {
+	types: readonly string[];
+	coloured: boolean;
+	/** Nothing comes: the text ends. */
+	ends: boolean;
+}
+
+const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour');
+
+/** Looks ahead from a span to the next comma, stop or the end. */
+export function aheadOf(spans: readonly Span[], from: number): Ahead {
+	const rest = spans.slice(from);
+	const end = rest.findIndex((span, i) => i > 0 && span.breakBefore !== undefined);
+	const clause = end < 0 ? rest : rest.slice(0, end);
+	return {
+		types: clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type)),
+		coloured: clause.some(isColour),
+		ends: rest.length === 0
+	};
+}
+
+const clothOf = (span: Span): string | undefined =>
+	sensesOf(span, 'facet').find(({ facet }) => facet === 'material')?.value ??
+	(span.words.at(-1) === 'denim' ? 'denim' : undefined);
+
+const listed: readonly Clause['before'][] = ['start', 'comma', 'stop', 'and', 'list'];
+
+/** Does a clause say a colour of its own, beside which another follows? */
+export const isColoured = ({ parts }: Clause): boolean =>
+	parts.some(({ span, role }) => role === 'said' && isColour(span));
+
+/**
+ * The part of a clause that names a thing by its cloth: with an article, or in a colour that what follows does not share, and not where
+ * the cloth may be said of what follows, which is worn in the same place. Undefined where it names none.
+ */
+export function namedByCloth(clause: Clause, ahead: Ahead): Part | undefined {
+	const { parts, before, bare, definite, back, head, thing } = clause;
+	const last = parts.findLast(({ role }) => role !== 'move');
+	if (head || thing || back || last?.role !== 'said' || !listed.includes(before)) return undefined;
+	const meant = madeOf[clothOf(last.span) ?? ''];
+	const [likeliest] = meant ?? [];
+	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;
+	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it.
+	const { slot } = garmentType(likeliest);
+	const follows = parts.slice(parts.indexOf(last) + 1);
+	if (
+		!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(slot)))
+	)
+		return undefined;
+	const hasArticle = !bare && !definite;
+	// "White, turquoise and light denim" are colours.
+	const isApart = before !== 'and' && isColoured(clause) && (ahead.coloured || ahead.ends);
+	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
+	if ((!hasArticle && !isApart) || mayBeOf || (!ahead.ends && ahead.types.length === 0)) return undefined;
+	const senses = [...meant.map((type) => ({ kind: 'type' as const, type })), ...last.span.senses];
+	return { ...last, role: 'head', span: { ...last.span, senses } };
+}
