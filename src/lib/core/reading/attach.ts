@@ -1,4 +1,5 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
+import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
@@ -221,6 +222,8 @@ class Attacher {
 		const of = this.clauses.slice(at, at + said + 1);
 		if (said < 0) return;
 		if (of.slice(1).some(({ head, before }) => head ?? !['in', 'is'].includes(before))) return;
+		// "The rest is easy: …" says nothing of how each of them is cut.
+		if (!of.some(({ parts }) => parts.some(({ span }) => dresses(span)))) return;
 		this.set.push(
 			...of.map((one) => ({ ...one, thing: undefined, parts: one.parts.filter((part) => part !== thing) }))
 		);
@@ -287,6 +290,24 @@ class Attacher {
 		return false;
 	}
 
+	/** "Belts: one black, one tan": the second of them is a thing of its own, with what was said of all. Says whether it is. */
+	isAnotherOne(clause: Clause, at: number, owner: Group): boolean {
+		const before = this.clauses[at - 1];
+		const [word, type] = [owner.head.span.words.at(-1), typeOf(owner.head)];
+		// Two socks are one pair, of two colours.
+		const isSeveral = type !== undefined && !comesInPairs(type.id) && type.plural.split(' ').at(-1) === word;
+		const isOne = (one: Clause | undefined) =>
+			one?.ofOne === true && !one.head && one.parts.length > 0 && onlySaid(one);
+		if (!isSeveral || !isOne(clause) || !isOne(before) || !before) return false;
+		const { count: _count, ...own } = owner.own;
+		const shared = owner.clauses.filter((one) => one !== owner.own && !isOne(one));
+		owner.clauses = owner.clauses.map((one) => (one === owner.own ? own : one));
+		owner.own = own;
+		const other: Group = { ...owner, own, clauses: [own, ...shared, clause] };
+		for (const list of [this.groups, this.named, this.sentence]) list.push(other);
+		return true;
+	}
+
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
 		// "A set in gold: …", "lots of gold: hoops, bangles", "it’s all denim: jacket, shirt".
 		// "A column of black: …".
@@ -318,6 +339,7 @@ class Attacher {
 		if (owner && last && clause.before === 'list' && !clause.bare && !fitsWords(clause, owner))
 			return this.open(clause, last, { strange: true });
 		this.lastOwner = owner;
+		if (owner && this.isAnotherOne(clause, at, owner)) return;
 		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
 		else if (owner && (clause.all || (this.inSet && onlySaid(clause))))
 			for (const group of this.sentence) {

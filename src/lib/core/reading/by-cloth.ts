@@ -35,9 +35,12 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	};
 }
 
-const clothOf = (span: Span): string | undefined =>
-	sensesOf(span, 'facet').find(({ facet }) => facet === 'material')?.value ??
-	(span.words.at(-1) === 'denim' ? 'denim' : undefined);
+/** The cloth that a phrase says; what is a colour as well ("sable", "camel") is taken for that, but for the washes of denim. */
+function clothOf(span: Span): string | undefined {
+	if (span.words.at(-1) === 'denim') return 'denim';
+	if (isColour(span)) return undefined;
+	return sensesOf(span, 'facet').find(({ facet }) => facet === 'material')?.value;
+}
 
 const listed: readonly Clause['before'][] = ['start', 'comma', 'stop', 'and', 'list'];
 
@@ -50,9 +53,9 @@ export const isColoured = ({ parts }: Clause): boolean =>
  * the cloth may be said of what follows, which is worn in the same place. Undefined where it names none.
  */
 export function namedByCloth(clause: Clause, ahead: Ahead): Part | undefined {
-	const { parts, before, bare, definite, back, head, thing } = clause;
+	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
 	const last = parts.findLast(({ role }) => role !== 'move');
-	if (head || thing || back || last?.role !== 'said' || !listed.includes(before)) return undefined;
+	if (head || thing || back || ofOne || last?.role !== 'said' || !listed.includes(before)) return undefined;
 	const meant = madeOf[clothOf(last.span) ?? ''];
 	const [likeliest] = meant ?? [];
 	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;

@@ -81,6 +81,7 @@ class ClauseBuilder implements Reached {
 			all: false,
 			set: false,
 			back: false,
+			ofOne: false,
 			labelled: false,
 			opens: false,
 			paused: false
@@ -121,6 +122,7 @@ class ClauseBuilder implements Reached {
 				all: clause.all,
 				set: clause.set,
 				labelled: clause.labelled,
+				ofOne: clause.ofOne,
 				unseen: clause.unseen && before !== 'stop',
 				// "A stack of five bangles".
 				...(before === 'in' && clause.count && { count: clause.count })
@@ -347,6 +349,7 @@ class ClauseBuilder implements Reached {
 		// "A skirt and top in the same teal satin".
 		if (has('same') && clause.before === 'in' && clause.parts.length === 0)
 			clause.both = this.clauses.findLast((one) => one.head)?.before === 'and';
+		if (has('one', 'another', 'other') && !clause.head) clause.ofOne = true;
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;

@@ -52,6 +52,8 @@ export interface Clause {
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
+	/** Said of one of several: "belts: one black, one tan", "a red one and a blue one". */
+	ofOne: boolean;
 	/** A colon or a dash stands before it: "top: an ivory blouse". */
 	labelled: boolean;
 	/** It begins a sentence, whatever word joins it: "It’s long". */

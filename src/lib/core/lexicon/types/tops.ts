@@ -44,7 +44,7 @@ export const tops: FamilySource[] = [
 		types: `
 			shirt: *shirt / shirts / button-up, us:button-down, button-up shirt
 			dress-shirt: dress shirt / dress shirts / formal shirt, business shirt
-			evening-shirt: evening shirt / evening shirts / us:tuxedo shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
+			evening-shirt: evening shirt / evening shirts / us:tuxedo shirt, us:tux shirt, dinner shirt, pleat-front shirt, marcella shirt / formality=formal
 			oxford-shirt: Oxford shirt / Oxford shirts / Oxford, OCBD, button-down shirt / collar=button-down
 			flannel-shirt: flannel shirt / flannel shirts / lumberjack shirt, brushed shirt / material=flannel
 			denim-shirt: denim shirt / denim shirts / chambray shirt, western shirt / material=denim
@@ -76,7 +76,7 @@ export const tops: FamilySource[] = [
 		facets: [...cloth, ...sleeved, 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
-			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, uk:jersey
+			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, crewneck, uk:jersey
 			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, cricket jumper, us:cricket sweater, tennis jumper, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, guernsey, gansey / texture=cable
