@@ -141,6 +141,15 @@ test('plates and rungs answer each other; hems, overlay and layers are shown', a
 	await expect(page.getByRole('button', { name: 'jacket off' })).toBeVisible();
 	expect(await layers()).toBeLessThan(before);
 	await expectAccessible(page);
+
+	// R turns both round and back again; what hangs in front is not drawn behind.
+	await page.locator('[data-rung]').first().focus();
+	await page.keyboard.press('r');
+	const behind = page.getByRole('button', { name: 'Behind', exact: true });
+	await expect(behind).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.locator('figure svg > g[transform="scale(-1 1)"]')).toHaveCount(2);
+	await behind.click();
+	await expect(page.locator('figure svg > g[transform="scale(-1 1)"]')).toHaveCount(0);
 });
 
 test('a loss leads to its rung, and points are won back from the list', async ({ page }) => {

@@ -5,10 +5,11 @@ import type { DrawKind } from '../lexicon/types/source';
 import { bagShapes } from './accessories/bags';
 import { faceShapes, nailShapes } from './accessories/beauty';
 import { beltShapes } from './accessories/belts';
-import { bodyShapes, headShapes } from './figure/body';
+import { backShapesOf, bodyShapes, headShapes } from './figure/body';
 import * as drapes from './garments/drapes';
 import { drawn, type Drawing } from './drawing';
 import { figureOf, plateSize } from './figure/figure';
+import { backSeam, fastensBehind, fromBehind } from './from-behind';
 import * as footwear from './accessories/footwear';
 import { gloveShapes } from './accessories/gloves';
 import { hairShapes } from './figure/hair';
@@ -16,7 +17,16 @@ import * as headwear from './accessories/headwear';
 import { hosieryShapes } from './accessories/hosiery';
 import * as jackets from './garments/jackets';
 import * as jewellery from './accessories/jewellery';
-import type { Paint, Plate, PlateBody, PlateLayer, PlateLook, PlatePattern, PlateShape } from './model';
+import type {
+	Paint,
+	Plate,
+	PlateBody,
+	PlateLayer,
+	PlateLook,
+	PlatePattern,
+	PlateShape,
+	PlateSide
+} from './model';
 import { scarfShapes } from './accessories/neckwear';
 import * as onePieces from './garments/one-pieces';
 import { clothOf } from './cloth/paint';
@@ -140,14 +150,19 @@ const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
 		];
 	});
 
+/** A garment with its moves as they are seen from one side; undefined where nothing of it is. */
+const shownFrom = (garment: Drawing['garment'], moves: readonly MoveId[], behind: boolean) =>
+	behind ? fromBehind(garment, moves) : { garment, moves };
+
 const drawsOf = ({ garment }: { garment: Drawing['garment'] }) => garmentType(garment.type).draws;
 
 /**
  * Draws a look on a figure as plain geometry: true colours, lengths at the body's landmarks, each garment a
  * layer under its own id. The figure takes the client's measures where they are known. Garments that have
- * nothing to show (underpinnings, scent) have no layer.
+ * nothing to show (underpinnings, scent) have no layer. From behind their backs are drawn, and nothing that hangs in front.
  */
-export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
+export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide = 'front'): Plate {
+	const behind = from === 'behind';
 	const shoes = look.worn.find(({ garment }) => garmentType(garment.type).slot === 'feet');
 	const figure = figureOf(body, shoes && drawn(shoes, 'heelHeight', 'flat'));
 	const patterns: PlatePattern[] = [];
@@ -155,8 +170,10 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 	const seen = look.worn.filter(
 		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
 	);
-	const all = seen.map(({ id, garment: own, moves, side }, i) => {
-		const garment = wornAs(own, moves);
+	const all = seen.flatMap(({ id, garment: own, moves: done, side }, i) => {
+		const shown = shownFrom(wornAs(own, done), done, behind);
+		if (!shown) return [];
+		const { garment, moves } = shown;
 		// Several things may answer one element: each has a cloth of its own.
 		const again = seen.slice(0, i).some((other) => other.id === id);
 		const cloth = clothOf(again ? `${id}-${i}` : id, garment);
@@ -168,8 +185,14 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 			.filter(
 				(other) => drawsOf(other) === drawsOf({ garment }) && (!side || !other.side || other.side === side)
 			).length;
-		return { id, side, drawing: { garment, moves, figure, cloth, under } satisfies Drawing };
+		return [{ id, side, drawing: { garment, moves, figure, cloth, under, behind } satisfies Drawing }];
 	});
+	const seams = (drawing: Drawing, id: string): PlateShape[] => {
+		const worn = look.worn.find((one) => one.id === id);
+		return behind && worn && fastensBehind(worn.garment)
+			? [backSeam(figure, worn.garment, drawing.cloth.line)]
+			: [];
+	};
 	const worn = all.map(({ drawing }) => drawing);
 	const drawings = all
 		.map((one) => ({ ...one, order: orderOf(one.drawing, worn) }))
@@ -180,7 +203,10 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 			.map(({ id, side, drawing }) => ({
 				id,
 				...(side && { side }),
-				shapes: surfaced(kinds[garmentType(drawing.garment.type).draws].draw(drawing), drawing)
+				shapes: [
+					...surfaced(kinds[garmentType(drawing.garment.type).draws].draw(drawing), drawing),
+					...seams(drawing, id)
+				]
 			}))
 			.filter(({ shapes }) => shapes.length > 0);
 
@@ -197,12 +223,14 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}): Plate {
 		landmarks: figure.landmarks,
 		patterns,
 		lights: worn.map(({ cloth }) => cloth.light),
+		...(behind && { mirrored: true }),
 		layers: [
-			{ id: hairId, shapes: hair.behind },
-			{ id: 'figure', shapes: bodyShapes(figure) },
+			...(behind ? [] : [{ id: hairId, shapes: hair.behind }]),
+			{ id: 'figure', shapes: behind ? backShapesOf(figure) : bodyShapes(figure) },
 			...layersWhere((order) => order < headOrder),
 			{ id: 'head', shapes: headShapes(figure) },
-			{ id: hairId, shapes: hair.front },
+			// From behind, what falls behind the shoulders lies over what is worn there.
+			{ id: hairId, shapes: behind ? hair.behind : hair.front },
 			...layersWhere((order) => order >= headOrder)
 		]
 	};

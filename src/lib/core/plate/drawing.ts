@@ -16,6 +16,8 @@ export interface Drawing {
 	cloth: Cloth;
 	/** How many of its kind are worn under it: chains hang one below the other. */
 	under?: number;
+	/** It is seen from behind. */
+	behind?: boolean;
 }
 
 /** A facet's stated value, else what is usual for the type, else the fallback. */

@@ -4,4 +4,5 @@ export { framingOf } from './framing';
 export { plateSvg } from './svg';
 export { hemLines, type HemLine } from './lengths';
 export { halfOf } from './model';
+export type { PlateSide } from './model';
 export type { Paint, Plate, PlateBody, PlateLook, PlateShape } from './model';

@@ -92,4 +92,9 @@ export interface Plate {
 	patterns: PlatePattern[];
 	lights: PlateLight[];
 	landmarks: Landmarks;
+	/** Seen from behind: left and right change places when it is shown. */
+	mirrored?: boolean;
 }
+
+/** From where a look is seen. */
+export type PlateSide = 'front' | 'behind';

@@ -37,5 +37,5 @@ export function plateSvg(plate: Plate, view?: Framing, own = ''): string {
 		const drawn = layer.shapes.map(pathOf).join('');
 		return layer.side ? `<g clip-path="url(#${own}${layer.side})">${drawn}</g>` : drawn;
 	});
-	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round"><defs>${patterns.join('')}${lights.join('')}${halves.join('')}</defs>${shapes.join('')}</svg>`;
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round"><defs>${patterns.join('')}${lights.join('')}${halves.join('')}</defs>${plate.mirrored ? `<g transform="scale(-1 1)">${shapes.join('')}</g>` : shapes.join('')}</svg>`;
 }

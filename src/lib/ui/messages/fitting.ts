@@ -100,6 +100,8 @@ export const fitting = {
 		hemsHint: 'Mark where the hems fall on both',
 		overlay: 'Overlay',
 		overlayHint: 'Lay the reference over the echo in outline',
+		behind: 'Behind',
+		behindHint: 'See both from behind',
 		layersHint: 'Take off the coat, then the jacket'
 	},
 	serves: (words: string) => `For this client: ${words}`,

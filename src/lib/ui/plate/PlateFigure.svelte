@@ -8,6 +8,7 @@
 		type PlateBody,
 		type PlateLook,
 		type PlateShape,
+		type PlateSide,
 		type SlotId
 	} from '$lib/core';
 
@@ -24,20 +25,22 @@
 		over?: PlateLook;
 		/** Hems to mark: those of this look, and for comparison those of another. */
 		hems?: { own: readonly HemLine[]; other: readonly HemLine[] };
+		/** From where it is seen. */
+		from?: PlateSide;
 		/** Told which layer the pointer is on, and which was clicked. For the pointer only: keys have the rungs. */
 		onpoint?: (id: string | undefined) => void;
 		onpick?: (id: string) => void;
 	}
-	let { look, body, title, slot, lit = [], over, hems, onpoint, onpick }: Props = $props();
+	let { look, body, title, slot, lit = [], over, hems, from = 'front', onpoint, onpick }: Props = $props();
 
 	const uid = $props.id();
-	const plate = $derived(drawPlate(look, body));
+	const plate = $derived(drawPlate(look, body, from));
 	const view = $derived(
 		slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]
 	);
 	const outlines = $derived(
 		over
-			? drawPlate(over, body)
+			? drawPlate(over, body, from)
 					.layers.filter(({ id }) => over.worn.some((worn) => worn.id === id))
 					.flatMap(({ shapes }) => shapes.filter(({ fill }) => fill !== undefined && fill.kind !== 'light'))
 			: []
@@ -121,18 +124,20 @@
 			{/if}
 		{/each}
 	</defs>
-	{#each plate.layers as layer, i (i)}
-		<g data-layer={layer.id} clip-path={layer.side && `url(#${own(layer.side)})`}>
-			{#if lit.includes(layer.id)}
-				<g class="halo" aria-hidden="true">
-					{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}
-				</g>
-			{/if}
-			{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
+	<g transform={plate.mirrored ? 'scale(-1 1)' : undefined}>
+		{#each plate.layers as layer, i (i)}
+			<g data-layer={layer.id} clip-path={layer.side && `url(#${own(layer.side)})`}>
+				{#if lit.includes(layer.id)}
+					<g class="halo" aria-hidden="true">
+						{#each layer.shapes as shape, j (j)}<path d={shape.d} />{/each}
+					</g>
+				{/if}
+				{#each layer.shapes as shape, j (j)}{@render drawn(shape)}{/each}
+			</g>
+		{/each}
+		<g class="outlines">
+			{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
 		</g>
-	{/each}
-	<g class="outlines">
-		{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
 	</g>
 	{#if hems}
 		{#each hems.other as hem, i (i)}{@render hemLine(hem, true)}{/each}

@@ -27,10 +27,18 @@ export const handsAt = (figure: Figure, by = 0): string[] => {
 	return both(placed).map(blob);
 };
 
+const limbs = (figure: Figure): PlateShape[] =>
+	[
+		...bothSides(figure.arm),
+		...handsAt(figure),
+		...bothSides(figure.leg),
+		...bothSides(footOutline(figure)),
+		symmetrical(figure.trunk)
+	].map((d): PlateShape => ({ d, fill: { kind: 'colour', hex: figure.skin } }));
+
 /** Trunk and limbs, behind all clothes. */
 export function bodyShapes(figure: Figure): PlateShape[] {
 	const { landmarks, skin, neck, shoulder } = figure;
-	const fill = { kind: 'colour', hex: skin } as const;
 	const shadow = shaded(skin, -0.08);
 	const collarbone: Point[] = [
 		[neck - 8, landmarks.shoulder - 12],
@@ -38,13 +46,7 @@ export function bodyShapes(figure: Figure): PlateShape[] {
 		[shoulder * 0.66, landmarks.shoulder - 3]
 	];
 	return [
-		...[
-			...bothSides(figure.arm),
-			...handsAt(figure),
-			...bothSides(figure.leg),
-			...bothSides(footOutline(figure)),
-			symmetrical(figure.trunk)
-		].map((d): PlateShape => ({ d, fill })),
+		...limbs(figure),
 		// The shadow under the chin, and the lines that tell collarbones and knees.
 		{
 			d: symmetrical([
@@ -61,6 +63,30 @@ export function bodyShapes(figure: Figure): PlateShape[] {
 			[figure.halfAt(landmarks.hip) * 0.5 + 1, landmarks.knee + 9],
 			[figure.halfAt(landmarks.hip) * 0.5 + 10, landmarks.knee + 3]
 		]).map((points): PlateShape => ({ d: flow(points), stroke: shadow, strokeWidth: 1.4 }))
+	];
+}
+
+/** Trunk and limbs from behind, with the lines of spine and shoulder blades. */
+export function backShapesOf(figure: Figure): PlateShape[] {
+	const { landmarks, skin, shoulder } = figure;
+	const shadow = shaded(skin, -0.08);
+	const line = (points: Point[]): PlateShape => ({ d: flow(points), stroke: shadow, strokeWidth: 1.6 });
+	const blade: Point[] = [
+		[shoulder * 0.3, landmarks.shoulder + 34],
+		[shoulder * 0.42, landmarks.shoulder + 62],
+		[shoulder * 0.36, landmarks.shoulder + 86]
+	];
+	return [
+		...limbs(figure),
+		line([
+			[0, landmarks.shoulder + 24],
+			[0, landmarks.waist + 12]
+		]),
+		...both(blade).map(line),
+		line([
+			[0, landmarks.hip - 16],
+			[0, landmarks.crotch - 2]
+		])
 	];
 }
 

@@ -39,10 +39,33 @@ interface Fronts {
 	buttonY: number;
 }
 
+/** The back of a jacket or coat: one panel to the neck, with the seam down its middle. */
+function backShapes({ figure, cloth }: Drawing, edge: readonly Point[], hemY: number): PlateShape[] {
+	const { shoulder } = figure.landmarks;
+	const right: Point[] = [
+		[2, shoulder - 26],
+		[24.5, shoulder - 30],
+		[46, figure.shoulderAt(46) - 3],
+		...edge
+	];
+	return [
+		clothShape(panel([...mirrored(right)], right), cloth),
+		stitch(
+			[
+				[0, shoulder - 10],
+				[0, hemY - 2]
+			],
+			cloth.line,
+			1.2
+		)
+	];
+}
+
 /** Front panels that part along an inner edge, with lapels or a plain edge; shared by jackets and coats. */
 function frontShapes(drawing: Drawing, { edge, hemY, buttonY }: Fronts): PlateShape[] {
 	const { figure, cloth, moves, garment } = drawing;
 	const { shoulder } = figure.landmarks;
+	if (drawing.behind) return backShapes(drawing, edge, hemY);
 	const closure = drawn(drawing, 'closure', 'single-breasted');
 	const doubled = closure.startsWith('double-breasted');
 	const open =
@@ -91,6 +114,7 @@ const panel = (inner: readonly Point[], outer: readonly Point[]) =>
 /** Types whose shape has a detail of its own. */
 function typeShapes(drawing: Drawing, { edge, hemY }: Fronts): PlateShape[] {
 	const { cloth, garment, figure } = drawing;
+	if (drawing.behind) return [];
 	const hem = edge.at(-1) ?? [0, hemY];
 	switch (garment.type) {
 		case 'biker-jacket':

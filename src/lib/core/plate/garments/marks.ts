@@ -457,10 +457,22 @@ const marksOf: Record<string, MarkId[]> = {
 	choli: ['mirrors']
 };
 
+/** Marks that go round a garment: they are seen from behind, too. */
+const allRound: readonly string[] = [
+	'ribbed-hem',
+	'quilt-lines',
+	'waist-belt',
+	'yoke',
+	'epaulettes',
+	'mirrors'
+];
+
 /** All that a type is known by, drawn over its cloth. */
 export const markShapes = (drawing: Drawing, ground: Ground): PlateShape[] =>
-	(marksOf[drawing.garment.type] ?? []).flatMap(
-		(mark) => (marks as Record<string, Mark>)[mark]?.(drawing, ground) ?? []
+	(marksOf[drawing.garment.type] ?? []).flatMap((mark) =>
+		drawing.behind && !allRound.includes(mark)
+			? []
+			: ((marks as Record<string, Mark>)[mark]?.(drawing, ground) ?? [])
 	);
 
 /** Is the garment finished with ribs (jumpers, sweatshirts, bombers)? */

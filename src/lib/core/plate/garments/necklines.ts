@@ -88,7 +88,7 @@ export function necklineOf(drawing: Drawing): Neckline {
 		: named;
 }
 
-export const isStrapped = (drawing: Drawing) => drawing.garment.type in strapped;
+export const isStrapped = ({ garment }: Pick<Drawing, 'garment'>) => garment.type in strapped;
 
 /** Lowest point of the neckline in the middle. */
 export function neckDepth(drawing: Drawing): number {

@@ -156,7 +156,42 @@ const isDenim = ({ garment }: Drawing) =>
 	garment.type.startsWith('denim') ||
 	garment.facets.material?.value === 'denim';
 
+/** The seat: waistband, the seam down its middle, and a pocket on either side. */
+function seatShapes(drawing: Drawing, edges: Edges, waistY: number): PlateShape[] {
+	const { cloth, figure } = drawing;
+	const { crotch } = figure.landmarks;
+	const x = xAt(edges.outer, waistY);
+	const line = (points: Point[]) => stitch(points, cloth.line, 1.2);
+	const top = waistY + 34;
+	const pocket: Point[] = isDenim(drawing)
+		? [
+				[x * 0.22, top],
+				[x * 0.22, top + 34],
+				[x * 0.46, top + 42],
+				[x * 0.7, top + 34],
+				[x * 0.7, top],
+				[x * 0.22, top]
+			]
+		: [
+				[x * 0.24, top],
+				[x * 0.68, top]
+			];
+	return [
+		line([
+			[-x - 1, waistY + 13],
+			[0, waistY + 15],
+			[x + 1, waistY + 13]
+		]),
+		line([
+			[0, waistY + 15],
+			[0, crotch]
+		]),
+		...(elastic.has(drawing.garment.type) ? [] : both(pocket).map(line))
+	];
+}
+
 function frontShapes(drawing: Drawing, edges: Edges, waistY: number): PlateShape[] {
+	if (drawing.behind) return seatShapes(drawing, edges, waistY);
 	const { cloth, figure, garment } = drawing;
 	const { crotch, hip } = figure.landmarks;
 	const x = xAt(edges.outer, waistY);

@@ -60,6 +60,7 @@
 		{lit}
 		over={overlaid && view.overlay ? beside : undefined}
 		{hems}
+		from={view.from}
 		onpoint={(id) => table.point(id && table.elementOfLayer(id)?.id)}
 		onpick={(id) => {
 			const element = table.elementOfLayer(id);

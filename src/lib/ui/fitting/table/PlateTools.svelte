@@ -13,6 +13,9 @@
 	<button aria-pressed={view.overlay} title={m.fitting.views.overlayHint} onclick={view.toggleOverlay}
 		>{m.fitting.views.overlay}</button
 	>
+	<button aria-pressed={view.from === 'behind'} title={m.fitting.views.behindHint} onclick={view.turn}
+		>{m.fitting.views.behind}</button
+	>
 	{#if states.length > 1}
 		<button
 			aria-pressed={view.layers !== 'everything on'}
@@ -25,13 +28,15 @@
 <style>
 	.tools {
 		display: flex;
+		flex-wrap: wrap;
 		justify-content: center;
 		gap: 0.25rem;
 		padding: 0.35rem;
 	}
 	button {
 		min-height: 1.75rem;
-		padding: 0 0.7rem;
+		padding: 0 0.55rem;
+		white-space: nowrap;
 		border: 1px solid var(--line-strong);
 		background: var(--panel);
 		color: var(--ink);

@@ -55,6 +55,7 @@
 		matchAll: () => matchAll(),
 		toggleHems: view.toggleHems,
 		toggleOverlay: view.toggleOverlay,
+		turn: view.turn,
 		nextLayers: () => view.nextLayers(states),
 		toggleSide: (to) => (side = side === to ? 'tray' : to),
 		askWhy: () => (asked = true),

@@ -11,6 +11,7 @@ export interface TableActions {
 	matchAll: () => void;
 	toggleHems: () => void;
 	toggleOverlay: () => void;
+	turn: () => void;
 	nextLayers: () => void;
 	/** Shows the eye's findings or the day, or the cards again. */
 	toggleSide: (to: 'more' | 'check' | 'wear') => void;
@@ -99,6 +100,7 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			Delete: () => table.told(() => table.clear(element)),
 			h: actions.toggleHems,
 			o: actions.toggleOverlay,
+			r: actions.turn,
 			l: actions.nextLayers,
 			e: () => actions.toggleSide('more'),
 			k: () => actions.toggleSide('check'),

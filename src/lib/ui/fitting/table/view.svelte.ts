@@ -1,10 +1,11 @@
-import { type LayerState } from '$lib/core';
+import type { LayerState, PlateSide } from '$lib/core';
 
-/** How the two plates are looked at: with hems marked, laid over each other, with layers off. */
+/** How the two plates are looked at: with hems marked, laid over each other, with layers off, from behind. */
 export function plateView() {
 	let hems = $state(false);
 	let overlay = $state(false);
 	let layers = $state<LayerState>('everything on');
+	let from = $state<PlateSide>('front');
 	return {
 		get hems() {
 			return hems;
@@ -15,6 +16,11 @@ export function plateView() {
 		get layers() {
 			return layers;
 		},
+		get from() {
+			return from;
+		},
+		/** Turns both plates round. */
+		turn: () => (from = from === 'front' ? 'behind' : 'front'),
 		toggleHems: () => (hems = !hems),
 		toggleOverlay: () => (overlay = !overlay),
 		/** Takes off the next layer that there is, and puts everything on again after the last. */
