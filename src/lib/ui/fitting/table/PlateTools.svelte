@@ -31,11 +31,11 @@
 		flex-wrap: wrap;
 		justify-content: center;
 		gap: 0.25rem;
-		padding: 0.35rem;
+		padding: 0.35rem 0;
 	}
 	button {
 		min-height: 1.75rem;
-		padding: 0 0.55rem;
+		padding: 0 0.4rem;
 		white-space: nowrap;
 		border: 1px solid var(--line-strong);
 		background: var(--panel);
