@@ -223,8 +223,9 @@ export function removeItem(matches: readonly Match[], elementId: string, item: I
 		.map((match) => {
 			if (!match.elementIds.includes(elementId)) return match;
 			const items = match.items.filter((other) => !sameItem(other, item));
-			const [last] = items;
-			if (items.length !== 1 || !last || match.items.length === 1) return { ...match, items };
+			const gone = match.items.find((other) => sameItem(other, item));
+			const [last, more] = items;
+			if (!last || more || !gone?.side || gone.side === last.side) return { ...match, items };
 			const { side: _side, ...pair } = last;
 			return { ...match, items: [pair] };
 		})

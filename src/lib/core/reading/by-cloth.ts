@@ -25,13 +25,13 @@ const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colou
 
 /** Looks ahead from a span to the next comma, stop or the end. */
 export function aheadOf(spans: readonly Span[], from: number): Ahead {
-	const rest = spans.slice(from);
-	const end = rest.findIndex((span, i) => i > 0 && span.breakBefore !== undefined);
-	const clause = end < 0 ? rest : rest.slice(0, end);
+	let end = from + 1;
+	while (end < spans.length && spans[end]?.breakBefore === undefined) end++;
+	const clause = spans.slice(from, end);
 	return {
 		types: clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type)),
 		coloured: clause.some(isColour),
-		ends: rest.length === 0
+		ends: from >= spans.length
 	};
 }
 
@@ -41,6 +41,9 @@ function clothOf(span: Span): string | undefined {
 	if (isColour(span)) return undefined;
 	return sensesOf(span, 'facet').find(({ facet }) => facet === 'material')?.value;
 }
+
+/** Is what follows of a colour of its own, or nothing there? */
+export const hasOwnColour = ({ coloured, ends }: Ahead) => coloured || ends;
 
 const listed: readonly Clause['before'][] = ['start', 'comma', 'stop', 'and', 'list'];
 
@@ -52,7 +55,7 @@ export const isColoured = ({ parts }: Clause): boolean =>
  * The part of a clause that names a thing by its cloth: with an article, or in a colour that what follows does not share, and not where
  * the cloth may be said of what follows, which is worn in the same place. Undefined where it names none.
  */
-export function namedByCloth(clause: Clause, ahead: Ahead): Part | undefined {
+export function namedByCloth(clause: Clause, lookAhead: () => Ahead): Part | undefined {
 	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
 	const last = parts.findLast(({ role }) => role !== 'move');
 	if (head || thing || back || ofOne || last?.role !== 'said' || !listed.includes(before)) return undefined;
@@ -66,9 +69,10 @@ export function namedByCloth(clause: Clause, ahead: Ahead): Part | undefined {
 		!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(slot)))
 	)
 		return undefined;
+	const ahead = lookAhead();
 	const hasArticle = !bare && !definite;
 	// "White, turquoise and light denim" are colours.
-	const isApart = before !== 'and' && isColoured(clause) && (ahead.coloured || ahead.ends);
+	const isApart = before !== 'and' && isColoured(clause) && hasOwnColour(ahead);
 	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if ((!hasArticle && !isApart) || mayBeOf || (!ahead.ends && ahead.types.length === 0)) return undefined;
 	const senses = [...meant.map((type) => ({ kind: 'type' as const, type })), ...last.span.senses];

@@ -16,7 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites } from './phrasebook';
-import { aheadOf, isColoured, namedByCloth, type Ahead } from './by-cloth';
+import { aheadOf, hasOwnColour, isColoured, namedByCloth, type Ahead } from './by-cloth';
 import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
@@ -67,8 +67,8 @@ class ClauseBuilder implements Reached {
 	verbNext: false | 'of-person' | 'of-thing' = false;
 	/** Where "style" or "-like" stood last: what was named before it is a kind of what follows. */
 	afterKind: number | undefined;
-	/** What comes after the span that is met. */
-	ahead: Ahead = aheadOf([], 0);
+	/** What comes after the span that is met; looked up where it is asked. */
+	ahead: () => Ahead = () => aheadOf([], 0);
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -137,7 +137,7 @@ class ClauseBuilder implements Reached {
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
 		const word = strange.part.span.words.at(-1) ?? '';
 		// "A lilac skivvy, navy tights": what ends as words that say something do may be a name, where its colour is not what follows’.
-		const isName = isColoured(clause) && (this.ahead.coloured || this.ahead.ends);
+		const isName = sayingEnding.test(word) && isColoured(clause) && hasOwnColour(this.ahead());
 		// A number names nothing: "look 2".
 		if ((sayingEnding.test(word) && !isName) || /^\d+$/.test(word)) return;
 		const described = clause.parts.some(({ role }) => role === 'said');
@@ -411,10 +411,10 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
-		builder.ahead = aheadOf(spans, span.breakBefore ? at : at + 1);
+		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.meet(span, at);
 	});
-	builder.ahead = aheadOf(spans, spans.length);
+	builder.ahead = () => aheadOf(spans, spans.length);
 	builder.begin('stop');
 	denyLists(builder.clauses);
 	return builder.clauses;
