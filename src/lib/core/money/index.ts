@@ -4,6 +4,7 @@ export {
 	alteringCost,
 	boughtIn,
 	converted,
+	isBought,
 	postageBeside,
 	spendOf,
 	usualPrice,

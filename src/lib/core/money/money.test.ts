@@ -119,6 +119,24 @@ describe('what an echo costs to buy', () => {
 		expect(withPostage({ item: item(1, 5500, 1) }, [item(2, 1000, 1)])).toEqual(pounds(5105));
 	});
 
+	it('costs nothing more for another part of a set that is bought, and what is sent with it pays no second parcel', () => {
+		const set = makeListing(9, garment('suit', ['charcoal']), 5500);
+		const part = (type: string): Item => ({
+			source: 'listing',
+			listing: set,
+			part: type,
+			shop: makeShop(1),
+			seenOn: '2026-01-02'
+		});
+		const jacket = part('suit-jacket');
+		const trousers = { item: part('tailored-trousers') };
+		expect(withPostage({ item: jacket }, [])?.amountMinor).toBe(5500 + 395);
+		expect(withPostage(trousers, [jacket])).toBeUndefined();
+		expect(spendOf(echo(jacket, trousers.item), 'GBP').total.amountMinor).toBe(5500 + 395);
+		// £55 of one set and £5 make postage free; the set counted twice would have done so alone.
+		expect(withPostage({ item: item(1, 400, 1) }, [jacket, trousers.item])?.amountMinor).toBe(400);
+		expect(withPostage({ item: item(1, 500, 1) }, [jacket, trousers.item])?.amountMinor).toBe(500 - 395);
+	});
 	it('adds postage once a shop', () => {
 		const spend = spendOf(echo(item(1, 1000, 1), item(2, 500, 1), item(3, 700, 2)), 'GBP');
 		expect(spend.goods.amountMinor).toBe(2200);

@@ -146,24 +146,38 @@ export function spendOf(
 	};
 }
 
-/** By how much a shop's postage changes when a thing is bought beside what is bought already: less than 0 where it makes it free. */
+/** Is a thing for sale bought already, itself or another part of the set that it is of? */
+export const isBought = ({ listing: { id } }: Pick<BoughtItem, 'listing'>, worn: readonly Item[]): boolean =>
+	worn.some((other) => other.source === 'listing' && other.listing.id === id);
+
+/**
+ * By how much a shop's postage changes when a thing is bought beside what is bought already: less than 0 where it makes it free. By nothing
+ * where it is bought already.
+ */
 export function postageBeside(
 	{ shop, listing }: Pick<BoughtItem, 'shop' | 'listing'>,
 	worn: readonly Item[]
 ): number {
-	const ofShop = worn.flatMap((other) =>
-		other.source === 'listing' && other.shop.id === shop.id ? [other.listing.price.amountMinor] : []
+	if (isBought({ listing }, worn)) return 0;
+	const ofShop = new Map(
+		worn.flatMap((other) =>
+			other.source === 'listing' && other.shop.id === shop.id
+				? [[other.listing.id, other.listing.price.amountMinor]]
+				: []
+		)
 	);
-	const before = ofShop.reduce((sum, price) => sum + price, 0);
-	const postageBefore = ofShop.length > 0 ? postageOf(shop, before).amountMinor : 0;
+	const before = [...ofShop.values()].reduce((sum, price) => sum + price, 0);
+	const postageBefore = ofShop.size > 0 ? postageOf(shop, before).amountMinor : 0;
 	return postageOf(shop, before + listing.price.amountMinor).amountMinor - postageBefore;
 }
 
 /**
  * What a thing for sale costs beside what is bought already, in its shop's currency: its price, and its shop's postage where the shop
- * sends nothing else, with duty; of what is owned, what altering it costs. Undefined where it costs nothing.
+ * sends nothing else, with duty; of what is owned, what altering it costs. Undefined where it costs nothing: another part of a set that
+ * is bought already, too.
  */
-export const withPostage = ({ item }: { item: Item }, worn: readonly Item[]): Money | undefined =>
-	item.source === 'listing'
-		? landedPriceOf(item.listing, item.shop, postageBeside(item, worn)).total
-		: alteringCost(item);
+export function withPostage({ item }: { item: Item }, worn: readonly Item[]): Money | undefined {
+	if (item.source !== 'listing') return alteringCost(item);
+	if (isBought(item, worn)) return undefined;
+	return landedPriceOf(item.listing, item.shop, postageBeside(item, worn)).total;
+}

@@ -433,6 +433,7 @@ export const fitting = {
 	listing: {
 		landed: (total: string) => ` (${total} in all)`,
 		wholeSet: 'for the whole set',
+		bought: 'bought already, with its set',
 		soldApart: 'its set is sold apart',
 		line: (sign: string, amount: string, kind: string) => [sign + amount, kind].filter(Boolean).join(' '),
 		converted: (currency: string) => `reckoned in ${currency}`,

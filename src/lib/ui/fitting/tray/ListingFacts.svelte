@@ -25,7 +25,7 @@
 	const advice = $derived(candidate.size);
 	/** What it costs until it hangs on the rail, where that is more or less than its price. */
 	const landed = $derived(candidate.landed);
-	const price = $derived(priceInWords(listing, landed));
+	const price = $derived(candidate.bought ? words.bought : priceInWords(listing, landed));
 	/** How the price that counts is made up, line by line; nothing where it is the price and no more. */
 	const reckoned = $derived.by(() => {
 		if (!landed || landed.lines.length < 2) return '';
@@ -69,7 +69,7 @@
 	const facts = $derived(
 		[
 			price,
-			candidate.item.source === 'listing' && candidate.item.part && words.wholeSet,
+			!candidate.bought && candidate.item.source === 'listing' && candidate.item.part && words.wholeSet,
 			listing.soldWith && words.soldApart,
 			shop.name,
 			listing.condition !== 'new' && listing.condition.replace('-', ' '),

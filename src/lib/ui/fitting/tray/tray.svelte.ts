@@ -7,6 +7,7 @@ import {
 	isWearable,
 	landedPriceOf,
 	matchOf,
+	isBought,
 	postageBeside,
 	sameItem,
 	sameThing,
@@ -41,6 +42,8 @@ export interface Candidate extends Offered {
 	unsuitable: readonly Unsuitable[];
 	/** What it costs beside what is bought for the other elements, line by line; in the studio's currency where there is a rate. */
 	landed?: LandedPrice;
+	/** It is bought already: another part of its set is worn. */
+	bought?: boolean;
 }
 
 /** What the tray is laid out from. */
@@ -141,9 +144,17 @@ export function fittingTray(source: () => TraySource) {
 			chosen: echoWears(one),
 			wornFor: wornElsewhere(one, at),
 			unsuitable: unsuitableFor(one, buying),
-			...(one.item.source === 'listing' && {
-				landed: landedPriceOf(one.item.listing, one.item.shop, postageBeside(one.item, besides), source())
-			})
+			...(one.item.source === 'listing' &&
+				(isBought(one.item, besides)
+					? { bought: true }
+					: {
+							landed: landedPriceOf(
+								one.item.listing,
+								one.item.shop,
+								postageBeside(one.item, besides),
+								source()
+							)
+						}))
 		};
 	}
 	const shown = (cards: readonly Offered[]) =>
