@@ -120,15 +120,20 @@ export function inAnotherColour(garment: Garment, draw: Draws): Garment {
 	return { ...garment, palette: [{ ...main, hex }, ...rest] };
 }
 
-/** The same cloth from another roll: a tone beside it, seen where the two are worn together in daylight. */
-export function fromAnotherRoll(garment: Garment, draw: Draws): Garment {
-	const aside = (most: number) => (most * (draw.below(201) - 100)) / 100;
+/** Two rolls of one colour, each in CIELAB from the colour that was ordered: fixed, so that a stock has not as many colours as things. */
+const rolls = [
+	{ l: 2.4, a: 0.6, b: -0.9 },
+	{ l: -2.1, a: -0.5, b: 0.8 }
+] as const;
+
+/** The same cloth from one roll or another: a tone beside it, seen where the two are worn together in daylight. */
+export function fromRoll(garment: Garment, number: number): Garment {
+	const roll = rolls[number % rolls.length] ?? rolls[0];
 	return {
 		...garment,
 		palette: garment.palette.map((swatch) => {
 			const { l, a, b } = labOfHex(swatch.hex);
-			const lighter = (draw.chance(0.5) ? 1 : -1) * (1.5 + draw.below(20) / 10);
-			return { ...swatch, hex: hexOfLab({ l: l + lighter, a: a + aside(1.2), b: b + aside(1.2) }) };
+			return { ...swatch, hex: hexOfLab({ l: l + roll.l, a: a + roll.a, b: b + roll.b }) };
 		})
 	};
 }

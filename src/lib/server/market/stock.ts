@@ -14,7 +14,7 @@ import {
 	type Listing
 } from '../../core';
 import { drawsFrom, type Draws } from './draws';
-import { drawGarment, fromAnotherRoll, inAnotherColour } from './garments';
+import { drawGarment, fromRoll, inAnotherColour } from './garments';
 import { simulatedShops, type SimulatedShop } from './shops';
 
 /** How a size sells: what a delivery brings, how many days one of it lasts, and how often there is a delivery. */
@@ -145,14 +145,14 @@ function nameOf({ palette: [main] }: Garment): string {
 /** What each part of a set costs beside the whole: together a little more (invented). */
 const partOfPrice = 0.6;
 
-/** A set that is also sold apart: its parts, the first at this place of the stock, each from a roll of its own. */
+/** A set that is also sold apart: its parts, the first at this place of the stock, each from another roll than the one before. */
 function drawSeparates(place: number, set: Stocked, draw: Draws): Stocked[] {
 	const parts = partsOfSet(set.garment);
 	const separates = parts.map((_, i) => place + i);
 	return parts.map(({ garment }, i): Stocked => ({
 		id: idAt(place + i),
 		source: set.source,
-		garment: fromAnotherRoll(garment, draw),
+		garment: fromRoll(garment, i),
 		usualMinor: inFifties(set.usualMinor * partOfPrice),
 		condition: set.condition,
 		arrivesInDays: set.arrivesInDays,
