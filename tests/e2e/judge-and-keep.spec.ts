@@ -95,6 +95,23 @@ test('a second picture is a detail: beside the same thing of the reference, and 
 	await expect(shows).toHaveValue('');
 });
 
+test('the ledger tells what was done, by kind and by client, and saves it', async ({ page }) => {
+	await openDemo(page);
+	await goTo(page, 'Ledger');
+	const done = page.getByRole('region', { name: 'What was done' });
+	await expect(done.getByText(/^Judged, \d+ of 100/).first()).toBeVisible();
+	await done.getByLabel('Show').selectOption('orders');
+	await expect(done.getByText(/^Ordered \d+ thing/).first()).toBeVisible();
+	await expect(done.getByText(/^Judged/)).toHaveCount(0);
+	const saving = page.waitForEvent('download');
+	await done.getByRole('button', { name: 'CSV' }).press('Enter');
+	expect(readFileSync(await (await saving).path(), 'utf8')).toMatch(/^on,what,of,client\r?\n\d{4}-/);
+	await done.getByLabel('Show').selectOption('verdicts');
+	await page.getByLabel('Client').selectOption('Anvita Renwalkar');
+	await done.getByRole('link', { name: 'Lamp-evening, for the mehndi' }).first().click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
+});
+
 test('weights that fit the stylist are worked out, taken, shown beside the score, and undone', async ({
 	page
 }) => {

@@ -12,8 +12,17 @@ import {
 	uuid
 } from '../../../../tests/records';
 import { judge } from '../matching';
-import { freshMatch, freshOrder, freshWear, type Element, type Order } from '../model';
+import {
+	freshFitNote,
+	freshMatch,
+	freshOrder,
+	freshTryOn,
+	freshWear,
+	type Element,
+	type Order
+} from '../model';
 import { csvOf } from '../table';
+import { doneKinds, doneOf } from './done';
 import { costCourse, daysWorn, paidFor, purchasesOf } from './purchases';
 import { shopsOf, spentOn, substitutionsOf } from './worked';
 
@@ -213,4 +222,64 @@ describe('a list as a file', () => {
 				}
 			)
 		));
+});
+
+describe('what was done', () => {
+	const client = makeClient();
+	const reference = makeReference([]);
+	const line = (n: number, state: 'here' | 'sent-back', rest: object = {}) => ({
+		id: uuid(8100 + n),
+		clientId: client.id,
+		echoIds: [],
+		listing: makeListing(n, garment('belt', ['#222222']), 1500),
+		sizeLabel: 'M',
+		state,
+		since: '2026-01-05' as const,
+		...rest
+	});
+	const order: Order = freshOrder({
+		id: uuid(8000),
+		shop: makeShop(1),
+		orderedOn: '2026-01-02',
+		postage: pounds(395),
+		arrivedOn: '2026-01-05',
+		lines: [line(1, 'here'), line(2, 'sent-back', { sentBackOn: '2026-01-07' })]
+	});
+	const echo = makeEcho(client, reference, {
+		prepared: [{ task: `hem ${uuid(1)} x`, on: '2026-01-06' }]
+	});
+	const doings = {
+		orders: [order],
+		tryOns: [freshTryOn({ id: uuid(8200), echoId: echo.id, on: '2026-01-06' })],
+		fitNotes: [
+			freshFitNote({
+				id: uuid(8300),
+				clientId: client.id,
+				shop: 'Shop 1',
+				of: 'top',
+				label: 'M',
+				on: '2026-01-05'
+			})
+		],
+		echoes: [echo],
+		pieces: [{ ...coat, alterations: [{ what: 'hem', on: '2025-12-01' }, { what: 'lining' }] }]
+	};
+	it('stands by its day, the latest first, with the last day on which something must go back', () => {
+		expect(doneOf(doings).map(({ on, kind, what, how }) => [on, kind, what, how ?? ''].join(' | '))).toEqual([
+			'2026-02-02 | return-by | Shop 1 | 1',
+			'2026-01-07 | sent-back | Shop 1 | 1',
+			'2026-01-06 | tried | An echo | ',
+			'2026-01-06 | prepared | An echo | hem',
+			'2026-01-05 | arrived | Shop 1 | 2',
+			'2026-01-05 | sized | Shop 1, M | right',
+			'2026-01-02 | ordered | Shop 1 | 2',
+			'2025-12-01 | altered | Camel coat | hem'
+		]);
+	});
+	it('has every deed once, whatever was done, and none of what is gone', () => {
+		const all = doneOf(doings);
+		expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
+		for (const { kind } of all) expect(doneKinds).toContain(kind);
+		expect(doneOf({ ...doings, echoes: [] }).some(({ kind }) => kind === 'tried')).toBe(false);
+	});
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Select, SelectItem } from 'carbon-components-svelte';
-	import { purchasesOf, shopsOf, spentOn, substitutionsOf } from '$lib/core';
+	import { doneOf, purchasesOf, shopsOf, spentOn, substitutionsOf } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
@@ -9,6 +9,7 @@
 	import Pending from '../frame/Pending.svelte';
 	import Title from '../frame/Title.svelte';
 	import { ledger as ledgerTexts } from '../messages/ledger';
+	import DonePanel from './DonePanel.svelte';
 	import PurchasesPanel from './PurchasesPanel.svelte';
 	import WearsPanel from './WearsPanel.svelte';
 	import WorkedPanel from './WorkedPanel.svelte';
@@ -24,6 +25,7 @@
 	const wears = live(() => () => database.wears.toArray());
 	const orders = live(() => () => database.orders.toArray());
 	const fitNotes = live(() => () => database.fitNotes.toArray());
+	const tryOns = live(() => () => database.tryOns.toArray());
 
 	const byName = $derived([...(clients.value ?? [])].sort((a, b) => a.name.localeCompare(b.name)));
 	let clientId = $state<string | undefined>();
@@ -41,6 +43,15 @@
 			{ pieces: own(pieces.value), wears: ownWears, orders: orders.value ?? [], echoes: echoes.value ?? [] },
 			{ currency, rates, today: today() }
 		)
+	);
+	const done = $derived(
+		doneOf({
+			orders: ownOrders,
+			tryOns: tryOns.value ?? [],
+			fitNotes: own(fitNotes.value),
+			echoes: ownEchoes,
+			pieces: own(pieces.value)
+		})
 	);
 	const nameOf = (all: readonly { id: string; name: string }[] | undefined) => (id: string) =>
 		all?.find((one) => one.id === id)?.name ?? ledgerTexts.gone;
@@ -79,6 +90,7 @@
 					/>
 				</div>
 				<div class="column">
+					<DonePanel {done} nameOfClient={nameOf(clients.value)} />
 					<WorkedPanel
 						substitutions={substitutionsOf(ownEchoes)}
 						shops={shopsOf(ownOrders, own(fitNotes.value))}

@@ -1,9 +1,13 @@
 /** What was worn, bought and spent, and what worked. */
+import type { DoneKind } from '$lib/core';
 import { count } from './count';
+
+const things = (n: string) => count(Number(n), 'thing', 'things');
+const fits: Record<string, string> = { small: 'too small', right: 'right', large: 'too large' };
 
 export const ledger = {
 	title: 'Ledger',
-	lead: 'What was worn and what it has cost each time, what purchases were for, and what worked.',
+	lead: 'What was worn and what it has cost each time, what was done, what purchases were for, and what worked.',
 	client: 'Client',
 	everybody: 'everybody',
 	wears: 'Wears',
@@ -58,6 +62,32 @@ export const ledger = {
 	byEvent: 'by event',
 	byClient: 'by client',
 	gone: 'no longer in the studio',
+	done: 'What was done',
+	doneKind: 'Show',
+	everything: 'everything',
+	noneDone: 'Nothing yet. Orders, fittings, preparation, alterations and verdicts stand here by their days.',
+	doneKinds: {
+		ordered: 'orders',
+		arrived: 'arrivals',
+		'return-by': 'what must go back',
+		'sent-back': 'returns',
+		sized: 'sizes tried',
+		tried: 'fittings',
+		prepared: 'preparation',
+		altered: 'alterations',
+		judged: 'verdicts'
+	} satisfies Record<DoneKind, string>,
+	doneHow: {
+		ordered: (n: string) => `Ordered ${things(n)}`,
+		arrived: (n: string) => `Arrived, ${things(n)}`,
+		'return-by': (n: string) => `Last day to send back ${things(n)}`,
+		'sent-back': (n: string) => `Sent back ${things(n)}`,
+		sized: (verdict: string) => `Tried, ${fits[verdict] ?? verdict}`,
+		tried: () => 'Fitting',
+		prepared: (task: string) => `Prepared, ${task}`,
+		altered: (what: string) => `Altered, ${what}`,
+		judged: (rating: string) => `Judged, ${rating} of 100`
+	} satisfies Record<DoneKind, (how: string) => string>,
 	csv: 'CSV',
 	json: 'JSON',
 	saveAs: (what: string, kind: string) => `${what} as ${kind}`,
@@ -67,6 +97,7 @@ export const ledger = {
 		purchases: 'purchases',
 		substitutions: 'substitutions',
 		shops: 'shops',
-		spend: 'spend'
+		spend: 'spend',
+		done: 'done'
 	}
 };
