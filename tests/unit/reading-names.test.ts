@@ -48,6 +48,20 @@ describe('a cloth that stands for a thing', () => {
 			runs
 		);
 	});
+	it('is a cloth where it may be said of what was named before: "a tote, black leather"', () => {
+		const before = ['tote', 'skirt', 'ankle boots', 'belt', 'coat'];
+		fc.assert(
+			fc.property(someOf(before), someOf(['leather', 'shearling']), colourWord, (named, cloth, colour) => {
+				for (const text of [`${named}, ${colour} ${cloth}`, `${named}: ${colour} ${cloth}`]) {
+					expect(typesIn(text), text).toHaveLength(1);
+					expect(typesIn(`${text}, white tee`), text).toHaveLength(2);
+				}
+			}),
+			runs
+		);
+		expect(typesIn('jeans, dark denim')).toEqual(['jeans']);
+		expect(typesIn('biker jacket, black leather')).toEqual(['biker-jacket']);
+	});
 	it('is a cloth where what follows is worn in its place, or where it is one of a list', () => {
 		for (const text of [
 			'a black leather, belted trench coat',

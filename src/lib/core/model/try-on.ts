@@ -71,7 +71,7 @@ export const tryOnType = recordType({
 			...ownPictures,
 			whenGone: (draft: TryOn, gone: ReadonlySet<Id>) => {
 				ownPictures.whenGone(draft, gone);
-				draft.details = draft.details?.filter(({ photoId }) => !gone.has(photoId));
+				if (draft.details) draft.details = draft.details.filter(({ photoId }) => !gone.has(photoId));
 			}
 		},
 		{

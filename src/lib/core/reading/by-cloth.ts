@@ -2,6 +2,7 @@
 import { moveOf } from '../lexicon/moves';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Span } from './model';
+import { besideCloth } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** What is meant by a cloth that stands for a thing, the likeliest first (common practice). */
@@ -51,15 +52,39 @@ const listed: readonly Clause['before'][] = ['start', 'comma', 'stop', 'and', 'l
 export const isColoured = ({ parts }: Clause): boolean =>
 	parts.some(({ span, role }) => role === 'said' && isColour(span));
 
+const saysCloth = ({ parts }: Clause) =>
+	parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
+
+/** May a colour after a comma be said of what was named before it? Of what has none of its own: "a skirt, black shiny". */
+export const mayColour = (clause: Clause, last: Clause | undefined): boolean =>
+	clause.before === 'comma' && last !== undefined && !isColoured(last);
+
+/** May a cloth after a comma be said of what was named before it: "a tote, black leather", "a skirt, black leather"? */
+function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): boolean {
+	const type = last?.head && senseOf(last.head.span, 'type')?.type;
+	if (clause.before !== 'comma' || !last || !type) return false;
+	const { usual, division } = garmentType(type);
+	if (saysCloth(last) || (usual.material !== undefined && usual.material !== cloth)) return false;
+	return besideCloth.has(division) || !(isColoured(last) && isColoured(clause));
+}
+
 /**
  * The part of a clause that names a thing by its cloth: with an article, or in a colour that what follows does not share, and not where
- * the cloth may be said of what follows, which is worn in the same place. Undefined where it names none.
+ * the cloth may be said of what was named before, or of what follows and is worn in the same place. Undefined where it names none.
+ *
+ * @param named the last clause that named a garment
  */
-export function namedByCloth(clause: Clause, lookAhead: () => Ahead): Part | undefined {
+export function namedByCloth(
+	clause: Clause,
+	named: Clause | undefined,
+	lookAhead: () => Ahead
+): Part | undefined {
 	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
 	const last = parts.findLast(({ role }) => role !== 'move');
 	if (head || thing || back || ofOne || last?.role !== 'said' || !listed.includes(before)) return undefined;
-	const meant = madeOf[clothOf(last.span) ?? ''];
+	const cloth = clothOf(last.span) ?? '';
+	if (clause.labelled || mayBeClothOf(clause, cloth, named)) return undefined;
+	const meant = madeOf[cloth];
 	const [likeliest] = meant ?? [];
 	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;
 	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it.

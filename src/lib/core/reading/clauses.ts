@@ -16,7 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites } from './phrasebook';
-import { aheadOf, hasOwnColour, isColoured, namedByCloth, type Ahead } from './by-cloth';
+import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
@@ -137,7 +137,11 @@ class ClauseBuilder implements Reached {
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
 		const word = strange.part.span.words.at(-1) ?? '';
 		// "A lilac skivvy, navy tights": what ends as words that say something do may be a name, where its colour is not what follows’.
-		const isName = sayingEnding.test(word) && isColoured(clause) && hasOwnColour(this.ahead());
+		const isName =
+			sayingEnding.test(word) &&
+			isColoured(clause) &&
+			!mayColour(clause, this.lastNamed()) &&
+			hasOwnColour(this.ahead());
 		// A number names nothing: "look 2".
 		if ((sayingEnding.test(word) && !isName) || /^\d+$/.test(word)) return;
 		const described = clause.parts.some(({ role }) => role === 'said');
@@ -146,8 +150,11 @@ class ClauseBuilder implements Reached {
 		this.standFor(strange.part);
 	}
 
+	/** The last clause that named a garment. */
+	lastNamed = () => this.clauses.findLast(({ head }) => head);
+
 	nameByCloth(): void {
-		const named = namedByCloth(this.clause, this.ahead);
+		const named = namedByCloth(this.clause, this.lastNamed(), this.ahead);
 		if (!named) return;
 		this.clause.parts = this.clause.parts.map((part) => (part.at === named.at ? named : part));
 		this.clause.head = named;

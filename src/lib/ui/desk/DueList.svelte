@@ -42,7 +42,7 @@
 	{/each}
 </ol>
 {#if due.length > few && !all}
-	<button class="more" onclick={() => (all = true)}>{m.fitting.showAll(due.length)}</button>
+	<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(due.length)}</button>
 {/if}
 
 <style>
@@ -60,15 +60,5 @@
 	}
 	.late .when {
 		color: var(--warn);
-	}
-	.more {
-		min-height: 2rem;
-		border: 0;
-		background: none;
-		color: inherit;
-		font: inherit;
-		font-size: var(--step-0);
-		text-decoration: underline;
-		cursor: pointer;
 	}
 </style>

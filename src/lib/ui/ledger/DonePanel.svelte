@@ -61,7 +61,7 @@
 			{/each}
 		</ul>
 		{#if found.length > few && !all}
-			<button class="more" onclick={() => (all = true)}>{m.fitting.showAll(found.length)}</button>
+			<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(found.length)}</button>
 		{/if}
 	{/if}
 </section>
@@ -81,14 +81,5 @@
 		padding: 0.25rem 0;
 		border-top: 1px solid var(--line);
 		font-size: var(--step-0);
-	}
-	.more {
-		min-height: 2rem;
-		border: 0;
-		background: none;
-		color: var(--ink);
-		font: inherit;
-		text-decoration: underline;
-		cursor: pointer;
 	}
 </style>

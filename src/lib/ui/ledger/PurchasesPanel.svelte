@@ -86,7 +86,7 @@
 			</table>
 		</div>
 		{#if purchases.length > few && !all}
-			<button class="more" onclick={() => (all = true)}>{m.fitting.showAll(purchases.length)}</button>
+			<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(purchases.length)}</button>
 		{/if}
 	{/if}
 </section>
@@ -116,15 +116,5 @@
 	}
 	.unworn {
 		color: var(--warn);
-	}
-	.more {
-		min-height: 2rem;
-		border: 0;
-		background: none;
-		color: inherit;
-		font: inherit;
-		font-size: var(--step-0);
-		text-decoration: underline;
-		cursor: pointer;
 	}
 </style>

@@ -1,3 +1,4 @@
+import type { Side } from '../../lexicon/sides';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
@@ -10,7 +11,7 @@ export const unevenHeels: Rule = {
 	about: ['heelHeight', 'heelShape', 'type'],
 	find: (facts) => {
 		const shoes = facts.in('feet');
-		const of = (side: 'left' | 'right') => shoes.find((shoe) => shoe.side === side);
+		const of = (side: Side) => shoes.find((shoe) => shoe.side === side);
 		const [left, right] = [of('left'), of('right')];
 		if (!left || !right) return [];
 		const [one, other] = [left.place('heelHeight'), right.place('heelHeight')];
