@@ -36,7 +36,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'black',
-		'black #141414, jet / jet black / pitch black #0c0c0d, washed black / faded black #35353a, off-black / soft black #1d1c1f, ebony / raven / raven black / carbon black / liquorice #1a1816'
+		'black #141414, jet / jet black / pitch black #0c0c0d, washed black / faded black #35353a, off-black / soft black #1d1c1f, ebony / onyx / raven / raven black / carbon black / liquorice #1a1816'
 	),
 	...words(
 		'grey',
@@ -44,7 +44,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'beige',
-		'beige / neutral #d8c7a6, stone #c9bfab, sand / straw / sandy / blonde / blond / flaxen / dirty blonde #d3bd93, oatmeal / oat / porridge #d9ccb4, taupe / mushroom / puce #8d7f70, champagne / pale gold / platinum blonde #e0cda6, greige / putty #beb4a5, nude / skin-tone / flesh / flesh-toned #dcbfa3, biscuit #ded0b6, bone #e3d8c2, pebble #a89a8b, sandstone / limestone / dune #d6c4a1, flax / linen-coloured #d9c9a0, latte / cappuccino / nougat #c3a583'
+		'beige / neutral #d8c7a6, stone #c9bfab, sand / straw / sandy / blonde / blond / flaxen / dirty blonde #d3bd93, oatmeal / oat / porridge #d9ccb4, taupe / mushroom / puce #8d7f70, champagne / pale gold / platinum blonde #e0cda6, greige / putty #beb4a5, nude / skin-tone / flesh / flesh-toned #dcbfa3, biscuit / bisque #ded0b6, bone #e3d8c2, pebble #a89a8b, sandstone / limestone / dune #d6c4a1, flax / linen-coloured #d9c9a0, latte / cappuccino / nougat #c3a583'
 	),
 	...words(
 		'camel',
@@ -52,7 +52,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate / brunette #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate / brunette #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn / henna red / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
 	),
 	...words(
 		'navy',
@@ -72,23 +72,23 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'green',
-		'green / mid-green #2f7a45, emerald / emerald green / jewel green #0f7a4c, jade / tourmaline green #2f9478, bottle green / dark green / racing green / british racing green / deep green #13422c, forest green / forest / hunter green #22492f, pine green #1f4a38, sage / sage green / grey-green #9cab8c, eucalyptus #8fa598, mint / mint green / pale green / honeydew / nile green / mint cream #aeddc0, leaf green / kelly green #4f8f3a, grass green #4c9a2f, fern / fern green #5b8a52, apple green #7fb552, pistachio / eau de nil #bcd2a0, celadon #acc9ae, lime / lime green / neon green #a4cf3a, parrot green / bright green #2fa84f, malachite #1f8a5a, spruce / juniper / juniper green / pine / ivy green / pine forest #2c5246, spearmint #8fd3ae, pea green / lettuce green #7ba23f, basil / basil green #4a6b3a, matcha / lichen #a5b782, acid green #a9d62e, absinthe #c2d95a'
+		'green / mid-green #2f7a45, emerald / emerald green / jewel green #0f7a4c, jade / tourmaline green #2f9478, bottle green / dark green / racing green / british racing green / deep green #13422c, forest green / forest / hunter green #22492f, pine green #1f4a38, sage / sage green / grey-green / thyme #9cab8c, eucalyptus #8fa598, mint / mint green / pale green / honeydew / nile green / mint cream #aeddc0, leaf green / kelly green #4f8f3a, grass green #4c9a2f, fern / fern green #5b8a52, apple green #7fb552, pistachio / eau de nil #bcd2a0, celadon #acc9ae, lime / lime green / neon green #a4cf3a, parrot green / bright green #2fa84f, malachite #1f8a5a, spruce / juniper / juniper green / pine / ivy green / pine forest #2c5246, spearmint #8fd3ae, pea green / lettuce green #7ba23f, basil / basil green #4a6b3a, matcha / lichen #a5b782, acid green #a9d62e, absinthe #c2d95a'
 	),
 	...words(
 		'olive',
-		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / moss green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
+		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / moss green / mehndi green / henna green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
 	),
 	...words(
 		'yellow',
-		'yellow / sunshine yellow / bright yellow / canary / canary yellow #f3cf3a, lemon / lemon yellow / pale yellow #f3e678, mustard / mustard yellow / turmeric #c9992a, ochre #bd9022, butter / butter yellow / buttermilk / soft yellow #f5e6a3, primrose / jonquil / maize #f1e08b, chartreuse / acid yellow #d6d23e, neon yellow / fluorescent yellow #e8f03a, custard / custard yellow #f1dc86, citron / citrine #dccb3c, sulphur yellow / highlighter yellow / sulphur / goldenrod yellow #ecec4c, banana yellow / banana cream / sunshine #f2dc5d'
+		'yellow / sunshine yellow / bright yellow / canary / canary yellow #f3cf3a, lemon / lemon yellow / pale yellow #f3e678, mustard / mustard yellow / turmeric #c9992a, ochre #bd9022, butter / butter yellow / buttermilk / soft yellow #f5e6a3, primrose / jonquil / maize #f1e08b, chartreuse / acid yellow #d6d23e, neon yellow / fluorescent yellow #e8f03a, custard / custard yellow #f1dc86, citron / citrine #dccb3c, sulphur yellow / highlighter yellow / sulphur / goldenrod yellow #ecec4c, banana yellow / banana / banana cream / sunshine #f2dc5d'
 	),
 	...words(
 		'orange',
-		'orange / bright orange #e8782a, tangerine #ef8733, apricot / pale orange / peachy #f3b27e, peach #f7b284, rust / rust orange / rusty / burnt rust #a84a26, terracotta / brick orange / baked clay #b9603f, clay #b0694b, marigold / goldenrod / sunflower yellow / marmalade #f0a226, amber #e3921f, saffron / haldi yellow #eaa22b, copper / coppery #b0643a, burnt orange / pumpkin / ginger #c05a20, burnt sienna / sienna / paprika / cayenne #b4502b, adobe #b8653f, mango / papaya #f39a3d, clementine / satsuma / neon orange / safety orange / carrot orange #f07a1f, nectarine / cantaloupe / melon / honeydew melon #f5a974, persimmon #e4622d'
+		'orange / bright orange #e8782a, tangerine #ef8733, apricot / pale orange / peachy #f3b27e, peach #f7b284, rust / rust orange / rusty / burnt rust #a84a26, terracotta / brick orange / baked clay / gerua #b9603f, clay #b0694b, marigold / goldenrod / sunflower / sunflower yellow / marmalade #f0a226, amber / topaz #e3921f, saffron / haldi yellow #eaa22b, copper / coppery #b0643a, burnt orange / pumpkin / ginger #c05a20, burnt sienna / sienna / paprika / cayenne #b4502b, adobe #b8653f, mango / papaya #f39a3d, clementine / satsuma / neon orange / safety orange / carrot orange #f07a1f, nectarine / cantaloupe / melon / honeydew melon #f5a974, persimmon #e4622d'
 	),
 	...words(
 		'red',
-		'red #bf1f2c, scarlet / bright red / pillarbox red / tomato red / tomato / fire-engine red / true red / classic red / vermilion / vermillion #d3272b, crimson / blood red / ruby red / garnet #a3142e, ruby #9b1232, cherry / cherry red / deep red #99132c, brick / brick red / tile red #9c4034, coral / coral red / watermelon #ee6d5a, poppy / poppy red / orange-red / red-orange / flame / flame red / nasturtium / geranium red / pillar-box red / blood orange #d9402c, raspberry / raspberry red / amaranth / rhubarb #a82a4f, chilli red / chili red / chilli / lacquer red / post-box red / carmine / cardinal / cardinal red / cinnabar #b8202b, cranberry / pomegranate #a01c3a'
+		'red #bf1f2c, scarlet / bright red / pillarbox red / tomato red / tomato / fire-engine red / true red / classic red / vermilion / vermillion #d3272b, crimson / blood red / ruby red / garnet #a3142e, ruby #9b1232, cherry / cherry red / deep red #99132c, brick / brick red / tile red #9c4034, coral / coral red / watermelon #ee6d5a, poppy / poppy red / orange-red / red-orange / flame / flame red / nasturtium / geranium / geranium red / pillar-box red / blood orange #d9402c, raspberry / berry / berry red / raspberry red / strawberry red / amaranth / rhubarb #a82a4f, chilli red / chili red / chilli / lacquer red / post-box red / carmine / cardinal / cardinal red / cinnabar #b8202b, cranberry / pomegranate #a01c3a'
 	),
 	...words(
 		'burgundy',
@@ -96,7 +96,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'pink',
-		'pink / mid-pink / candy pink #f0a6bc, blush / blush pink / pale pink / baby pink / powder pink / light pink / soft pink / ballet pink #edcbc5, shell pink #f3d3cb, rose / rose pink / deep rose / rhubarb pink / tea rose #cf7488, dusty pink / dusty rose / old rose / ashes of roses / muted pink #cfa19f, hot pink / shocking pink / bright pink / neon pink #e0357f, fuchsia / fuschia / rani pink / rani / petunia / geranium pink #c8207c, cerise / tourmaline pink #cf2a72, magenta #b52374, salmon / salmon pink #f2a08d, bubblegum / bubblegum pink #f58ab6, peony / peony pink #d8588f, carnation pink #f29bb4, flamingo pink #f48fa0, shrimp / shrimp pink #f2a79a, nude pink #ecc4c0'
+		'pink / mid-pink / candy pink #f0a6bc, blush / blush pink / rose quartz / pale pink / baby pink / powder pink / light pink / soft pink / ballet pink #edcbc5, shell pink #f3d3cb, rose / rose pink / deep rose / rhubarb pink / tea rose #cf7488, dusty pink / dusty rose / old rose / ashes of roses / muted pink #cfa19f, hot pink / shocking pink / bright pink / neon pink #e0357f, fuchsia / fuschia / rani pink / rani / petunia / geranium pink #c8207c, cerise / tourmaline pink #cf2a72, magenta #b52374, salmon / salmon pink #f2a08d, bubblegum / bubblegum pink / strawberry pink #f58ab6, peony / peony pink #d8588f, carnation pink #f29bb4, flamingo pink #f48fa0, shrimp / shrimp pink #f2a79a, nude pink / plaster / plaster pink #ecc4c0'
 	),
 	...words(
 		'purple',

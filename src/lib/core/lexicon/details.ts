@@ -82,7 +82,7 @@ export const details: readonly Detail[] = [
 	detail('button, buttons, buttoned', ['closure'], { takesMetal: true, alone: ['closure', 'buttoned'] }),
 	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
 	detail(
-		'hardware, metalware, fittings, clasp, clasps, studs, rivets, eyelets, chain detail, horsebit, snaffle',
+		'hardware, metalware, fittings, clasp, clasps, studs, rivets, eyelets, grommets, chain detail, horsebit, snaffle',
 		[],
 		{
 			takesMetal: true
@@ -94,6 +94,7 @@ export const details: readonly Detail[] = [
 	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
 	detail('toggle, toggles', ['closure'], { takesMetal: true, alone: ['closure', 'toggle'] }),
 	detail('slit, slits, split, splits, vent', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
+	detail('fringe, fringes, fringing', ['hemDetail'], { alone: ['hemDetail', 'fringed'] }),
 	detail('train', ['hemDetail'], { alone: ['hemDetail', 'trained'] }),
 	detail('ruffle, ruffles, frill, frills, flounce, flounces', ['hemDetail', 'sleeveShape', 'collar'], {
 		alone: ['hemDetail', 'ruffled']
@@ -105,15 +106,15 @@ export const details: readonly Detail[] = [
 	}),
 	detail('pleats, pleat', ['skirtShape', 'texture'], { alone: ['skirtShape', 'pleated'] }),
 	detail('pallu, palla', ['hemDetail', 'material'], { coversCloth: true }),
-	detail('laces, lacing', ['closure'], { alone: ['closure', 'lace-up'] }),
+	detail('laces, lacing, corset lacing', ['closure'], { alone: ['closure', 'lace-up'] }),
 	detail('tassel', ['hemDetail'], { alone: ['hemDetail', 'tasselled'] }),
 	detail(
 		'pocket, pockets, pocketed, patch pockets, flap pockets, cargo pockets, welt pockets, breast pocket'
 	),
 	detail('lining'),
-	detail('bib, bustle, fichu, dickey'),
+	detail('bib, bustle, fichu, dickey, drape, drapes, swag'),
 	detail(
-		'ties, tapes, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
+		'ties, tapes, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
 	),
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'

@@ -25,7 +25,7 @@ const source: Partial<Record<FacetId, string>> = {
 		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
-		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
+		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, tea-length, to the calf, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
 		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, to the ankles
 		floor: floor-length, floor-sweeping, to the floor, floor-grazing, sweeping, puddling`,
@@ -88,7 +88,7 @@ const source: Partial<Record<FacetId, string>> = {
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed
 		worn: worn-in, beat-up, beaten-up, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
-		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
+		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, ripped knee, torn knee, torn knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
 		casual: casual, everyday, dressed-down
@@ -98,10 +98,10 @@ const source: Partial<Record<FacetId, string>> = {
 		formal: formal, evening, ceremonial`,
 	neckline: `
 		crew: crew-neck, crewneck, crew-necked, crew
-		round: round-neck, round-necked
+		round: round-neck, round-necked, ~peasant, ~gathered
 		scoop: scoop-neck, scooped, scoop-necked, scoop, low round
 		jewel: jewel-neck, jewel neckline
-		boat: boat-neck, bateau, boat-necked, slash-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
+		boat: boat-neck, ~sabrina, bateau, boat-necked, slash-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
 		square: square-neck, square-necked, square-cut neck
 		v: v-neck, v-necked, v-neckline, vee-neck, v neck
 		deep-v: deep v, deep v-neck, deep-v, deep-v neck, low v, low v-neck
@@ -155,7 +155,7 @@ const source: Partial<Record<FacetId, string>> = {
 		double-breasted: double-breasted, db, double breasted, double row of buttons, two rows of buttons
 		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
 		double-breasted-6x2: 6x2, six-by-two, 6x2 double-breasted, six-button double-breasted
-		zip: zip-front, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
+		zip: zip-front, exposed zip, visible zip, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
 		asymmetric-zip: asymmetric zip, off-centre zip, diagonal zip
 		wrap: wrap, wraparound, wrap-around, wrap-over
 		tie: tie-front, tie-waist, tie-side, self-tie, tie-waisted
@@ -170,9 +170,9 @@ const source: Partial<Record<FacetId, string>> = {
 		raglan: raglan, raglan-sleeved
 		set-in: set-in sleeves, set-in-sleeved, set-in sleeve
 		puff: puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
-		leg-of-mutton: leg-of-mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
+		leg-of-mutton: leg-of-mutton, leg-o'-mutton, ~mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
 		bishop: bishop-sleeved, bishop-sleeve
-		balloon: balloon-sleeved, balloon-sleeve, blouson-sleeved, blouson
+		balloon: balloon-sleeved, ~lantern, lantern-sleeved, balloon-sleeve, blouson-sleeved, blouson
 		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~trumpet
 		flutter: flutter-sleeved, flutter-sleeve, angel-sleeved, fluttery
 		ruffled: ruffle-sleeved, frill-sleeved, frilled-sleeve, ruffle sleeve, ruffle sleeves, frill sleeve, frill sleeves
@@ -203,7 +203,7 @@ const source: Partial<Record<FacetId, string>> = {
 		circle: circle, circle-cut, circular, full-circle, skater
 		tiered: tiered, layered, three-tiered, ruffle-tiered, tiers
 		ruffled: ruffled, frilled, frilly
-		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, box-pleat, sunburst-pleated, accordion, sunburst, plissé
+		pleated: pleated, knife-pleated, accordion-pleated, sunray-pleated, box-pleated, pleat, sunray, sunray-pleat, accordion-pleat, knife-pleat, box-pleat, box pleats, inverted pleat, inverted pleats, knife pleats, sunburst-pleated, accordion, sunburst, plissé
 		tulip: tulip, petal-hem
 		puff: puffball, bubble, bubble-hem
 		peplum: peplum, peplumed
@@ -284,7 +284,7 @@ const source: Partial<Record<FacetId, string>> = {
 	hemDetail: `
 		raw: cut-off, cut off, raw-hem, raw-edged, raw-hemmed, unhemmed, cut-off hem
 		frayed: frayed, fraying, frayed at the hem
-		fringed: fringed, fringe, fringing, fringe-trimmed, with fringe
+		fringed: fringed, fringe, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed
 		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
@@ -317,9 +317,9 @@ const source: Partial<Record<FacetId, string>> = {
 		oval: oval
 		almond: almond, almond-shaped
 		square: square, squared
-		pointed: pointed, coffin, stiletto-shaped`,
+		pointed: pointed, coffin, stiletto, stiletto-shaped`,
 	scent: `
-		floral: floral, rose-scented, jasmine, violet-scented, tuberose, blossomy
+		floral: floral, rose, rose-scented, jasmine, violet-scented, tuberose, blossomy
 		powdery: powdery, iris
 		sweet: sweet, vanilla-scented, gourmand
 		fresh: fresh, clean, aquatic, soapy
@@ -349,7 +349,7 @@ const source: Partial<Record<FacetId, string>> = {
 		lace: lace-knit, lacework, pointelle
 		crochet: crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
-		cut-out: cut-out, cutout, cutaway
+		cut-out: cut-out, cut-outs, cutout, cutouts, cutaway
 		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
@@ -360,7 +360,7 @@ const source: Partial<Record<FacetId, string>> = {
 		suede: suedey
 		pile: teddy-textured, bobbly
 		fur-like: furry
-		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, front-pleated, double-pleated, pleat-front, single-pleat, pleats, pleat, double pleat, front pleats, knife-pleats
+		pleated: pleated, micro-pleated, plissé, plisse, pin-tucked, pintucked, pintucks, pin tucks, pintuck, front-pleated, double-pleated, pleat-front, single-pleat, pleats, pleat, double pleat, front pleats, knife-pleats
 		ruched: ruched, gathered, shirred, ~draped, ruching, tucked cloth
 		smocked: smocked, smocking
 		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased, cloque, cloqué

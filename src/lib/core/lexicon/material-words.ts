@@ -10,11 +10,11 @@ export interface MaterialWords {
 
 /** One material a line: `id: other words = colour it implies`. */
 const source = `
-cotton: egyptian cotton, organic cotton, pima cotton
-poplin: cotton poplin, shirting
-lawn: cotton lawn, batiste
-voile: cotton voile, mulmul, mul
-muslin: cheesecloth, gauze, double gauze
+cotton: egyptian cotton, organic cotton, pima cotton, percale, dimity
+poplin: cotton poplin, shirting, broadcloth
+lawn: cotton lawn, batiste, cambric, nainsook
+voile: cotton voile, mulmul, mul, kota, kota doria
+muslin: cheesecloth, gauze, double gauze, jamdani
 oxford-cloth: oxford cloth, oxford cotton
 linen: irish linen, linen-blend, linen blend
 hemp: ramie, nettle
@@ -22,19 +22,19 @@ chambray:  = chambray
 khadi: handloom cotton, handloom, homespun
 broderie-anglaise: broderie anglaise, eyelet cotton, schiffli
 denim:  = mid denim
-canvas: cotton canvas, sailcloth, duck
-twill: cotton twill, drill, cavalry twill
+canvas: cotton canvas, sailcloth, duck, buckram
+twill: cotton twill, drill, cavalry twill, whipcord, chino cloth, chino cotton
 gabardine: gaberdine
 corduroy: cord, needlecord, jumbo cord, wide-wale corduroy
 moleskin: brushed cotton
 waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
-jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo, interlock
+jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo, interlock, ponte, ponte jersey, ponte roma, lisle, cotton lisle, micromodal
 sweatshirting: sweatshirt fabric, loopback, french terry
 towelling: terry, terrycloth, towel
 fleece: polar fleece, fleece fabric, fleecy
 elastane: stretch, stretchy, stretch fabric, scuba, neoprene, spandex
 knit: knitted, knitwear fabric, crochet, crocheted
-wool: hopsack, woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline
+wool: hopsack, woollen, woolen, worsted, woolly, pure wool, wool-blend, wool blend, zibeline, barathea, serge, bombazine, doeskin, virgin wool, tropical wool, suiting
 merino: merino wool
 lambswool: lamb wool, shetland, shetland wool
 cashmere: pashmina wool, vicuna, vicuña
@@ -45,23 +45,23 @@ tweed: donegal
 flannel: brushed wool, flannelette
 felt: felted, felted wool, boiled wool, melton, loden
 boucle-wool: boucle wool, bouclé wool
-silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, mulberry silk, habotai, noil, gazar, silk gazar
-satin: satiny, duchess satin, silk satin, charmeuse, sateen, satin-back, duchesse, duchess, duchesse satin, mikado, mikado silk
+silk: pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, surah, foulard silk, pongee, tussore, kanjivaram silk, kanjeevaram silk, kanchipuram silk, mysore silk, mulberry silk, habotai, noil, gazar, silk gazar
+satin: satiny, peau de soie, duchess satin, silk satin, charmeuse, sateen, satin-back, duchesse, duchess, duchesse satin, mikado, mikado silk
 crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine
-viscose: rayon, lyocell, cupro, acetate
-taffeta: moire, moiré, grosgrain, faille
-chiffon: silk chiffon
-organza: silk organza, organdie
-tulle: netting
+viscose: rayon, lyocell, cupro, acetate, challis
+taffeta: moire, moiré, grosgrain, faille, ottoman silk, ottoman, paper taffeta
+chiffon: silk chiffon, mousseline, silk mousseline
+organza: silk organza, organdie, organdy
+tulle: netting, bobbinet
 net: mesh, power mesh, fishnet fabric, fishnet
 lace: lacy, guipure, chantilly lace, crochet lace
 velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré, burnout velvet, burnout, velvet burnout
 velour: chenille, plush
-leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, calfskin, calf leather, lambskin, full-grain leather
-suede: nubuck, suedette
+leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, kidskin, kid leather, goatskin, buckskin, deerskin, calfskin, calf leather, lambskin, full-grain leather
+suede: nubuck, suedette, chamois
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
-exotic-skin: crocodile, alligator, ostrich, snakeskin leather
+exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray, lizard, lizard skin
 faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
 fur: real fur, mink, rabbit fur, fox fur, astrakhan, fox, sable, ermine, chinchilla, beaver
 shearling: sheepskin
@@ -71,7 +71,7 @@ lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit, lure
 brocade: jacquard silk, banarasi silk, zari, zari brocade, kimkhab, banarasi
 chanderi: chanderi silk, maheshwari
 nylon: parachute silk, ripstop
-polyester: poly, crimplene
+polyester: poly, crimplene, microfibre, microfiber
 technical: technical fabric, performance fabric, waterproof, softshell, shell fabric, water-resistant
 down-fill: down-filled, goose down, feather-and-down
 straw:  = straw

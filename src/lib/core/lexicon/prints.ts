@@ -14,7 +14,7 @@ plain: plain, solid, unpatterned, block colour, plain-coloured, one-colour
 
 pinstripe: pinstripe, pinstriped, pin-striped, pin stripe, pinstripes, pin stripes
 chalk-stripe: chalk stripe, chalk-striped, chalkstripe, chalk stripes
-stripe: stripe, stripes, striped, stripy, bengal stripe, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes, regimental stripe, regimental stripes, club stripe, regimental
+stripe: stripe, stripes, striped, stripy, bengal stripe, deckchair stripe, deckchair stripes, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes, regimental stripe, regimental stripes, club stripe, regimental
 breton: breton, breton stripe, breton stripes, breton-striped, nautical stripe, nautical stripes, sailor stripes, sailor stripe, horizontal stripes, horizontal stripe
 candy-stripe: candy stripe, candy-striped, candy stripes, seersucker stripe, ticking stripe, ticking
 chevron: chevron, zigzag, zig-zag, zigzags, chevrons
@@ -25,22 +25,22 @@ buffalo: buffalo check, buffalo plaid, lumberjack check, buffalo
 checkerboard: checkerboard, chequerboard, chequered, chessboard
 
 plaid: plaid, tartan, madras, madras check, plaids, tartans
-windowpane: windowpane, window-pane, windowpane check, window pane check
+windowpane: windowpane, overcheck, window-pane, windowpane check, window pane check
 glen-check: glen check, Prince of Wales check, Prince of Wales, glen plaid, glen-check, glencheck
 houndstooth: houndstooth, hound's-tooth, dogtooth, dog-tooth, puppytooth, hound's tooth
 argyle: argyle, argyll, diamond pattern, harlequin
-fair-isle: fair isle, fairisle, nordic pattern, snowflake
+fair-isle: fair isle, fairisle, nordic, nordic pattern, snowflake
 
-pin-dot: pin dot, pin-dot, pin dots, micro dot, pin-dotted, point d'esprit, dotted swiss, swiss dot, plumetis
+pin-dot: pin dot, birdseye, bird's-eye, pin-dot, pin dots, micro dot, pin-dotted, point d'esprit, dotted swiss, swiss dot, plumetis
 polka-dot: polka dot, polka-dot, polka dots, dotted, dots, dot, polka-dotted, dotty
-spot: spot, spots, spotted, spotty
+spot: spot, spots, spotted, spotty, speckled, speckle, speckles
 
 ditsy-floral: ditsy floral, ditsy, ditsy-floral, small floral, tiny floral, micro floral, calico, sprigged, sprig, tiny flowers, little flowers, small flowers
-floral: floral, florals, flower, flowers, flowered, flowery, flower-print, rose-print, roses, blossoms, blossom, cherry blossom
+floral: floral, florals, flower, flowers, flowered, flowery, flower-print, rose-print, roses, sunflowers, sunflower print, tulips, poppies, daisies, peonies, blossoms, blossom, cherry blossom
 painterly-floral: painterly floral, painterly-floral, painterly, large floral, oversized floral, watercolour floral, big floral, big flowers, large flowers, bold floral, big blooms
 botanical: botanical, botanicals, leaf, leaves, leafy, fern, ferns, foliage, palm, palm leaf, palm leaves, vine, vines
 tropical: tropical, hibiscus, jungle, hawaiian
-chintz: chintz, toile, toile de jouy, toile-de-jouy, wallpaper floral
+chintz: chintz, wallpaper print, porcelain print, willow pattern, toile, toile de jouy, toile-de-jouy, wallpaper floral
 
 leopard: leopard, leopard-print, cheetah, leopard spots, ocelot, animal, animal-print, jaguar
 zebra: zebra, zebra stripes
@@ -49,22 +49,22 @@ snake: snake, snakeskin, python, snake-print
 cow: cow, cow-print, dalmatian, giraffe
 camouflage: camouflage, camo
 
-paisley: paisley, boteh, paisleys, kalka
+paisley: paisley, bandana print, buta, buti, butis, butta, boteh, paisleys, kalka
 block-print: block print, block-print, block-printed, kalamkari, ajrakh, hand-block, hand-blocked, dabu, hand-block print, bagru
 bandhani: bandhani, bandhej, leheriya, tie-and-dye dots
-ikat: ikat, pochampally, patola
+ikat: ikat, ikkat, pochampally, patola
 batik: batik, wax-print, ankara, dutch wax
 folk-embroidery: folk embroidery, folk-embroidery, folk, folkloric, suzani
-mosaic: mosaic, baroque, arabesque, scarf-print, damask, greek key, medallion print, tile
+mosaic: mosaic, baroque, arabesque, scarf-print, fleur-de-lis, fleurs-de-lis, damask, greek key, medallion print, tile
 
 tie-dye: tie-dye, tie dye, tie-dyed, shibori, dip-dye print
 ombre: ombre, ombré, dip-dyed, dip dye, graduated, degrade, gradient, shaded, space-dyed
 abstract: abstract, brushstroke, brush-stroke, splatter, marbled, marble, swirl, swirls, swirly, squiggle
 psychedelic: psychedelic, kaleidoscope, op-art, op art, pop-art, pop art
-geometric: geometric, geometrics, geo, deco, art deco, geometrical, diamonds, triangles
+geometric: geometric, geometrics, geo, deco, art deco, geometrical, foulard print, lozenge, lozenges, kente, tribal, diamonds, triangles
 colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
 
-conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print
+conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print, feather print, nautical print, newsprint, scenic, photographic, photo print, trompe l’oeil, skull, skulls, parrots, palm trees
 slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 

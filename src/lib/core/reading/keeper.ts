@@ -31,9 +31,13 @@ export class Keeper {
 	note(part: Part, status: ReadStatus, takenFor: string, says?: Says): void {
 		this.description.outcomes.push({ at: part.at, status, takenFor, says });
 	}
+	/** Words are kept as they stand, once. */
+	keepBeside(words: string): void {
+		if (!this.description.notes.includes(words)) this.description.notes.push(words);
+	}
 	/** Words that no field holds are kept as they stand. */
 	keep(part: Part, words: string, status: ReadStatus, takenFor: string): void {
-		if (!this.description.notes.includes(words)) this.description.notes.push(words);
+		this.keepBeside(words);
 		this.note(part, status, `${takenFor}: ${words}`, { aspect: 'note', value: words });
 	}
 	take(part: Part, taking: Taking, provenance = this.provenance): void {
@@ -60,7 +64,7 @@ export class Keeper {
 		if (aspect === 'material' && description.facets.material === this.clothOfColour) return;
 		const first = description.outcomes.find(({ says }) => says?.aspect === aspect && says.value === before);
 		const words = inWordsBeside({ aspect, value: before });
-		if (!description.notes.includes(words)) description.notes.push(words);
+		this.keepBeside(words);
 		if (!first) return;
 		first.takenFor = `kept as a note: ${words}`;
 		first.says = { aspect: 'note', value: words };

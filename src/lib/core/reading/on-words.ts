@@ -142,6 +142,8 @@ function takeWord(keeper: Keeper, part: Part, clause: Clause): void {
 		keeper.take(part, taking);
 		if (taking.says.aspect === 'palette') takeClothToo(keeper, part);
 		if (taking.says.aspect === 'material') takeTextureToo(keeper, part);
+		// What a print shows is kept beside its kind: "lighthouse print".
+		if (taking.says.aspect === 'print' && senseOf(part.span, 'note')) keeper.keepBeside(part.span.text);
 		return;
 	}
 	if (part.span.senses.some(({ kind }) => kind === 'filler'))

@@ -1,4 +1,5 @@
 import { inflected, isForm } from './forms';
+import { motifAt } from './motif';
 import { meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
 import {
@@ -134,6 +135,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				(last && { senses: last.senses, length: 1 }) ??
 				styled ??
 				inHair(words, at, limit) ??
+				motifAt(words, at, limit) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				phraseAt(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));

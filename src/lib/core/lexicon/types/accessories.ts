@@ -14,7 +14,7 @@ export const accessories: FamilySource[] = [
 			skinny-belt: skinny belt / skinny belts / thin belt, narrow belt / size=small
 			wide-belt: wide belt / wide belts / waist belt, cinch belt, waspie / size=large
 			western-belt: western belt / western belts / cowboy belt, big-buckle belt / size=large
-			corset-belt: corset belt / corset belts / obi belt, obi / size=oversized
+			corset-belt: corset belt / corset belts / obi belt, obi, waist cincher / size=oversized
 			harness: harness / harnesses / body harness, leather harness / material=leather size=small
 
 			sash: sash / sashes / waist sash, ribbon belt / size=large
@@ -47,7 +47,7 @@ export const accessories: FamilySource[] = [
 			feather-boa: feather boa / feather boas / boa / material=feather
 
 			jabot: jabot / jabots / ruff
-			cravat: cravat / cravats / ascot, day cravat / size=small
+			cravat: cravat / cravats / ascot, day cravat, stock tie, riding stock, hunting stock / size=small
 			bow-tie: bow tie / bow ties / bowtie, dicky bow / size=small
 			tie: tie / ties / us:necktie, knitted tie, skinny tie / size=small`
 	},
@@ -59,7 +59,7 @@ export const accessories: FamilySource[] = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie / size=small`
+			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie, handkerchief / size=small`
 	},
 	{
 		id: 'headwear',
@@ -72,7 +72,7 @@ export const accessories: FamilySource[] = [
 		types: `
 			hat: *hat / hats / brimmed hat
 
-			fedora: fedora / fedoras / trilby, felt hat
+			fedora: fedora / fedoras / trilby, felt hat, pork pie hat
 			wide-brimmed-hat: wide-brimmed hat / wide-brimmed hats / floppy hat, picture hat / brim=wide
 			straw-hat: straw hat / straw hats / sun hat, panama hat, panama, sombrero / material=straw brim=wide
 			boater: boater / boaters / boater hat, skimmer / material=straw
@@ -90,7 +90,7 @@ export const accessories: FamilySource[] = [
 
 			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
 			flat-cap: flat cap / flat caps / tweed cap, deerstalker
-			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat
+			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat, snapback, fitted cap
 			visor: visor / visors / sun visor
 
 			trapper-hat: trapper hat / trapper hats / ushanka / material=faux-fur
@@ -100,7 +100,7 @@ export const accessories: FamilySource[] = [
 			turban: turban / turbans / head wrap, headwrap, gele
 			pagri: pagri / pagris / safa, dastar
 			headscarf: headscarf / headscarves / head scarf, keffiyeh
-			hijab: hijab / hijabs / shayla
+			hijab: hijab / hijabs / shayla, niqab
 
 			kufi: kufi / kufis / taqiyah, prayer cap, fez
 
@@ -115,7 +115,7 @@ export const accessories: FamilySource[] = [
 		facets: [...small],
 		usual: { size: 'small' },
 		types: `
-			headband: *headband / headbands / us:hairband, alice band, hair band, padded headband, sweatband
+			headband: *headband / headbands / us:hairband, alice band, hair band, padded headband, sweatband, circlet, earmuffs, ear muffs, ear warmer
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow
 			scrunchie: scrunchie / scrunchies / hair tie
 

@@ -13,7 +13,7 @@ export const bags: FamilySource[] = [
 			handbag: *handbag / handbags / us:purse, bag, hand bag, us:pocketbook
 
 			top-handle-bag: top-handle bag / top-handle bags / ladylike bag, frame bag, grab bag / strap=top-handle
-			box-bag: box bag / box bags / lunchbox bag / strap=top-handle
+			box-bag: box bag / box bags / lunchbox bag, vanity case, train case / strap=top-handle
 			doctor-s-bag: doctor's bag / doctor's bags / gladstone bag, bowling bag
 			satchel: satchel / satchels / messenger bag, school bag, haversack
 			briefcase: briefcase / briefcases / document bag, laptop bag, work bag, attache case
@@ -35,7 +35,7 @@ export const bags: FamilySource[] = [
 
 			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag / size=large
 			basket-bag: basket bag / basket bags / straw bag, raffia bag, basket, wicker bag / material=straw
-			holdall: holdall / holdalls / us:duffel bag, weekend bag, weekender, gym bag, duffle bag, kit bag / size=oversized
+			holdall: holdall / holdalls / us:duffel bag, weekend bag, weekender, gym bag, duffle bag, kit bag, carpet bag / size=oversized
 
 			backpack: backpack / backpacks / rucksack, us:bookbag
 

@@ -17,7 +17,7 @@ export const bottoms: FamilySource[] = [
 			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
 			cords: cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy
-			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants / leg=slim material=leather
+			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, chaps / leg=slim material=leather
 			stirrup-trousers: stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
 			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags / leg=wide legLength=floor
@@ -35,7 +35,7 @@ export const bottoms: FamilySource[] = [
 
 			joggers: joggers / joggers / uk:trackies, uk:trackie bottoms, us:sweatpants, us:sweats, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
 			track-trousers: track trousers / track trousers / us:track pants, tracksuit trousers / fit=relaxed
-			leggings: leggings / leggings / / fit=skin-tight leg=skinny legLength=ankle
+			leggings: leggings / leggings / treggings / fit=skin-tight leg=skinny legLength=ankle
 			yoga-leggings: yoga leggings / yoga leggings / gym leggings, running tights, us:yoga pants / fit=skin-tight leg=skinny`
 	},
 	{
@@ -111,7 +111,7 @@ export const bottoms: FamilySource[] = [
 			ball-skirt: ball skirt / ball skirts / ball gown skirt, ballgown skirt, prom skirt / skirtShape=full hemLength=floor formality=cocktail
 
 			wrap-skirt: wrap skirt / wrap skirts / / skirtShape=wrap
-			sarong: sarong / sarongs / pareo, lungi / skirtShape=wrap
+			sarong: sarong / sarongs / pareo, lungi, kanga / skirtShape=wrap
 			kilt: kilt / kilts / / skirtShape=pleated`
 	}
 ];

@@ -22,13 +22,13 @@ export const footwear: FamilySource[] = [
 			slingbacks: slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
 			t-bar-shoes: T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
 			mary-janes: Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
-			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes / strap=t-bar heelHeight=low
+			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes, tap shoes / strap=t-bar heelHeight=low
 
-			flats: flats / flats / flat shoes, flat
+			flats: flats / flats / flat shoes, flat, tabi shoes, split-toe shoes
 			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
 			mules: mules / mules / mule, backless loafers / strap=mule
 			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
-			clogs: clogs / clogs / clog / sole=platform
+			clogs: clogs / clogs / clog, sabots, sabot / sole=platform
 			espadrilles: espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
 			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra, mojri, mojris / toe=pointed
 
@@ -57,7 +57,7 @@ export const footwear: FamilySource[] = [
 		facets: [...shod, 'closure'],
 		usual: { heelHeight: 'flat', toe: 'open' },
 		types: `
-			sandals: *sandals / sandals / flat sandals, sandal
+			sandals: *sandals / sandals / flat sandals, sandal, geta, zori
 
 			heeled-sandals: heeled sandals / heeled sandals / strappy heels, strappy heeled sandals, barely-there heels / heelHeight=high
 			platform-sandals: platform sandals / platform sandals / / heelHeight=high sole=platform
@@ -65,10 +65,10 @@ export const footwear: FamilySource[] = [
 
 			gladiator-sandals: gladiator sandals / gladiator sandals / gladiators
 			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jellies, huaraches
-			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals
+			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals, peshawari chappals, peshwari chappals
 
 			sliders: sliders / sliders / us:slides, pool sliders
-			flip-flops: flip-flops / flip-flops / toe-post sandals
+			flip-flops: flip-flops / flip-flops / toe-post sandals, thong sandals
 			sports-sandals: sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
 	},
 	{
@@ -82,12 +82,12 @@ export const footwear: FamilySource[] = [
 		types: `
 			boots: *boots / boots / boot, slouch boots
 
-			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots
+			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots, bootees, tabi boots, split-toe boots
 			sock-boots: sock boots / sock boots / stretch boots / shaft=ankle
 			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea boot, dealer boots
 			desert-boots: desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
 
-			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots / shaft=knee
+			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots, jackboots / shaft=knee
 			riding-boots: riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
 			over-knee-boots: over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
 			go-go-boots: go-go boots / go-go boots / / shaft=mid-calf heelShape=block

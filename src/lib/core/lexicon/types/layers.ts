@@ -56,7 +56,7 @@ export const layers: FamilySource[] = [
 			long-waistcoat: long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
 
 			bolero: bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
-			spencer-jacket: spencer jacket / spencer jackets / spencer, mess jacket / topLength=waist`
+			spencer-jacket: spencer jacket / spencer jackets / spencer, mess jacket, doublet / topLength=waist`
 	},
 	{
 		id: 'jackets',
@@ -80,7 +80,7 @@ export const layers: FamilySource[] = [
 			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
 
-			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket, souvenir jacket / topLength=waist
+			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket, souvenir jacket, blouson, blouson jacket / topLength=waist
 			varsity-jacket: varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
 			windbreaker: windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
 
@@ -120,16 +120,16 @@ export const layers: FamilySource[] = [
 			chesterfield-coat: chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
 			car-coat: car coat / car coats / swagger coat / hemLength=mini lapel=notch
 			swing-coat: swing coat / swing coats / A-line coat, tent coat / fit=relaxed
-			princess-coat: princess coat / princess coats / fit-and-flare coat, dress coat / fit=close lapel=notch
+			princess-coat: princess coat / princess coats / fit-and-flare coat, dress coat, pelisse / fit=close lapel=notch
 			cocoon-coat: cocoon coat / cocoon coats / / fit=oversized
 			camel-hair-coat: camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
 			wrap-coat: wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
 			greatcoat: greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
 
 			trench-coat: trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
-			raincoat: raincoat / raincoats / rain jacket, rain coat, slicker
+			raincoat: raincoat / raincoats / rain jacket, rain coat, slicker, oilskin, oilskins
 			duster-coat: duster coat / duster coats / duster / hemLength=midi closure=open weight=light
-			shop-coat: shop coat / shop coats / dust coat / weight=light lapel=notch
+			shop-coat: shop coat / shop coats / dust coat, lab coat, laboratory coat / weight=light lapel=notch
 
 			parka: parka / parkas / anorak / hemLength=mini
 			puffer-coat: puffer coat / puffer coats / padded coat, down coat, quilted coat / texture=padded fit=relaxed
@@ -139,8 +139,8 @@ export const layers: FamilySource[] = [
 			fur-coat: fur coat / fur coats / mink coat, fur jacket / material=fur
 
 			opera-coat: opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
-			cape: cape / capes / cloak / closure=open sleeveLength=sleeveless fit=oversized
-			poncho: poncho / ponchos / serape / fit=oversized hemLength=micro
+			cape: cape / capes / cloak, inverness cape, burnous / closure=open sleeveLength=sleeveless fit=oversized
+			poncho: poncho / ponchos / serape, ruana / fit=oversized hemLength=micro
 			abaya: abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
 	}
 ];

@@ -21,7 +21,7 @@ export const onePieces: FamilySource[] = [
 
 			slip-dress: slip dress / slip dresses / cami dress, chemise dress, slip, chemise / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
 			sheath-dress: sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
-			shift-dress: shift dress / shift dresses / shift, mod dress / skirtShape=straight sleeveLength=sleeveless fit=regular
+			shift-dress: shift dress / shift dresses / shift, mod dress, sack dress / skirtShape=straight sleeveLength=sleeveless fit=regular
 			bodycon-dress: bodycon dress / bodycon dresses / bandage dress, tube dress / fit=skin-tight skirtShape=pencil
 			wiggle-dress: wiggle dress / wiggle dresses / pencil dress / skirtShape=pencil fit=close
 			jumper-dress: jumper dress / jumper dresses / us:sweater dress, knitted dress, knit dress / sleeveLength=long skirtShape=straight
@@ -33,7 +33,7 @@ export const onePieces: FamilySource[] = [
 			a-line-dress: A-line dress / A-line dresses / / skirtShape=a-line
 			tea-dress: tea dress / tea dresses / forties dress / hemLength=midi
 			swing-dress: swing dress / swing dresses / fit-and-flare dress, skater dress, rockabilly dress / skirtShape=circle hemLength=midi
-			sundress: sundress / sundresses / sun dress, beach dress / sleeveLength=sleeveless
+			sundress: sundress / sundresses / sun dress, beach dress, tank dress, vest dress / sleeveLength=sleeveless
 
 			drop-waist-dress: drop-waist dress / drop-waist dresses / flapper dress, dropped-waist dress / waistline=dropped
 			empire-line-dress: empire-line dress / empire-line dresses / empire dress, regency dress / waistline=empire
@@ -43,16 +43,16 @@ export const onePieces: FamilySource[] = [
 			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
 
 			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress, trench dress / sleeveLength=long
-			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, us:overall dress / sleeveLength=sleeveless
+			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, apron dress, us:overall dress / sleeveLength=sleeveless
 
 			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
 			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
 			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding-dress: wedding dress / wedding dresses / bridal gown, wedding gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe, jellaba, muumuu / fit=oversized hemLength=ankle sleeveShape=kimono
+			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe, jellaba, muumuu, pheran / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou: boubou / boubous / agbada, grand boubou, toga / fit=oversized hemLength=ankle
-			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat / closure=wrap hemLength=ankle
+			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat, house coat, bathrobe / closure=wrap hemLength=ankle
 			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir
 
 			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers / fit=skin-tight hemLength=micro
@@ -71,7 +71,7 @@ export const onePieces: FamilySource[] = [
 
 			playsuit: playsuit / playsuits / us:romper / legLength=short sleeveLength=short
 
-			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs / sleeveLength=sleeveless material=denim
+			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs, salopettes / sleeveLength=sleeveless material=denim
 			boiler-suit: boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
 
 			unitard: unitard / unitards / leotard / fit=skin-tight leg=skinny
@@ -134,6 +134,7 @@ export const onePieces: FamilySource[] = [
 			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
 			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
 			scrubs: scrubs / scrubs / work scrubs
+			ao-dai: áo dài / áo dài / ao dai, ao dais / collar=mandarin topLength=thigh leg=wide
 			bikini: bikini / bikinis / bikini top, two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms / legLength=micro sleeveLength=strapless topLength=cropped
 			gym-set: gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},

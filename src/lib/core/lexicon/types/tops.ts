@@ -31,7 +31,7 @@ export const tops: FamilySource[] = [
 
 			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
 			hoodie: hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
-			zip-up-hoodie: zip-up hoodie / zip-up hoodies / zip hoodie / sleeveLength=long fit=relaxed`
+			zip-up-hoodie: zip-up hoodie / zip-up hoodies / zip hoodie, zip-up / sleeveLength=long fit=relaxed`
 	},
 	{
 		id: 'shirts',

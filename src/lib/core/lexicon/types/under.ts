@@ -34,7 +34,7 @@ export const under: FamilySource[] = [
 			bra: bra / bras
 			strapless-bra: strapless bra / strapless bras / multiway bra
 			sports-bra: sports bra / sports bras
-			bralette: bralette / bralettes / soft bra, lace bra, bralet, bralets
+			bralette: bralette / bralettes / soft bra, lace bra, bra top, bralet, bralets
 
 			briefs: briefs / briefs / uk:pants, underpants, underwear, knickers, panties, y-fronts
 			boxer-shorts: boxer shorts / boxer shorts / boxers
