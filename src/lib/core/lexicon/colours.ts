@@ -72,11 +72,11 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'green',
-		'green / mid-green #2f7a45, emerald / emerald green / jewel green #0f7a4c, jade / tourmaline green #2f9478, bottle green / dark green / racing green / british racing green / deep green #13422c, forest green / forest / hunter green #22492f, pine green #1f4a38, sage / sage green / grey-green / thyme #9cab8c, eucalyptus #8fa598, mint / mint green / pale green / honeydew / nile green / mint cream #aeddc0, leaf green / kelly green #4f8f3a, grass green #4c9a2f, fern / fern green #5b8a52, apple green #7fb552, pistachio / eau de nil #bcd2a0, celadon #acc9ae, lime / lime green / neon green #a4cf3a, parrot green / bright green #2fa84f, malachite #1f8a5a, spruce / juniper / juniper green / pine / ivy green / pine forest #2c5246, spearmint #8fd3ae, pea green / lettuce green #7ba23f, basil / basil green #4a6b3a, matcha / lichen #a5b782, acid green #a9d62e, absinthe #c2d95a'
+		'green / mid-green #2f7a45, emerald / emerald green / jewel green #0f7a4c, jade / tourmaline green #2f9478, bottle green / bottle / dark green / racing green / british racing green / deep green #13422c, forest green / forest / hunter green #22492f, pine green / loden green #1f4a38, sage / sage green / grey-green / thyme #9cab8c, eucalyptus #8fa598, mint / mint green / pale green / honeydew / nile green / mint cream #aeddc0, leaf green / kelly green #4f8f3a, grass green #4c9a2f, fern / fern green #5b8a52, apple green #7fb552, pistachio / eau de nil #bcd2a0, celadon #acc9ae, lime / lime green / neon green #a4cf3a, parrot green / bright green #2fa84f, malachite #1f8a5a, spruce / juniper / juniper green / pine / ivy green / pine forest #2c5246, spearmint #8fd3ae, pea green / lettuce green #7ba23f, basil / basil green #4a6b3a, matcha / lichen #a5b782, acid green #a9d62e, absinthe #c2d95a'
 	),
 	...words(
 		'olive',
-		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / moss green / mehndi green / henna green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
+		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / lovat / lovat green / moss green / mehndi green / henna green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
 	),
 	...words(
 		'yellow',

@@ -350,11 +350,11 @@ const source: Partial<Record<FacetId, string>> = {
 		crochet: crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cut-outs, cutout, cutouts, cutaway
-		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
+		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
-		sequinned: sequinned, sequined, sequin-covered, all-over sequins, paillettes, paillette
-		beaded: beaded, beadwork, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
+		sequinned: sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette
+		beaded: beaded, beadwork, bead work, pearl work, stone work, moti work, kundan work, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
 		metallic: metallic, foiled, metallic-thread
 		velvet: flocked, velvety
 		suede: suedey

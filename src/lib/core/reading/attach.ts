@@ -1,10 +1,10 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { comesInPairs } from '../lexicon/sides';
-import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { besideCloth, hasPartOfCloth } from './of-cloth';
-import { senseOf, type Clause, type Part, type PartRole } from './parts';
+import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsWords,
 	isPartOfSet,
@@ -340,7 +340,8 @@ class Attacher {
 			return this.open(clause, last, { strange: true });
 		this.lastOwner = owner;
 		if (owner && this.isAnotherOne(clause, at, owner)) return;
-		if (owner && clause.both) for (const group of this.named.slice(-2)) group.clauses.push(clause);
+		const ofTwo = clause.both || isOfTwo(clause, this.named.slice(-2));
+		if (owner && ofTwo) for (const group of this.named.slice(-2)) group.clauses.push(clause);
 		else if (owner && (clause.all || (this.inSet && onlySaid(clause))))
 			for (const group of this.sentence) {
 				if (!saysNothing(group) || !fitsWords(clause, group)) continue;
@@ -358,6 +359,15 @@ export function attach(clauses: readonly Clause[]): Attached {
 	return { groups, turned };
 }
 
+/** Things that are made or chosen to go together, so that one word may speak of both. */
+function goTogether(a: GarmentType, b: GarmentType): boolean {
+	// A chain is not of the colour of the shoes.
+	if ((a.division === 'jewellery') !== (b.division === 'jewellery')) return false;
+	if (together.has(a.division) && together.has(b.division)) return true;
+	const tailored = [a, b].every(({ slot }) => ['layer', 'legs', 'top'].includes(slot));
+	return tailored && a.family !== 'jeans' && b.family !== 'jeans' && !slotsMeetOf(a.id, b.id);
+}
+
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag"? */
 export function shares(first: Group, second: Group): boolean {
 	const { own } = second;
@@ -371,15 +381,27 @@ export function shares(first: Group, second: Group): boolean {
 		return false;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;
-	// A chain is not of the colour of the shoes.
-	if ((a.division === 'jewellery') !== (b.division === 'jewellery')) return false;
-	if (together.has(a.division) && together.has(b.division)) return true;
-	const tailored = [a, b].every(({ slot }) => ['layer', 'legs', 'top'].includes(slot));
+	if (!goTogether(a, b)) return false;
 	return (
-		tailored &&
-		a.family !== 'jeans' &&
-		b.family !== 'jeans' &&
-		(a.division === 'layers' || a.division === 'south-asian' || b.family === 'tailored') &&
-		!slotsMeetOf(a.id, b.id)
+		together.has(a.division) ||
+		a.division === 'layers' ||
+		a.division === 'south-asian' ||
+		b.family === 'tailored'
 	);
+}
+
+/**
+ * "A shirt and trousers in burgundy satin": a cloth after two bare names of clothes, of which nothing else is said, is that of both. A
+ * colour alone may be the last one's, and "hat and gloves in leather" may be leather gloves.
+ */
+function isOfTwo(clause: Clause, [first, second]: readonly Group[]): boolean {
+	const [a, b] = [first && typeOf(first.head), second && typeOf(second.head)];
+	if (!first || !second || !a || !b || clause.before !== 'in' || !onlySaid(clause)) return false;
+	const { own } = second;
+	const bare = [first, second].every(
+		({ clauses, head }) => clauses.length === 1 && clauses[0]?.parts.every((part) => part === head)
+	);
+	const goes = !together.has(a.division) && !a.usual.material && !b.usual.material && goTogether(a, b);
+	if (!bare || !goes || own.before !== 'and' || own.paused || !own.bare) return false;
+	return clause.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
 }

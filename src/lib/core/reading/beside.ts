@@ -1,7 +1,7 @@
 /** What words say of each other by standing side by side. */
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Span } from './model';
-import { sensesOf } from './parts';
+import { roleOf, sensesOf } from './parts';
 import { longestPhrase } from './phrasebook';
 
 /** "Slip midi dress": the name waits for the dress, over the length. */
@@ -27,9 +27,15 @@ export const partSaysKind = (part: Span, garment: string) =>
 	sensesOf(part, 'detail').some(({ detail }) => detail.facets.length === 0) &&
 	worked.has(garmentType(garment).division);
 
+/** "Safety pin earrings", "a watch ring": one thing of metal straight before the general name of another. */
+const hangsAs = (name: string, jewel: string) =>
+	garmentType(name).division === 'jewellery' &&
+	garmentType(jewel).division === 'jewellery' &&
+	garmentType(jewel).general;
+
 /** Does a name straight before a garment's say what kind that is? */
 export const saysKind = (name: string, garment: string) =>
-	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment);
+	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment) || hangsAs(name, garment);
 
 /** Does a word say a cloth, a colour or a print, and nothing of the shape? */
 export const dresses = ({ senses }: Span) =>
@@ -39,3 +45,13 @@ export const dresses = ({ senses }: Span) =>
 			// "Iris" is a scent besides.
 			(sense.kind === 'facet' && (['material', 'scent'].includes(sense.facet) || !sense.free))
 	);
+
+/** "With a navy and red trim": the role of what words of colour and cloth lead to from a span, with nothing between. */
+export function dressedNext(spans: readonly Span[], from: number): ReturnType<typeof roleOf> | undefined {
+	const rest = spans.slice(from);
+	const end = rest.findIndex(
+		(span) => span.breakBefore !== undefined || roleOf(span) !== 'said' || !dresses(span)
+	);
+	const [last] = rest.slice(end, end + 1);
+	return end > 0 && last && !last.breakBefore ? roleOf(last) : undefined;
+}

@@ -17,7 +17,7 @@ import {
 } from './parts';
 import { articles, definites } from './phrasebook';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
-import { dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
+import { dressedNext, dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
 	isPlaceOrVerb,
@@ -69,6 +69,8 @@ class ClauseBuilder implements Reached {
 	afterKind: number | undefined;
 	/** What comes after the span that is met; looked up where it is asked. */
 	ahead: () => Ahead = () => aheadOf([], 0);
+	/** What the colours and cloths that come after it are said of. */
+	dressedNext: () => ReturnType<typeof dressedNext> = () => undefined;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -312,10 +314,22 @@ class ClauseBuilder implements Reached {
 			} else if (link === 'no') this.begin('comma', true);
 			else if (link === 'or') this.begin('or', this.clause.denied);
 			else if (link === 'but') this.begin('comma');
+			else if (link === 'and' && this.isOfNext()) return;
 			else this.begin(link);
 			this.placed = link === 'on' || span.words.includes('at');
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
+	}
+
+	/** "With a navy and red trim", "with a red and white belt": nothing but the first of its colours has been said of what is to come. */
+	isOfNext(): boolean {
+		const { before, parts } = this.clause;
+		if (before !== 'with' || parts.length === 0 || parts.some(({ role }) => role !== 'said')) return false;
+		const next = this.dressedNext();
+		return (
+			(next === 'detail' && parts.every(({ span }) => dresses(span))) ||
+			(next === 'head' && parts.every(({ span }) => senseOf(span, 'colour') !== undefined))
+		);
 	}
 
 	/** "Lace at the hem", "stripes on the cuffs": the cloth, colour or print said just before is the part's alone. */
@@ -419,6 +433,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
+		builder.dressedNext = () => dressedNext(spans, at + 1);
 		builder.meet(span, at);
 	});
 	builder.ahead = () => aheadOf(spans, spans.length);

@@ -57,7 +57,13 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 			flush();
 			if (part.role === 'kept') keeper.keep(part, part.span.text, 'doubted', 'not known; kept as a note');
 			else if (part.role === 'move') takeWayWorn(keeper, part, clause.denied);
-			else if (part.role === 'kind') keeper.note(part, 'doubted', 'taken as a kind of the garment beside it');
+			else if (part.role === 'kind')
+				keeper.keep(
+					part,
+					part.span.text,
+					'doubted',
+					'taken as a kind of the garment beside it; kept as a note'
+				);
 			else if (part.role === 'again') keeper.note(part, 'understood', 'names the same garment');
 			else if (part.role === 'matching')
 				keeper.note(part, 'understood', 'takes colour, cloth and print from the one before');

@@ -20,7 +20,7 @@ export const bottoms: FamilySource[] = [
 			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, chaps / leg=slim material=leather
 			stirrup-trousers: stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
-			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags / leg=wide legLength=floor
+			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, sailor trousers, us:sailor pants / leg=wide legLength=floor
 			flared-trousers: flared trousers / flared trousers / flares, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped

@@ -1,0 +1,171 @@
+/** Laws of prints by what they show, of colours that a part shares, of names that say what kind the next is, of one cloth for two. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentTypes, readLook } from '../../src/lib/core';
+import { materials } from '../../src/lib/core/lexicon/materials';
+import { alsoSays, colourWord } from '../looks';
+
+const runs = { numRuns: 200 };
+const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
+const elementsOf = (text: string) => readLook(text).elements;
+const hexesIn = (text: string) =>
+	elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex).join());
+const hexOf = (word: string) => hexesIn(`${word} shirt`)[0];
+
+/** What may be shown in a print: things that the lexicon does not know, and garments that it does. */
+const unknownThings = ['lighthouse', 'swallow', 'lobster', 'teacup', 'zeppelin', 'gramophone'];
+const oneWordNames = garmentTypes
+	.map(({ singular }) => singular)
+	.filter((name) => /^[a-z]{4,}$/.test(name) && !['scarf', 'jeans'].includes(name) && !alsoSays(name));
+const printed = ['dress', 'shirt', 'skirt', 'kimono', 'shawl'];
+
+describe('a print that is named after what it shows', () => {
+	it('is a print of the garment, and no thing of its own, known or not', () => {
+		fc.assert(
+			fc.property(
+				someOf([...unknownThings, ...oneWordNames]),
+				someOf(printed),
+				someOf(['print', '-print', '-printed']),
+				colourWord,
+				(motif, garment, print, colour) => {
+					fc.pre(!(readLook(motif).elements[0]?.garment.print !== undefined));
+					const text = `a ${colour} ${motif}${print === 'print' ? ' print' : print} ${garment}, jeans`;
+					const [first, second, ...others] = elementsOf(text);
+					expect(others, text).toEqual([]);
+					expect(first?.garment.print?.family.value, text).toBeDefined();
+					expect(second?.garment.type, text).toBe('jeans');
+					expect(second?.garment.print, text).toBeUndefined();
+				}
+			),
+			runs
+		);
+	});
+	it('keeps in the note what it shows', () => {
+		for (const motif of unknownThings)
+			for (const text of [`a silk blouse in a ${motif} print`, `a ${motif} print blouse`]) {
+				const [blouse] = elementsOf(text);
+				expect(blouse?.garment.print?.family.value, text).toBe('conversational');
+				expect(blouse?.note, text).toContain(motif);
+			}
+	});
+	it('is not made of words that say how a print is, or of what names a print, a cloth or a colour', () => {
+		for (const said of [
+			'bold',
+			'exotic',
+			'intricate',
+			'silk',
+			'navy',
+			'small',
+			'leopard',
+			'bandana',
+			'scarf'
+		])
+			for (const { garment } of elementsOf(`a ${said} print shirt`))
+				expect(garment.print?.family.value, said).not.toBe('conversational');
+		expect(elementsOf('a shirt, print skirt').map(({ garment }) => garment.type)).toEqual(['shirt', 'skirt']);
+	});
+});
+
+describe('two colours before a part or a name', () => {
+	const parts = ['trim', 'buttons', 'piping', 'collar', 'embroidery'];
+	it('are both of the part: "with a navy and red trim"', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, colourWord, someOf(parts), (own, one, two, part) => {
+				const text = `a ${own} jacket with ${one} and ${two} ${part}`;
+				const [jacket, ...others] = elementsOf(text);
+				expect(others, text).toEqual([]);
+				const colours = jacket?.garment.palette.map(({ hex }) => hex) ?? [];
+				// Embroidery is seen all over: its colours are the jacket's as well, after its own.
+				expect(colours[0], text).toBe(hexOf(own));
+				if (part !== 'embroidery') expect(colours, text).toHaveLength(1);
+			}),
+			runs
+		);
+	});
+	it('are both of the thing that is worn with it: "trousers with a red and white belt"', () => {
+		const worn = ['belt', 'scarf', 'shirt', 'hat', 'court shoes'];
+		fc.assert(
+			fc.property(colourWord, colourWord, someOf(worn), (one, two, thing) => {
+				fc.pre(hexOf(one) !== hexOf(two));
+				const text = `trousers with ${thing === 'court shoes' ? '' : 'a '}${one} and ${two} ${thing}`;
+				const [trousers, other, ...more] = elementsOf(text);
+				expect(more, text).toEqual([]);
+				expect(trousers?.garment.palette, text).toEqual([]);
+				expect(other?.garment.palette, text).toHaveLength(2);
+			}),
+			runs
+		);
+	});
+	it('leave a print or a cloth with the garment that has it: "a coat with stripes and black shoes"', () => {
+		for (const print of ['stripes', 'spots', 'checks']) {
+			const [coat, shoes] = elementsOf(`a coat with ${print} and black shoes`);
+			expect(coat?.garment.print, print).toBeDefined();
+			expect(shoes?.garment.print, print).toBeUndefined();
+		}
+	});
+});
+
+describe('a name before another', () => {
+	it('of jewellery says what kind the general one is: "safety pin earrings"', () => {
+		const kinds = ['safety pin', 'pendant', 'locket', 'brooch', 'watch', 'cuff'];
+		for (const kind of kinds)
+			for (const jewel of ['earrings', 'bracelet', 'ring']) {
+				const text = `${kind} ${jewel}, jeans`;
+				expect(elementsOf(text), text).toHaveLength(2);
+				expect(elementsOf(`${kind}, ${jewel}, jeans`), text).toHaveLength(3);
+			}
+	});
+	it('is never lost: it stays in the note', () => {
+		for (const text of ['a pyjama-style shirt', 'locket bracelet', 'pendant earrings'])
+			expect(elementsOf(text)[0]?.note, text).toBe(text.replace(/^a |-style| \S+$/g, ''));
+	});
+});
+
+describe('a cloth after two names', () => {
+	const [tops, bottoms] = [
+		['shirt', 'blouse', 'jacket', 'top'],
+		['trousers', 'skirt', 'shorts']
+	];
+	const cloths = ['silk', 'linen', 'satin', 'velvet', 'tweed'];
+	it('is that of both where nothing else is said of them', () => {
+		fc.assert(
+			fc.property(someOf(tops), someOf(bottoms), someOf(cloths), colourWord, (top, bottom, cloth, colour) => {
+				const text = `a ${top} and ${bottom} in ${colour} ${cloth}`;
+				const both = elementsOf(text).map(({ garment }) => garment.facets.material?.value);
+				expect(both, text).toEqual([cloth, cloth]);
+				expect(hexesIn(text)[0], text).toBe(hexesIn(text)[1]);
+			}),
+			runs
+		);
+	});
+	it('is that of the last where the first has a colour or an article parts them', () => {
+		for (const text of [
+			'a white shirt and trousers in navy wool',
+			'a shirt and a skirt in tweed',
+			'a tee and jeans in dark denim',
+			'hat and gloves in red leather'
+		]) {
+			const [first, last] = elementsOf(text);
+			expect(first?.garment.facets.material, text).toBeUndefined();
+			expect(last?.garment.facets.material, text).toBeDefined();
+		}
+	});
+});
+
+describe('every cloth of the lexicon', () => {
+	it('is understood before something that can be made of it, and makes no thing of its own', () => {
+		for (const { id, label } of materials) {
+			const fitting = ['dress', 'shoes', 'necklace', 'sunglasses', 'belt', 'handbag']
+				.map((thing) => readLook(`a black ${label} ${thing}`))
+				.filter(({ elements }) => elements.some(({ garment }) => garment.facets.material?.value === id));
+			expect(fitting.length, label).toBeGreaterThan(0);
+			for (const { elements, phrases } of fitting) {
+				expect(elements, label).toHaveLength(1);
+				expect(
+					phrases.filter(({ status }) => status === 'unknown'),
+					label
+				).toEqual([]);
+			}
+		}
+	});
+});
