@@ -96,6 +96,21 @@ describe('two colours before a part or a name', () => {
 			runs
 		);
 	});
+	it('are, with more before a comma, all of it: "with a white, navy and red belt"', () => {
+		fc.assert(
+			fc.property(fc.uniqueArray(colourWord, { minLength: 3, maxLength: 3 }), (three) => {
+				fc.pre(new Set(three.map(hexOf)).size === 3);
+				const [one, two, last] = three;
+				const text = `trousers with a ${one}, ${two} and ${last} belt`;
+				const [trousers, belt, ...more] = elementsOf(text);
+				expect(more, text).toEqual([]);
+				expect(trousers?.garment.palette, text).toEqual([]);
+				expect(belt?.garment.palette, text).toHaveLength(3);
+			}),
+			runs
+		);
+		expect(hexesIn('dress with white, red shoes')).toEqual([hexOf('white'), hexOf('red')]);
+	});
 	it('leave a print or a cloth with the garment that has it: "a coat with stripes and black shoes"', () => {
 		for (const print of ['stripes', 'spots', 'checks']) {
 			const [coat, shoes] = elementsOf(`a coat with ${print} and black shoes`);
@@ -118,6 +133,46 @@ describe('a name before another', () => {
 	it('is never lost: it stays in the note', () => {
 		for (const text of ['a pyjama-style shirt', 'locket bracelet', 'pendant earrings'])
 			expect(elementsOf(text)[0]?.note, text).toBe(text.replace(/^a |-style| \S+$/g, ''));
+	});
+});
+
+describe('what is to match', () => {
+	const things = ['scarf', 'belt', 'hat', 'court shoes', 'handbag'];
+	it('takes the colour of what it names, wherever that was named', () => {
+		const cases = fc.record({
+			named: someOf(things),
+			matching: someOf(things),
+			how: someOf(['to match the', 'matching her', 'that match the']),
+			colour: colourWord,
+			other: colourWord
+		});
+		fc.assert(
+			fc.property(cases, ({ named, matching, how, colour, other }) => {
+				fc.pre(named !== matching);
+				const text = `${colour} ${named}, ${other} coat, ${matching} ${how} ${named}`;
+				const elements = elementsOf(text);
+				expect(elements, text).toHaveLength(3);
+				expect(hexesIn(text)[2], text).toBe(hexesIn(text)[0]);
+			}),
+			runs
+		);
+	});
+	it('takes it of what was named last, where it names nothing that was named', () => {
+		expect(hexesIn('green coat, matching hat')[1]).toBe(hexOf('green'));
+		expect(elementsOf('grey coat, a bag matching the shoes')).toHaveLength(3);
+	});
+});
+
+describe('a jewel on a chain', () => {
+	it('is one thing, with the metal of the chain', () => {
+		for (const jewel of ['pendant', 'locket', 'cross', 'ring'])
+			for (const metal of ['gold', 'silver']) {
+				const text = `a ${jewel} on a long ${metal} chain, black dress`;
+				const [first, ...others] = elementsOf(text);
+				expect(others, text).toHaveLength(1);
+				expect(first?.garment.metal?.value, text).toBe(metal);
+			}
+		expect(elementsOf('a pendant, a long gold chain')).toHaveLength(2);
 	});
 });
 
@@ -156,7 +211,7 @@ describe('every cloth of the lexicon', () => {
 	it('is understood before something that can be made of it, and makes no thing of its own', () => {
 		for (const { id, label } of materials) {
 			const fitting = ['dress', 'shoes', 'necklace', 'sunglasses', 'belt', 'handbag']
-				.map((thing) => readLook(`a black ${label} ${thing}`))
+				.map((thing) => readLook(`a ${label} ${thing}`))
 				.filter(({ elements }) => elements.some(({ garment }) => garment.facets.material?.value === id));
 			expect(fitting.length, label).toBeGreaterThan(0);
 			for (const { elements, phrases } of fitting) {

@@ -96,7 +96,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'pink',
-		'pink / mid-pink / candy pink #f0a6bc, blush / blush pink / rose quartz / pale pink / baby pink / powder pink / light pink / soft pink / ballet pink #edcbc5, shell pink #f3d3cb, rose / rose pink / deep rose / rhubarb pink / tea rose #cf7488, dusty pink / dusty rose / old rose / ashes of roses / muted pink #cfa19f, hot pink / shocking pink / bright pink / neon pink #e0357f, fuchsia / fuschia / rani pink / rani / petunia / geranium pink #c8207c, cerise / tourmaline pink #cf2a72, magenta #b52374, salmon / salmon pink #f2a08d, bubblegum / bubblegum pink / strawberry pink #f58ab6, peony / peony pink #d8588f, carnation pink #f29bb4, flamingo pink #f48fa0, shrimp / shrimp pink #f2a79a, nude pink / plaster / plaster pink #ecc4c0'
+		'pink / mid-pink / candy pink / sugar pink / candyfloss pink / candyfloss #f0a6bc, blush / blush pink / rose quartz / pale pink / baby pink / powder pink / light pink / soft pink / ballet pink #edcbc5, shell pink #f3d3cb, rose / rose pink / deep rose / rhubarb pink / tea rose #cf7488, dusty pink / dusty rose / old rose / ashes of roses / muted pink #cfa19f, hot pink / shocking pink / bright pink / neon pink #e0357f, fuchsia / fuschia / rani pink / rani / petunia / geranium pink #c8207c, cerise / tourmaline pink #cf2a72, magenta #b52374, salmon / salmon pink #f2a08d, bubblegum / bubblegum pink / strawberry pink #f58ab6, peony / peony pink #d8588f, carnation pink #f29bb4, flamingo pink #f48fa0, shrimp / shrimp pink #f2a79a, nude pink / plaster / plaster pink #ecc4c0'
 	),
 	...words(
 		'purple',

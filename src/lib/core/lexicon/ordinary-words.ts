@@ -9,14 +9,14 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	architecture atta attach attached attacked bach backward backyard bail bailed bake bakery baking
 	balloons bananas bandages bandit bandits banker barker barking barrels bass batter batteries batting
 	battle battling bear bearing beast beating beauties beds bend beta bets better bikes bind biscuits
-	bitten blacked blackjack blacks blankets blaze bled blocks bloody bloom blowing boar boarding boards
-	bobbie bobo boiling bombed bond bonding boogie bookie boomer boost boring bottled bottles bouncing
-	bowie boxes boxing boyfriends brad brains brake brakes branches brand breach breasts breathing bret
-	bricks brighter bring broads brownies browning bubbles buckets bullet bunch burn burt burton bush
-	businesses buster butler butt cables cafe cain called came cameras canceled cancelled captains cards
-	cared carnival carol caroline carrier carriers carrots carson carve carver cassie cast casualty
-	causes cease cellar centers certain chad chairs chan chandler characters charming charts cheated
-	cheats cheers cher cheyenne chicks chill chilly china chocolates choke choked chopped chopper
+	bitten blacked blackjack blacks blankets blaze bled blocks bloody bloom blowing blushing boar
+	boarding boards bobbie bobo boiling bombed bond bonding boogie bookie boomer boost boring bottled
+	bottles bouncing bowie boxes boxing boyfriends brad brains brake brakes branches brand breach breasts
+	breathing bret bricks brighter bring broads brownies browning bubbles buckets bullet bunch burn burt
+	burton bush businesses buster butler butt cables cafe cain called came cameras canceled cancelled
+	captains cards cared carnival carol caroline carrier carriers carrots carson carve carver cassie cast
+	casualty causes cease cellar centers certain chad chairs chan chandler characters charming charts
+	cheated cheats cheers cher cheyenne chicks chill chilly china chocolates choke choked chopped chopper
 	choppers chores chucky chunk cigarettes circles circling clan clap clare class classical classics
 	cleaned cleans cleared clears cling clocks closer closes closet clothes clouds cloudy clowns coal
 	coast coca cocktails coco collapse collapsed color colored colors columns coma command commander

@@ -14,7 +14,7 @@ plain: plain, solid, unpatterned, block colour, plain-coloured, one-colour
 
 pinstripe: pinstripe, pinstriped, pin-striped, pin stripe, pinstripes, pin stripes
 chalk-stripe: chalk stripe, chalk-striped, chalkstripe, chalk stripes
-stripe: stripe, stripes, striped, stripy, bengal stripe, deckchair stripe, deckchair stripes, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes, regimental stripe, regimental stripes, club stripe, regimental
+stripe: stripe, stripes, striped, stripy, hickory stripe, bengal stripe, deckchair stripe, deckchair stripes, butcher stripe, awning stripe, vertical stripe, vertical stripes, rugby stripe, rugby stripes, regimental stripe, regimental stripes, club stripe, regimental
 breton: breton, breton stripe, breton stripes, breton-striped, nautical stripe, nautical stripes, sailor stripes, sailor stripe, horizontal stripes, horizontal stripe
 candy-stripe: candy stripe, candy-striped, candy stripes, seersucker stripe, ticking stripe, ticking
 chevron: chevron, zigzag, zig-zag, zigzags, chevrons

@@ -1,7 +1,7 @@
 /** What words say of each other by standing side by side. */
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Span } from './model';
-import { roleOf, sensesOf } from './parts';
+import { roleOf, senseOf, sensesOf } from './parts';
 import { longestPhrase } from './phrasebook';
 
 /** "Slip midi dress": the name waits for the dress, over the length. */
@@ -46,12 +46,15 @@ export const dresses = ({ senses }: Span) =>
 			(sense.kind === 'facet' && (['material', 'scent'].includes(sense.facet) || !sense.free))
 	);
 
-/** "With a navy and red trim": the role of what words of colour and cloth lead to from a span, with nothing between. */
-export function dressedNext(spans: readonly Span[], from: number): ReturnType<typeof roleOf> | undefined {
-	const rest = spans.slice(from);
-	const end = rest.findIndex(
-		(span) => span.breakBefore !== undefined || roleOf(span) !== 'said' || !dresses(span)
-	);
-	const [last] = rest.slice(end, end + 1);
-	return end > 0 && last && !last.breakBefore ? roleOf(last) : undefined;
+/**
+ * "With a navy and red trim", "… a white, navy and red belt": the role of what words of colour and cloth lead to, the first of them at
+ * a span, with nothing but "and" between.
+ */
+export function dressedNext(spans: readonly Span[], first: number): ReturnType<typeof roleOf> | undefined {
+	const goesOn = (span: Span, at: number) =>
+		(at === first || span.breakBefore === undefined) &&
+		((roleOf(span) === 'said' && dresses(span)) || (at > first && senseOf(span, 'link')?.link === 'and'));
+	const end = spans.findIndex((span, at) => at >= first && !goesOn(span, at));
+	const last = spans[end];
+	return end > first && last && !last.breakBefore ? roleOf(last) : undefined;
 }

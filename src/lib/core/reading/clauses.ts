@@ -70,7 +70,7 @@ class ClauseBuilder implements Reached {
 	/** What comes after the span that is met; looked up where it is asked. */
 	ahead: () => Ahead = () => aheadOf([], 0);
 	/** What the colours and cloths that come after it are said of. */
-	dressedNext: () => ReturnType<typeof dressedNext> = () => undefined;
+	dressedNext: (ahead: number) => ReturnType<typeof dressedNext> = () => undefined;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -270,6 +270,10 @@ class ClauseBuilder implements Reached {
 		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
 		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
+		if (role === 'head' && this.isMatched(span)) {
+			role = 'again';
+			clause.matches = { span, at, role, denied: false };
+		}
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
 		if (role === 'detail' && namesPart(this, span, at)) this.unname('said');
 		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');
@@ -314,7 +318,7 @@ class ClauseBuilder implements Reached {
 			} else if (link === 'no') this.begin('comma', true);
 			else if (link === 'or') this.begin('or', this.clause.denied);
 			else if (link === 'but') this.begin('comma');
-			else if (link === 'and' && this.isOfNext()) return;
+			else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
 			else this.begin(link);
 			this.placed = link === 'on' || span.words.includes('at');
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
@@ -322,13 +326,33 @@ class ClauseBuilder implements Reached {
 	}
 
 	/** "With a navy and red trim", "with a red and white belt": nothing but the first of its colours has been said of what is to come. */
-	isOfNext(): boolean {
+	isOfNext(next: ReturnType<typeof dressedNext>): boolean {
 		const { before, parts } = this.clause;
 		if (before !== 'with' || parts.length === 0 || parts.some(({ role }) => role !== 'said')) return false;
-		const next = this.dressedNext();
 		return (
 			(next === 'detail' && parts.every(({ span }) => dresses(span))) ||
 			(next === 'head' && parts.every(({ span }) => senseOf(span, 'colour') !== undefined))
+		);
+	}
+
+	/** "With a white, navy and red belt": the comma parts two colours of one thing. */
+	isListOfColours(span: Span): boolean {
+		return (
+			span.breakBefore === 'comma' &&
+			!this.clause.bare &&
+			senseOf(span, 'colour') !== undefined &&
+			this.isOfNext(this.dressedNext(0))
+		);
+	}
+
+	/** "Tights to match the scarf": what was named before is what it matches, and no other thing. */
+	isMatched(span: Span): boolean {
+		const { parts, head } = this.clause;
+		const word = span.words.at(-1);
+		return (
+			head !== undefined &&
+			parts.at(-1)?.role === 'matching' &&
+			this.clauses.some((one) => one.head?.span.words.at(-1) === word)
 		);
 	}
 
@@ -388,7 +412,7 @@ class ClauseBuilder implements Reached {
 
 	meet(met: Span, at: number): void {
 		const span = withItsPart(met);
-		if (span.breakBefore) {
+		if (span.breakBefore && !this.isListOfColours(span)) {
 			this.denyNext = false;
 			this.begin(span.breakBefore);
 			if (span.aside) this.clause.back = true;
@@ -433,7 +457,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
-		builder.dressedNext = () => dressedNext(spans, at + 1);
+		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);
 		builder.meet(span, at);
 	});
 	builder.ahead = () => aheadOf(spans, spans.length);

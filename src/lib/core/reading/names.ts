@@ -114,10 +114,13 @@ export function isNoneOfIts(reached: Reached, span: Span): boolean {
 	return only !== undefined && (!owner || garmentType(owner.type).family !== only);
 }
 
-/** "A ball gown, bow at the back": what can be a part, at a place on a garment, is one. */
+/** "A ball gown, bow at the back", "a pendant on a long chain": what can be a part, at a place on a garment or with a jewel on it, is one. */
 export function sitsOn(reached: Reached, span: Span): boolean {
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
 	const detail = senseOf(span, 'detail')?.detail;
+	const own = senseOf(span, 'type');
+	if (reached.clause.before === 'on' && owner && own && detail && own.type !== owner.type)
+		return [owner.type, own.type].every((type) => garmentType(type).division === 'jewellery');
 	if (!reached.goesAt || reached.clause.head || !owner || detail?.facets.length !== 0) return false;
 	return ['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian'].includes(
 		garmentType(owner.type).division

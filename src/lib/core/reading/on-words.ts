@@ -76,6 +76,8 @@ function oneWithNext(keeper: Keeper, parts: Part[], at: number): string | undefi
 	const [first, second] = [part, next].map((one) => one && senseOf(one.span, 'colour')?.hex);
 	if (!part || !next || !first || !second || next.denied || next.instead || next.at !== part.at + 1)
 		return undefined;
+	// "White, navy and red" are three.
+	if (next.span.breakBefore) return undefined;
 	const inPrint =
 		keeper.description.print !== undefined || parts.some(({ span }) => senseOf(span, 'print') !== undefined);
 	if (metalFirst.has(keeper.description.type.division) || (inPrint && !next.span.hyphenated))

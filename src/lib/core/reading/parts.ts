@@ -66,6 +66,8 @@ export interface Clause {
 	ofStrange?: Part;
 	/** Holds words that are not known, though no part. */
 	unread: boolean;
+	/** The name of what it is to match, which was named before: "tights to match the scarf". */
+	matches?: Part;
 	/** "Three thin chains": how many are named, and where that is said. */
 	count?: { number: number; at: number };
 }

@@ -70,6 +70,16 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 	own.metal ??= other.metal && own.type.division === other.type.division ? other.metal : undefined;
 }
 
+/** What a thing is to match, where that is not what was named last. */
+function matchedBy({ group }: Read, before: readonly Read[]): Read | undefined {
+	const { matches } = group.own;
+	// "Tights to match the scarf".
+	if (matches)
+		return before.findLast((one) => one.group.head.span.words.at(-1) === matches.span.words.at(-1));
+	// "A head wrap in the same print", after shoes: of the last that has one.
+	return samePrint(group) ? before.findLast(isPrinted) : undefined;
+}
+
 const asksToMatch = ({ clauses }: Group) =>
 	clauses.some(({ parts }) => parts.some(({ role }) => role === 'matching'));
 
@@ -142,9 +152,8 @@ function describeAll(
 			const [, next] = worn;
 			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description, onlyColour(own.group));
 		} else if (previous && asksToMatch(own.group)) {
-			// "A head wrap in the same print", after shoes: of the last that has one.
-			const printed = samePrint(own.group) ? worn.slice(0, i).findLast(isPrinted) : undefined;
-			takeFrom(own.description, (printed ?? previous).description, onlyColour(own.group));
+			const source = matchedBy(own, worn.slice(0, i)) ?? previous;
+			takeFrom(own.description, source.description, onlyColour(own.group));
 		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
 	});

@@ -33,7 +33,7 @@ export const bags: FamilySource[] = [
 			potli: potli / potlis / potli bag, drawstring potli, reticule / size=small
 			wallet: wallet / wallets / uk:purse, card holder, us:billfold, coin purse / size=micro
 
-			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag / size=large
+			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag, jhola, jhola bag / size=large
 			basket-bag: basket bag / basket bags / straw bag, raffia bag, basket, wicker bag / material=straw
 			holdall: holdall / holdalls / us:duffel bag, weekend bag, weekender, gym bag, duffle bag, kit bag, carpet bag / size=oversized
 

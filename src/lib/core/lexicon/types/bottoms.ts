@@ -49,7 +49,7 @@ export const bottoms: FamilySource[] = [
 		types: `
 			jeans: *jeans / jeans / denims, jean
 
-			straight-jeans: straight jeans / straight jeans / straight-leg jeans / leg=straight
+			straight-jeans: straight jeans / straight jeans / straight-leg jeans, straight legs / leg=straight
 			slim-jeans: slim jeans / slim jeans / slim-leg jeans / leg=slim
 			skinny-jeans: skinny jeans / skinny jeans / jeggings, skinnies / leg=skinny fit=close
 			mom-jeans: mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high

@@ -17,7 +17,7 @@ export const under: FamilySource[] = [
 			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
 
 			socks: socks / socks / sock, crew socks, tube socks
-			ankle-socks: ankle socks / ankle socks / trainer socks, us:bobby socks, frilly socks / shaft=ankle
+			ankle-socks: ankle socks / ankle socks / trainer socks, tabi socks, us:bobby socks, frilly socks / shaft=ankle
 			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
 			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
 			leg-warmers: leg warmers / leg warmers / us:legwarmers / shaft=knee
