@@ -156,3 +156,52 @@ describe('a jacket over everyday things', () => {
 		);
 	});
 });
+
+describe('two colours that almost match', () => {
+	const near = fc.constantFrom(['navy', 'midnight'], ['oxblood', 'wine'], ['black', 'washed black']);
+	const cloths = ['wool', 'cotton', 'crepe', 'linen', 'flannel', 'twill'];
+	const look = ([one, other]: readonly string[], upper?: string, lower?: string, top = 'blazer') =>
+		worn(
+			garment(top, [one ?? ''], upper ? { material: upper } : {}),
+			garment('tailored-trousers', [other ?? ''], lower ? { material: lower } : {}),
+			boots
+		);
+
+	it('are a mistake in one cloth, and where nobody said of what they are', () => {
+		fc.assert(
+			fc.property(near, fc.constantFrom(undefined, ...cloths), (colours, cloth) => {
+				expect(faultsOf(look(colours, cloth, cloth), 'near-miss'), `${colours} ${cloth}`).toHaveLength(1);
+				expect(faultsOf(look(colours, cloth), 'near-miss'), `${colours} ${cloth}`).toHaveLength(1);
+			}),
+			runs
+		);
+	});
+	it('are one tone in two cloths that are told apart at a glance', () => {
+		const apart = fc.constantFrom(
+			['velvet', 'wool'],
+			['corduroy', 'cotton'],
+			['satin', 'wool'],
+			['leather', 'wool'],
+			['tweed', 'silk']
+		);
+		fc.assert(
+			fc.property(near, apart, fc.boolean(), (colours, [a, b], turned) => {
+				const found = faultsOf(look(colours, turned ? b : a, turned ? a : b), 'near-miss');
+				expect(found, `${colours} ${a} ${b}`).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('are one tone where a knit lies under a coat', () => {
+		fc.assert(
+			fc.property(near, ([one, other]) => {
+				const knit = garment('jumper', [one ?? '']);
+				const skirt = garment('skirt', ['cream']);
+				expect(faultsOf(worn(knit, garment('overcoat', [other ?? '']), skirt, boots), 'near-miss')).toEqual(
+					[]
+				);
+			}),
+			runs
+		);
+	});
+});

@@ -15,6 +15,9 @@ export const thresholds = {
 	nearMiss: 11,
 	/** Light neutrals are tonal on purpose much sooner. */
 	nearMissLight: 6,
+	/** Two cloths whose surface or sheen is so many steps apart (0..4), or that are no more alike than this, are told apart at a glance. */
+	clothsApart: 1.2,
+	clothsUnlike: 0.25,
 	/** Two denims nearer than this are one wash, and nearer than the second an accident. */
 	sameWash: 5,
 	nearWash: 14,
