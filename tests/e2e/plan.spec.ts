@@ -85,6 +85,57 @@ test('three looks are planned at once, and a step is chosen with the mouse', asy
 	await expect(beside).toBeHidden();
 });
 
+test('a date by which nothing comes is explained, with what to do, by key', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('button', { name: /Edit event: .*stage introduction/ }).press('Enter');
+	const form = page.getByRole('dialog', { name: 'Edit event' });
+	const tomorrow = await page.evaluate(() => {
+		const day = new Date(Date.now() + 86_400_000);
+		return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
+	});
+	await form.getByLabel('Day', { exact: true }).fill(tomorrow);
+	await form.getByRole('button', { name: 'Save' }).press('Enter');
+	await expect(form).toBeHidden();
+	await goTo(page, 'Plan');
+	await page.getByRole('checkbox', { name: /Midnight Quay/ }).press('Space');
+	await page.getByLabel('Budget, postage with it').fill('120');
+	await page.getByLabel('Budget, postage with it').press('Enter');
+	await expect(chart(page)).toBeVisible();
+	await page.getByText(/^Passed over/).press('Enter');
+	await expect(page.getByText(/would arrive on .*, too late/).first()).toBeVisible();
+	await expect(page.getByText(/arrives too late\. Choose another day/)).toBeVisible();
+	expect(await spent(page)).toBe(0);
+});
+
+test('one purchase serves two looks, and is paid for once', async ({ page }) => {
+	await openDemo(page);
+	// A second look after the same reference, for the same client.
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await page.getByRole('button', { name: 'Make another' }).click();
+	await goTo(page, 'Plan');
+	const looks = page.getByRole('checkbox', { name: /Midnight Quay/ });
+	await expect(looks).toHaveCount(2);
+	for (const look of await looks.all()) await look.press('Space');
+	await plan(page).click();
+	await chart(page).press('End');
+	const most = await spent(page);
+	const list = page.getByRole('region', { name: 'List by shop' });
+	const shared = list.getByRole('listitem').filter({ hasText: /for .*Midnight Quay.*Midnight Quay/ });
+	await expect(shared.first()).toBeVisible();
+	await page.getByRole('button', { name: 'Take this into the looks' }).click();
+	await expect(page.getByText('Taken. The looks are as planned.')).toBeVisible();
+	await page.getByRole('button', { name: 'Note these as ordered' }).click();
+	await expect(page.getByText('All of it is ordered.')).toBeVisible();
+	await goTo(page, 'Orders');
+	// Orders of today, by shop: together they come to what the plan says, each thing once, with both looks.
+	const ordered = page.getByRole('region', { name: /On the way/ }).getByRole('article');
+	const sums = (await ordered.filter({ hasNotText: 'Lantern Stair' }).allInnerTexts()).map((text) =>
+		Number(/£([\d.]+) in all/.exec(text)?.[1])
+	);
+	expect(sums.reduce((sum, one) => sum + one, 0)).toBeCloseTo(most, 2);
+});
+
 test('a plan is stopped half-way, and nothing was changed', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'Plan');
