@@ -4,7 +4,8 @@ import { candidatesFor } from '../../src/lib/core/matching/candidates';
 import { scoreWorn } from '../../src/lib/core/matching/score-worn';
 import { scoringOf } from '../../src/lib/core/matching/score-echo';
 import type { MarketAnswer } from '../../src/lib/core/exchange/market';
-import { freshMatch, matchSchema, type Echo } from '../../src/lib/core/model/echo';
+import type { Echo } from '../../src/lib/core/model/echo';
+import { freshMatch, matchSchema } from '../../src/lib/core/model/worn';
 import {
 	planOf,
 	plannedMatches,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { freshMatch } from '../model/echo';
+import { freshMatch } from '../model/worn';
 import { freshClient, freshEcho, freshEvent, freshReference, type Item } from '../model';
 import { uuid } from '../../../../tests/records';
 import type { PlannedEcho } from './from-echoes';

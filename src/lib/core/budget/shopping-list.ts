@@ -1,6 +1,6 @@
 /** What is to be bought for a plan: by shop, with sizes, postage and days. */
 import { sizeOfListing } from '../body/listing-size';
-import type { Item, Match } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import type { Listing, Shop } from '../model/market';
 import { landedPrice, postageShares } from '../money/landed-price';
 import { addDays, type Day } from '../time';

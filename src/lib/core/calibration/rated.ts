@@ -1,5 +1,6 @@
 import { groupOfLoss } from '../lexicon/loss-groups';
-import type { Echo, Judgement } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Judgement } from '../model/judgement';
 import { weighedLosses, type WeighedLoss } from '../model/settings';
 
 /** A judgement as far as the eye is compared with the method: the stylist's figure, the computed one, and what it lost by group. */

@@ -5,7 +5,7 @@ import { makePiece, makeReference, uuid } from '../../../../tests/records';
 import { elementScorer, scoreLook } from '../closeness/look';
 import { skins } from '../lexicon/skins';
 import type { Garment } from '../model/garment';
-import type { Match } from '../model/echo';
+import type { Match } from '../model/worn';
 import type { Element } from '../model/reference';
 import { bestAssignment, matchWardrobe } from './assign';
 import { leaveOut, togglePin } from './choosing';

@@ -2,7 +2,7 @@
 import { linearSumAssignment } from 'linear-sum-assignment';
 import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
 import { canAnswer } from '../lexicon/taxonomy';
-import type { Match } from '../model/echo';
+import type { Match } from '../model/worn';
 import type { Element, Reference } from '../model/reference';
 import { chooseUnasked } from './choosing';
 import { sameItem, sameOwned, type OwnedOption } from './items';

@@ -1,5 +1,5 @@
 import type { Client } from '../model/client';
-import type { Item } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { Element } from '../model/reference';
 import { addDays, type Day } from '../time';
 import { isWearable, type Candidates } from './candidates';

@@ -8,7 +8,7 @@ import { families } from '../lexicon/types';
 import { garmentTypes, isGarmentType } from '../lexicon/taxonomy';
 import { closenessOf } from '../closeness/piece';
 import { garmentSchema } from '../model/garment';
-import { itemSchema } from '../model/echo';
+import { itemSchema } from '../model/worn';
 import { becomes } from './becomes';
 import { resolveItem, sameItem, sameThing } from './items';
 import { transformed } from './transformed';

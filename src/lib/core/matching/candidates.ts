@@ -8,7 +8,7 @@ import { earningBound, elementScorer, type ScoreOptions } from '../closeness/loo
 import type { PieceCloseness } from '../closeness/piece';
 import type { MarketAnswer } from '../exchange/market';
 import type { Client } from '../model/client';
-import type { Item } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { FitNote } from '../model/fit-note';
 import type { Garment } from '../model/garment';
 import type { Listing, Shop } from '../model/market';

@@ -3,7 +3,7 @@ import type { MoveId } from '../lexicon/moves';
 import { comesInPairs, type Side } from '../lexicon/sides';
 import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import { freshMatch, type Item, type Match } from '../model/echo';
+import { freshMatch, type Item, type Match } from '../model/worn';
 import type { Garment } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
 import { sameItem, sameThing } from './items';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../../tests/records';
 import { checkLook } from '../checks/check-look';
-import { freshExtra, type Item } from '../model/echo';
+import { freshExtra, type Item } from '../model/worn';
 import { chooseItem } from './choosing';
 import { scoreEcho, wornPieces } from './score-echo';
 import { canForgive, scoreWorn } from './score-worn';

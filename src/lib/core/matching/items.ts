@@ -1,5 +1,6 @@
 import type { Worn } from '../closeness/look';
-import type { Echo, Item, Match } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import type { Garment } from '../model/garment';
 import { transformationOf } from '../lexicon/transformations';
 import type { Piece } from '../model/piece';

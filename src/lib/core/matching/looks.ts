@@ -1,5 +1,6 @@
 /** References and echoes as looks to draw. */
-import type { Echo, Item } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { Garment } from '../model/garment';
 import type { Element, Reference } from '../model/reference';
 import type { PlateLook } from '../plate/model';

@@ -9,7 +9,7 @@ import {
 	makeShop,
 	uuid
 } from '../../../../tests/records';
-import type { Item, Match } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import { chooseItem, clearMatch, leaveOut, markDone, noteMatch, toggleMove } from './choosing';
 import { matchOf, optionsOfPiece, resolveItem, wornIn } from './items';
 import { judge } from './judging';

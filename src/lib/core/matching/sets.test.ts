@@ -17,7 +17,7 @@ import { garmentSchema, pieceSchema, shownParts, type Piece } from '../model';
 import type { Element } from '../model/reference';
 import { matchWardrobe } from './assign';
 import { chooseItem } from './choosing';
-import type { Item, Match } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import type { OrderLine } from '../model/order';
 import { boughtIn } from '../money/spend';
 import { pieceOf, wearsAsPiece } from '../orders/lines';

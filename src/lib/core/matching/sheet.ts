@@ -7,7 +7,8 @@ import {
 	type TransformationCaution
 } from '../lexicon/transformations';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Echo, Extra, Item, Match, MatchReason } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Extra, Item, Match, MatchReason } from '../model/worn';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';

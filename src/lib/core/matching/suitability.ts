@@ -2,7 +2,7 @@
 import { barsFor } from '../checks/bars';
 import { marginDays } from '../lexicon/preparation';
 import { converted, withPostage, type Rates } from '../money/spend';
-import type { Item } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { Client } from '../model/client';
 import { addDays, type Day } from '../time';
 import type { Candidate } from './candidates';

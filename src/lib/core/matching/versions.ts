@@ -1,5 +1,6 @@
 /** Versions of an echo: kept under a name, compared, gone back to. */
-import type { Echo, Item, Version } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item, Version } from '../model/worn';
 import type { Piece } from '../model/piece';
 import { keyOfItem, resolveItem } from './items';
 

@@ -8,7 +8,7 @@ import {
 } from '../closeness/look';
 import type { MoveId } from '../lexicon/moves';
 import type { Money } from '../model/basics';
-import type { Item, Match } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
 

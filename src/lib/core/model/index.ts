@@ -53,28 +53,20 @@ export {
 	type Shop,
 	type SizeRow
 } from './market';
+export { dismissalReasons, echoSchema, freshEcho, type Dismissal, type Echo, type PlannedDay } from './echo';
+export { verdictSchema, wouldWears, type Judgement, type Verdict } from './judgement';
 export {
-	dismissalReasons,
-	echoSchema,
 	besides,
-	freshEcho,
 	freshExtra,
 	freshMatch,
 	matchReasons,
-	verdictSchema,
 	versionKinds,
-	wouldWears,
-	type Dismissal,
-	type Echo,
 	type Extra,
 	type Item,
-	type Judgement,
 	type Match,
 	type MatchReason,
-	type PlannedDay,
-	type Verdict,
 	type Version
-} from './echo';
+} from './worn';
 export {
 	degreeIds,
 	freshRecipe,

@@ -13,7 +13,9 @@ import {
 } from '../../../../tests/records';
 import { dateSchema, momentSchema, moneySchema, priceSchema, schemaVersion } from './basics';
 import { clientSchema } from './client';
-import { echoSchema, freshMatch, verdictSchema } from './echo';
+import { echoSchema } from './echo';
+import { verdictSchema } from './judgement';
+import { freshMatch } from './worn';
 import { eventSchema, freshEvent } from './event';
 import { garmentSchema } from './garment';
 import { listingSchema, shopSchema } from './market';

@@ -1,5 +1,6 @@
 import type { Money } from '../model/basics';
-import type { Echo, Item } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { Shop } from '../model/market';
 import { transformationOf } from '../lexicon/transformations';
 import { sumOf } from './amounts';

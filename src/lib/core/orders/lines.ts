@@ -1,5 +1,6 @@
 /** What becomes of a thing that was ordered: it comes, is tried, and is kept or goes back. */
-import type { Echo, Item } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item } from '../model/worn';
 import type { LineState, Order, OrderLine } from '../model/order';
 import { freshPiece, type Piece } from '../model/piece';
 import type { FitNote } from '../model/fit-note';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makeListing, makeReference, makeShop, uuid } from '../../../../tests/records';
 import type { ShopList } from '../budget/shopping-list';
-import { freshMatch, type Item } from '../model/echo';
+import { freshMatch, type Item } from '../model/worn';
 import {
 	freshOrder,
 	lineStates,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeClient, makeEcho, makeListing, makeReference, makeShop, uuid } from '../../../../tests/records';
-import { freshMatch, type Item } from '../model/echo';
+import { freshMatch, type Item } from '../model/worn';
 import { freshOrder } from '../model/order';
 import type { Listing } from '../model/market';
 import { seenAnew, watchedIn, watchNews, withBackup } from './watch';

@@ -1,5 +1,6 @@
 /** What is chosen in the shops and not ordered yet: is it still there, and at which price? */
-import type { Echo, Item, Match } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Item, Match } from '../model/worn';
 import type { Listing } from '../model/market';
 import type { Order } from '../model/order';
 import { isOrdered } from './placing';

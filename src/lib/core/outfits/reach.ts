@@ -15,7 +15,8 @@ import { closest, indexGarments, type Closest, type GarmentIndex } from '../matc
 import { resolveItem, wearable, type OwnedOption } from '../matching/items';
 import { scoreEcho, scoringOf } from '../matching/score-echo';
 import type { Client } from '../model/client';
-import type { Echo, Match } from '../model/echo';
+import type { Echo } from '../model/echo';
+import type { Match } from '../model/worn';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import type { Element, Reference } from '../model/reference';

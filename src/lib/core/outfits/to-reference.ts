@@ -4,7 +4,7 @@ import { slots } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import { chooseItem } from '../matching/choosing';
 import type { OwnedOption } from '../matching/items';
-import type { Match } from '../model/echo';
+import type { Match } from '../model/worn';
 import { freshReference, type Element, type Reference } from '../model/reference';
 
 /** An owned thing as it is worn in an outfit. */

@@ -10,6 +10,7 @@
 	} from 'carbon-components-svelte';
 	import { defaultSchools, garmentType, wearingOf, type Candidate as Offered, type Element } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
+	import { whenNear } from '../../frame/when-near';
 	import { m } from '../../messages';
 	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from '../table/table.svelte';
@@ -49,9 +50,11 @@
 			.filter(Boolean)
 			.join(' ');
 	});
-	/** As many as a glance takes in; the rest on demand. */
+	/** As many as a glance takes in; the rest on demand, so many at a time as one comes near their end. */
 	const few = 8;
-	let more = $state(false);
+	const atATime = 24;
+	let shown = $state(few);
+	const more = $derived(shown > few);
 	/** Cards that do not suit are drawn once they are asked for. */
 	let showsUnsuitable = $state(false);
 	/** The card of which all is shown. */
@@ -59,7 +62,7 @@
 	let pane = $state<HTMLElement>();
 	$effect(() => {
 		void element.id;
-		more = false;
+		shown = few;
 		// Another rung: its own head comes first, wherever the cards of the last one were left.
 		if (pane) pane.scrollTop = 0;
 	});
@@ -99,13 +102,15 @@
 		{#if tray.owned.length === 0}<p class="soft empty">
 				{tray.narrowed ? m.fitting.nothingFound : m.fitting.wardrobeEmpty}
 			</p>{/if}
-		{#each tray.owned.slice(0, more ? undefined : few) as candidate (candidate.key)}
+		{#each tray.owned.slice(0, shown) as candidate (candidate.key)}
 			{@render card(candidate)}
 		{/each}
 		{#if !more && tray.owned.length > few}
-			<Button kind="ghost" size="small" on:click={() => (more = true)}
+			<Button kind="ghost" size="small" on:click={() => (shown += atATime)}
 				>{m.fitting.showAll(tray.owned.length)}</Button
 			>
+		{:else if tray.owned.length > shown}
+			{#key shown}<div {@attach whenNear(() => (shown += atATime))}></div>{/key}
 		{/if}
 	</section>
 	{#if tray.becoming.length > 0}
