@@ -52,7 +52,7 @@
 	});
 	/** As many as a glance takes in; the rest on demand, so many at a time as one comes near their end. */
 	const few = 8;
-	const atATime = 24;
+	const atATime = 16;
 	let shown = $state(few);
 	const more = $derived(shown > few);
 	/** Cards that do not suit are drawn once they are asked for. */
