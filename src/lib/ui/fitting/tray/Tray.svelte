@@ -109,14 +109,14 @@
 			<Button kind="ghost" size="small" on:click={() => (shown += atATime)}
 				>{m.fitting.showAll(tray.owned.length)}</Button
 			>
-		{:else if tray.owned.length > shown}
+		{:else if Math.max(tray.owned.length, tray.becoming.length) > shown}
 			{#key shown}<div {@attach whenNear(() => (shown += atATime))}></div>{/key}
 		{/if}
 	</section>
 	{#if tray.becoming.length > 0}
 		<section aria-label={m.fitting.becomes.title}>
 			<h3>{m.fitting.becomes.title} <span class="soft figures">{tray.becoming.length}</span></h3>
-			{#each tray.becoming.slice(0, more ? undefined : 3) as candidate (candidate.key)}
+			{#each tray.becoming.slice(0, more ? shown : 3) as candidate (candidate.key)}
 				{@render card(candidate)}
 			{/each}
 		</section>
