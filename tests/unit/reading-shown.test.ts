@@ -86,7 +86,11 @@ describe('two colours before a part or a name', () => {
 		const worn = ['belt', 'scarf', 'shirt', 'hat', 'court shoes'];
 		fc.assert(
 			fc.property(colourWord, colourWord, someOf(worn), (one, two, thing) => {
-				fc.pre(hexOf(one) !== hexOf(two));
+				// "Chambray shirt" is the name of one.
+				fc.pre(
+					hexOf(one) !== hexOf(two) &&
+						elementsOf(thing)[0]?.garment.type === elementsOf(`${two} ${thing}`)[0]?.garment.type
+				);
 				const text = `trousers with ${thing === 'court shoes' ? '' : 'a '}${one} and ${two} ${thing}`;
 				const [trousers, other, ...more] = elementsOf(text);
 				expect(more, text).toEqual([]);
@@ -160,6 +164,46 @@ describe('what is to match', () => {
 	it('takes it of what was named last, where it names nothing that was named', () => {
 		expect(hexesIn('green coat, matching hat')[1]).toBe(hexOf('green'));
 		expect(elementsOf('grey coat, a bag matching the shoes')).toHaveLength(3);
+	});
+});
+
+describe('what is said on a thing that is named after it', () => {
+	const things = ['lips', 'nails', 'eyes', 'hat', 'belt', 'bag'];
+	it('is said of that, and not of the garment before: "a black dress, red on the lips"', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, someOf(things), (own, said, thing) => {
+				const text = `a ${own} dress, ${said} on the ${thing}`;
+				const [dress, other, ...more] = elementsOf(text);
+				expect(more, text).toEqual([]);
+				expect(dress?.garment.palette.map(({ hex }) => hex).join(), text).toBe(hexesIn(`${own} dress`)[0]);
+				expect(other?.garment.palette.map(({ hex }) => hex).join(), text).toBe(
+					hexesIn(`${said} ${thing}`)[0]
+				);
+			}),
+			runs
+		);
+	});
+});
+
+describe('one of several', () => {
+	it('is a thing of its own, whatever joins it to the other: "two chains, one thin and one chunky"', () => {
+		const several = ['belts', 'scarves', 'chains', 'bangles', 'necklaces'];
+		fc.assert(
+			fc.property(
+				someOf(several),
+				colourWord,
+				colourWord,
+				someOf([', one', ' and one']),
+				(names, one, two, joins) => {
+					fc.pre(hexOf(one) !== hexOf(two));
+					const text = `two ${names}, one ${one}${joins} ${two}, jeans`;
+					const types = elementsOf(text).map(({ garment }) => garment.type);
+					expect(types, text).toHaveLength(3);
+					expect(types[0], text).toBe(types[1]);
+				}
+			),
+			runs
+		);
 	});
 });
 

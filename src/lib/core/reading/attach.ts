@@ -267,8 +267,11 @@ class Attacher {
 			!goesBack({ ...clause, parts: clause.parts.slice(0, -1) })
 		)
 			return next.parts[0] !== next.head && saysColour(next);
-		if (!next?.head || !onlySaid(clause) || clause.parts.length < 2) return false;
-		if (!previous) return next.before === 'list' && !next.bare && this.waiting.length === 0;
+		if (!next?.head || clause.parts.length < 2) return false;
+		// "A black lined frobber over a grey dress": also where a part of it was spoken of before its last word.
+		if (!previous && clause.parts.at(-1)?.role === 'said')
+			return next.before === 'list' && !next.bare && this.waiting.length === 0;
+		if (!previous || !onlySaid(clause)) return false;
 		return (
 			clause.before === 'comma' &&
 			['comma', 'stop'].includes(next.before) &&
@@ -293,9 +296,10 @@ class Attacher {
 	/** "Belts: one black, one tan": the second of them is a thing of its own, with what was said of all. Says whether it is. */
 	isAnotherOne(clause: Clause, at: number, owner: Group): boolean {
 		const before = this.clauses[at - 1];
-		const [word, type] = [owner.head.span.words.at(-1), typeOf(owner.head)];
+		const [word = '', type] = [owner.head.span.words.at(-1), typeOf(owner.head)];
 		// Two socks are one pair, of two colours.
-		const isSeveral = type !== undefined && !comesInPairs(type.id) && type.plural.split(' ').at(-1) === word;
+		const isPlural = word.endsWith('s') && !type?.singular.endsWith(word);
+		const isSeveral = type !== undefined && !comesInPairs(type.id) && isPlural;
 		const isOne = (one: Clause | undefined) =>
 			one?.ofOne === true && !one.head && one.parts.length > 0 && onlySaid(one);
 		if (!isSeveral || !isOne(clause) || !isOne(before) || !before) return false;

@@ -45,8 +45,10 @@ export const isTwice = (clauses: readonly Clause[], at: number): boolean =>
 export function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
 	const next = clauses[at + 1];
-	// "A silver buckle on the belt".
-	if (next?.head && next.before === 'on' && clause?.parts.at(-1)?.role === 'detail') return true;
+	// "A silver buckle on the belt"; "silver boots, glitter on the eyes".
+	const placed =
+		clause?.before === 'comma' && next?.definite === true && clause.parts.length > 0 && onlySaid(clause);
+	if (next?.head && next.before === 'on' && (placed || clause?.parts.at(-1)?.role === 'detail')) return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
 	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
@@ -58,6 +60,9 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (goesBack(clause)) return false;
+	// "Two belts, one black, one tan, jeans".
+	const before = clauses[at - 1];
+	if (clause.ofOne && before?.ofOne && !before.head) return false;
 	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;

@@ -2,6 +2,7 @@
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
+import { onlySaid } from './owners';
 import { alsoSaid, isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** How far the clauses of a text are made. */
@@ -57,6 +58,10 @@ export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	const own = senseOf(span, 'type');
 	const last = lastHead && senseOf(lastHead.span, 'type');
 	if (!own || !last || clause.parts.length > 0 || clause.bare) return false;
+	// "A black dress, red on the lips": what was just said is said of the place.
+	const before = reached.clauses.at(-1);
+	if (clause.before === 'on' && before?.before === 'comma' && before.parts.length > 0 && onlySaid(before))
+		return false;
 	const isBeauty = (type: string) => garmentType(type).division === 'beauty';
 	return (
 		garmentType(own.type).general &&

@@ -129,7 +129,9 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 		own.slot === 'feet' &&
 		general.slot === 'feet';
 	if (general.family !== own.family && !sameShelf) return false;
-	if (own.family === 'hairstyles' && clause.before === 'in') return true;
+	// "Hair in a low bun", "scraped up into a high ponytail".
+	if (own.family === 'hairstyles' && (clause.before === 'in' || (clause.before === 'list' && !own.general)))
+		return true;
 	if (clause.before === 'is') return own.general ? general === own : true;
 	if (!general.general || own.general) return false;
 	if (clause.before === 'in' || clause.before === 'as') return true;

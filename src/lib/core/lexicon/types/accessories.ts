@@ -83,7 +83,7 @@ export const accessories: FamilySource[] = [
 
 			beret: beret / berets / tam o’shanter, tam o shanter, tam
 			cloche: cloche / cloches / cloche hat, bonnet
-			bucket-hat: bucket hat / bucket hats / rain hat / brim=narrow
+			bucket-hat: bucket hat / bucket hats / rain hat, sou'wester / brim=narrow
 			pillbox-hat: pillbox hat / pillbox hats / pillbox / brim=none
 
 			beanie: beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap, toque
@@ -104,7 +104,7 @@ export const accessories: FamilySource[] = [
 
 			kufi: kufi / kufis / taqiyah, prayer cap, fez
 
-			bridal-veil: bridal veil / bridal veils / veil, mantilla`
+			bridal-veil: bridal veil / bridal veils / veil, cathedral veil, chapel veil, birdcage veil, mantilla`
 	},
 	{
 		id: 'hair-ornaments',

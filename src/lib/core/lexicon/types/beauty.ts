@@ -28,7 +28,7 @@ export const beauty: FamilySource[] = [
 			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls
 
 			ponytail: ponytail / ponytails / pony, low ponytail, low pony, pigtails, bunches, bubble ponytail, low-slung ponytail
-			high-ponytail: high ponytail / high ponytails / sleek ponytail
+			high-ponytail: high ponytail / high ponytails / sleek ponytail, high pony
 			plait: plait / plaits / us:braid, braided hair, plaited hair, french plait, us:french braid, side plait, us:braids, fishtail plait, us:fishtail braid, us:dutch braid, us:dutch braids, waterfall plait, us:waterfall braid
 			box-braids: box braids / box braids / cornrows, micro braids, two-strand twists, flat twists
 			locs: locs / locs / dreadlocks

@@ -58,7 +58,7 @@ export const bottoms: FamilySource[] = [
 			bootcut-jeans: bootcut jeans / bootcut jeans / boot-cut jeans / leg=bootcut
 			flared-jeans: flared jeans / flared jeans / flare jeans, flared denims / leg=flared
 			wide-leg-jeans: wide-leg jeans / wide-leg jeans / / leg=wide
-			baggy-jeans: baggy jeans / baggy jeans / skater jeans / leg=baggy fit=oversized`
+			baggy-jeans: baggy jeans / baggy jeans / skater jeans, carpenter jeans / leg=baggy fit=oversized`
 	},
 	{
 		id: 'shorts',

@@ -17,7 +17,7 @@ export const jewellery: FamilySource[] = [
 
 			hoops: hoops / hoops / hoop earrings, hoop / size=medium
 
-			drop-earrings: drop earrings / drop earrings / dangly earrings, drops, teardrop earrings, dangling earrings / size=large
+			drop-earrings: drop earrings / drop earrings / dangly earrings, drops, drop pearls, teardrop earrings, dangling earrings / size=large
 			chandelier-earrings: chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large
 			tassel-earrings: tassel earrings / tassel earrings / / size=large
 			jhumkas: jhumkas / jhumkas / jhumka, jhumki, jhumkis / size=large

@@ -72,7 +72,7 @@ export const layers: FamilySource[] = [
 			leather-jacket: leather jacket / leather jackets / / topLength=waist material=leather
 			biker-jacket: biker jacket / biker jackets / moto jacket, motorcycle jacket, biker, moto / topLength=waist material=leather lapel=notch closure=asymmetric-zip
 			suede-jacket: suede jacket / suede jackets / fringed jacket / material=suede
-			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, flying jacket, us:sheepskin jacket / material=shearling
+			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, aviator, flying jacket, us:sheepskin jacket / material=shearling
 
 			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
 			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt

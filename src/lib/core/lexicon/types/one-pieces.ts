@@ -40,7 +40,7 @@ export const onePieces: FamilySource[] = [
 			babydoll-dress: babydoll dress / babydoll dresses / baby doll, babydoll / waistline=empire hemLength=mini
 			smock-dress: smock dress / smock dresses / tent dress, trapeze dress / fit=relaxed
 			prairie-dress: prairie dress / prairie dresses / cottage dress, milkmaid dress, dirndl, dirndl dress / sleeveShape=puff hemLength=midi
-			tiered-dress: tiered dress / tiered dresses / / skirtShape=tiered
+			tiered-dress: tiered dress / tiered dresses / flamenco dress / skirtShape=tiered
 
 			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress, trench dress / sleeveLength=long
 			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, apron dress, us:overall dress / sleeveLength=sleeveless
