@@ -61,7 +61,7 @@ leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa
 suede: nubuck, suedette, chamois
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
-exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray, lizard, lizard skin
+exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray skin, lizard skin
 faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
 fur: real fur, mink, rabbit fur, fox fur, astrakhan, fox, sable, ermine, chinchilla, beaver
 shearling: sheepskin
