@@ -103,7 +103,8 @@ describe('two colours before a part or a name', () => {
 	it('are, with more before a comma, all of it: "with a white, navy and red belt"', () => {
 		fc.assert(
 			fc.property(fc.uniqueArray(colourWord, { minLength: 3, maxLength: 3 }), (three) => {
-				fc.pre(new Set(three.map(hexOf)).size === 3);
+				// "Light denim" says a cloth besides.
+				fc.pre(new Set(three.map(hexOf)).size === 3 && three.every((word) => !/denim|chambray/.test(word)));
 				const [one, two, last] = three;
 				const text = `trousers with a ${one}, ${two} and ${last} belt`;
 				const [trousers, belt, ...more] = elementsOf(text);

@@ -9,18 +9,19 @@ const howEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ant|ent|ive|ate|er
 /** Kinds of meaning that a thing may have which is shown in a print: a garment, a part of one, nothing known. */
 const shown = new Set<Sense['kind']>(['type', 'detail', 'move', 'stands-for']);
 
-const isShown = (word: string) => {
-	const alone = longestPhrase([word], 0, 1);
-	if (alone) return alone.senses.every(({ kind }) => shown.has(kind));
+/** Does a phrase name what could be shown: a thing, or, where the lexicon does not have it, a word that says nothing of how? */
+function isShown(found: Found | undefined, word: string): boolean {
+	if (found) return found.senses.every(({ kind }) => shown.has(kind));
 	return !knownWords.has(word) && word.length > 2 && !/\d/.test(word) && !howEnding.test(word);
-};
+}
 
 /**
- * The print that begins at a word, by what it shows; undefined where the word says how the print is ("a bold print"),
- * or names a print of its own ("leopard print").
+ * The print that begins at a word, by what it shows ("skull print", "pearl necklace print"); undefined where the words say how the
+ * print is ("a bold print"), or name a print of its own ("leopard print").
  */
 export function motifAt(words: readonly string[], at: number, limit: number): Found | undefined {
-	if (at + 1 >= limit || !prints.has(words[at + 1] ?? '')) return undefined;
-	if ((longestPhrase(words, at, limit)?.length ?? 0) > 1 || !isShown(words[at] ?? '')) return undefined;
-	return { senses: [{ kind: 'print', family: 'conversational' }, { kind: 'note' }], length: 2 };
+	const found = longestPhrase(words, at, limit);
+	const end = at + (found?.length ?? 1);
+	if (end >= limit || !prints.has(words[end] ?? '') || !isShown(found, words[at] ?? '')) return undefined;
+	return { senses: [{ kind: 'print', family: 'conversational' }, { kind: 'note' }], length: end + 1 - at };
 }
