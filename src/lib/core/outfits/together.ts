@@ -3,6 +3,7 @@ import { deltaE00 } from '../colour/difference';
 import { chromaOf } from '../colour/spaces';
 import { colourName } from '../colour/words';
 import type { PieceFacts } from '../checks/facts';
+import { almostMatch } from '../checks/near-colours';
 import { thresholds } from '../checks/thresholds';
 import { placeOf } from '../lexicon/facets';
 import { metalGroupsOf } from '../lexicon/metals';
@@ -56,8 +57,7 @@ function ofColour(a: PieceFacts, b: PieceFacts): Together['reasons'] {
 	const large = isLarge(a) && isLarge(b);
 	const apart = deltaE00(a.main.lab, b.main.lab);
 	const darkness = Math.abs(a.main.lab.l - b.main.lab.l);
-	const denim = [a, b].every((one) => one.main?.family === 'denim' || one.value('material') === 'denim');
-	if (large && !a.print && !b.print && !denim && apart > thresholds.sameColour && apart < thresholds.nearMiss)
+	if (large && almostMatch(a, b) !== undefined)
 		found.push({ points: weigh.nearMiss, words: 'colours that almost match' });
 	else if (large && darkness >= 20)
 		found.push({
