@@ -17,6 +17,7 @@ import {
 } from './parts';
 import { articles, definites } from './phrasebook';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
+import { sayingEnding } from './forms';
 import { dressedNext, dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
@@ -39,9 +40,6 @@ const isWorked = ({ span, role }: Part) =>
 		sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value)));
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
-/** Endings of words that say something of a thing rather than name one. */
-const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;
-
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>

@@ -47,3 +47,6 @@ export const isForm = (word: string) =>
 	endings.some(
 		([ending, replacement]) => ending.test(word) && knownWords.has(word.replace(ending, replacement))
 	);
+
+/** Endings of words that say something of a thing rather than name one. */
+export const sayingEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ier|iest)$/;

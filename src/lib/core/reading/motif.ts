@@ -1,18 +1,25 @@
 /** Prints that are named after what they show: "a skull print", "a bow-print blouse", "in a lighthouse pattern". */
+import { sayingEnding } from './forms';
 import type { Sense } from './model';
 import { knownWords, longestPhrase, type Found } from './phrasebook';
 
 /** Words for a print as such, after what it shows. */
 const prints = new Set(['print', 'prints', 'printed', 'pattern', 'patterned', 'motif', 'motifs']);
-/** Endings of words that say how a print is rather than what it shows: "an intricate print", "an exotic pattern". */
-const howEnding = /(?:ed|ing|ly|ish|y|ic|al|ous|ful|less|able|ant|ent|ive|ate|ern|ese|ian)$/;
+/** Endings, besides those of other words that say something, of words that say how a print is: "an intricate print". */
+const howEnding = /(?:ant|ent|ive|ate|ern|ese|ian)$/;
 /** Kinds of meaning that a thing may have which is shown in a print: a garment, a part of one, nothing known. */
 const shown = new Set<Sense['kind']>(['type', 'detail', 'move', 'stands-for']);
 
 /** Does a phrase name what could be shown: a thing, or, where the lexicon does not have it, a word that says nothing of how? */
 function isShown(found: Found | undefined, word: string): boolean {
 	if (found) return found.senses.every(({ kind }) => shown.has(kind));
-	return !knownWords.has(word) && word.length > 2 && !/\d/.test(word) && !howEnding.test(word);
+	return (
+		!knownWords.has(word) &&
+		word.length > 2 &&
+		!/\d/.test(word) &&
+		!sayingEnding.test(word) &&
+		!howEnding.test(word)
+	);
 }
 
 /**

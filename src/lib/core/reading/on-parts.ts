@@ -80,7 +80,7 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 			return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	}
 	if (ownFacet) return keeper.take(part, ownFacet);
-	// "French cuffs": a name of its own that no field holds; "a top with a toggle": none of keeper garment does.
+	// "French cuffs": a name of its own that no field holds; "a top with a toggle": none of this garment does.
 	const holdsNot = alone !== undefined && !description.type.facets.includes(alone[0]);
 	if (!said && noted === undefined && (part.span.words.length > 1 || holdsNot))
 		return keeper.keep(part, part.span.text, 'understood', 'kept as a note');

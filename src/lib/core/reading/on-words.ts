@@ -158,6 +158,6 @@ function takeWord(keeper: Keeper, part: Part, clause: Clause): void {
 		part,
 		part.span.text,
 		known ? 'understood' : 'doubted',
-		known ? 'kept as a note' : 'no field of its own for keeper garment; kept as a note'
+		known ? 'kept as a note' : 'no field of its own for this garment; kept as a note'
 	);
 }
