@@ -238,11 +238,15 @@ test('a press right after the wheel is taken, on the cards and in the table', as
 			const scrolled = new Promise((resolve) => addEventListener('scroll', resolve, { once: true }));
 			scrollBy(0, 120);
 			await scrolled;
-			await new Promise(requestAnimationFrame);
-			const seen = [...document.querySelectorAll('[data-piece]')]
-				.map((button) => button.getBoundingClientRect())
-				.find(({ top, height }) => top > 200 && top + height < innerHeight);
-			return { x: (seen?.left ?? 0) + 20, y: (seen?.top ?? 0) + (seen?.height ?? 0) / 2 };
+			// A row that has come into view is hidden until it is measured; a hand presses what it sees.
+			for (;;) {
+				await new Promise(requestAnimationFrame);
+				const seen = [...document.querySelectorAll('[data-piece]')]
+					.filter((button) => button.checkVisibility({ visibilityProperty: true }))
+					.map((button) => button.getBoundingClientRect())
+					.find(({ top, height }) => top > 200 && top + height < innerHeight);
+				if (seen) return { x: seen.left + 20, y: seen.top + seen.height / 2 };
+			}
 		});
 		await page.mouse.click(x, y);
 		await expect(page.getByRole('dialog', { name: 'Edit piece' })).toBeVisible({ timeout: 4000 });
