@@ -1,16 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { printOf, type PrintHint } from '../../src/lib/core';
+import { labOfHex, printOf, type PrintHint } from '../../src/lib/core';
 
 /** Laws of the print that is seen in a map of swatches: drawn in exact shapes, at any size, turned any way. */
 const runs = { numRuns: 60 };
 const side = 240;
 const box = { x: 0, y: 0, width: side, height: side };
-const swatches = ['#f3e9d0', '#1c2745'].map((hex, i) => ({
-	hex,
-	share: i === 0 ? 0.7 : 0.3,
-	provenance: 'measured' as const
-}));
+const swatchesOf = (...hexes: string[]) =>
+	hexes.map((hex, i) => ({
+		hex,
+		lab: labOfHex(hex),
+		share: i === 0 ? 0.7 : 0.3 / (hexes.length - 1),
+		sure: 1,
+		lightnessSure: 1
+	}));
+const swatches = swatchesOf('#f3e9d0', '#1c2745');
 
 type Shape = (x: number, y: number) => boolean;
 /** A map of the motif in a square field, turned about its middle. */
@@ -22,7 +26,7 @@ function mapOf(isMotif: Shape, degrees = 0): Int8Array {
 	});
 }
 const hintOf = (map: Int8Array, of = swatches): PrintHint =>
-	printOf(map, box, { swatches: of } as never).hint;
+	printOf(map, box, { swatches: of }).hint;
 
 /** Repeats a motif that is given about its own middle, every other row set off by half. */
 const repeated =
@@ -143,9 +147,7 @@ describe('the repeat', () => {
 		fc.assert(
 			fc.property(repeats, turns, (repeat, degrees) => {
 				const map = mapOf(repeated(repeat, disc(repeat * 0.25)), degrees);
-				const found = printOf(map, box, {
-					swatches
-				} as never).repeat;
+				const found = printOf(map, box, { swatches }).repeat;
 				expect(Math.abs((found ?? 0) - repeat)).toBeLessThan(repeat / 4);
 			}),
 			runs

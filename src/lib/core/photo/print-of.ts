@@ -1,4 +1,9 @@
-import type { MeasuredPalette } from './palette-of';
+import { chromaOf, hueOf } from '../colour/spaces';
+import { bandsOf, type Bands } from './bands';
+import { isBlend } from './cloth-colours';
+import { edgeSpacing, edgeWays, type Ways } from './edges';
+import { motifsOf, roundness, severalColoured, spreadOfSizes, type Motif } from './motifs';
+import type { MeasuredPalette, MeasuredSwatch } from './palette-of';
 import type { Box } from './region';
 
 /** What kind of print a region seems to have. */
@@ -11,150 +16,151 @@ export interface MeasuredPrint {
 	sure: number;
 	/** From one motif to the next, in pixels of the picture; absent on what is plain. */
 	repeat?: number;
+	/** It comes again so steadily that neither light nor the surface of a cloth makes it. */
+	steady: boolean;
 }
 
-/** From this on, edges run one way: stripes. 0 is every way alike, 1 all the same. */
+/** From this on, what varies lies in bands that run one way, and their edges do as well: stripes. 0 is every way alike, 1 all the same. */
 const oneWay = 0.5;
-/** From this on, they run two ways that cross squarely: a check. */
+/** Stripes that come again as steadily, and are as straight, are no shine and no folds. */
+const steadyFrom = { steadiness: 0.5, one: 0.7 };
+/** And less than this of it in bands across them. */
+const acrossStripes = 0.12;
+/** Fewer bands than `fewestMotifs` are stripes where there are this many, from edge to edge and straight. */
+const fewestBands = 5;
+const straight = 0.65;
+/** From this on, it lies in bands that run two ways, and this much in the weaker: a check, whatever its shapes look like. */
+const plainlyCrossed = { two: 0.76, weaker: 0.2 };
+/** A check from here on where half of it is not ground, or its edges cross squarely: motifs that lie in rows leave more ground. */
+const crossed = { two: 0.4, weaker: 0.17, balance: 0.4 };
+const halfOfIt = 0.45;
+const squareEdges = 0.1;
+/** Edges that run two ways are enough where they are as square as this; the same of what is hatched, in cells of so many pixels. */
 const twoWays = 0.42;
-/** The same of what is hatched, in cells of so many pixels. */
 const twoWaysAfar = 0.25;
 const hatchings = [3, 4];
+/** A window in which bands are looked for is as wide as so many of them, and no narrower than so many pixels. */
+const bandsAcross = 4;
+const leastWindow = 16;
 /** Fewer pieces than this of what is not the ground are panels and trims, no print. */
 const fewestMotifs = 6;
-/**
- * How round the lower quarter of motifs is that are spots: 1 is a disc. This and the next were read off renderings of ditsy, drawn and
- * painted florals, dots, leopard, paisley and abstract prints.
- */
-const allRound = 0.94;
-/** What has petals, hearts and leaves has some of them round and some not: from the lower to the upper quarter it is this far at least. */
-const mixedFrom = 0.26;
-const someUnround = 0.73;
-/** The tenth that is least round, where there are stalks and sprays; and the lower quarter of what is drawn in several colours. */
-const stalks = 0.31;
-const petals = 0.65;
+/** How round the lower quarter of motifs is that are spots: 1 is a disc; and how even, the shorter side by the longer. */
+const allRound = 0.9;
+const allEven = 0.85;
+/** A square comes to 1.27 where it lies along the rows of pixels; what is as large as this is seen to be one from here on. */
+const squareFrom = 1.12;
+const seenFrom = 60;
+/** Spots are of a size, as flowers are: so far their sizes spread about their mean. What is blotched has all sizes. */
+const oneSize = 0.5;
+/** Flowers are whole, and leave ground between them: so many of them are not cut by the edge or joined, and so little is not ground. */
+const mostWhole = 0.45;
+const mostGrown = 0.46;
+/** So many motifs of several colours make the colours part of the motif. */
+const severalColours = 0.7;
 /** What grows, grows every way: where edges run one way more than this, it is no flower. */
 const growsEveryWay = 0.24;
-/** A motif smaller than this, in pixels, cannot be seen for what it is. */
-const leastMotif = 10;
 
-interface Motif {
-	area: number;
-	outline: number;
-	longer: number;
-	shorter: number;
-	/** Does it reach the edge of the region, so that only a part of it is seen? */
-	cut: boolean;
+/** The marks of an animal are brown and black on tan: hues of the ground in degrees of CIELAB, and less chroma than this in what is dark. */
+const furHues = { from: 45, to: 92 };
+const furChroma = { from: 12, to: 60 };
+const hueless = 14;
+
+/** What the colours of a region form. */
+interface Form {
+	swatches: readonly MeasuredSwatch[];
+	edges: Ways;
+	/** Undefined where the region is too narrow for a window. */
+	bands?: Bands;
+	/** Everything that is not ground, piece by piece; `seen` are the whole ones where there are enough. */
+	motifs: Motif[];
+	seen: Motif[];
+	/** How many of them are whole, 0..1. */
+	whole: number;
+	/** How much of the region is not ground, 0..1. */
+	covered: number;
+	/** From one motif to the next, in pixels. */
+	spacing: number;
 }
-
-/** The pieces of what is not the ground, or of one swatch of it. */
-function motifsOf(map: Int8Array, width: number, isMotif: (swatch: number) => boolean): Motif[] {
-	const seen = new Uint8Array(map.length);
-	const motifs: Motif[] = [];
-	const stack: number[] = [];
-	let outline = 0;
-	let cut = false;
-	const visit = (near: number, there: number) => {
-		cut ||= there < 0;
-		if (!isMotif(there)) outline++;
-		else if (!seen[near]) {
-			seen[near] = 1;
-			stack.push(near);
-		}
-	};
-	for (let start = 0; start < map.length; start++) {
-		if (seen[start] || !isMotif(map[start] ?? -1)) continue;
-		seen[start] = 1;
-		stack.push(start);
-		let area = 0;
-		outline = 0;
-		cut = false;
-		let [left, right, top, bottom] = [width, -1, map.length, -1];
-		for (let at = stack.pop(); at !== undefined; at = stack.pop()) {
-			const x = at % width;
-			const y = Math.floor(at / width);
-			area++;
-			left = Math.min(left, x);
-			right = Math.max(right, x);
-			top = Math.min(top, y);
-			bottom = Math.max(bottom, y);
-			visit(at - 1, x > 0 ? (map[at - 1] ?? -1) : -1);
-			visit(at + 1, x < width - 1 ? (map[at + 1] ?? -1) : -1);
-			visit(at - width, map[at - width] ?? -1);
-			visit(at + width, map[at + width] ?? -1);
-		}
-		const [across, down] = [right - left + 1, bottom - top + 1];
-		motifs.push({
-			area,
-			outline,
-			longer: Math.max(across, down),
-			shorter: Math.min(across, down),
-			cut
-		});
-	}
-	return motifs;
-}
-
-/** How much of each cell of a map is not ground, 0..1; −1 where any of it lies outside the region. */
-function inCells(map: Int8Array, width: number, size: number): { shares: Float32Array; width: number } {
-	const across = Math.floor(width / size);
-	const shares = new Float32Array(across * Math.floor(map.length / width / size));
-	for (let cell = 0; cell < shares.length; cell++) {
-		const start = Math.floor(cell / across) * size * width + (cell % across) * size;
-		let motif = 0;
-		for (let down = 0; down < size && motif >= 0; down++)
-			for (let right = 0; right < size; right++) {
-				const swatch = map[start + down * width + right] ?? -1;
-				if (swatch < 0) motif = -Infinity;
-				else if (swatch > 0) motif++;
-			}
-		shares[cell] = motif < 0 ? -1 : motif / size ** 2;
-	}
-	return { shares, width: across };
-}
-
-/**
- * How much the edges between ground and motif run one way, and two ways that cross squarely, each 0..1: the resultants of
- * their doubled and fourfold angles (Mardia & Jupp 2000, "Directional Statistics").
- */
-function ways({ shares, width }: ReturnType<typeof inCells>): { one: number; two: number } {
-	let [cos2, sin2, cos4, sin4, edges] = [0, 0, 0, 0, 0];
-	const at = (cell: number) => shares[cell] ?? -1;
-	for (let cell = width + 1; cell < shares.length - width - 1; cell++) {
-		const [nw, n, ne] = [at(cell - width - 1), at(cell - width), at(cell - width + 1)];
-		const [w, e] = [at(cell - 1), at(cell + 1)];
-		const [sw, s, se] = [at(cell + width - 1), at(cell + width), at(cell + width + 1)];
-		if (nw < 0 || n < 0 || ne < 0 || w < 0 || at(cell) < 0 || e < 0 || sw < 0 || s < 0 || se < 0) continue;
-		const across = ne + 2 * e + se - nw - 2 * w - sw;
-		const down = sw + 2 * s + se - nw - 2 * n - ne;
-		if (across === 0 && down === 0) continue;
-		const strength = Math.sqrt(across * across + down * down);
-		// The doubled angle of the edge, without asking for the angle; and that doubled once more.
-		const cosine = (across * across - down * down) / (strength * strength);
-		const sine = (2 * across * down) / (strength * strength);
-		cos2 += strength * cosine;
-		sin2 += strength * sine;
-		cos4 += strength * (2 * cosine * cosine - 1);
-		sin4 += strength * 2 * sine * cosine;
-		edges += strength;
-	}
-	return edges === 0
-		? { one: 0, two: 0 }
-		: { one: Math.hypot(cos2, sin2) / edges, two: Math.hypot(cos4, sin4) / edges };
-}
-
-/**
- * How round a motif is: 1 is a disc (isoperimetric quotient). The outline of a disc in pixels, counted in their sides, is 4/π of its
- * length and four sides; without these four (`steps`) small discs come to less, and what has petals to less still.
- */
-const roundness = ({ area, outline }: Motif, steps: 0 | 4) =>
-	(64 * area) / (Math.PI * Math.max(1, outline - steps) ** 2);
 
 const quantile = (values: number[], at: number) =>
 	[...values].sort((a, b) => a - b)[Math.floor(values.length * at)] ?? 0;
 
+/** How round the lower quarter of motifs is. */
+const roundOf = (motifs: readonly Motif[], steps: 0 | 4) =>
+	quantile(
+		motifs.map((motif) => roundness(motif, steps)),
+		0.25
+	);
+
+/** What varies lies in bands one way, and so do its edges. */
+const isStriped = ({ edges, bands }: Form) =>
+	edges.one > oneWay && (!bands || (bands.one > oneWay && bands.weaker < acrossStripes));
+
+const isCrossed = ({ bands }: Form, from: { two: number; weaker: number; balance?: number }) =>
+	bands !== undefined &&
+	bands.two >= from.two &&
+	bands.weaker >= from.weaker &&
+	bands.weaker >= bands.two * (from.balance ?? 0);
+
+/** Is the ground of three tones between the two others, as where threads of both cross? */
+const hasMiddleTone = ({ swatches: [ground, second, third] }: Form): boolean =>
+	ground !== undefined &&
+	second !== undefined &&
+	third !== undefined &&
+	isBlend(ground.lab, second.lab, third.lab);
+
+/** Motifs that are square, of what is large enough to be seen. */
+const areSquare = ({ seen }: Form) =>
+	quantile(
+		seen.map(({ area }) => area),
+		0.5
+	) > seenFrom && roundOf(seen, 0) > squareFrom;
+
+/** A check whatever the shape of its motifs: what lies in rows alone leaves more ground, and is not square. */
+const isWoven = (form: Form) =>
+	isCrossed(form, plainlyCrossed) ||
+	(isCrossed(form, crossed) && (hasMiddleTone(form) || form.covered > halfOfIt || areSquare(form)));
+
+/** Dots are round one and all, as broad as high, and of one colour each; petals, leaves and stalks are some of each. */
+const isSpotted = ({ seen, swatches }: Form) =>
+	roundOf(seen, 4) > allRound &&
+	quantile(
+		seen.map(({ shorter, longer }) => shorter / longer),
+		0.5
+	) > allEven &&
+	severalColoured(seen, swatches) < severalColours;
+
+/** A check by its edges; the bands of a tartan are hatched, and what crosses in them is seen from further off. */
+function isSquarelyEdged(form: Form, afar: (size: number) => Ways): boolean {
+	if (isCrossed(form, crossed) && form.edges.two > squareEdges) return true;
+	if (form.edges.two > twoWays && form.edges.one < oneWay) return true;
+	return hatchings.map(afar).some(({ one, two }) => two > twoWaysAfar && one < oneWay / 2);
+}
+
+/** Are these the colours of an animal's coat: a tan ground, and nothing on it but what is darker, brown or black? */
+const isFur = ([ground, ...marks]: readonly MeasuredSwatch[]) => {
+	if (!ground) return false;
+	const isTan = ({ lab }: MeasuredSwatch) =>
+		hueOf(lab) > furHues.from &&
+		hueOf(lab) < furHues.to &&
+		chromaOf(lab) > furChroma.from &&
+		chromaOf(lab) < furChroma.to;
+	return (
+		isTan(ground) &&
+		marks.every((mark) => mark.lab.l < ground.lab.l && (chromaOf(mark.lab) < hueless || isTan(mark)))
+	);
+};
+
+/** Flowers grow every way, are of a size and whole, and leave ground between them. */
+const isGrown = ({ edges, covered, seen, whole, swatches }: Form) =>
+	edges.one < growsEveryWay &&
+	covered < mostGrown &&
+	spreadOfSizes(seen) < oneSize &&
+	whole >= mostWhole &&
+	!isFur(swatches);
+
 /**
- * What kind of print the colours of a region make, from how its motifs lie and how their edges run.
+ * What kind of print the colours of a region make, from how they lie in bands, how its edges run and how its motifs are formed.
  *
  * @param map the swatch of each pixel of the region's box, −1 outside the region
  */
@@ -163,38 +169,59 @@ export function printOf(
 	box: Box,
 	{ swatches }: Pick<MeasuredPalette, 'swatches'>
 ): MeasuredPrint {
-	if (swatches.length < 2) return { hint: 'plain', sure: 0.8 };
-	const motifs = motifsOf(map, box.width, (swatch) => swatch > 0).filter(({ area }) => area >= leastMotif);
-	let region = 0;
-	for (const swatch of map) if (swatch >= 0) region++;
+	if (swatches.length < 2) return { hint: 'plain', sure: 0.8, steady: false };
+	const { width, height } = box;
+	const motifs = motifsOf(map, width, 1, swatches.length - 1);
 	// The lines of a check are one piece: then it is the ground that is cut into many.
-	const grounds = motifsOf(map, box.width, (swatch) => swatch === 0).filter(({ area }) => area >= leastMotif);
-	const pieces = Math.max(motifs.length, grounds.length);
-	if (pieces < fewestMotifs) return { hint: 'plain', sure: 0.6 };
-	const { one, two } = ways(inCells(map, box.width, 1));
-	// The bands of a tartan are hatched: what crosses in them is seen from further off.
-	const [afar] = hatchings
-		.map((size) => ways(inCells(map, box.width, size)))
-		.filter((seen) => seen.two > twoWaysAfar && seen.one < oneWay / 2);
-	const spacing = Math.sqrt(region / pieces);
-	if (one > oneWay && !afar) {
-		const along = motifs.reduce((sum, { longer }) => sum + longer, 0) / motifs.length;
-		return { hint: 'stripe', sure: Math.min(0.9, one), repeat: region / Math.max(1, along * motifs.length) };
+	const pieces = Math.max(motifs.length, motifsOf(map, width, 0, 0).length);
+	let [region, ground] = [0, 0];
+	for (const swatch of map) {
+		if (swatch >= 0) region++;
+		if (swatch === 0) ground++;
 	}
-	if (two > twoWays) return { hint: 'check', sure: Math.min(0.85, two + 0.2), repeat: spacing };
-	const whole = motifs.filter((motif) => !motif.cut);
-	const seen = whole.length < fewestMotifs ? motifs : whole;
-	const discs = seen.map((motif) => roundness(motif, 4));
-	const even = quantile(
-		seen.map(({ shorter, longer }) => shorter / longer),
-		0.5
+	const window = Math.max(leastWindow, bandsAcross * edgeSpacing(map, width, region));
+	const bands = bandsOf(
+		map,
+		width,
+		swatches.map(({ lab: { l, a, b } }) => [l, a, b]),
+		Math.round(Math.min(window, width, height))
 	);
-	// Dots are round one and all; petals, leaves and stalks are some of each.
-	if (quantile(discs, 0.25) > allRound && even > 0.6) return { hint: 'spot', sure: 0.7, repeat: spacing };
-	if (afar) return { hint: 'check', sure: Math.min(0.7, afar.two + 0.1), repeat: spacing };
-	const rounds = seen.map((motif) => roundness(motif, 0));
-	const [least, lower, upper] = [quantile(rounds, 0.1), quantile(rounds, 0.25), quantile(rounds, 0.75)];
-	const mixed = (upper - lower > mixedFrom && lower < someUnround) || least < stalks;
-	const grown = one < growsEveryWay && (mixed || (swatches.length > 2 && lower < petals));
-	return { hint: grown ? 'floral' : 'busy', sure: grown ? 0.55 : 0.5, repeat: spacing };
+	const whole = motifs.filter((motif) => !motif.cut);
+	const form: Form = {
+		swatches,
+		edges: edgeWays(map, width),
+		...(bands && { bands }),
+		motifs,
+		seen: whole.length < fewestMotifs ? motifs : whole,
+		whole: whole.length / Math.max(1, motifs.length),
+		covered: 1 - ground / region,
+		spacing: Math.sqrt(region / pieces)
+	};
+	if (pieces < fewestMotifs && !(isStriped(form) && isOfBands(form, map, width)))
+		return { hint: 'plain', sure: 0.6, steady: false };
+	return printIn(form, region, (size) => edgeWays(map, width, size));
+}
+
+/** A few bands are stripes where they are straight, and more than a trim and its ground. */
+function isOfBands({ swatches, edges }: Form, map: Int8Array, width: number): boolean {
+	const bands = swatches.flatMap((_, k) => motifsOf(map, width, k, k));
+	return edges.one > straight && bands.length >= fewestBands;
+}
+
+function printIn(form: Form, region: number, afar: (size: number) => Ways): MeasuredPrint {
+	const { edges, bands, motifs, spacing } = form;
+	if (isStriped(form)) {
+		const along = motifs.reduce((sum, { longer }) => sum + longer, 0) / motifs.length;
+		const steady = bands !== undefined && bands.steady > steadyFrom.steadiness && edges.one > steadyFrom.one;
+		const repeat = region / Math.max(1, along * motifs.length);
+		return { hint: 'stripe', sure: Math.min(0.9, edges.one), repeat, steady };
+	}
+	if (isWoven(form)) {
+		const sure = Math.min(0.85, Math.max(0.6, bands?.two ?? 0));
+		return { hint: 'check', sure, repeat: spacing, steady: isCrossed(form, plainlyCrossed) };
+	}
+	if (isSpotted(form)) return { hint: 'spot', sure: 0.7, repeat: spacing, steady: true };
+	if (isSquarelyEdged(form, afar)) return { hint: 'check', sure: 0.6, repeat: spacing, steady: false };
+	const grown = isGrown(form);
+	return { hint: grown ? 'floral' : 'busy', sure: grown ? 0.55 : 0.5, repeat: spacing, steady: false };
 }

@@ -1,7 +1,7 @@
 import { areaOf, eachPixel, regionOf, type Region } from './region';
 import { colourOf, type MeasuredColour } from './colour-of';
 import { uncorrected, type Correction } from './illuminant';
-import { paletteOfPlaces, type MeasuredSwatch } from './palette-of';
+import { palettesOfPlaces, type MeasuredPalette, type MeasuredSwatch } from './palette-of';
 import { lightAt, luminance, type Pixels } from './pixels';
 import type { BodyScale } from './body-marks';
 import { onBody, type OnBody } from './on-body';
@@ -32,6 +32,10 @@ export interface PhotoReading {
 	onBody?: OnBody;
 }
 
+/** Tones that form what no light and no surface does are colours, where nothing else makes a print of the cloth or they make a check of it. */
+const isSurely = (toned: MeasuredPrint, shaded: MeasuredPrint) =>
+	toned.steady && (shaded.hint === 'plain' || toned.hint === 'check');
+
 /** The brightest of a cloth against its middle: from here on it shines a little, and plainly (value of this project). */
 const someShineFrom = 1.55;
 const shinyFrom = 2.3;
@@ -60,23 +64,29 @@ export function readPhoto(
 	const region = part instanceof Uint8Array ? regionOf(part, pixels) : wholeNumbers(part);
 	if (!region) return undefined;
 	const places = placesOf(region, pixels);
-	const { swatches, of } = paletteOfPlaces(pixels, places, correction);
+	const printed = (palette: MeasuredPalette) => {
+		const map = new Int8Array(region.width * region.height).fill(-1);
+		places.forEach((at, i) => {
+			const x = (at % pixels.width) - region.x;
+			const y = Math.floor(at / pixels.width) - region.y;
+			map[y * region.width + x] = palette.of[i] ?? -1;
+		});
+		return { ...palette, print: printOf(map, region, palette) };
+	};
+	const { shaded, toned } = palettesOfPlaces(pixels, places, correction);
+	const plainly = printed(shaded);
+	const closely = toned && printed(toned);
+	const { swatches, of, print } = closely && isSurely(closely.print, plainly.print) ? closely : plainly;
 	const [main] = swatches;
 	const colour = colourOf(pixels, every(places, 6000), correction);
 	if (!main || !colour) return undefined;
-	const map = new Int8Array(region.width * region.height).fill(-1);
-	places.forEach((at, i) => {
-		const x = (at % pixels.width) - region.x;
-		const y = Math.floor(at / pixels.width) - region.y;
-		map[y * region.width + x] = of[i] ?? -1;
-	});
 	const reach = body && onBody(pixels, region, body, correction);
 	return {
 		...(reach && { onBody: reach }),
 		colour: swatches.length === 1 ? main : colour,
 		palette: swatches,
 		share: Math.min(1, areaOf(region) / (lookArea ?? pixels.width * pixels.height)),
-		print: printOf(map, region, { swatches }),
+		print,
 		sheen: sheenOf(
 			pixels,
 			places.filter((_, i) => of[i] === 0)
