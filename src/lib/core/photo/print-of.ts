@@ -48,7 +48,7 @@ const fewestMotifs = 6;
 const allRound = 0.9;
 const allEven = 0.85;
 /** A square comes to 1.27 where it lies along the rows of pixels; what is as large as this is seen to be one from here on. */
-const squareFrom = 1.12;
+const squareFrom = 1.2;
 const seenFrom = 60;
 /** Spots are of a size, as flowers are: so far their sizes spread about their mean. What is blotched has all sizes. */
 const oneSize = 0.5;
