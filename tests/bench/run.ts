@@ -41,6 +41,7 @@ import {
 	withinOne,
 	type MeasuredStep
 } from '../photographs';
+import { kept, looked, printsRead } from '../cloths';
 import { poseModel } from '../pose-model';
 import { labelledOutfits, scoreEye } from '../outfits';
 import { attainable, kendallTauB, labelledPairs, misplaced, orderedWithin } from '../pairs';
@@ -409,6 +410,20 @@ const railOf = (count: number): Piece[] =>
 			shapeRow(
 				`  ${facet}`,
 				steps.filter((one) => one.facet === facet)
+			);
+	}
+	for (const [what, kinds] of [
+		['kinds that were looked at', looked],
+		['kinds and seeds only ever run', kept]
+	] as const) {
+		const { right, all, takenFor } = printsRead(kinds, kinds === kept ? 5001 : 1, 12);
+		report(`prints of drawn cloths, ${what}`, `${(right / all).toFixed(3)} of ${all}`);
+		for (const [name, hints] of Object.entries(takenFor))
+			report(
+				`  ${name} taken for`,
+				Object.entries(hints)
+					.map(([hint, count]) => `${hint} ${count}`)
+					.join(', ')
 			);
 	}
 	for (const [drawn, read] of Object.entries(await printConfusion()))
