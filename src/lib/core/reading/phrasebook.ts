@@ -166,6 +166,10 @@ export interface Found {
 	length: number;
 }
 
+/** Do two words stand side by side in one phrase, as its first and last? */
+const goesOn = (first: string, second: string) =>
+	(root.next.get(first)?.next.get(second)?.senses.length ?? 0) > 0;
+
 /** The longest phrase of the lexicon that begins at a word; undefined where none does. */
 export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
 	let at: PhraseNode | undefined = root;
@@ -178,7 +182,9 @@ export function longestPhrase(words: readonly string[], from: number, to: number
 			break;
 		}
 		at = next;
-		if (at.senses.length > 0) best = { senses: at.senses, length: i - from + 1 };
+		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
+		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
+		if (at.senses.length > 0 && !isTorn) best = { senses: at.senses, length: i - from + 1 };
 	}
 	const single = best ? undefined : joined.get(words[from] ?? '');
 	return best ?? (single ? { senses: single.senses, length: 1 } : undefined);
