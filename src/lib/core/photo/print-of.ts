@@ -44,6 +44,14 @@ const bandsAcross = 4;
 const leastWindow = 16;
 /** Fewer pieces than this of what is not the ground are panels and trims, no print. */
 const fewestMotifs = 6;
+/**
+ * In a region of fewer pixels, as of a shoe or a bag, fewer motifs than this are a print only where they are alike, or lie in plain
+ * bands: straps, seams and what shines through are of all sizes, or small.
+ */
+const smallRegion = 6000;
+const plentyOfMotifs = 20;
+const alike = 0.45;
+const plainToSee = 40;
 /** How round the lower quarter of motifs is that are spots: 1 is a disc; and how even, the shorter side by the longer. */
 const allRound = 0.9;
 const allEven = 0.85;
@@ -199,8 +207,20 @@ export function printOf(
 	};
 	if (pieces < fewestMotifs && !(isStriped(form) && isOfBands(form, map, width)))
 		return { hint: 'plain', sure: 0.6, steady: false };
+	if (region < smallRegion && pieces < plentyOfMotifs && isThin(form))
+		return { hint: 'plain', sure: 0.4, steady: false };
 	return printIn(form, region, (size) => edgeWays(map, width, size));
 }
+
+/** Are there too few motifs, and too small or too unlike each other, to be those of a print? */
+const isThin = (form: Form) =>
+	!isStriped(form) &&
+	!isCrossed(form, plainlyCrossed) &&
+	(spreadOfSizes(form.motifs) > alike ||
+		quantile(
+			form.motifs.map(({ area }) => area),
+			0.5
+		) < plainToSee);
 
 /** A few bands are stripes where they are straight, and more than a trim and its ground. */
 function isOfBands({ swatches, edges }: Form, map: Int8Array, width: number): boolean {
