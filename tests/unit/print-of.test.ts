@@ -25,8 +25,7 @@ function mapOf(isMotif: Shape, degrees = 0): Int8Array {
 		return isMotif(x * cosine - y * sine, x * sine + y * cosine) ? 1 : 0;
 	});
 }
-const hintOf = (map: Int8Array, of = swatches): PrintHint =>
-	printOf(map, box, { swatches: of }).hint;
+const hintOf = (map: Int8Array, of = swatches): PrintHint => printOf(map, box, { swatches: of }).hint;
 
 /** Repeats a motif that is given about its own middle, every other row set off by half. */
 const repeated =
