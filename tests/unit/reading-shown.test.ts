@@ -269,3 +269,50 @@ describe('every cloth of the lexicon', () => {
 		}
 	});
 });
+
+describe('where a part of a garment is', () => {
+	const places = ['at the knee', 'above the knee', 'below the knee', 'on the knee', 'to mid-thigh'];
+	const parts = ['bows', 'a ruffle', 'zips', 'buttons', 'patches', 'ties', 'a slit', 'fringing'];
+	const long = ['skirt', 'midi skirt', 'dress', 'trousers', 'shorts', 'breeches', 'shirt dress'];
+	it('is no length of the garment, and is kept', () => {
+		fc.assert(
+			fc.property(someOf(long), someOf(parts), someOf(places), colourWord, (thing, part, place, colour) => {
+				const lengthsOf = (text: string) =>
+					elementsOf(text).map(({ garment: { facets } }) => [
+						facets.hemLength?.value,
+						facets.legLength?.value
+					]);
+				// Of what has a length by its part, as a fringe, the place says that.
+				const text = `${colour} ${thing} with ${part} ${place}`;
+				expect(lengthsOf(text), text).toEqual(lengthsOf(`${colour} ${thing}`));
+				const [first, ...others] = elementsOf(text);
+				expect(others, text).toEqual([]);
+				expect(first?.note, text).toContain(place.replace(/^(at|on|above|below|to) (the )?/, ''));
+			}),
+			runs
+		);
+	});
+	it('is a length where it is said of the garment itself', () => {
+		fc.assert(
+			fc.property(someOf(['skirt', 'dress']), colourWord, (thing, colour) => {
+				const { facets } = elementsOf(`${colour} ${thing} below the knee with buttons`)[0]!.garment;
+				expect(facets.hemLength?.value).toBe('midi');
+			}),
+			runs
+		);
+	});
+});
+
+describe('a name with “and” in it', () => {
+	it('is none where its last word begins the next name', () => {
+		for (const garment of printed)
+			for (const grey of ['silver grey', 'silver-grey']) {
+				const text = `a ${garment} in gold and ${grey}`;
+				expect(hexesIn(text), text).toEqual([`${hexOf('gold')},${hexOf(grey)}`]);
+			}
+	});
+	it('is one where it ends there', () => {
+		const [{ garment }] = elementsOf('gold and silver hoops') as [ReturnType<typeof elementsOf>[number]];
+		expect(garment.metal?.value).toBe('mixed');
+	});
+});

@@ -52,7 +52,7 @@ const said: Record<MoveId, string> = {
 		'knotted at the neck, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
 	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
 	layered:
-		'stack of, stacks of, pile of, layers of, layered, stacked, piled on, several together, in a stack, worn together',
+		'stack of, stacks of, pile of, armful of, armfuls of, layers of, layered, stacked, piled on, several together, in a stack, worn together',
 	'one-side':
 		'tilted, tilted to one side, at an angle, on one side, swept to one side, pinned to one side, side-swept, worn to the side, cocked',
 	'low-on-hips': 'on the hips, slung low, low-slung, worn low, hip-slung, slung on the hips',

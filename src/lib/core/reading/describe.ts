@@ -34,14 +34,12 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 			if (beforeHead) flush();
 			takeDetail(keeper, { ...part, denied }, mine);
 			if (!beforeHead) pending = [];
-		} else if (part.role === 'said' && part.span.words[0] === 'to' && goesTo(clause.parts[i - 1], [part]))
-			keeper.keep(
-				part,
-				`${clause.parts[i - 1]?.span.text} ${part.span.text}`,
-				'understood',
-				'kept as a note'
-			);
-		else if (part.role === 'said') pending.push(part);
+		} else if (part.role === 'said' && placesBefore(clause, part) && goesTo(clause.parts[i - 1], [part])) {
+			const placed = clause.parts[i - 1]?.span.text ?? '';
+			const { notes } = keeper.description;
+			if (notes.at(-1) === placed) notes.pop();
+			keeper.keep(part, `${placed} ${part.span.text}`, 'understood', 'kept as a note');
+		} else if (part.role === 'said') pending.push(part);
 		else {
 			// "With a big black bow at the neck": of what is tied there, not of the garment.
 			if (part.role === 'move' && !own && !clause.head && namesThing(part)) {
@@ -92,6 +90,11 @@ const namesThing = ({ span }: Part) =>
 	longestPhrase(span.words, 0, 1)?.senses.some(({ kind }) => kind === 'detail' || kind === 'type') === true;
 
 const leads = ({ span }: Part) => senseOf(span, 'detail')?.detail.leads === true;
+
+/** "A slit to mid-thigh", "with zips at the knee": does a length say how far a part goes, or where it is? */
+const placesBefore = ({ before, head }: Clause, { span }: Part) =>
+	span.words[0] === 'to' ||
+	(before === 'with' && !head && ['at', 'on', 'above', 'below'].includes(span.words[0] ?? ''));
 
 /** "A slit to mid-thigh": how far a part goes that has no length of its own is no length of the garment. */
 function goesTo(part: Part | undefined, said: readonly Part[]): boolean {

@@ -24,7 +24,7 @@ export const footwear: FamilySource[] = [
 			mary-janes: Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
 			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes, tap shoes / strap=t-bar heelHeight=low
 
-			flats: flats / flats / flat shoes, flat, tabi shoes, split-toe shoes
+			flats: flats / flats / flat shoes, flat, slip-ons, tabi shoes, split-toe shoes
 			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
 			mules: mules / mules / mule, backless loafers / strap=mule
 			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
@@ -42,7 +42,7 @@ export const footwear: FamilySource[] = [
 			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, co-respondent shoes
 			boat-shoes: boat shoes / boat shoes / sailing shoes
 
-			trainers: trainers / trainers / us:sneakers, trainer, skate shoes, skate trainers, plimsoll trainers, us:sneaker, us:tennis shoes, runners, running shoes, kicks
+			trainers: trainers / trainers / us:sneakers, trainer, skate shoes, skate trainers, plimsoll trainers, us:sneaker, us:tennis shoes, runners, running shoes, trail shoes, trail runners, kicks
 			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
 			high-tops: high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
 			chunky-trainers: chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky

@@ -86,7 +86,7 @@ export const layers: FamilySource[] = [
 
 			quilted-jacket: quilted jacket / quilted jackets / liner jacket / texture=quilted
 			puffer-jacket: puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
-			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest, quilted vest, down vest, jerkin / sleeveLength=sleeveless
+			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest, quilted vest, down vest, jerkin, utility vest, cargo vest, fishing vest, tactical vest / sleeveLength=sleeveless
 
 			kimono-jacket: kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
 			cropped-jacket: cropped jacket / cropped jackets / / topLength=cropped
