@@ -13,7 +13,17 @@ const hexesIn = (text: string) =>
 const hexOf = (word: string) => hexesIn(`${word} shirt`)[0];
 
 /** What may be shown in a print: things that the lexicon does not know, and garments that it does. */
-const unknownThings = ['lighthouse', 'swallow', 'lobster', 'teacup', 'zeppelin', 'gramophone'];
+const unknownThings = [
+	'lighthouse',
+	'swallow',
+	'lobster',
+	'teacup',
+	'zeppelin',
+	'gramophone',
+	'chain',
+	'ribbon',
+	'bow'
+];
 const oneWordNames = garmentTypes
 	.map(({ singular }) => singular)
 	.filter((name) => /^[a-z]{4,}$/.test(name) && !['scarf', 'jeans'].includes(name) && !alsoSays(name));

@@ -32,7 +32,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'ivory',
-		'ivory / winter white / soft white #f6f0dd, off-white #f3efe2, cream #f3e9d0, vanilla #f5ebcf, ecru / natural / unbleached / natural cotton #e9dfc6, pearl / oyster #ece7dd, eggshell #f0ead6, milk / chalk #f4f0e6, alabaster / frost #f2efe6, parchment #efe3c8'
+		'ivory / winter white / soft white #f6f0dd, off-white #f3efe2, cream #f3e9d0, vanilla #f5ebcf, ecru / natural / unbleached / undyed / natural cotton #e9dfc6, pearl / oyster #ece7dd, eggshell #f0ead6, milk / chalk #f4f0e6, alabaster / frost #f2efe6, parchment #efe3c8'
 	),
 	...words(
 		'black',

@@ -10,9 +10,14 @@ const howEnding = /(?:ant|ent|ive|ate|ern|ese|ian)$/;
 /** Kinds of meaning that a thing may have which is shown in a print: a garment, a part of one, nothing known. */
 const shown = new Set<Sense['kind']>(['type', 'detail', 'move', 'stands-for']);
 
+const surfaces = new Set(['material', 'texture', 'sheen', 'opacity', 'weight', 'distress']);
+
 /** Does a phrase name what could be shown: a thing, or, where the lexicon does not have it, a word that says nothing of how? */
 function isShown(found: Found | undefined, word: string): boolean {
-	if (found) return found.senses.every(({ kind }) => shown.has(kind));
+	// A chain is a strap as well; what says of what a thing is made, or how it looks, is shown nowhere.
+	const isOfAThing = found?.senses.some(({ kind }) => kind === 'type');
+	const isBeside = (sense: Sense) => isOfAThing && sense.kind === 'facet' && !surfaces.has(sense.facet);
+	if (found) return found.senses.every((sense) => shown.has(sense.kind) || isBeside(sense));
 	return (
 		!knownWords.has(word) &&
 		word.length > 2 &&
