@@ -122,6 +122,14 @@ test('three versions are compared, one is worn again, and what was worn before i
 		await expect(table.getByRole('columnheader', { name })).toBeVisible();
 	await expect(table).toContainText('+ Wine silk scarf');
 	await expectAccessible(page);
+	const behind = table.getByRole('button', { name: 'Behind', exact: true });
+	const drawn = () => table.locator('svg').first().innerHTML();
+	const front = await drawn();
+	await behind.press('Enter');
+	await expect(behind).toHaveAttribute('aria-pressed', 'true');
+	expect(await drawn()).not.toBe(front);
+	await behind.click();
+	expect(await drawn()).toBe(front);
 	await page.getByRole('button', { name: 'Sunday on the quay', exact: true }).click();
 	await expect(table.getByRole('columnheader', { name: 'Sunday on the quay' })).toBeHidden();
 	const after = table

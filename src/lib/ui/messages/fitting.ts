@@ -101,7 +101,7 @@ export const fitting = {
 		overlay: 'Overlay',
 		overlayHint: 'Lay the reference over the echo in outline',
 		behind: 'Behind',
-		behindHint: 'See both from behind',
+		behindHint: 'See it from behind',
 		layersHint: 'Take off the coat, then the jacket'
 	},
 	serves: (words: string) => `For this client: ${words}`,

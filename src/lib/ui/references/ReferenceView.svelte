@@ -11,6 +11,7 @@
 		ranked,
 		referenceLook,
 		type Element,
+		type PlateSide,
 		type Reading
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
@@ -28,6 +29,7 @@
 	import { m } from '../messages';
 	import SayLine from '../garment/SayLine.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
+	import TurnPlate from '../plate/TurnPlate.svelte';
 	import PhotoStrip from '../photos/PhotoStrip.svelte';
 	import ElementForm from './ElementForm.svelte';
 	import ElementList from './ElementList.svelte';
@@ -45,6 +47,7 @@
 	let elementOpen = $state(false);
 	let editedElement = $state<Element | undefined>();
 	let lit = $state<string | undefined>();
+	let from = $state<PlateSide>('front');
 	const said = keptLine(() => `reference/${referenceId}`);
 	/** What the line says so far, drawn before it is added. */
 	let drafted = $state.raw<readonly Element[]>([]);
@@ -133,7 +136,9 @@
 							.filter(Boolean)
 							.join('. ')}
 						lit={lit ? [lit] : []}
+						{from}
 					/>
+					<figcaption><TurnPlate bind:from /></figcaption>
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">
@@ -213,6 +218,10 @@
 		height: min(40rem, calc(100vh - 10rem));
 		position: sticky;
 		top: 1rem;
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) auto;
+		gap: 0.5rem;
+		justify-items: center;
 	}
 	.note {
 		max-width: 65ch;

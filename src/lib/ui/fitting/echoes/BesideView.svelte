@@ -9,6 +9,7 @@
 		resolveItem,
 		versionNow,
 		wornLook,
+		type PlateSide,
 		type Version
 	} from '$lib/core';
 	import { database } from '$lib/store/database';
@@ -19,6 +20,7 @@
 	import { performTold } from '../../frame/perform';
 	import { m } from '../../messages';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import TurnPlate from '../../plate/TurnPlate.svelte';
 	import type { OnTable } from '../table/table.svelte';
 	import { answerIn, columnsOf, standingOf, type Column } from './beside';
 	import VersionForm from './VersionForm.svelte';
@@ -42,6 +44,7 @@
 	const elements = $derived(inOrder(onTable.reference.elements));
 	const lookOf = ({ worn }: Column) => wornLook(worn, (item) => resolveItem(item, onTable.pieces)?.garment);
 	let keeping = $state(false);
+	let from = $state<PlateSide>('front');
 
 	function pick(key: string) {
 		const now = shown.map((column) => column.key);
@@ -68,7 +71,7 @@
 		<Button size="small" kind="tertiary" on:click={() => (keeping = true)}>{m.fitting.versions.keep}</Button>
 	</div>
 	<Pending query={echoes}>
-		{#if all.length < 2}<p class="soft">{m.fitting.besideOne}</p>{/if}
+		{#if all.length < 2}<p class="soft only">{m.fitting.besideOne}</p>{/if}
 		{#if all.length > 2}
 			<div class="row pick" role="group" aria-label={m.fitting.versions.which(most)}>
 				{#each all as { key, title } (key)}
@@ -82,16 +85,22 @@
 			<table>
 				<thead>
 					<tr>
-						<td></td>
+						<td class="turn"><TurnPlate bind:from /></td>
 						<th scope="col">
 							<span class="plate"
-								><PlateFigure look={referenceLook(onTable.reference)} body={onTable.client} title="" /></span
+								><PlateFigure
+									look={referenceLook(onTable.reference)}
+									body={onTable.client}
+									title=""
+									{from}
+								/></span
 							>
 							{m.fitting.referencePlate}
 						</th>
 						{#each columns as column (column.key)}
 							<th scope="col">
-								<span class="plate"><PlateFigure look={lookOf(column)} body={onTable.client} title="" /></span
+								<span class="plate"
+									><PlateFigure look={lookOf(column)} body={onTable.client} title="" {from} /></span
 								>
 								{#if column.href}<a href={column.href}>{column.title}</a>{:else}{column.title}{/if}
 								{#if column.version}
@@ -164,7 +173,8 @@
 <VersionForm bind:open={keeping} echo={onTable.echo} />
 
 <style>
-	.pick {
+	.pick,
+	.only {
 		margin-bottom: 0.75rem;
 	}
 	.pick button {
@@ -211,6 +221,9 @@
 	}
 	thead th {
 		font-weight: 640;
+	}
+	.turn {
+		vertical-align: bottom;
 	}
 	.plate {
 		display: block;

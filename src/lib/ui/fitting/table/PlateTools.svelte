@@ -1,26 +1,26 @@
 <script lang="ts">
 	import type { LayerState } from '$lib/core';
 	import { m } from '../../messages';
+	import PlateToggle from '../../plate/PlateToggle.svelte';
+	import TurnPlate from '../../plate/TurnPlate.svelte';
 	import type { PlateView } from './view.svelte';
 
 	let { view, states }: { view: PlateView; states: readonly LayerState[] } = $props();
 </script>
 
 <div class="tools" role="group" aria-label={m.fitting.views.label}>
-	<button aria-pressed={view.hems} title={m.fitting.views.hemsHint} onclick={view.toggleHems}
-		>{m.fitting.views.hems}</button
+	<PlateToggle on={view.hems} hint={m.fitting.views.hemsHint} ontoggle={view.toggleHems}
+		>{m.fitting.views.hems}</PlateToggle
 	>
-	<button aria-pressed={view.overlay} title={m.fitting.views.overlayHint} onclick={view.toggleOverlay}
-		>{m.fitting.views.overlay}</button
+	<PlateToggle on={view.overlay} hint={m.fitting.views.overlayHint} ontoggle={view.toggleOverlay}
+		>{m.fitting.views.overlay}</PlateToggle
 	>
-	<button aria-pressed={view.from === 'behind'} title={m.fitting.views.behindHint} onclick={view.turn}
-		>{m.fitting.views.behind}</button
-	>
+	<TurnPlate bind:from={view.from} />
 	{#if states.length > 1}
-		<button
-			aria-pressed={view.layers !== 'everything on'}
-			title={m.fitting.views.layersHint}
-			onclick={() => view.nextLayers(states)}>{view.layers}</button
+		<PlateToggle
+			on={view.layers !== 'everything on'}
+			hint={m.fitting.views.layersHint}
+			ontoggle={() => view.nextLayers(states)}>{view.layers}</PlateToggle
 		>
 	{/if}
 </div>
@@ -32,24 +32,5 @@
 		justify-content: center;
 		gap: 0.25rem;
 		padding: 0.35rem 0;
-	}
-	button {
-		min-height: 1.75rem;
-		padding: 0 0.4rem;
-		white-space: nowrap;
-		border: 1px solid var(--line-strong);
-		background: var(--panel);
-		color: var(--ink);
-		font: inherit;
-		font-size: var(--step--1);
-		cursor: pointer;
-	}
-	button::first-letter {
-		text-transform: uppercase;
-	}
-	button[aria-pressed='true'] {
-		border-color: var(--accent);
-		background: var(--accent-wash);
-		font-weight: 640;
 	}
 </style>

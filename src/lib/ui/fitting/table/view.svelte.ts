@@ -19,6 +19,9 @@ export function plateView() {
 		get from() {
 			return from;
 		},
+		set from(side) {
+			from = side;
+		},
 		/** Turns both plates round. */
 		turn: () => (from = from === 'front' ? 'behind' : 'front'),
 		toggleHems: () => (hems = !hems),
