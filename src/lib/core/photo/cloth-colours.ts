@@ -87,6 +87,9 @@ const plainlyAnother = 20;
 /**
  * The colours of a cloth out of groups of samples: light and shade are joined, then shine and folds; what is too small to
  * be a colour of it, or only where two of them meet, is given up. The largest first.
+ *
+ * @param total how many samples there are
+ * @param tones leave tones of one hue apart where they meet sharply all over the cloth
  */
 export function clothColours(groups: Joined[], total: number, meets: Meetings, tones: boolean): Joined[] {
 	const isPrinted = (small: Joined, large: Joined) =>

@@ -20,12 +20,14 @@ export interface MeasuredPrint {
 	steady: boolean;
 }
 
+// The bounds were read off drawn and photographed cloths of which half the kinds were kept apart (values of this project).
+
 /** From this on, what varies lies in bands that run one way, and their edges do as well: stripes. 0 is every way alike, 1 all the same. */
 const oneWay = 0.5;
-/** Stripes that come again as steadily, and are as straight, are no shine and no folds. */
-const steadyFrom = { steadiness: 0.5, one: 0.7 };
 /** And less than this of it in bands across them. */
 const acrossStripes = 0.12;
+/** Stripes that come again as steadily, and are as straight, are no shine and no folds. */
+const steadyFrom = { steadiness: 0.5, one: 0.7 };
 /** Fewer bands than `fewestMotifs` are stripes where there are this many, from edge to edge and straight. */
 const fewestBands = 5;
 const straight = 0.65;
