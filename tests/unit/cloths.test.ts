@@ -39,6 +39,17 @@ describe('tones of one hue', () => {
 		expect(found.length).toBeGreaterThanOrEqual(8);
 		for (const { palette } of found) expect(palette.length).toBeGreaterThan(1);
 	});
+	it('are one colour where the light falls off from one edge of the picture to the other', () => {
+		const [width, height] = [120, 90];
+		for (const grey of [60, 130, 220]) {
+			const data = Uint8Array.from({ length: width * height * 4 }, (_, i) =>
+				i % 4 === 3 ? 255 : Math.round(grey * (0.6 + (0.4 * (Math.floor(i / 4) % width)) / width))
+			);
+			const read = readPhoto({ width, height, data }, { x: 0, y: 0, width, height });
+			expect(read?.palette, `grey ${grey}`).toHaveLength(1);
+			expect(read?.print.hint).toBe('plain');
+		}
+	});
 	it('are one colour where light and folds make them', () => {
 		for (let seed = 400; seed < 410; seed++) {
 			const { pixels, mask } = clothOf(looked.plain!, seed);

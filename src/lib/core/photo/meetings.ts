@@ -60,7 +60,9 @@ export function meetingsOf(
 		const at = sampled[i] ?? 0;
 		const here = smoothAt(pixels, inside, at, correction);
 		const own = nearestOf(groups, here);
-		for (const near of [at + acrossMeeting, at + acrossMeeting * pixels.width]) {
+		// The end of a row is no neighbour of the next row's beginning.
+		const right = (at % pixels.width) + acrossMeeting < pixels.width ? [at + acrossMeeting] : [];
+		for (const near of [...right, at + acrossMeeting * pixels.width]) {
 			if (!inside[near]) continue;
 			const there = smoothAt(pixels, inside, near, correction);
 			const other = nearestOf(groups, there);

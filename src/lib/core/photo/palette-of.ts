@@ -27,6 +27,8 @@ export interface MeasuredPalettes {
 const mostSwatches = 5;
 /** As many pixels as are grouped; more give the same groups. */
 const mostSamples = 4000;
+/** Where a group is that has lost all its samples: nearest to none. */
+const nowhere = [Infinity, Infinity, Infinity] as const;
 const nothing: MeasuredPalette = { swatches: [], of: new Int8Array(0) };
 
 /**
@@ -59,7 +61,7 @@ export function palettesOfPlaces(
 		const lab = { l: mean('l'), a: mean('a'), b: mean('b') };
 		return { mean: lab, count: own.length, members: [k], spread: spread[k] ?? 0 };
 	});
-	const points = found.map(({ mean }) => apart(mean));
+	const points = found.map(({ mean, count }) => (count > 0 ? apart(mean) : nowhere));
 	const meets = meetingsOf(pixels, places, sampled, points, correction);
 	const coloursOf = (tones: boolean) =>
 		clothColours(
