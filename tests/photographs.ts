@@ -162,6 +162,44 @@ function manyLooks(): PlateLook['worn'][] {
 	);
 }
 
+/** Garments in strong prints, each the first thing of its look. */
+const inPrints = [
+	'red and white gingham shirt dress',
+	'black and white gingham midi skirt, white shirt',
+	'navy, sky and white gingham shirt, mid denim jeans',
+	'grey and white windowpane blazer, grey trousers',
+	'green, navy and yellow tartan maxi skirt, black jumper',
+	'navy and white striped midi dress',
+	'white and navy breton striped top, navy trousers',
+	'red and white candy stripe shirt, blue jeans',
+	'black and white wide striped trousers, black camisole',
+	'red and white polka dot midi dress',
+	'black and white polka dot blouse, black pencil skirt',
+	'blue and white ditsy floral midi dress',
+	'pink and white and green painterly floral maxi skirt, white t-shirt',
+	'leopard print midi skirt, black jumper',
+	'zebra print shirt, black trousers'
+];
+
+/** Photographs garments in strong prints with these seeds and measures them. */
+export async function measuredPrints(seeds: readonly number[]): Promise<Measured[]> {
+	const all: Measured[] = [];
+	for (const phrase of inPrints)
+		for (const seed of seeds) {
+			const worn = inOrder(readLook(phrase).elements).map(({ id, garment, moves }) => ({
+				id,
+				garment,
+				moves
+			}));
+			const shot = await photograph({ worn }, undefined, { seed, ...size });
+			const pixels = await developed(shot);
+			const [printed] = worn.filter(({ garment }) => garment.print);
+			const measured = printed && measuredGarment(shot, pixels, readyPhoto(pixels), printed);
+			if (measured) all.push(measured);
+		}
+	return all;
+}
+
 /** Photographs looks of the demo and of the recipes with these seeds and measures every garment on them. */
 export async function measuredPhotographs(seeds: readonly number[]): Promise<Measured[]> {
 	const looks = manyLooks();

@@ -35,6 +35,7 @@ import { simulatedStock, titleOf } from '../../src/lib/server/market/stock';
 import {
 	drawnMarks,
 	measuredPhotographs,
+	measuredPrints,
 	measuredShapes,
 	printConfusion,
 	quantile,
@@ -384,6 +385,18 @@ const railOf = (count: number): Piece[] =>
 	row('region of a click', 'automatic', 'median ≥ .85');
 	row('  at its best level', 'best', 'median ≥ .94');
 	row('  of a box', 'boxed', 'trial .89');
+	const printed = await measuredPrints([1001, 1002, 1003, 1004]);
+	for (const [what, field] of [
+		['a strong print, by a click', 'automatic'],
+		['  at its best level', 'best'],
+		['  by a box', 'boxed']
+	] as const) {
+		const values = printed.map((one) => one[field]);
+		report(
+			`region of ${what} (median, worst tenth, of ${values.length})`,
+			[0.5, 0.1].map((share) => quantile(values, share).toFixed(2)).join(', ')
+		);
+	}
 	row('colour as it was taken, ΔE00', 'before', '');
 	row('  after white and exposure', 'after', '≤ 3, ≤ 8');
 	row('  hue and chroma alone', 'hueAndChroma', '≤ 1.5, ≤ 5');

@@ -91,13 +91,19 @@ export function levelsAt(photo: ReadyPhoto, { x, y }: Spot): Levels {
 	const atX = Math.min(width - 1, Math.max(0, Math.floor(x)));
 	const atY = Math.min(height - 1, Math.max(0, Math.floor(y)));
 	const nodes: number[] = [];
-	for (let node = photo.labels[atY * width + atX] ?? 0; node >= 0; node = tree.parent[node] ?? -1)
+	for (let node = photo.labels[atY * width + atX] ?? 0; node >= 0; node = tree.parent[node] ?? -1) {
+		// What was joined at once is one step: the stripes of a cloth.
+		if (tree.height[nodes.at(-1) ?? node] === tree.height[node]) nodes.pop();
 		nodes.push(node);
+	}
 	let automatic = 0;
 	let best = -Infinity;
-	nodes.forEach((node, i) => {
-		const share = (tree.area[node] ?? 0) / (width * height);
-		const next = nodes[i + 1];
+	const area = (node: number) => tree.area[node] ?? 0;
+	nodes.forEach((node) => {
+		const share = area(node) / (width * height);
+		// What the next join brings in counts when it is seen.
+		const after = nodes.findIndex((other) => area(other) >= area(node) * seenStep);
+		const next = nodes[after];
 		if (next === undefined || share > mostShare || (tree.atEdge[node] ?? 0) > backgroundEdge) return;
 		if ((tree.height[node] ?? 0) > apartFrom) return;
 		const leap = (tree.height[next] ?? 0) - (tree.height[node] ?? 0);
@@ -105,7 +111,7 @@ export function levelsAt(photo: ReadyPhoto, { x, y }: Spot): Levels {
 		const worth = small * leap;
 		if (worth > best) {
 			best = worth;
-			automatic = i;
+			automatic = after - 1;
 		}
 	});
 	return clearSteps(tree, nodes, automatic);

@@ -1,4 +1,5 @@
 import FlatQueue from 'flatqueue';
+import { clothsAmong } from './alternating';
 import type { Superpixels } from './superpixels';
 
 /**
@@ -23,6 +24,8 @@ export interface MergeTree {
 const lightnessWeight = 0.35;
 /** Light below which hue says little: cameras are noisy in the dark. */
 const darkL = 18;
+/** Patches that join at no more than this unlikeness are one tone of a cloth: its folds, not its print. */
+const oneToneUpTo = 60;
 /** An edge between two patches counts this much beside the difference of their means. */
 const edgeWeight = 0.9;
 
@@ -35,15 +38,17 @@ export function invariant(l: number, a: number, b: number): [number, number, num
 	return [lightnessWeight * l, a * lit, b * lit];
 }
 
-interface Graph {
+export interface Graph {
 	neighbours: Map<number, Border>[];
 	area: Float64Array;
 	sums: Float64Array;
 	outline: Float64Array;
 	edge: Float64Array;
+	/** 1 for a cloth in several tones: a step in colour at its border is its print's as well. */
+	printed: Uint8Array;
 }
 /** Where two patches meet: how long, and how strong the step in colour across it is in all. */
-interface Border {
+export interface Border {
 	length: number;
 	step: number;
 }
@@ -56,7 +61,8 @@ function graphOf({ width, height, labels, count, lab }: Superpixels): Graph {
 		area: new Float64Array(all),
 		sums: new Float64Array(all * 3),
 		outline: new Float64Array(all),
-		edge: new Float64Array(all)
+		edge: new Float64Array(all),
+		printed: new Uint8Array(all)
 	};
 	const colour = (at: number) => invariant(lab[at * 3] ?? 0, lab[at * 3 + 1] ?? 0, lab[at * 3 + 2] ?? 0);
 	const touch = (at: number, near: number) => {
@@ -93,7 +99,7 @@ function graphOf({ width, height, labels, count, lab }: Superpixels): Graph {
 }
 
 /** How unlike two joined patches are: their means, the step between them, and the more the larger both are (after Ward 1963). */
-function unlike({ area, sums }: Graph, first: number, second: number, border: Border): number {
+function unlike({ area, sums, printed }: Graph, first: number, second: number, border: Border): number {
 	const [n1, n2] = [area[first] ?? 1, area[second] ?? 1];
 	let squared = 0;
 	for (let field = 0; field < 3; field++) {
@@ -101,19 +107,18 @@ function unlike({ area, sums }: Graph, first: number, second: number, border: Bo
 		squared += difference * difference;
 	}
 	const means = Math.sqrt(squared);
-	const step = border.step / border.length;
+	const step = printed[first] && printed[second] ? 0 : border.step / border.length;
 	return (means + edgeWeight * step) * ((n1 * n2) / (n1 + n2)) ** 0.25;
 }
 
-/** Joins the patches of a picture into one, the likest first. */
-export function mergeTreeOf(superpixels: Superpixels): MergeTree {
-	const { count } = superpixels;
-	const graph = graphOf(superpixels);
-	const all = 2 * count - 1;
+/** Joins the nodes of a graph two by two, and keeps of each which it was joined into, and how unlike the two were. */
+function joiner(graph: Graph, leaves: number) {
+	const all = 2 * leaves - 1;
 	const parent = new Int32Array(all).fill(-1);
-	const heights = new Float32Array(all);
+	const height = new Float32Array(all);
 	const pairs: [number, number][] = [];
 	const queue = new FlatQueue<number>();
+	let next = leaves;
 	const offer = (first: number, second: number, border: Border) => {
 		queue.push(pairs.length, unlike(graph, first, second, border));
 		pairs.push([first, second]);
@@ -121,24 +126,63 @@ export function mergeTreeOf(superpixels: Superpixels): MergeTree {
 	graph.neighbours.forEach((near, first) => {
 		for (const [second, border] of near) if (first < second) offer(first, second, border);
 	});
-	let next = count;
-	while (next < all) {
-		const height = queue.peekValue();
-		const pair = pairs[queue.pop() ?? -1];
-		if (!pair || height === undefined) break;
-		const [first, second] = pair;
-		if (parent[first] !== -1 || parent[second] !== -1) continue;
-		join(graph, first, second, next);
+	const join = (first: number, second: number, at: number) => {
+		joinNodes(graph, first, second, next);
 		parent[first] = next;
 		parent[second] = next;
-		heights[next] = Math.max(height, heights[first] ?? 0, heights[second] ?? 0);
+		height[next] = Math.max(at, height[first] ?? 0, height[second] ?? 0);
 		for (const [near, border] of graph.neighbours[next] ?? []) offer(near, next, border);
-		next++;
+		return next++;
+	};
+	return {
+		parent,
+		height,
+		/** Joins the likest, as long as they are no more unlike than this. */
+		joinUpTo(most: number) {
+			while (next < all) {
+				const at = queue.peekValue();
+				if (at === undefined || at > most) return;
+				const [first, second] = pairs[queue.pop() ?? -1] ?? [0, 0];
+				if (parent[first] === -1 && parent[second] === -1) join(first, second, at);
+			}
+		},
+		/** Joins these at one height; each node on the way is in one piece. */
+		joinAll(nodes: readonly number[], at: number) {
+			const left = new Set(nodes);
+			let whole = nodes[0];
+			while (whole !== undefined) {
+				left.delete(whole);
+				const beside: number | undefined = [...(graph.neighbours[whole]?.keys() ?? [])].find((node) =>
+					left.has(node)
+				);
+				if (beside === undefined) return;
+				left.delete(beside);
+				whole = join(whole, beside, at);
+			}
+		},
+		/** What is not yet joined into anything. */
+		nodes: () => Array.from({ length: next }, (_, node) => node).filter((node) => parent[node] === -1)
+	};
+}
+
+/**
+ * Joins the patches of a picture into one, the likest first. Tones that alternate as those of a print do are one cloth before
+ * tones that are as unlike are joined with anything else.
+ */
+export function mergeTreeOf(superpixels: Superpixels): MergeTree {
+	const { count } = superpixels;
+	const graph = graphOf(superpixels);
+	const joining = joiner(graph, count);
+	joining.joinUpTo(oneToneUpTo);
+	for (const cloth of clothsAmong(joining.nodes(), graph, superpixels)) {
+		for (const node of cloth) graph.printed[node] = 1;
+		joining.joinAll(cloth, oneToneUpTo);
 	}
+	joining.joinUpTo(Infinity);
 	return {
 		leaves: count,
-		parent,
-		height: heights,
+		parent: joining.parent,
+		height: joining.height,
 		area: Float32Array.from(graph.area),
 		mean: Float32Array.from(graph.sums, (sum, i) => sum / Math.max(1, graph.area[Math.floor(i / 3)] ?? 1)),
 		atEdge: Float32Array.from(
@@ -149,7 +193,7 @@ export function mergeTreeOf(superpixels: Superpixels): MergeTree {
 }
 
 /** Makes `next` of two neighbours: what each touches, it touches. */
-function join(graph: Graph, first: number, second: number, next: number): void {
+function joinNodes(graph: Graph, first: number, second: number, next: number): void {
 	const borders = new Map<number, Border>();
 	let shared = 0;
 	for (const one of [first, second])
@@ -171,6 +215,8 @@ function join(graph: Graph, first: number, second: number, next: number): void {
 	graph.neighbours[second] = new Map();
 	graph.area[next] = (graph.area[first] ?? 0) + (graph.area[second] ?? 0);
 	graph.outline[next] = (graph.outline[first] ?? 0) + (graph.outline[second] ?? 0) - 2 * shared;
+	const larger = (graph.area[first] ?? 0) < (graph.area[second] ?? 0) ? second : first;
+	graph.printed[next] = graph.printed[larger] ?? 0;
 	graph.edge[next] = (graph.edge[first] ?? 0) + (graph.edge[second] ?? 0);
 	for (let field = 0; field < 3; field++)
 		graph.sums[next * 3 + field] =
