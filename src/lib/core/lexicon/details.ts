@@ -9,6 +9,8 @@ export interface Detail {
 	takesMetal?: boolean;
 	/** Covers so much of the garment that its colour counts as one of the garment's. */
 	coversCloth?: boolean;
+	/** It is worked on the cloth: its colour is one of the garment's, and never its ground. */
+	isWork?: boolean;
 	/** What it is made of follows it: "trimmed with lace". */
 	leads?: boolean;
 	/** What its mere mention says. */
@@ -90,7 +92,11 @@ export const details: readonly Detail[] = [
 	),
 	detail('trim, trims, trimming, piping, edging, braid', ['hemDetail', 'collar']),
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
-	detail('border, borders', ['hemDetail'], { alone: ['hemDetail', 'bordered'], coversCloth: true }),
+	detail('border, borders', ['hemDetail'], {
+		alone: ['hemDetail', 'bordered'],
+		coversCloth: true,
+		isWork: true
+	}),
 	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
 	detail('toggle, toggles', ['closure'], { takesMetal: true, alone: ['closure', 'toggle'] }),
 	detail('slit, slits, split, splits, vent', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),

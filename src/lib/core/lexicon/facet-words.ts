@@ -354,7 +354,7 @@ const source: Partial<Record<FacetId, string>> = {
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
 		sequinned: sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette
-		beaded: beaded, beadwork, bead work, pearl work, stone work, moti work, kundan work, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
+		beaded: beaded, beading, beadwork, bead-work, bead work, pearl work, stone work, moti work, kundan work, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
 		metallic: metallic, foiled, metallic-thread
 		velvet: flocked, velvety
 		suede: suedey

@@ -65,6 +65,8 @@ class ClauseBuilder implements Reached {
 	verbNext: false | 'of-person' | 'of-thing' = false;
 	/** Where "style" or "-like" stood last: what was named before it is a kind of what follows. */
 	afterKind: number | undefined;
+	/** It was "-like": what follows is not that, but like it. */
+	onlyLike = false;
 	/** What comes after the span that is met; looked up where it is asked. */
 	ahead: () => Ahead = () => aheadOf([], 0);
 	/** What the colours and cloths that come after it are said of. */
@@ -239,11 +241,12 @@ class ClauseBuilder implements Reached {
 		return this.clause.head?.at === at - 2 && this.afterKind === at - 1;
 	}
 
-	/** "A cheongsam style dress" is a cheongsam; of another family the first name only says what kind the second is. */
+	/** "A cheongsam style dress" is a cheongsam; of another family, and "a tiara-like headband", the first name only says what kind the second is. */
 	ofKind(span: Span): PartRole {
 		const { head } = this.clause;
 		const [kind, own] = [head && senseOf(head.span, 'type'), senseOf(span, 'type')];
-		if (kind && own && garmentType(kind.type).family === garmentType(own.type).family) return 'again';
+		if (!this.onlyLike && kind && own && garmentType(kind.type).family === garmentType(own.type).family)
+			return 'again';
 		this.unname('kind');
 		return 'head';
 	}
@@ -253,6 +256,8 @@ class ClauseBuilder implements Reached {
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		const afterKind = role === 'head' && this.isAfterKind(at);
 		if (afterKind) role = this.ofKind(span);
+		// "Cape-like sleeves".
+		else if (role === 'detail' && this.isAfterKind(at)) this.unname('said');
 		if (
 			role === 'head' &&
 			!afterKind &&
@@ -298,8 +303,10 @@ class ClauseBuilder implements Reached {
 	join(span: Span, at: number): void {
 		const link = senseOf(span, 'link')?.link ?? 'and';
 		// "A bomber-like jacket".
-		if (link === 'as' && span.hyphenated) this.afterKind = at;
-		else if (link === 'not') this.denyNext = 'word';
+		if (link === 'as' && span.hyphenated) {
+			this.afterKind = at;
+			this.onlyLike = true;
+		} else if (link === 'not') this.denyNext = 'word';
 		else {
 			// "Nothing under the jacket" denies no jacket.
 			if (link !== 'and' && link !== 'or') this.denyNext = false;
@@ -383,7 +390,10 @@ class ClauseBuilder implements Reached {
 		}
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;
-		if (saysAfterAKind(span.words[0] ?? '')) this.afterKind = at;
+		if (saysAfterAKind(span.words[0] ?? '')) {
+			this.afterKind = at;
+			this.onlyLike = false;
+		}
 		if (has('another', 'second', 'other')) clause.definite = false;
 		// "Two frobbers" are named, known or not.
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;

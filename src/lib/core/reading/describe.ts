@@ -11,7 +11,7 @@ import { longestPhrase } from './phrasebook';
 import { impliedColour, takeMove, unset, type Description } from './takings';
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';
-import { takeScales, takeWords } from './on-words';
+import { isWork, takeScales, takeWords } from './on-words';
 
 /** What the words inside a garment's name say of it: "wide-leg trousers" are wide in the leg. */
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
@@ -107,6 +107,12 @@ function goesTo(part: Part | undefined, said: readonly Part[]): boolean {
 	);
 }
 
+/** "Embroidered", also at the end of a name: "jacket embroidered in gold". */
+const saysWork = ({ span }: Part) =>
+	(longestPhrase(span.words.slice(-1), 0, 1)?.senses ?? []).some(
+		(sense) => sense.kind === 'facet' && isWork(sense)
+	);
+
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -117,6 +123,9 @@ export function describe(
 	let leading: Part | undefined;
 	/** "Belted in tan leather": what follows is the belt's. */
 	let belted = false;
+	let worked = false;
+	/** Colours before what "with" joined: "with red and gold embroidery". */
+	let ground = 0;
 	const named = group.clauses.flatMap(({ head }) => (head ? options.nameSays(type, head.span.words) : []));
 	for (const clause of group.clauses) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
@@ -128,6 +137,8 @@ export function describe(
 				? leading
 				: undefined);
 		const goesOn = !clause.head && onlySays(clause);
+		keeper.afterWork = worked && goesOn && ['in', 'with', 'and'].includes(clause.before);
+		if (clause.before === 'with' || clause.head) ground = description.colours.length;
 		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && goesOn)
 			takeDetail(keeper, part, clause.parts);
 		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)
@@ -135,6 +146,9 @@ export function describe(
 		else if (!(leading && takesSame(keeper, leading, clause)))
 			takeClause(keeper, clause, clause === group.own);
 		takeScales(keeper);
+		if (clause.before === 'and' && description.colours.at(-1)?.ofWork)
+			for (const colour of description.colours.slice(ground)) colour.ofWork = true;
+		worked = keeper.afterWork || (last !== undefined && saysWork(last));
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');
 	}

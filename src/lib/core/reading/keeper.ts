@@ -20,6 +20,8 @@ function inWordsBeside(says: Says): string {
 export class Keeper {
 	/** Words for the scale of a print; they are written down once the print is. */
 	readonly scales: Part[] = [];
+	/** "Embroidered in gold": what is said is of the work that was named before. */
+	afterWork = false;
 	/** The cloth that a word for a colour named besides. */
 	clothOfColour: Description['facets']['material'];
 

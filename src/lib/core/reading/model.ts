@@ -19,8 +19,8 @@ export type Sense =
 	| { kind: 'link'; link: Link }
 	/** A word for the look as a whole ("everything"), or for things of a kind that has no one name ("jewellery"). */
 	| { kind: 'stands-for'; what: 'look' | 'things' }
-	/** Says something for which there is no field. */
-	| { kind: 'note' }
+	/** Says something for which there is no field; `words` where more than the phrase is kept. */
+	| { kind: 'note'; words?: string }
 	| { kind: 'hedge' }
 	| { kind: 'filler' };
 

@@ -41,7 +41,8 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 		}
 		const next = before[i + 1];
 		const colour = senseOf(word.span, 'colour');
-		if (colour && detail.coversCloth) return keeper.take(word, takeColour(colour.hex));
+		if (colour && detail.coversCloth)
+			return keeper.take(word, takeColour(colour.hex, { ofWork: detail.isWork }));
 		if (senseOf(word.span, 'tone') && next && senseOf(next.span, 'colour') && detail.coversCloth)
 			return keeper.note(word, 'understood', 'its depth');
 		kept.push(word);

@@ -1,4 +1,5 @@
 /** What the words of a clause say of the garment itself: colours, cloth, wear, prints and how large they are. */
+import type { FacetId } from '../lexicon/facets';
 import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
@@ -32,6 +33,7 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 	for (let i = 0; i < parts.length; i++) {
 		const part = parts[i] as Part;
 		const next = parts[i + 1];
+		const where = { ground: clause.before === 'on', ofWork: keeper.afterWork || isOfWork(parts, i, clause) };
 		if (part.denied || clause.denied) {
 			keeper.note(part, 'denied', 'not so');
 			continue;
@@ -44,7 +46,7 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 		const nextColour = next && senseOf(next.span, 'colour');
 		if (tone && next && nextColour && !next.denied && !metalFirst.has(description.type.division)) {
 			const deep = isDenim(description) ? denimColour : toned;
-			keeper.take(next, takeColour(deep(nextColour.hex, tone), clause.before === 'on'));
+			keeper.take(next, takeColour(deep(nextColour.hex, tone), where));
 			takeClothToo(keeper, next);
 			keeper.note(part, 'understood', 'its depth');
 			i++;
@@ -52,12 +54,35 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 		}
 		const between = oneWithNext(keeper, parts, i);
 		if (between && next) {
-			keeper.take(next, takeColour(between, clause.before === 'on'));
+			keeper.take(next, takeColour(between, where));
 			keeper.note(part, 'understood', 'one colour with the word after it');
 			i++;
 		} else if (isScaleOfPrint(keeper, parts, i)) keeper.scales.push(part);
-		else takeWord(keeper, part, clause);
+		else takeWord(keeper, part, where);
 	}
+}
+
+/** What is worked on a cloth, by the word for it. */
+const works: Partial<Record<FacetId, ReadonlySet<string>>> = {
+	texture: new Set(['embroidered', 'mirror-work', 'applique', 'beaded']),
+	hemDetail: new Set(['bordered', 'lace-trimmed', 'tasselled', 'fringed', 'feathered'])
+};
+
+export const isWork = ({ facet, value }: { facet: FacetId; value: string }): boolean =>
+	works[facet]?.has(value) === true;
+
+/**
+ * "With gold embroidery", "a gold-embroidered coat", "gold embroidered black silk": is a colour that of the work on a cloth? "A black
+ * embroidered dress" is black.
+ */
+function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause): boolean {
+	const to = parts.findIndex(
+		(part, i) => i > at && !senseOf(part.span, 'colour') && !senseOf(part.span, 'tone')
+	);
+	const work = parts[to];
+	if (!work || !sensesOf(work.span, 'facet').some(isWork)) return false;
+	const colourAfter = parts.slice(to + 1).some(({ span }) => senseOf(span, 'colour'));
+	return work.span.hyphenated || colourAfter || (!head && ['with', 'and', 'comma'].includes(before));
 }
 
 /** Says the scales of prints that were found, once the prints themselves are. */
@@ -128,17 +153,14 @@ function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
 	return isPrint(next) && !type.facets.includes('size');
 }
 
-function takeWord(keeper: Keeper, part: Part, clause: Clause): void {
+function takeWord(keeper: Keeper, part: Part, where: { ground: boolean; ofWork: boolean }): void {
 	const { description } = keeper;
 	const tone = senseOf(part.span, 'tone')?.tone;
 	if (tone && isDenim(description) && !senseOf(part.span, 'colour')) return takeWash(keeper, part, tone);
 	const [first] = takings(part, description);
 	const taking =
 		first?.says.aspect === 'palette'
-			? takeColour(
-					isDenim(description) ? denimColour(first.says.value) : first.says.value,
-					clause.before === 'on'
-				)
+			? takeColour(isDenim(description) ? denimColour(first.says.value) : first.says.value, where)
 			: first;
 	if (taking) {
 		keeper.take(part, taking);
@@ -153,10 +175,10 @@ function takeWord(keeper: Keeper, part: Part, clause: Clause): void {
 	const ofName = wordsOf(description.type.singular);
 	if (part.span.words.every((word) => ofName.includes(word)))
 		return keeper.note(part, 'understood', `part of the name: ${description.type.singular}`);
-	const known = part.span.senses.some(({ kind }) => kind === 'note');
+	const known = senseOf(part.span, 'note');
 	keeper.keep(
 		part,
-		part.span.text,
+		known?.words ?? part.span.text,
 		known ? 'understood' : 'doubted',
 		known ? 'kept as a note' : 'no field of its own for this garment; kept as a note'
 	);

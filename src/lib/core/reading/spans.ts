@@ -2,6 +2,7 @@ import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
 import { meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
+import { comparedAt } from './compared';
 import {
 	firstOfName,
 	hairAfterColon,
@@ -112,6 +113,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const isHyphenated = (at: number) => tokens[at]?.hyphenated === true;
 	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
 	const heading = headingOf(tokens, text);
+	let afterThan = false;
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];
 		if (!first) break;
@@ -125,6 +127,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		const parted = last ? undefined : partedName(words, at, limit, opens);
 		if (parted) lasts.set(parted.at, { ...parted, first: words[at] ?? '' });
 		const styled = styledName(words, at, limit);
+		const compared = comparedAt(words, at, limit);
 		const opening: Found | undefined =
 			at === 0 && heading > 0 ? { senses: [{ kind: 'filler' }], length: heading } : undefined;
 		const found = measured
@@ -134,6 +137,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				(parted && firstOfName) ??
 				(last && { senses: last.senses, length: 1 }) ??
 				styled ??
+				compared ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
@@ -155,13 +159,15 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 					: [first.word],
 			start: first.start,
 			end: end.end,
-			breakBefore: first.breakBefore,
+			// What something is compared with is a thing of its own.
+			breakBefore: first.breakBefore ?? (afterThan ? 'comma' : undefined),
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),
 			...(first.labelled ? { labelled: first.labelled } : {}),
 			senses,
 			...(senses.length > 0 && slipped ? { meant: mended.join(' ') } : {})
 		});
+		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
 	return spans;

@@ -13,6 +13,7 @@ import { moveOf, type MoveId } from '../lexicon/moves';
 import type { Tone } from '../lexicon/reading-words';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
+import type { SaidColour } from '../model/palette';
 import type { Garment } from '../model/garment';
 import { senseOf, sensesOf, type Part } from './parts';
 import type { ReadPhrase, ReadStatus } from './model';
@@ -30,7 +31,7 @@ export interface Outcome {
 export interface Description {
 	type: GarmentType;
 	facets: Garment['facets'];
-	colours: { hex: string; provenance: Provenance; ground?: boolean }[];
+	colours: (SaidColour & { ground?: boolean })[];
 	print?: Garment['print'];
 	metal?: Garment['metal'];
 	moves: MoveId[];
@@ -150,9 +151,9 @@ export function takeFacet(facet: FacetId, value: string, cm?: number): Taking {
 			(facets[facet] = { value, provenance, ...(cm !== undefined && { cm }) })
 	};
 }
-export const takeColour = (hex: string, ground = false): Taking => ({
+export const takeColour = (hex: string, of: { ground?: boolean; ofWork?: boolean } = {}): Taking => ({
 	says: { aspect: 'palette', value: hex },
-	apply: ({ colours }, provenance) => colours.push({ hex, provenance, ground })
+	apply: ({ colours }, provenance) => colours.push({ hex, provenance, ...of })
 });
 const takePrint = (family: string): Taking => ({
 	says: { aspect: 'print', value: family },
