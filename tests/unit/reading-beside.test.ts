@@ -89,6 +89,55 @@ describe('what something is like', () => {
 	});
 });
 
+describe('a colour that was said before', () => {
+	const named = [
+		['hot pink', 'pink'],
+		['bottle green', 'green'],
+		['midnight blue', 'blue'],
+		['navy', 'blue'],
+		['emerald', 'green'],
+		['crimson', 'red'],
+		['dark green', 'green'],
+		['pale pink', 'pink'],
+		['mustard', 'yellow'],
+		['chocolate', 'brown']
+	] as const;
+	const others = fc.constantFrom('black belt', 'white shirt', 'silver earrings', 'straw hat');
+
+	it('is that colour, and no plain one of its family: "shoes in the same pink"', () => {
+		fc.assert(
+			fc.property(
+				two,
+				fc.constantFrom(...named),
+				others,
+				([first = '', second = ''], [colour, family], other) => {
+					const [own] = known(`${colour} ${first}`);
+					for (const text of [
+						`a ${colour} ${first}, a ${other}, ${second} in the same ${family}`,
+						`${colour} ${first}, and a ${second} in the same ${family}`,
+						`a ${colour} ${first}; a ${other}; the ${second} is the same ${family}`
+					]) {
+						const things = known(text);
+						expect(things[0]?.hexes, text).toEqual(own?.hexes);
+						expect(things.at(-1)?.hexes, text).toEqual(own?.hexes);
+					}
+				}
+			),
+			runs
+		);
+	});
+	it('is a plain one where none of its family was said', () => {
+		expect(known('a white shirt, trousers in the same green')[1]?.hexes).toEqual(
+			known('green trousers')[0]?.hexes
+		);
+	});
+	it('is one for both where two are named before it: "a skirt and top in the same teal satin"', () => {
+		const [skirt, top] = known('a skirt and top in the same teal satin');
+		expect(skirt?.hexes).toEqual(known('teal skirt')[0]?.hexes);
+		expect(top?.hexes).toEqual(skirt?.hexes);
+	});
+});
+
 describe('what is worked on a cloth', () => {
 	const work = fc.constantFrom('embroidery', 'beading', 'beadwork', 'appliqué', 'mirror work');
 	const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');

@@ -16,6 +16,7 @@ import {
 } from './parted';
 import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
 import type { Sense, Span, Token } from './model';
+import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
 
 /** Two halves of one word with a hyphen between: "ox-blood". */
@@ -170,5 +171,5 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return spans;
+	return withSameColours(spans);
 }

@@ -89,7 +89,7 @@ export const jewellery: FamilySource[] = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin, tie pin, tie clip, tie bar, collar pin, stick pin, cravat pin, pearl pin
+			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin, tie pin, tie clip, tie bar, collar pin, stick pin, cravat pin, kilt pin, pearl pin
 			corsage: corsage / corsages / fabric flower, buttonhole, carnation in the buttonhole, rose in the buttonhole, flower in the buttonhole, carnation, gardenia corsage, us:boutonniere, flower brooch / size=medium
 
 			nose-ring: nose ring / nose rings / nath, nose stud, nathni
