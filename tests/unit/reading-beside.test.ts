@@ -138,6 +138,62 @@ describe('a colour that was said before', () => {
 	});
 });
 
+describe('a thing that is printed', () => {
+	const ofCloth = garmentTypes.filter(({ division }) =>
+		['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'scarves'].includes(division)
+	);
+	it('is named, and not shown: "a circle skirt printed with lemons, red flats"', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...ofCloth.map(({ singular }) => singular)),
+				colourWord,
+				fc.constantFrom(
+					'printed with stars',
+					'printed in white',
+					'patterned with anchors',
+					'printed all over'
+				),
+				(name, colour, how) => {
+					const alone = known(`${colour} ${name}, red ballet flats`);
+					fc.pre(alone.length === 2);
+					const text = `${colour} ${name} ${how}, red ballet flats`;
+					const things = known(text);
+					expect(
+						things.map(({ type }) => type),
+						text
+					).toEqual(alone.map(({ type }) => type));
+					expect(things[1], text).toEqual(alone[1]);
+				}
+			),
+			runs
+		);
+	});
+	it('may be shown on another: "chain printed silk"', () => {
+		expect(known('a chain printed silk scarf')).toMatchObject([
+			{ print: { family: { value: 'conversational' } } }
+		]);
+	});
+});
+
+describe('a part that is told after a stop', () => {
+	it('is of what covers both halves: "a jumpsuit. Wide legs, plunging neck."', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('jumpsuit', 'boiler suit', 'playsuit', 'dungarees'),
+				fc.constantFrom('wide legs', 'skinny legs', 'flared legs'),
+				colourWord,
+				(name, legs, colour) => {
+					const [whole, other] = known(`${colour} ${name} with ${legs}`);
+					fc.pre(whole !== undefined && other === undefined);
+					for (const stop of ['. ', '; ', ', '])
+						expect(known(`${colour} ${name}${stop}${legs}`), `${name}${stop}${legs}`).toEqual([whole]);
+				}
+			),
+			runs
+		);
+	});
+});
+
 describe('what is worked on a cloth', () => {
 	const work = fc.constantFrom('embroidery', 'beading', 'beadwork', 'appliqué', 'mirror work');
 	const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');

@@ -5,6 +5,10 @@ import { knownWords, longestPhrase, type Found } from './phrasebook';
 
 /** Words for a print as such, after what it shows. */
 const prints = new Set(['print', 'prints', 'printed', 'pattern', 'patterned', 'motif', 'motifs']);
+/** Done to a thing, unless another thing follows: "a shirt printed in gold", but "chain printed silk". */
+const participles = new Set(['printed', 'patterned']);
+const startsLink = (found: Found | undefined) =>
+	found?.senses.some(({ kind }) => kind === 'link' || kind === 'filler') ?? false;
 /** Endings, besides those of other words that say something, of words that say how a print is: "an intricate print". */
 const howEnding = /(?:ant|ent|ive|ate|ern|ese|ian)$/;
 /** Kinds of meaning that a thing may have which is shown in a print: a garment, a part of one, nothing known. */
@@ -35,5 +39,9 @@ export function motifAt(words: readonly string[], at: number, limit: number): Fo
 	const found = longestPhrase(words, at, limit);
 	const end = at + (found?.length ?? 1);
 	if (end >= limit || !prints.has(words[end] ?? '') || !isShown(found, words[at] ?? '')) return undefined;
+	// "A skirt printed with lemons" is a skirt.
+	const after = end + 1 < limit ? longestPhrase(words, end + 1, limit) : undefined;
+	const isPrinted = participles.has(words[end] ?? '') && (end + 1 >= limit || startsLink(after));
+	if (isPrinted && found?.senses.some(({ kind }) => kind === 'type')) return undefined;
 	return { senses: [{ kind: 'print', family: 'conversational' }, { kind: 'note' }], length: end + 1 - at };
 }

@@ -3,7 +3,7 @@ import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
 import { onlySaid } from './owners';
-import { alsoSaid, isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
+import { alsoSaid, isCloth, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** How far the clauses of a text are made. */
 export interface Reached {
@@ -90,10 +90,13 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 		isCloth(span) &&
 		clause.before === 'comma' &&
 		garmentType(own.type).family !== garmentType(last.type).family;
+	// "A jumpsuit. Wide legs": what covers both halves leaves no place for what the part might be of.
+	const isPart = partSpan(span) !== span && senseOf(partSpan(span), 'detail') !== undefined;
+	const goesOn = clause.before === 'stop' && division === 'one-pieces' && isPart;
 	return (
 		first &&
 		!another &&
-		(clause.head === lastHead || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
+		(clause.head === lastHead || goesOn || ['comma', 'with', 'in', 'is'].includes(clause.before)) &&
 		sensesOf(span, 'facet').some(
 			({ facet, free }) =>
 				free &&
