@@ -138,6 +138,15 @@ describe('a colour that was said before', () => {
 	});
 });
 
+describe('gold and silver', () => {
+	it('are two colours of cloth, bags and belts, and one mixed metal of jewellery', () => {
+		for (const thing of ['jumper', 'belt', 'clutch', 'sandals'])
+			expect(known(`gold and silver ${thing}`)[0]?.hexes, thing).toHaveLength(2);
+		expect(known('trousers with a white, gold and silver belt')[1]?.hexes).toHaveLength(3);
+		expect(readLook('gold and silver bangles').elements[0]?.garment.metal?.value).toBe('mixed');
+	});
+});
+
 describe('a thing that is printed', () => {
 	const ofCloth = garmentTypes.filter(({ division }) =>
 		['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'scarves'].includes(division)

@@ -100,7 +100,15 @@ function takeIn(cloth: Piece[], among: ReadonlySet<Piece>): void {
 	const size = (pieces: readonly Piece[]) => pieces.reduce((sum, { area }) => sum + area, 0);
 	const leastOfTone = leastTone * size(alternating);
 	const largest = Math.max(...cloth.map(({ area }) => area));
-	const isTone = (piece: Piece) => size(alternating.filter((one) => isOneTone(one, piece))) >= leastOfTone;
+	const asked = new Map<Piece, boolean>();
+	/** Is a piece of a tone of the cloth? Asked of the same ones again and again. */
+	const isTone = (piece: Piece) => {
+		const known = asked.get(piece);
+		if (known !== undefined) return known;
+		const answer = size(alternating.filter((one) => isOneTone(one, piece))) >= leastOfTone;
+		asked.set(piece, answer);
+		return answer;
+	};
 	const isMark = (piece: Piece) =>
 		piece.area <= largest && against(piece, (other) => members.has(other)) >= wholly;
 	const isOfIt = (piece: Piece) => members.has(piece) || (among.has(piece) && isTone(piece));

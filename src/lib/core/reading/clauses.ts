@@ -345,7 +345,7 @@ class ClauseBuilder implements Reached {
 		return (
 			span.breakBefore === 'comma' &&
 			!this.clause.bare &&
-			senseOf(span, 'colour') !== undefined &&
+			(senseOf(span, 'colour') ?? senseOf(span, 'metal')) !== undefined &&
 			this.isOfNext(this.dressedNext(0))
 		);
 	}

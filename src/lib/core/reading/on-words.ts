@@ -68,6 +68,7 @@ const works: Partial<Record<FacetId, ReadonlySet<string>>> = {
 	hemDetail: new Set(['bordered', 'lace-trimmed', 'tasselled', 'fringed', 'feathered'])
 };
 
+/** Is what is said of a garment something worked on its cloth: embroidery, beads, a border? */
 export const isWork = ({ facet, value }: { facet: FacetId; value: string }): boolean =>
 	works[facet]?.has(value) === true;
 
@@ -164,6 +165,7 @@ function takeWord(keeper: Keeper, part: Part, where: { ground: boolean; ofWork: 
 			: first;
 	if (taking) {
 		keeper.take(part, taking);
+		for (const hex of first?.also ?? []) takeColour(hex, where).apply(description, keeper.provenance);
 		if (taking.says.aspect === 'palette') takeClothToo(keeper, part);
 		if (taking.says.aspect === 'material') takeTextureToo(keeper, part);
 		// What a print shows is kept beside its kind: "lighthouse print".

@@ -142,7 +142,12 @@ function heelOf(cm: number): string {
 }
 
 /** One way to take a phrase for the garment: what it says and how it is written down. */
-export type Taking = { says: Says; apply: (description: Description, provenance: Provenance) => void };
+export interface Taking {
+	says: Says;
+	apply: (description: Description, provenance: Provenance) => void;
+	/** Colours that the same words name besides. */
+	also?: readonly string[];
+}
 
 export function takeFacet(facet: FacetId, value: string, cm?: number): Taking {
 	return {
@@ -164,9 +169,13 @@ export const takeMetal = (metal: string): Taking => ({
 	says: { aspect: 'metal', value: metal },
 	apply: (description, provenance) => (description.metal = { value: metal, provenance })
 });
-/** Of cloth, a metal said by itself is its colour: "a gunmetal skirt". */
-const sayMetal = (metal: string, { division }: GarmentType): Taking =>
-	inCloth.has(division) ? takeColour(metalColours[metal] ?? '#8a8a8a') : takeMetal(metal);
+const colourOfMetal = (metal: string) => metalColours[metal] ?? '#8a8a8a';
+/** Of cloth, a metal said by itself is its colour: "a gunmetal skirt"; "gold and silver" are two, of all but jewellery. */
+function sayMetal(metal: string, { division }: GarmentType): Taking {
+	if (metal === 'mixed' && !metalFirst.has(division))
+		return { ...takeColour(colourOfMetal('gold')), also: [colourOfMetal('silver')] };
+	return inCloth.has(division) ? takeColour(colourOfMetal(metal)) : takeMetal(metal);
+}
 export const takeMove = (move: MoveId): Taking => ({
 	says: { aspect: 'move', value: move },
 	apply: ({ moves }) => {
