@@ -209,6 +209,14 @@ describe('what is worked on a cloth', () => {
 	const shade = fc.constantFrom('black', 'red', 'ivory', 'navy', 'green', 'pink', 'white');
 	const shades = fc.uniqueArray(shade, { minLength: 3, maxLength: 3 });
 	const hexOf = (word: string) => known(`${word} jacket`)[0]?.hexes[0];
+	const expectWorked = (text: string, ground: string, on: string) => {
+		const palette = paletteIn(text);
+		expect(
+			palette.map(({ hex }) => hex),
+			text
+		).toEqual([hexOf(ground), hexOf(on)]);
+		expect(palette[1]?.share, text).toBeLessThan(0.2);
+	};
 	const paletteIn = (text: string) => readLook(text).elements[0]?.garment.palette ?? [];
 
 	it('is a small share of it and never its ground, however it is said', () => {
@@ -218,12 +226,7 @@ describe('what is worked on a cloth', () => {
 					`a ${ground} ${garment} with ${on} ${worked}`,
 					`${ground} ${garment}, ${on} ${worked}`
 				]) {
-					const palette = paletteIn(text);
-					expect(
-						palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf(ground), hexOf(on)]);
-					expect(palette[1]?.share, text).toBeLessThan(0.2);
+					expectWorked(text, ground, on);
 				}
 				const both = paletteIn(`a ${ground} ${garment} with ${on} and ${other} ${worked}`);
 				expect(both.map(({ hex }) => hex)).toEqual([hexOf(ground), hexOf(on), hexOf(other)]);
@@ -240,12 +243,7 @@ describe('what is worked on a cloth', () => {
 					`a ${ground} ${garment} embroidered in ${on}`,
 					`a ${ground} ${garment} with a ${on} border`
 				]) {
-					const palette = paletteIn(text);
-					expect(
-						palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf(ground), hexOf(on)]);
-					expect(palette[1]?.share, text).toBeLessThan(0.2);
+					expectWorked(text, ground, on);
 				}
 			}),
 			runs
