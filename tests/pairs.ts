@@ -32,17 +32,21 @@ export function attainable(grades: readonly number[]): number {
 	return Math.sqrt(apart / all);
 }
 
+export type PairsName = 'pairs' | 'close-calls' | 'more-pairs' | 'fresh-pairs';
+
 /**
  * `pairs`: of every grade; `close-calls`: what is told apart only on a second look; `more-pairs`: of every grade, every second
- * reference of them `held`, which is only ever run.
+ * reference of them `held`, which is only ever run; `fresh-pairs`: as a stranger would write them, the last third `held`.
  */
-export function labelledPairs(name: 'pairs' | 'close-calls' | 'more-pairs' = 'pairs'): LabelledPair[] {
+export function labelledPairs(name: PairsName = 'pairs'): LabelledPair[] {
 	const file = new URL(`./unit/data/${name}.txt`, import.meta.url);
+	const lines = readFileSync(file, 'utf8').split('\n');
+	const heldFrom = lines.indexOf('# only ever run');
 	const references: string[] = [];
-	return readFileSync(file, 'utf8')
-		.split('\n')
-		.filter((line) => line.trim() && !line.startsWith('#'))
-		.map((line) => {
+	return lines
+		.map((line, at) => ({ line, below: heldFrom >= 0 && at > heldFrom }))
+		.filter(({ line }) => line.trim() && !line.startsWith('#'))
+		.map(({ line, below }) => {
 			const [grade = '', asked = '', given = ''] = line.split(' | ').map((part) => part.trim());
 			if (!references.includes(asked)) references.push(asked);
 			const element = { garment: onlyGarment(asked), signature: [], open: [] };
@@ -51,7 +55,7 @@ export function labelledPairs(name: 'pairs' | 'close-calls' | 'more-pairs' = 'pa
 				asked,
 				given,
 				closeness: closenessOf(element, onlyGarment(given)).closeness,
-				held: name === 'more-pairs' && references.indexOf(asked) % 2 === 1
+				held: below || (name === 'more-pairs' && references.indexOf(asked) % 2 === 1)
 			};
 		});
 }

@@ -204,16 +204,20 @@ for (const [swatches, wanted] of [
 	);
 	report(`likeness of ${pairs.length} graded pairs, Kendall’s tau-b`, tau.toFixed(3), '≥ .85');
 	for (const error of misplaced(pairs)) report('  two grades out', error);
-	const more = labelledPairs('more-pairs');
-	for (const held of [false, true]) {
-		const set = more.filter((pair) => pair.held === held);
+	for (const [name, held] of [
+		['more-pairs', false],
+		['more-pairs', true],
+		['fresh-pairs', false],
+		['fresh-pairs', true]
+	] as const) {
+		const set = labelledPairs(name).filter((pair) => pair.held === held);
 		const grades = set.map(({ grade }) => grade);
 		const reached = kendallTauB(
 			grades,
 			set.map(({ closeness }) => closeness)
 		);
 		report(
-			`  ${set.length} more, the half ${held ? 'only ever run' : 'for tuning'}; share of the tau-b that ties allow`,
+			`  ${set.length} ${name === 'fresh-pairs' ? 'as strangers write them' : 'more'}, ${held ? 'only ever run' : 'for tuning'}; share of the tau-b that ties allow`,
 			`${reached.toFixed(3)}; ${(reached / attainable(grades)).toFixed(2)}`,
 			'≥ .80'
 		);

@@ -48,6 +48,19 @@ describe('closeness', () => {
 		).toBeGreaterThanOrEqual(0.8);
 	});
 
+	it('orders pairs as a stranger would write them, those that were looked at: tau-b of at least .72', () => {
+		const fresh = labelledPairs('fresh-pairs').filter(({ held }) => !held);
+		expect(fresh.length).toBeGreaterThan(200);
+		expect(
+			kendallTauB(
+				fresh.map(({ grade }) => grade),
+				fresh.map(({ closeness }) => closeness)
+			)
+		).toBeGreaterThanOrEqual(0.72);
+		const { inOrder, compared } = orderedWithin(fresh);
+		expect(inOrder / compared).toBeGreaterThanOrEqual(0.9);
+	});
+
 	it('puts hardly any pair two grades out of place', () => {
 		expect(misplaced(pairs).length).toBeLessThanOrEqual(pairs.length * 0.05);
 	});

@@ -5,6 +5,7 @@ import { garmentType, garmentTypes, paletteOf, readLook } from '../../src/lib/co
 import { colourWord } from '../looks';
 
 const runs = { numRuns: 200 };
+const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');
 const things = [
 	'coat',
 	'midi dress',
@@ -205,7 +206,6 @@ describe('a part that is told after a stop', () => {
 
 describe('what is worked on a cloth', () => {
 	const work = fc.constantFrom('embroidery', 'beading', 'beadwork', 'appliqué', 'mirror work');
-	const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');
 	const shade = fc.constantFrom('black', 'red', 'ivory', 'navy', 'green', 'pink', 'white');
 	const shades = fc.uniqueArray(shade, { minLength: 3, maxLength: 3 });
 	const hexOf = (word: string) => known(`${word} jacket`)[0]?.hexes[0];
@@ -273,5 +273,68 @@ describe('what is worked on a cloth', () => {
 			['#cc0000', 0.4],
 			['#111111', 0.15]
 		]);
+	});
+});
+
+describe('what hangs on a jewel', () => {
+	const worn = fc.constantFrom('chain', 'choker', 'necklace', 'hoops', 'earrings', 'bracelet');
+	const hung = fc.constantFrom('pendant', 'locket', 'cross', 'medallion');
+	it('is a part of it, kept beside it: "a velvet choker with a cross"', () => {
+		fc.assert(
+			fc.property(worn, hung, fc.constantFrom('gold', 'silver'), (jewel, part, metal) => {
+				const text = `a ${metal} ${jewel} with a ${part}`;
+				const [first, other] = readLook(text).elements;
+				expect(other, text).toBeUndefined();
+				expect(first?.garment.metal?.value, text).toBe(metal);
+				expect(first?.note, text).toContain(part);
+			}),
+			runs
+		);
+	});
+	it('says what it is set with: "hoops with pearl drops"', () => {
+		for (const jewel of ['hoops', 'gold earrings', 'studs', 'a gold chain'])
+			for (const [part, material] of [
+				['pearl drops', 'pearl'],
+				['crystal drops', 'crystal'],
+				['a pearl pendant', 'pearl']
+			]) {
+				const { elements } = readLook(`${jewel} with ${part}`);
+				expect(elements.length, `${jewel} with ${part}`).toBe(1);
+				expect(elements[0]?.garment.facets.material?.value, `${jewel} with ${part}`).toBe(material);
+			}
+	});
+	it('is a jewel by itself beside anything else: "a white shirt with a gold cross"', () => {
+		fc.assert(
+			fc.property(thing, hung, (garment, part) => {
+				const text = `a ${garment} with a gold ${part}`;
+				const { elements } = readLook(text);
+				expect(elements.length, text).toBe(2);
+				expect(garmentType(elements[1]?.garment.type ?? '').division, text).toBe('jewellery');
+			}),
+			runs
+		);
+	});
+});
+
+describe('a belt of the garment’s own', () => {
+	it('is a part of it: "a coat with a tie belt"; by itself it is a belt', () => {
+		fc.assert(
+			fc.property(
+				thing,
+				fc.constantFrom('tie belt', 'self belt', 'self-tie belt'),
+				colourWord,
+				(garment, belt, colour) => {
+					const own = readLook(`a ${colour} ${garment} with a ${belt}`).elements;
+					expect(own.length, `${garment} ${belt}`).toBe(1);
+					expect(own[0]?.note).toContain(belt);
+					expect(own[0]?.garment.facets.closure, `${garment} ${belt}`).toBeUndefined();
+					const [alone, more] = readLook(`a ${colour} ${belt}`).elements;
+					expect(alone?.garment.type).toBe('belt');
+					expect(more).toBeUndefined();
+					expect(readLook(`a ${colour} ${garment} with a tan belt`).elements.length).toBe(2);
+				}
+			),
+			runs
+		);
 	});
 });

@@ -544,9 +544,9 @@ describe('a face', () => {
 			runs
 		);
 	});
-	it('and whatever else only one family has names a family', () => {
-		const families = new Set(garmentTypes.map(({ family }) => family));
-		for (const { only } of details) if (only !== undefined) expect(families).toContain(only);
+	it('and whatever else only one family or division has names it', () => {
+		const known = new Set(garmentTypes.flatMap(({ family, division }) => [family, division]));
+		for (const { only } of details) if (only !== undefined) expect(known).toContain(only);
 	});
 });
 

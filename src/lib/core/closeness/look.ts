@@ -18,7 +18,7 @@ import { seenAreas } from './seen-areas';
 import { elementWeights } from './weights';
 
 /** Named in every judgement, so that a score can be told from one of a later method. */
-export const methodVersion = '7';
+export const methodVersion = '8';
 
 /** What answers an element: resolved garments, or that it is done (hair, make-up), or left out. */
 export interface Worn {

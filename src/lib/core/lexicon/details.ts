@@ -15,7 +15,7 @@ export interface Detail {
 	leads?: boolean;
 	/** What its mere mention says. */
 	alone?: readonly [FacetId, string];
-	/** The family that alone has such a part: of any other the word says nothing. */
+	/** The family or division that alone has such a part: of any other the word says nothing. */
 	only?: string;
 	/** What its absence says: "no sleeves". */
 	without?: readonly [FacetId, string];
@@ -133,10 +133,16 @@ export const details: readonly Detail[] = [
 	),
 	detail('godet, godets, gore, gores, gusset, gussets, vents'),
 	detail('bow, bows, bow detail, ribbon, ribbons'),
+	detail('tie belt, tie belts, self belt, self belts, self-tie belt, self-tie belts'),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),
 	detail('face', [], { only: 'bracelets' }),
+	detail(
+		'pendant, pendants, locket, lockets, cross, crosses, crucifix, medallion, medallions, teardrops, drops',
+		['material'],
+		{ takesMetal: true, coversCloth: true, only: 'jewellery' }
+	),
 	detail(
 		'belt loops, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
 	),

@@ -7,7 +7,8 @@ import { eraMarks, plainlyModern } from './era-marks';
 import { moveEffects } from './move-effects';
 import { closenessSchools, defaultSchools, schoolGuide, schoolLabel, schoolQuestions } from './schools';
 import { canAnswer, garmentType, garmentTypes, isGarmentType, typeSimilarity } from './taxonomy';
-import { familyStandIns, standIns } from './stand-ins';
+import { slots } from './slots';
+import { answersAlone, familyStandIns, standIns, wornAlso } from './stand-ins';
 
 describe('the taxonomy', () => {
 	it('holds at least 80 types, each under one id', () => {
@@ -81,6 +82,33 @@ describe('the taxonomy', () => {
 		expect(canAnswer('dinner-jacket', 't-shirt')).toBe(false);
 		expect(canAnswer('skirt', 'dress')).toBe(true);
 		expect(canAnswer('jumper', 'cardigan')).toBe(true);
+	});
+
+	it('lets what is worn in two places answer in both, either way round', () => {
+		for (const [id, place] of Object.entries(wornAlso)) {
+			expect(slots[garmentType(id).slot].covers, id).not.toContain(place);
+			const there = garmentTypes.filter(
+				(type) => (slots[type.slot].covers as readonly string[]).includes(place) && !answersAlone.has(type.id)
+			);
+			expect(there.length, id).toBeGreaterThan(0);
+			for (const other of there) {
+				expect(canAnswer(id, other.id), `${other.id} for ${id}`).toBe(true);
+				expect(canAnswer(other.id, id), `${id} for ${other.id}`).toBe(true);
+			}
+		}
+	});
+
+	it('lets make-up answer only where on the face it belongs', () => {
+		expect(canAnswer('lipstick', 'blusher')).toBe(false);
+		expect(canAnswer('eyeliner', 'lipstick')).toBe(false);
+		expect(canAnswer('eyeliner', 'mascara')).toBe(true);
+	});
+
+	it('takes what is declared of two types before their place in the tree', () => {
+		for (const [a, b, similarity] of standIns) {
+			expect(typeSimilarity(a, b), `${a} ${b}`).toBe(similarity);
+			expect(typeSimilarity(b, a), `${b} ${a}`).toBe(similarity);
+		}
 	});
 });
 

@@ -84,7 +84,45 @@ export const standIns: [a: string, b: string, similarity: number, reason: string
 	['bow-tie', 'tie', 0.6, 'a tie for a collar'],
 	['bow-tie', 'cravat', 0.55, 'a tie for a collar'],
 	['belt', 'chain-belt', 0.6, 'a line at the waist'],
-	['loafers', 'brogues', 0.6, 'a flat leather shoe']
+	['loafers', 'brogues', 0.6, 'a flat leather shoe'],
+	['jacket', 'blazer', 0.75, 'one asks, the other names the cut'],
+	['jacket', 'suit-jacket', 0.75, 'one asks, the other names the cut'],
+	['top', 'blouse', 0.75, 'one asks, the other names the cut'],
+	['top', 'shirt', 0.55, 'a top, woven or jersey'],
+	['top', 'jumper', 0.5, 'a top, knitted or jersey'],
+	['top', 'knitted-top', 0.8, 'one asks, the other names the cloth'],
+	['overshirt', 'chore-jacket', 0.8, 'a shirt cut to be worn as a jacket'],
+	['overshirt', 'cardigan', 0.5, 'a soft layer that buttons'],
+	['overshirt', 'bomber-jacket', 0.5, 'a casual layer of the same length'],
+	['overshirt', 'blazer', 0.45, 'a buttoned layer, soft or tailored'],
+	['zip-up-hoodie', 'track-jacket', 0.75, 'a sports layer that zips'],
+	['zip-up-hoodie', 'fleece', 0.7, 'a warm soft layer that zips'],
+	['zip-up-hoodie', 'cardigan', 0.5, 'a knitted layer that opens in front'],
+	['zip-up-hoodie', 'bomber-jacket', 0.5, 'a casual layer that zips'],
+	['hoodie', 'fleece', 0.55, 'a warm soft layer'],
+	['hoodie', 'cardigan', 0.35, 'a soft layer, closed or open'],
+	['twinset', 'cardigan', 0.8, 'half of it'],
+	['poncho', 'jumper', 0.3, 'knit over the head'],
+	['shawl', 'poncho', 0.6, 'a broad drape over the shoulders'],
+	['shawl', 'cape', 0.55, 'a broad drape over the shoulders'],
+	['shawl', 'shrug', 0.5, 'covers the shoulders'],
+	['shawl', 'bolero', 0.4, 'covers the shoulders'],
+	['shawl', 'cardigan', 0.35, 'a soft layer over the shoulders'],
+	['duster-coat', 'long-cardigan', 0.55, 'a long light layer that hangs open'],
+	['leggings', 'footless-tights', 0.8, 'close on the leg, the foot bare'],
+	['slip', 'camisole', 0.5, 'thin straps next to the skin'],
+	['bralette', 'camisole', 0.5, 'thin straps next to the skin'],
+	['undervest', 'vest-top', 0.7, 'one cut, under or on its own'],
+	['knitted-vest', 'vest-top', 0.5, 'a sleeveless top'],
+	['half-slip', 'slip-skirt', 0.6, 'one cut, under or on its own'],
+	['petticoat', 'tulle-skirt', 0.6, 'layers of net from the waist'],
+	['neckerchief', 'choker', 0.35, 'a line round the neck'],
+	['skort', 'skirt', 0.75, 'a skirt with shorts in it'],
+	['culottes', 'skirt', 0.5, 'wide legs that hang like a skirt'],
+	['wide-leg-trousers', 'skirt', 0.4, 'wide legs that hang like a skirt'],
+	['culottes', 'tailored-shorts', 0.6, 'wide legs, shorter or longer'],
+	['playsuit', 'dress', 0.5, 'one piece, the legs parted'],
+	['kaftan', 'tunic', 0.5, 'a loose fall from the shoulder, long or short']
 ];
 
 /** Families any of whose types do for any of the other's, where no nearer likeness is known. */
@@ -134,3 +172,32 @@ export const answersAlone: ReadonlySet<string> = new Set([
 	'mehndi',
 	'bindi'
 ]);
+
+/** Families whose kinds lie on different places of one part of the body: no blusher answers a lipstick. */
+export const placedByKin: ReadonlySet<string> = new Set(['make-up']);
+
+/**
+ * Types that are worn in another place as well as in that of their slot, and where: an overshirt buttoned up is a top, open over one
+ * it is a layer (common practice). Nothing is likened by this, only worn where the other is.
+ */
+export const wornAlso: Readonly<Record<string, string>> = {
+	overshirt: 'over',
+	hoodie: 'over',
+	'zip-up-hoodie': 'over',
+	twinset: 'over',
+	fleece: 'base',
+	'track-jacket': 'base',
+	poncho: 'base',
+	shawl: 'over',
+	'fur-stole': 'over',
+	'faux-fur-stole': 'over',
+	'footless-tights': 'legs',
+	'strapless-bra': 'base',
+	'sports-bra': 'base',
+	bralette: 'base',
+	undervest: 'base',
+	slip: 'base',
+	petticoat: 'legs',
+	'half-slip': 'legs',
+	neckerchief: 'neck'
+};

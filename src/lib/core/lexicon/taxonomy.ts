@@ -1,7 +1,7 @@
 /** The tree of garment types: division, family, kin, type. Read once from `types/`; add types there. */
 import type { FacetId } from './facets';
-import { slotsMeet, type SlotId } from './slots';
-import { answersAlone, familyStandIns, standIns } from './stand-ins';
+import { slots, slotsMeet, type SlotId } from './slots';
+import { answersAlone, familyStandIns, placedByKin, standIns, wornAlso } from './stand-ins';
 import { divisions, families } from './types';
 import type { DrawKind, FamilySource } from './types/source';
 
@@ -150,10 +150,11 @@ const includes = (word: GarmentType, other: GarmentType) =>
 export function typeSimilarity(asked: string, given: string): number {
 	if (asked === given) return 1;
 	const [a, b] = [garmentType(asked), garmentType(given)];
+	const said = declared.get(`${asked} ${given}`);
+	if (said !== undefined) return said;
 	return Math.max(
 		(2 * commonDepth(a, b)) / (depthOf(a) + depthOf(b)),
 		includes(a, b) ? generalSimilarity : 0,
-		declared.get(`${asked} ${given}`) ?? 0,
 		declaredFamilies.get(`${a.family} ${b.family}`) ?? 0
 	);
 }
@@ -161,9 +162,21 @@ export function typeSimilarity(asked: string, given: string): number {
 /** Is a stand-in declared of the two types themselves? */
 export const isDeclared = (asked: string, given: string): boolean => declared.has(`${asked} ${given}`);
 
+const wornAt = ({ id, slot }: GarmentType): readonly string[] => {
+	const also = wornAlso[id];
+	return also === undefined ? slots[slot].covers : [...slots[slot].covers, also];
+};
+
+const wornInPlaceOf = (asked: GarmentType, given: GarmentType): boolean => {
+	if (asked === given) return true;
+	if (answersAlone.has(asked.id) || answersAlone.has(given.id)) return false;
+	if (asked.family === given.family && placedByKin.has(asked.family)) return asked.kin === given.kin;
+	const places = wornAt(given);
+	return wornAt(asked).some((place) => places.includes(place));
+};
+
 const isAnsweredBy = (asked: GarmentType, given: GarmentType): boolean =>
-	(slotsMeet(asked.slot, given.slot) &&
-		(asked === given || !(answersAlone.has(asked.id) || answersAlone.has(given.id)))) ||
+	wornInPlaceOf(asked, given) ||
 	declared.has(`${asked.id} ${given.id}`) ||
 	declaredFamilies.has(`${asked.family} ${given.family}`);
 

@@ -265,7 +265,9 @@ class ClauseBuilder implements Reached {
 			isPartOf(span, this.lastHead, this.clause, this.clauses)
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
-			const inside = span.words.length > 1 ? spansOf(span.words.slice(0, -1).join(' ')).filter(alsoSaid) : [];
+			const named = senseOf(span, 'detail') !== undefined;
+			const ahead = named ? '' : span.words.slice(0, -1).join(' ');
+			const inside = ahead ? spansOf(ahead).filter(alsoSaid) : [];
 			for (const inner of inside) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
 			span = inside.length > 0 ? partSpan(span) : saysOfPart(span);

@@ -3,7 +3,7 @@ import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
 import { onlySaid } from './owners';
-import { alsoSaid, isCloth, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
+import { alsoSaid, isCloth, isNoneOf, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** How far the clauses of a text are made. */
 export interface Reached {
@@ -117,9 +117,9 @@ export function repeatsHead(reached: Reached, span: Span, at: number): boolean {
 
 /** Is it a part that the garment named last cannot have: a face, where no watch is spoken of? */
 export function isNoneOfIts(reached: Reached, span: Span): boolean {
-	const only = senseOf(span, 'detail')?.detail.only;
+	const detail = senseOf(span, 'detail')?.detail;
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
-	return only !== undefined && (!owner || garmentType(owner.type).family !== only);
+	return detail?.only !== undefined && (!owner || isNoneOf(detail, owner.type));
 }
 
 /** "A ball gown, bow at the back", "a pendant on a long chain": what can be a part, at a place on a garment or with a jewel on it, is one. */

@@ -87,7 +87,8 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 		return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	if (noted !== undefined)
 		return keeper.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });
-	if (!said && detail && detail.facets.length === 0 && !description.notes.includes(part.span.text)) {
+	const sitsThere = detail && (detail.facets.length === 0 || detail.only !== undefined);
+	if (!said && sitsThere && !description.notes.includes(part.span.text)) {
 		description.notes.push(part.span.text);
 		return keeper.note(part, 'understood', `kept as a note: ${part.span.text}`, {
 			aspect: 'note',

@@ -3,6 +3,7 @@ import { longestPhrase } from './phrasebook';
 import type { FacetId } from '../lexicon/facets';
 import type { Link } from '../lexicon/reading-words';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import type { Detail } from '../lexicon/details';
 import type { Sense, Span } from './model';
 
 type SenseOf<K extends Sense['kind']> = Extract<Sense, { kind: K }>;
@@ -114,6 +115,12 @@ export function saysOfPart(span: Span): Span {
 	return part === span || saying.length === 0 ? part : { ...span, senses: [...saying, ...part.senses] };
 }
 
+/** Is it a part that such a garment cannot have: a face of what is no watch, a pendant of what is no jewel? */
+export function isNoneOf({ only }: Detail, type: string): boolean {
+	const { family, division } = garmentType(type);
+	return only !== undefined && only !== family && only !== division;
+}
+
 /** Names that are a cloth first: "a cream knit", but "a dress in cream knit". */
 export const isCloth = (span: Span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material');
 
@@ -141,7 +148,7 @@ export function isPartOf(
 	const previous = before.at(-1);
 	const detail = senseOf(partSpan(span), 'detail')?.detail;
 	const type = owner && senseOf(owner.span, 'type');
-	if (!detail || !owner || !type) return false;
+	if (!detail || !owner || !type || isNoneOf(detail, type.type)) return false;
 	const { family, division } = garmentType(type.type);
 	// A skirt is no part of a skirt, a ribbon none of hair.
 	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
@@ -177,11 +184,13 @@ export function isPartOf(
 	)
 		return true;
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
-	if (span.words.length > 1 && own && !slotsMeetOf(own.type, type.type)) return false;
+	const isNamed = senseOf(span, 'detail') !== undefined;
+	if (span.words.length > 1 && !isNamed && own && !slotsMeetOf(own.type, type.type)) return false;
 	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
 		return true;
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
-	const single = own && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
+	const single =
+		own && !detail.only && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
 	if (single && clause.before === 'comma' && slotsMeetOf(own.type, type.type) && /[^s]$/.test(span.text))
 		return true;
 	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".

@@ -48,7 +48,8 @@ export const beauty: FamilySource[] = [
 		draws: 'lips',
 		facets: ['sheen', 'size'],
 		types: `
-			lipstick: *lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
+			lipstick: lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
+
 			eye-make-up: eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
 			mascara: mascara / mascara / lashes, false lashes
@@ -56,9 +57,11 @@ export const beauty: FamilySource[] = [
 			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows
 
 			blusher: blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour, contouring
+
 			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
 
 			bindi: bindi / bindis / tilak
+
 			beauty-spot: beauty spot / beauty spots / freckles, face gems`
 	},
 	{
