@@ -5,6 +5,7 @@ import { garmentType, garmentTypes, paletteOf, readLook } from '../../src/lib/co
 import { colourWord } from '../looks';
 
 const runs = { numRuns: 200 };
+const hexOf = (word: string) => readLook(`${word} jacket`).elements[0]?.garment.palette[0]?.hex;
 const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');
 const things = [
 	'coat',
@@ -208,7 +209,6 @@ describe('what is worked on a cloth', () => {
 	const work = fc.constantFrom('embroidery', 'beading', 'beadwork', 'appliqué', 'mirror work');
 	const shade = fc.constantFrom('black', 'red', 'ivory', 'navy', 'green', 'pink', 'white');
 	const shades = fc.uniqueArray(shade, { minLength: 3, maxLength: 3 });
-	const hexOf = (word: string) => known(`${word} jacket`)[0]?.hexes[0];
 	const expectWorked = (text: string, ground: string, on: string) => {
 		const palette = paletteIn(text);
 		expect(
@@ -337,4 +337,108 @@ describe('a belt of the garment’s own', () => {
 			runs
 		);
 	});
+});
+
+describe('work named after a comma', () => {
+	const work = fc.constantFrom('embroidery', 'beading', 'sequins', 'mirror work', 'beadwork');
+	const next = fc.constantFrom('shoes', 'clutch', 'belt', 'coat');
+	it('is of what stands before it: "a red jacket, gold embroidery, black shoes"', () => {
+		fc.assert(
+			fc.property(
+				thing,
+				colourWord,
+				work,
+				next,
+				fc.constantFrom('black', 'white'),
+				(garment, on, of, then, own) => {
+					const text = `a red ${garment}, ${on} ${of}, ${own} ${then}`;
+					const reading = readLook(text);
+					expect(reading.things, text).toEqual([]);
+					const [first, second, third] = reading.elements;
+					expect(third, text).toBeUndefined();
+					const { texture, material } = first?.garment.facets ?? {};
+					expect(texture ?? material, text).toBeDefined();
+					const alone = readLook(`a red ${garment}. ${own} ${then}`).elements[1]?.garment;
+					expect(second?.garment, text).toEqual(alone);
+				}
+			),
+			runs
+		);
+	});
+	it('is a thing that is asked, where nothing stands before it', () => {
+		const { things, elements } = readLook('green sequins, black shoes');
+		expect(things.map(({ word }) => word)).toEqual(['sequins']);
+		expect(elements.map(({ garment }) => garment.palette.length)).toEqual([1]);
+	});
+});
+
+describe('what matches', () => {
+	// Chambray is a cloth as well.
+	const onlyColour = colourWord.filter(
+		(word) => !readLook(`a top in ${word}`).elements[0]?.garment.facets.material
+	);
+	it('is of one cloth with what it matches, whichever of the two is told of', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('crop top', 'blouse', 'waistcoat', 'jacket'),
+				fc.constantFrom('shorts', 'skirt', 'trousers'),
+				onlyColour,
+				fc.constantFrom('linen', 'satin', 'gingham'),
+				(top, bottom, colour, cloth) => {
+					const texts = [
+						`${colour} ${cloth} ${top} and matching ${bottom}`,
+						`${top} and matching ${bottom} in ${colour} ${cloth}`,
+						`${cloth} ${top} and matching ${bottom} in ${colour}`
+					];
+					for (const text of texts) {
+						const [one, other, more] = readLook(text).elements;
+						expect(more, text).toBeUndefined();
+						expect(one?.garment.palette[0]?.hex, text).toBe(hexOf(colour));
+						expect(other?.garment.palette, text).toEqual(one?.garment.palette);
+						expect(other?.garment.print, text).toEqual(one?.garment.print);
+						expect(other?.garment.facets.material?.value, text).toBe(one?.garment.facets.material?.value);
+					}
+				}
+			),
+			runs
+		);
+	});
+	it('goes on over "and": "a grey tracksuit, matching hoodie and joggers"', () => {
+		for (const text of ['grey tracksuit, matching hoodie and joggers', 'grey hat, matching gloves and scarf'])
+			for (const { garment } of readLook(text).elements)
+				expect(
+					garment.palette.map(({ hex }) => hex),
+					`${text}: ${garment.type}`
+				).toEqual([hexOf('grey')]);
+	});
+});
+
+describe('a part of a suit', () => {
+	it('that is told by its cut is the suit’s: "a cream suit with a boxy jacket"', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				fc.constantFrom(
+					['boxy jacket', 'fit', 'relaxed'],
+					['longline jacket', 'topLength', 'thigh'],
+					['wide trousers', 'leg', 'wide']
+				),
+				fc.constantFrom('with a', 'with'),
+				(colour, [part = '', facet = '', value], joined) => {
+					const text = `a ${colour} trouser suit ${joined} ${part}`;
+					const [suit, more] = readLook(text).elements;
+					expect(more, text).toBeUndefined();
+					expect(suit?.garment.facets[facet as 'fit']?.value, text).toBe(value);
+					expect(readLook(`a ${colour} trouser suit with a white ${part}`).elements.length, text).toBe(2);
+				}
+			),
+			runs
+		);
+	});
+});
+
+it('a shell top is made of no shells', () => {
+	for (const text of ['white shell top', 'a cream shell', 'coral sleeveless shell'])
+		expect(readLook(text).elements[0]?.garment.facets.material, text).toBeUndefined();
+	expect(readLook('shell earrings').elements[0]?.garment.facets.material?.value).toBe('shell');
 });

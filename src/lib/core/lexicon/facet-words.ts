@@ -350,7 +350,7 @@ const source: Partial<Record<FacetId, string>> = {
 		crochet: crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cut-outs, cutout, cutouts, cutaway
-		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardosi, aari, phulkari-work, resham-work, crewel, zari-embroidered, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
+		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardozi work, zardosi, zardosi work, aari, aari work, phulkari, phulkari work, resham work, kantha, kantha work, chain-stitch work, crewel, zari-embroidered, zari, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
 		sequinned: sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette

@@ -68,7 +68,7 @@ shearling: sheepskin
 feather: feathers, feathered, marabou, ostrich feather
 sequin: sequins, sequin-covered
 lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit, lurex
-brocade: jacquard silk, banarasi silk, zari, zari brocade, kimkhab, banarasi
+brocade: jacquard silk, banarasi silk, zari brocade, kimkhab, banarasi
 chanderi: chanderi silk, maheshwari
 nylon: parachute silk, ripstop
 polyester: poly, crimplene, microfibre, microfiber

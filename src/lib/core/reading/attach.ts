@@ -5,6 +5,7 @@ import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { besideCloth, hasPartOfCloth } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
+import { namesWork } from './work';
 import {
 	fitsWords,
 	isPartOfSet,
@@ -268,8 +269,12 @@ class Attacher {
 		)
 			return next.parts[0] !== next.head && saysColour(next);
 		if (!next?.head || clause.parts.length < 2) return false;
+		const last = clause.parts.at(-1);
+		// "Green sequins, black shoes".
+		if (!previous && last?.role === 'said' && namesWork(last.span))
+			return next.before === 'comma' && saysColour(clause) && saysColour(next);
 		// "A black lined frobber over a grey dress": also where a part of it was spoken of before its last word.
-		if (!previous && clause.parts.at(-1)?.role === 'said')
+		if (!previous && last?.role === 'said')
 			return next.before === 'list' && !next.bare && this.waiting.length === 0;
 		if (!previous || !onlySaid(clause)) return false;
 		return (
@@ -372,17 +377,17 @@ function goTogether(a: GarmentType, b: GarmentType): boolean {
 	return tailored && a.family !== 'jeans' && b.family !== 'jeans' && !slotsMeetOf(a.id, b.id);
 }
 
-/** Does what is said of the first garment speak of the second as well: "suede boots and bag"? */
+/** Is a garment named by a bare "and", with nothing said of it? */
+const namedBesides = ({ own, clauses, head }: Group) =>
+	own.before === 'and' && !own.paused && own.bare && clauses.length === 1 && own.parts[0] === head;
+
+export const asksToMatch = ({ clauses }: Group) =>
+	clauses.some(({ parts }) => parts.some(({ role }) => role === 'matching'));
+
+/** Does what is said of the first garment speak of the second as well: "suede boots and bag", "matching hoodie and joggers"? */
 export function shares(first: Group, second: Group): boolean {
-	const { own } = second;
-	if (
-		own.before !== 'and' ||
-		own.paused ||
-		!own.bare ||
-		second.clauses.length > 1 ||
-		own.parts[0] !== second.head
-	)
-		return false;
+	if (!namedBesides(second)) return false;
+	if (first.own.parts[0]?.role === 'matching') return true;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;
 	if (!goTogether(a, b)) return false;

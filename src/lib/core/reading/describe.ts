@@ -11,7 +11,8 @@ import { longestPhrase } from './phrasebook';
 import { impliedColour, takeMove, unset, type Description } from './takings';
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';
-import { isWork, takeScales, takeWords } from './on-words';
+import { takeScales, takeWords } from './on-words';
+import { isWork } from './work';
 
 /** What the words inside a garment's name say of it: "wide-leg trousers" are wide in the leg. */
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];

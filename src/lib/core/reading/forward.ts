@@ -1,5 +1,6 @@
 /** Which way a clause without a garment goes: to the one before it, or to the one after. */
 import { senseOf, type Clause, type Part } from './parts';
+import { namesWork } from './work';
 import { onlySaid, saysColour, type Group } from './owners';
 
 export const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
@@ -25,9 +26,14 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 	);
 }
 
-/** Parts and ways of wearing are said of what was named. */
-export const goesBack = (clause: Clause) =>
-	clause.parts.some(({ role }) => role === 'detail' || role === 'move');
+/** Parts, ways of wearing and what is worked on the cloth are said of what was named. */
+export const goesBack = ({ parts }: Clause) => {
+	const last = parts.at(-1);
+	return (
+		parts.some(({ role }) => role === 'detail' || role === 'move') ||
+		(last?.role === 'said' && namesWork(last.span))
+	);
+};
 
 /** "Denim on denim": one word twice speaks of the look. */
 const repeats = (first: Clause | undefined, second: Clause | undefined): boolean =>

@@ -1,9 +1,9 @@
 /** What the words of a clause say of the garment itself: colours, cloth, wear, prints and how large they are. */
-import type { FacetId } from '../lexicon/facets';
 import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
+import { isWork } from './work';
 import {
 	canBeOf,
 	colourBetween,
@@ -62,16 +62,6 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 	}
 }
 
-/** What is worked on a cloth, by the word for it. */
-const works: Partial<Record<FacetId, ReadonlySet<string>>> = {
-	texture: new Set(['embroidered', 'mirror-work', 'applique', 'beaded']),
-	hemDetail: new Set(['bordered', 'lace-trimmed', 'tasselled', 'fringed', 'feathered'])
-};
-
-/** Is what is said of a garment something worked on its cloth: embroidery, beads, a border? */
-export const isWork = ({ facet, value }: { facet: FacetId; value: string }): boolean =>
-	works[facet]?.has(value) === true;
-
 /**
  * "With gold embroidery", "a gold-embroidered coat", "gold embroidered black silk": is a colour that of the work on a cloth? "A black
  * embroidered dress" is black.
@@ -83,7 +73,11 @@ function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause):
 	const work = parts[to];
 	if (!work || !sensesOf(work.span, 'facet').some(isWork)) return false;
 	const colourAfter = parts.slice(to + 1).some(({ span }) => senseOf(span, 'colour'));
-	return work.span.hyphenated || colourAfter || (!head && ['with', 'and', 'comma'].includes(before));
+	return (
+		work.span.hyphenated ||
+		colourAfter ||
+		(!head && ['with', 'and', 'comma', 'start', 'stop'].includes(before))
+	);
 }
 
 /** Says the scales of prints that were found, once the prints themselves are. */

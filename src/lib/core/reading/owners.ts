@@ -179,16 +179,16 @@ const saysOnlyCut = ({ parts, head }: Clause): boolean =>
 interface NamesPart {
 	/** "A navy suit, jacket unbuttoned": by its bare name, of which more is said after it. */
 	byName: boolean;
-	/** "A navy suit, wide trousers": by its cut, while colour and cloth are the suit's. */
+	/** "A navy suit, wide trousers", "with a boxy jacket": by its cut, while colour and cloth are the suit's. */
 	byCut: boolean;
 }
 
 function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart {
 	const { bare, before, parts } = clause;
-	if (!bare || before === 'or') return { byName: false, byCut: false };
+	if (!(bare || before === 'with') || before === 'or') return { byName: false, byCut: false };
 	const isPart = ['trousers', 'pants', 'skirt', 'jacket'].includes(head.span.words.at(-1) ?? '');
 	return {
-		byName: parts[0] === head && (parts.length > 1 || goesOn),
+		byName: bare && parts[0] === head && (parts.length > 1 || goesOn),
 		byCut: isPart && saysOnlyCut(clause) && parts.length > 1 && typeOf(head)?.usual.material === undefined
 	};
 }

@@ -7,7 +7,7 @@ import { nudeOn, type SkinTone } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import { mostTogether, type Element } from '../model/reference';
-import { attach, shares, type Attached } from './attach';
+import { asksToMatch, attach, shares, type Attached } from './attach';
 import type { Group } from './owners';
 import { clausesOf } from './clauses';
 import { senseOf, sensesOf, type Part } from './parts';
@@ -80,9 +80,6 @@ function matchedBy({ group }: Read, before: readonly Read[]): Read | undefined {
 	return samePrint(group) ? before.findLast(isPrinted) : undefined;
 }
 
-const asksToMatch = ({ clauses }: Group) =>
-	clauses.some(({ parts }) => parts.some(({ role }) => role === 'matching'));
-
 /** "worn as a belt": the move that the named thing makes of a garment. */
 function moveTo(target: Part): MoveId | undefined {
 	const type = garmentType(senseOf(target.span, 'type')?.type ?? '');
@@ -154,6 +151,8 @@ function describeAll(
 		} else if (previous && asksToMatch(own.group)) {
 			const source = matchedBy(own, worn.slice(0, i)) ?? previous;
 			takeFrom(own.description, source.description, onlyColour(own.group));
+			// "A crop top and matching shorts in red" are both red.
+			takeFrom(source.description, own.description, onlyColour(own.group));
 		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
 	});

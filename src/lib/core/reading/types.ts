@@ -1,5 +1,7 @@
 /** Which garment a name means: by the studio's words, by what is said of it, by the words around it. */
 import { aspectWeightOf } from '../lexicon/aspect-weights';
+import type { FacetId } from '../lexicon/facets';
+import { feelOf } from '../lexicon/material-feel';
 import { materialFamilies } from '../lexicon/materials';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
@@ -155,7 +157,8 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const { before, head } = partsOfName(words);
 	const ofWhole = whole.filter(
 		(sense) =>
-			sense.kind === 'print' || (sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet))
+			sense.kind === 'print' ||
+			(sense.kind === 'facet' && sense.free && canHave(type, sense.facet, sense.value))
 	);
 	// A "long sleeve" is long in the sleeve alone: what the whole name says, its words do not say otherwise.
 	const senses = ofWhole.some(({ kind }) => kind === 'facet')
@@ -169,6 +172,13 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	return senses;
 }
 
+const sewn = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+const strung = new Set(['bead', 'hard']);
+/** A shell top is made of no shells: what is cut and sewn is of cloth, leather or knit. */
+const canHave = ({ division, facets }: GarmentType, facet: FacetId, value: string) =>
+	facets.includes(facet) &&
+	!(facet === 'material' && sewn.has(division) && strung.has(feelOf.get(value)?.stuff ?? ''));
+
 /**
  * One word of a name says one thing: the facet that weighs most, or else a colour or print. A word before the last says
  * what it says anywhere ("quilted gilet", "raffia bag"); the last one only what is usual of the type.
@@ -179,7 +189,7 @@ function insideName(type: GarmentType, { senses, words }: Span, isHead: boolean)
 	const [facet] = senses
 		.filter((sense) => sense.kind === 'facet')
 		.filter(({ facet: id, value, free }) => {
-			if (!type.facets.includes(id)) return false;
+			if (!canHave(type, id, value)) return false;
 			const usual = type.usual[id];
 			if (isHead) return free && usual === value;
 			return usual === value || (free && !(id === 'heelHeight' && usual !== undefined && !saysHeel));

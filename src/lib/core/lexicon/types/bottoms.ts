@@ -51,7 +51,7 @@ export const bottoms: FamilySource[] = [
 
 			straight-jeans: straight jeans / straight jeans / straight-leg jeans, straight legs / leg=straight
 			slim-jeans: slim jeans / slim jeans / slim-leg jeans / leg=slim
-			skinny-jeans: skinny jeans / skinny jeans / jeggings, skinnies / leg=skinny fit=close
+			skinny-jeans: skinny jeans / skinny jeans / jeggings, skinnies, drainpipes, drainpipe jeans / leg=skinny fit=close
 			mom-jeans: mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high
 			boyfriend-jeans: boyfriend jeans / boyfriend jeans / girlfriend jeans, dad jeans / fit=relaxed
 

@@ -55,7 +55,7 @@ export const jewellery: FamilySource[] = [
 		draws: 'bracelet',
 		facets: [...small],
 		types: `
-			bracelet: *bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet
+			bracelet: *bracelet / bracelets / tennis bracelet, charm bracelet, friendship bracelet, wristband
 			bangle: bangle / bangles / kada, churi, churiyan, choora, glass bangles
 			cuff: cuff / cuffs / cuff bracelet / size=large
 
