@@ -90,7 +90,7 @@ export const details: readonly Detail[] = [
 			takesMetal: true
 		}
 	),
-	detail('trim, trims, trimming, piping, edging, braid', ['hemDetail', 'collar']),
+	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar']),
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
 	detail('border, borders', ['hemDetail'], {
 		alone: ['hemDetail', 'bordered'],
@@ -120,7 +120,7 @@ export const details: readonly Detail[] = [
 	detail('lining'),
 	detail('bib, bustle, fichu, dickey, drape, drapes, swag'),
 	detail(
-		'ties, tapes, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
+		'ties, tapes, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
 	),
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'

@@ -74,15 +74,16 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	strangled straws stress stretched stretcher stretching strike strikes striking strip stripped strokes
 	stronger strongly structure strung studied stuffed sued summers sumner sunday sung sunlight superb
 	supper supports suspended suspense swat swearing swears sweating sweaty sweeps sweeter sweethearts
-	sweets swings switch switching tack tale tape taps tara tarzan tear tease technically technician teen
-	teli thanking thanks thee things thingy thinking thinks thirst thorough threat throats throw throwing
-	throws tick tide tigers till tipped tired tires toilet tomatoes tong touchy towels tracking tracks
-	trade trailer trails trains trapped traveling tree trembling trial triangle tries troubled trucks try
-	tucker tuned turner turtles twinkle underway unlocked unmarried vanish vanished vega vein veins
-	victor victoria vile violent virgil virginia virgins visitors waffles wait waited waiter waitress
-	waits wake waking walter ware warmed warner warp washer wasted watched waters weaver wedded weddings
-	weekends weigh weighs weights whales whiskers whiskey whispered whistles whites whitey wicked widow
-	willie winchester windows winner winters wished witches witter workers wounds wright
+	sweets swings switch switching tack tale tape tapping taps tara tarzan tear tease technically
+	technician teen teli thanking thanks thee things thingy thinking thinks thirst thorough threat
+	throats throw throwing throws tick tide tigers till tipped tired tires toilet tomatoes tong touchy
+	towels tracking tracks trade trailer trails trains trapped traveling tree trembling trial triangle
+	tries tripping troubled trucks try tucker tuned turner turtles twinkle underway unlocked unmarried
+	vanish vanished vega vein veins victor victoria vile violent virgil virginia virgins visitors waffles
+	wait waited waiter waitress waits wake waking walter ware warmed warner warp washer wasted watched
+	waters weaver wedded weddings weekends weigh weighs weights whales whiskers whiskey whispered
+	whistles whites whitey wicked widow willie winchester windows winner winters wished witches witter
+	workers wounds wright
 `
 		.trim()
 		.split(/\s+/)

@@ -24,7 +24,7 @@ check: check, checked, checks, checkered, squared, tattersall, graph check, shep
 buffalo: buffalo check, buffalo plaid, lumberjack check, buffalo
 checkerboard: checkerboard, chequerboard, chequered, chessboard
 
-plaid: plaid, tartan, madras, madras check, plaids, tartans
+plaid: plaid, tartan, black watch, black watch tartan, black watch style tartan, madras, madras check, plaids, tartans
 windowpane: windowpane, overcheck, window-pane, windowpane check, window pane check
 glen-check: glen check, Prince of Wales check, Prince of Wales, glen plaid, glen-check, glencheck
 houndstooth: houndstooth, hound's-tooth, dogtooth, dog-tooth, puppytooth, hound's tooth

@@ -18,6 +18,18 @@ export interface Reached {
 	goesAt: boolean;
 }
 
+const decorates = new Set([
+	'trim',
+	'trims',
+	'trimming',
+	'trimmings',
+	'detail',
+	'details',
+	'detailing',
+	'fastening',
+	'fastenings'
+]);
+
 /** A garment's name straight before a part says how the part is made: "kimono sleeves", "churidar sleeves", "belt loops". */
 export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	const { clause } = reached;
@@ -27,6 +39,8 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	if (span.words.length > 1 && alsoSaid(span)) return false;
 	if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
 		return false;
+	// "A bow trim", "a chain detail": whoever has it, what is trimmed with is no thing by itself.
+	if (decorates.has(span.words.at(-1) ?? '')) return true;
 	if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
 	const owner = reached.clauses.findLast((other) => other.head)?.head;
 	const own = senseOf(head.span, 'type');
@@ -71,6 +85,30 @@ export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	);
 }
 
+const saysGround = ({ span, role }: Part) =>
+	role === 'said' &&
+	span.senses.some(
+		(sense) =>
+			sense.kind === 'colour' ||
+			sense.kind === 'print' ||
+			(sense.kind === 'facet' && sense.facet === 'material')
+	);
+
+/** Does a clause after a comma that has a colour, and no article, follow a garment of which neither colour nor cloth is said? */
+function dressesLast({ clauses, clause }: Reached): boolean {
+	const from = clauses.findLastIndex(({ head }) => head);
+	const said = clauses.slice(from).flatMap(({ parts }) => parts);
+	return (
+		clause.before === 'comma' &&
+		clause.bare &&
+		!clause.head &&
+		clause.parts.some(saysGround) &&
+		clause.parts.every(({ role }) => role === 'said') &&
+		from >= 0 &&
+		!said.some(saysGround)
+	);
+}
+
 /** Names that say something of the garment before: "a dress in cream knit", "a jumpsuit, halterneck". */
 export function speaksOfLast(reached: Reached, span: Span): boolean {
 	const { lastHead, clause } = reached;
@@ -85,6 +123,8 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 	if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 		return true;
+	// "A bodysuit, black jersey": of what has neither colour nor cloth yet.
+	if (isCloth(span) && dressesLast(reached)) return true;
 	// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
 	const another =
 		isCloth(span) &&

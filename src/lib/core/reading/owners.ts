@@ -172,7 +172,10 @@ const saysOnlyCut = ({ parts, head }: Clause): boolean =>
 			span === head?.span ||
 			(role === 'said' &&
 				span.senses.length > 0 &&
-				span.senses.every((sense) => sense.kind === 'facet' && facetOf(sense.facet).group !== 'cloth'))
+				span.senses.every(
+					(sense) =>
+						sense.kind === 'note' || (sense.kind === 'facet' && facetOf(sense.facet).group !== 'cloth')
+				))
 	);
 
 /** How a clause may name what a set is made up of; without "the" it has to say something of it. */

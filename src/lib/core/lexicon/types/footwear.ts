@@ -36,7 +36,7 @@ export const footwear: FamilySource[] = [
 			tassel-loafers: tassel loafers / tassel loafers / tasselled loafers
 			chunky-loafers: chunky loafers / chunky loafers / platform loafers / sole=lug
 			brogues: brogues / brogues / wingtips, us:wing tips, brogue
-			oxford-shoes: Oxford shoes / Oxford shoes / oxfords, Oxfords, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
+			oxford-shoes: Oxford shoes / Oxford shoes / oxfords, Oxfords, cap-toe Oxford, toe-cap Oxford, plain-toe Oxford, leather Oxford, suede Oxford, patent Oxford, lace-up Oxford, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
 			derby-shoes: derby shoes / derby shoes / derbies, us:bluchers, bucks, buckskins / closure=lace-up
 			monk-strap-shoes: monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
 			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, spectators, co-respondent shoes
@@ -84,7 +84,7 @@ export const footwear: FamilySource[] = [
 
 			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots, bootees, tabi boots, split-toe boots
 			sock-boots: sock boots / sock boots / stretch boots / shaft=ankle
-			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea boot, dealer boots
+			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea, Chelsea boot, dealer boots
 			desert-boots: desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
 
 			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots, jackboots / shaft=knee
