@@ -442,3 +442,145 @@ it('a shell top is made of no shells', () => {
 		expect(readLook(text).elements[0]?.garment.facets.material, text).toBeUndefined();
 	expect(readLook('shell earrings').elements[0]?.garment.facets.material?.value).toBe('shell');
 });
+
+describe('what is said of several at once', () => {
+	const pair = fc.constantFrom(
+		['hat', 'gloves'],
+		['shoes', 'bag'],
+		['jacket', 'trousers'],
+		['blouse', 'skirt'],
+		['tie', 'pocket square']
+	);
+	it('is of each: "the hat and gloves are grey", "the hat, gloves and shoes were all grey"', () => {
+		fc.assert(
+			fc.property(
+				pair,
+				colourWord,
+				fc.constantFrom('are', 'were', 'are all', 'are both'),
+				([a, b], colour, are) => {
+					for (const text of [
+						`A red coat. The ${a} and ${b} ${are} ${colour}.`,
+						`The belt, ${a} and ${b} ${are} ${colour}.`
+					]) {
+						const { elements } = readLook(text);
+						expect(elements.length, text).toBeGreaterThanOrEqual(3);
+						for (const { garment } of elements.slice(-2))
+							expect(
+								garment.palette.map(({ hex }) => hex),
+								`${text}: ${garment.type}`
+							).toEqual([hexOf(colour)]);
+					}
+				}
+			),
+			runs
+		);
+	});
+	it('is of the last alone where each is told by itself: "the dress is navy and shoes are tan"', () => {
+		fc.assert(
+			fc.property(thing, colourWord, colourWord, (garment, one, other) => {
+				const text = `The ${garment} is ${one} and shoes are ${other}`;
+				expect(
+					readLook(text).elements.map((element) => element.garment.palette[0]?.hex),
+					text
+				).toEqual([hexOf(one), hexOf(other)]);
+			}),
+			runs
+		);
+	});
+});
+
+describe('who wears it', () => {
+	it('begins anew: "a dress in blues and greens she’s thrown a red coat over"', () => {
+		fc.assert(
+			fc.property(
+				thing,
+				fc.constantFrom('she’s thrown', 'she has', 'he wears', 'they’ve put'),
+				(garment, who) => {
+					const text = `a ${garment} in blue and green ${who} a red hat with`;
+					const [first, second] = readLook(text).elements;
+					expect(
+						first?.garment.palette.map(({ hex }) => hex),
+						text
+					).toEqual([hexOf('blue'), hexOf('green')]);
+					expect(
+						second?.garment.palette.map(({ hex }) => hex),
+						text
+					).toEqual([hexOf('red')]);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a list of the trade', () => {
+	const cut = fc.constantFrom('long sleeves', 'a boat neck', 'knee-length');
+	it('ends in the cloth: "a dress, long sleeves, black jersey"; of what has a colour it is a thing of its own', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('dress', 'bodysuit', 'jumpsuit'),
+				cut,
+				fc.constantFrom('black', 'navy', 'red'),
+				(garment, how, colour) => {
+					const text = `${garment}, ${how}, ${colour} jersey`;
+					const [own, more] = readLook(text).elements;
+					expect(more, text).toBeUndefined();
+					expect(own?.garment.facets.material?.value, text).toBe('jersey');
+					expect(
+						own?.garment.palette.map(({ hex }) => hex),
+						text
+					).toEqual([hexOf(colour)]);
+					expect(readLook(`white ${garment}, ${how}, ${colour} jersey`).elements.length).toBe(2);
+				}
+			),
+			runs
+		);
+	});
+	it('takes no trim for a thing: "pumps, bow trim", "a coat, tie belt, navy"', () => {
+		for (const text of [
+			'ballet pumps, bow trim, black',
+			'a cardigan, chain trim, black',
+			'a jacket, belt detail, black',
+			'a wrap coat, self-tie belt, black',
+			'a maxi dress, tassel ties, black',
+			'a kurta, side tie, black',
+			'a silk tie, square end, black',
+			'loafers, stitched vamp, black'
+		]) {
+			const { elements, things } = readLook(text);
+			expect(elements.length, text).toBe(1);
+			expect(things, text).toEqual([]);
+			expect(
+				elements[0]?.garment.palette.map(({ hex }) => hex),
+				text
+			).toEqual([hexOf('black')]);
+		}
+	});
+	it('takes a print by its many for that of what stands before it: "a white shirt, blue stripes, grey trousers"', () => {
+		fc.assert(
+			fc.property(
+				thing,
+				fc.constantFrom(
+					['stripes', 'stripe'],
+					['polka dots', 'polka-dot'],
+					['checks', 'check'],
+					['flowers', 'floral']
+				),
+				colourWord,
+				(garment, [many = '', print], on) => {
+					const text = `a white ${garment}, ${on} ${many}, grey shoes`;
+					const reading = readLook(text);
+					expect(reading.things, text).toEqual([]);
+					const [first, second] = reading.elements;
+					expect(first?.garment.print?.family.value, text).toBe(print);
+					expect(
+						second?.garment.palette.map(({ hex }) => hex),
+						text
+					).toEqual([hexOf('grey')]);
+					expect(second?.garment.print, text).toBeUndefined();
+				}
+			),
+			runs
+		);
+	});
+});

@@ -120,7 +120,7 @@ export const details: readonly Detail[] = [
 	detail('lining'),
 	detail('bib, bustle, fichu, dickey, drape, drapes, swag'),
 	detail(
-		'ties, tapes, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
+		'ties, tapes, tassel tie, tassel ties, ankle tie, ankle ties, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
 	),
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
@@ -132,11 +132,20 @@ export const details: readonly Detail[] = [
 		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),
 	detail('godet, godets, gore, gores, gusset, gussets, vents'),
-	detail('bow, bows, bow detail, ribbon, ribbons'),
+	detail(
+		'bow, bows, bow detail, ribbon, ribbons, belt detail, tie detail, scarf detail, ring detail, necklace detail, harness detail'
+	),
 	detail('tie belt, tie belts, self belt, self belts, self-tie belt, self-tie belts'),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),
+	detail(
+		'facing, insert, inserts, overlay, overlays, loop, hammer loop, tucks, gathers, poppers, compartment, compartments, backing'
+	),
+	detail('tongue, vamp, welt, welts, insole, outsole, midsole, shank', [], { only: 'footwear' }),
+	detail('plume, netting, earflaps, rosette', [], { only: 'accessories' }),
+	detail('bezel, links, setting, cluster, halo', [], { only: 'jewellery', takesMetal: true }),
+	detail('end, ends, square end, pointed end', [], { only: 'scarves' }),
 	detail('face', [], { only: 'bracelets' }),
 	detail(
 		'pendant, pendants, locket, lockets, cross, crosses, crucifix, medallion, medallions, teardrops, drops',

@@ -87,7 +87,7 @@ const source: Partial<Record<FacetId, string>> = {
 	distress: `
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed
-		worn: worn-in, beat-up, beaten-up, distressed, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered
+		worn: worn-in, beat-up, beaten-up, distressed, distressing, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered, whiskering
 		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, ripped knee, torn knee, torn knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
@@ -289,7 +289,7 @@ const source: Partial<Record<FacetId, string>> = {
 		feathered: feather-trimmed, feather trim, feather-hemmed
 		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
-		scalloped: scalloped, scallop-edged
+		scalloped: scalloped, scallops, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
 		handkerchief: handkerchief, hanky-hem, handkerchief-hem
 		asymmetric: asymmetric, asymmetrical, uneven, lopsided
@@ -333,12 +333,12 @@ const source: Partial<Record<FacetId, string>> = {
 		musky: musky, musk`,
 	texture: `
 		smooth: smooth
-		ribbed: ribbed, rib, rib-knit, rib-knitted
+		ribbed: ribbed, ribbing, rib, rib-knit, rib-knitted
 		waffle: waffle, waffle-knit, honeycomb, pique, piqué
 		fine-knit: fine-knit, finely knitted, fine-gauge, fine-gauge knit, fine
 		cable: cable-knit, cable, cabled, aran, cable-knitted
 		chunky-knit: chunky-knit, chunky, heavy-knit, chunky knit, hand-knitted, hand-knit
-		quilted: quilted, diamond-quilted, matelasse, matelassé, trapunto
+		quilted: quilted, quilting, diamond-quilted, matelasse, matelassé, trapunto
 		padded: padded, puffer, down-filled, puffy, wadded
 		boucle: boucle, bouclé, nubby
 		herringbone: herringbone

@@ -350,7 +350,8 @@ class Attacher {
 		this.lastOwner = owner;
 		if (owner && this.isAnotherOne(clause, at, owner)) return;
 		const ofTwo = clause.both || isOfTwo(clause, this.named.slice(-2));
-		if (owner && ofTwo) for (const group of this.named.slice(-2)) group.clauses.push(clause);
+		const together = ofTwo ? this.named.slice(-2) : namedTogether(this.named, clause);
+		if (owner && together.length > 1) for (const group of together) group.clauses.push(clause);
 		else if (owner && (clause.all || (this.inSet && onlySaid(clause))))
 			for (const group of this.sentence) {
 				if (!saysNothing(group) || !fitsWords(clause, group)) continue;
@@ -379,10 +380,32 @@ function goTogether(a: GarmentType, b: GarmentType): boolean {
 
 /** Is a garment named by a bare "and", with nothing said of it? */
 const namedBesides = ({ own, clauses, head }: Group) =>
-	own.before === 'and' && !own.paused && own.bare && clauses.length === 1 && own.parts[0] === head;
+	own.before === 'and' &&
+	!own.paused &&
+	own.bare &&
+	own.parts[0] === head &&
+	clauses.every((clause) => clause === own || clause.many);
 
 export const asksToMatch = ({ clauses }: Group) =>
 	clauses.some(({ parts }) => parts.some(({ role }) => role === 'matching'));
+
+/** "The hat, gloves and shoes are grey": those of which a clause speaks that were named side by side; else none. */
+function namedTogether(named: readonly Group[], clause: Clause): readonly Group[] {
+	const last = named.at(-1);
+	if (clause.before !== 'is' || !clause.many || !last || !namedBesides(last)) return [];
+	const isBare = ({ clauses, strange }: Group) =>
+		clauses.length === 1 && !strange && !clauses.some(saysColour);
+	let from = named.length - 2;
+	if (from < 0 || !named.slice(from).every(isBare)) return [];
+	while (
+		from > 0 &&
+		named[from]?.own.before === 'comma' &&
+		named[from]?.own.bare &&
+		isBare(named[from - 1] as Group)
+	)
+		from--;
+	return named.slice(from);
+}
 
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag", "matching hoodie and joggers"? */
 export function shares(first: Group, second: Group): boolean {

@@ -40,6 +40,9 @@ const isWorked = ({ span, role }: Part) =>
 		sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value)));
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
+/** "She’s thrown …", as words are looked up; "she’ll" would be a shell. */
+const withVerb = new Set(['shes', 'hes', 'theyre', 'theyve', 'im', 'ive', 'youre']);
+const isPronoun = (word: string) => pronouns.has(word) || withVerb.has(word);
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>
@@ -80,6 +83,7 @@ class ClauseBuilder implements Reached {
 			unseen: false,
 			hedged: false,
 			both: false,
+			many: false,
 			all: false,
 			set: false,
 			back: false,
@@ -327,6 +331,7 @@ class ClauseBuilder implements Reached {
 			else if (link === 'but') this.begin('comma');
 			else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
 			else this.begin(link);
+			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
 			this.placed = link === 'on' || span.words.includes('at');
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
@@ -416,6 +421,9 @@ class ClauseBuilder implements Reached {
 			clause.parts.push({ ...this.strange.part, role: 'kept' });
 			this.strange = undefined;
 		}
+		// "A dress in blues and greens she’s thrown a cardigan over": who wears it begins anew.
+		const goesOn = clause.parts.length > 0 && clause.parts.every(({ role }) => role === 'said');
+		if (goesOn && this.lastHead && span.words.some(isPronoun)) this.begin('comma');
 		const afterThing = has('that', 'which') && clause.head?.at === at - 1;
 		this.verbNext = afterThing ? 'of-thing' : pronouns.has(span.words.at(-1) ?? '') && 'of-person';
 	}

@@ -47,6 +47,8 @@ export interface Clause {
 	hedged: boolean;
 	/** Said of the two garments before: "both in olive". */
 	both: boolean;
+	/** "Are", "were": said of several, where several were named together. */
+	many: boolean;
 	/** Said of all that was listed: "all silver". */
 	all: boolean;
 	/** Said of all that will be listed: "a set in gold: …". */
@@ -161,9 +163,16 @@ export function isPartOf(
 		(previous.before === 'with' ||
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			(span.words.at(-1) === 'skirt' && hasBodice(before)));
+	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
+	const isOwn =
+		span.words.length > 1 &&
+		senseOf(span, 'detail') !== undefined &&
+		clause.before === 'comma' &&
+		clause.bare &&
+		clause.parts.length === 0;
 	const fits =
 		detail.facets.length === 0
-			? (clause.before === 'with' || goesOn || (clause.before === 'comma' && family === 'headwear')) &&
+			? (clause.before === 'with' || goesOn || isOwn || (clause.before === 'comma' && family === 'headwear')) &&
 				division !== 'beauty'
 			: sensesOf(owner.span, 'type').some((one) =>
 					garmentType(one.type).facets.some((facet) => detail.facets.includes(facet))
@@ -186,7 +195,7 @@ export function isPartOf(
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	const isNamed = senseOf(span, 'detail') !== undefined;
 	if (span.words.length > 1 && !isNamed && own && !slotsMeetOf(own.type, type.type)) return false;
-	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || clause.head === owner)
+	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || isOwn || clause.head === owner)
 		return true;
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
 	const single =

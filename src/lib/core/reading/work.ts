@@ -1,7 +1,7 @@
 /** What is worked on a cloth: embroidery, beads, a border. It is a part of a garment, and never its ground. */
 import type { FacetId } from '../lexicon/facets';
 import type { Span } from './model';
-import { sensesOf } from './parts';
+import { senseOf, sensesOf } from './parts';
 
 const works: Partial<Record<FacetId, ReadonlySet<string>>> = {
 	texture: new Set(['embroidered', 'mirror-work', 'applique', 'beaded']),
@@ -15,12 +15,15 @@ export const isWork = ({ facet, value }: { facet: FacetId; value: string }): boo
 const ofCloth: ReadonlySet<FacetId> = new Set(['texture', 'material', 'hemDetail']);
 
 /**
- * Is it named by a noun, "embroidery", "beading", or by many of one kind, "sequins", "feathers"? That is said of what stands before it
+ * Is it named by a noun, "embroidery", "beading", or by many of one kind, "sequins", "stripes"? That is said of what stands before it
  * and of nothing to come.
  */
 export function namesWork(span: Span): boolean {
 	const word = span.words.at(-1) ?? '';
 	if (word.endsWith('ed')) return false;
 	const many = /[^s]s$/.test(word);
-	return sensesOf(span, 'facet').some((sense) => isWork(sense) || (many && ofCloth.has(sense.facet)));
+	return (
+		(many && senseOf(span, 'print') !== undefined) ||
+		sensesOf(span, 'facet').some((sense) => isWork(sense) || (many && ofCloth.has(sense.facet)))
+	);
 }

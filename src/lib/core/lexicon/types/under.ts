@@ -10,9 +10,9 @@ export const under: FamilySource[] = [
 		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight', 'hemDetail'],
 		types: `
 			tights: *tights / tights / us:pantyhose, hose, hosiery
-			sheer-tights: sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights / opacity=sheer
-			opaque-tights: opaque tights / opaque tights / thick tights / opacity=opaque
-			fishnet-tights: fishnet tights / fishnet tights / fishnets, fishnet stockings
+			sheer-tights: sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights, sheer tight / opacity=sheer
+			opaque-tights: opaque tights / opaque tights / thick tights, opaque tight, denier tight / opacity=opaque
+			fishnet-tights: fishnet tights / fishnet tights / fishnets, fishnet tight, fishnet stockings
 			footless-tights: footless tights / footless tights
 			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
 
