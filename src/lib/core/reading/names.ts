@@ -114,7 +114,8 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	const { lastHead, clause } = reached;
 	const last = lastHead && senseOf(lastHead.span, 'type');
 	const own = senseOf(span, 'type');
-	const first = clause.parts.length === 0 || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
+	const measured = clause.parts.every(({ span }) => senseOf(span, 'length') !== undefined);
+	const first = measured || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
 	if (!last || !own || (clause.head && !first)) return false;
 	// "Wrap mini dress": a name that also says something waits for what comes.
 	if (clause.head === lastHead && (alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span)))

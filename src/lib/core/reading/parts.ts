@@ -172,7 +172,10 @@ export function isPartOf(
 		clause.parts.length === 0;
 	const fits =
 		detail.facets.length === 0
-			? (clause.before === 'with' || goesOn || isOwn || (clause.before === 'comma' && family === 'headwear')) &&
+			? (clause.before === 'with' ||
+					goesOn ||
+					isOwn ||
+					(clause.before === 'comma' && family === 'headwear')) &&
 				division !== 'beauty'
 			: sensesOf(owner.span, 'type').some((one) =>
 					garmentType(one.type).facets.some((facet) => detail.facets.includes(facet))

@@ -21,7 +21,7 @@ export const bottoms: FamilySource[] = [
 			stirrup-trousers: stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
 			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, sailor trousers, us:sailor pants / leg=wide legLength=floor
-			flared-trousers: flared trousers / flared trousers / flares, us:flared pants, bell-bottoms, bell bottoms / leg=flared
+			flared-trousers: flared trousers / flared trousers / flares, high-rise flare, mid-rise flare, low-rise flare, high-waisted flare, kick flare trousers, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
 			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, us:hammer pants / fit=oversized leg=balloon

@@ -37,7 +37,7 @@ export const footwear: FamilySource[] = [
 			chunky-loafers: chunky loafers / chunky loafers / platform loafers / sole=lug
 			brogues: brogues / brogues / wingtips, us:wing tips, brogue
 			oxford-shoes: Oxford shoes / Oxford shoes / oxfords, Oxfords, cap-toe Oxford, toe-cap Oxford, plain-toe Oxford, leather Oxford, suede Oxford, patent Oxford, lace-up Oxford, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
-			derby-shoes: derby shoes / derby shoes / derbies, us:bluchers, bucks, buckskins / closure=lace-up
+			derby-shoes: derby shoes / derby shoes / derbies, derby, us:bluchers, bucks, buckskins / closure=lace-up
 			monk-strap-shoes: monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
 			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, spectators, co-respondent shoes
 			boat-shoes: boat shoes / boat shoes / sailing shoes
