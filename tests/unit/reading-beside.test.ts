@@ -584,3 +584,61 @@ describe('a list of the trade', () => {
 		);
 	});
 });
+
+describe('a colour of the whole look', () => {
+	it('is of all that is listed after it: "in red from head to toe: a dress, tights, boots"', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				fc.constantFrom('from head to toe', 'from top to toe', 'head to toe'),
+				fc.constantFrom(':', ','),
+				thing,
+				(colour, all, mark, garment) => {
+					const text = `She is in ${colour} ${all}${mark} a ${garment}, a belt and boots`;
+					const { elements } = readLook(text);
+					expect(elements.length, text).toBe(3);
+					for (const { garment: own } of elements)
+						expect(
+							own.palette.map(({ hex }) => hex),
+							`${text}: ${own.type}`
+						).toEqual([hexOf(colour)]);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a part with a cloth of its own', () => {
+	it('leaves the garment its own: "a black suit with a shawl collar in satin"', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('black', 'navy', 'green'),
+				fc.constantFrom('coat', 'suit', 'blazer', 'cardigan'),
+				fc.constantFrom('collar in velvet', 'shawl collar in satin', 'collar in white fur'),
+				(colour, garment, part) => {
+					const text = `a ${colour} ${garment} with a ${part}`;
+					const [own, more] = readLook(text).elements;
+					expect(more, text).toBeUndefined();
+					expect(own?.garment.facets.material, text).toBeUndefined();
+					expect(
+						own?.garment.palette.map(({ hex }) => hex),
+						text
+					).toEqual([hexOf(colour)]);
+					expect(`${own?.note} ${own?.garment.facets.collar?.value}`, text).toMatch(/velvet|satin|fur/);
+				}
+			),
+			runs
+		);
+		expect(
+			readLook('a black dress with long sleeves in silk').elements[0]?.garment.facets.material?.value
+		).toBe('silk');
+	});
+	it('has its work where it is told, and the garment is worked: "gold embroidery down the front"', () => {
+		for (const text of [
+			'a green waistcoat with gold embroidery down the front',
+			'a green kurta with gold beading at the neck'
+		])
+			expect(readLook(text).elements[0]?.garment.facets.texture, text).toBeDefined();
+	});
+});

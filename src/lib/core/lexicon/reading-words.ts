@@ -24,7 +24,7 @@ export const links = {
 		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, from, at, to, cut in, made of, made from, up in, done in'
 	),
 	/** The ground under a print. */
-	on: listed('on, on a ground of, against'),
+	on: listed('on, on a ground of, against, down the, along the, up the'),
 	/** Another thing, worn over or under. */
 	list: listed(
 		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
@@ -106,7 +106,7 @@ export const noted = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, the rest, everything else, all else'
+	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, everything else, all else'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(

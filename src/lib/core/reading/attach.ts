@@ -247,7 +247,9 @@ class Attacher {
 			const type = senseOf(head.span, 'type');
 			return type && !['beauty', 'jewellery'].includes(garmentType(type.type).division);
 		});
-		if (this.named.length === 0) this.set.push(ofLook);
+		// "Everything is black except the bag" says nothing of that.
+		const lists = ofLook === said && next?.before === 'comma' && this.named.every(({ strange }) => strange);
+		if (lists) this.set.push(ofLook);
 		for (const group of ofCloth) if (saysNothing(group)) group.clauses.push(ofLook);
 		return true;
 	}

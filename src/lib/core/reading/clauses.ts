@@ -31,6 +31,7 @@ import {
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
+import { namesWork } from './work';
 
 /** Done to the cloth: what it is done with is shown on it. */
 const worked = new Set(['embroidered', 'printed', 'painted', 'applique', 'beaded']);
@@ -121,7 +122,8 @@ class ClauseBuilder implements Reached {
 		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
 		this.clause.paused = empty && clause.before === 'comma' && before === 'and';
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
-		if (before === 'is' && last?.role === 'detail') this.clause.ofPart = last;
+		if (last?.role === 'detail' && (before === 'is' || (before === 'in' && this.isMadeApart(last))))
+			this.clause.ofPart = last;
 		if (empty)
 			Object.assign(this.clause, {
 				both: clause.both,
@@ -154,6 +156,19 @@ class ClauseBuilder implements Reached {
 		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
 		if (!described && !(listed && this.lastHead)) return;
 		this.standFor(strange.part);
+	}
+
+	/** "A black suit, a shawl collar in satin": of a garment whose colour is said, a collar or a small part has a cloth of its own. */
+	isMadeApart({ span }: Part): boolean {
+		const detail = senseOf(span, 'detail')?.detail;
+		const from = this.clauses.findLastIndex(({ head }) => head);
+		const ofOwner = from < 0 ? [] : this.clauses.slice(from, -1);
+		return (
+			detail !== undefined &&
+			!detail.coversCloth &&
+			detail.facets.every((facet) => ['collar', 'lapel', 'closure'].includes(facet)) &&
+			ofOwner.some(isColoured)
+		);
 	}
 
 	/** The last clause that named a garment. */
@@ -372,7 +387,10 @@ class ClauseBuilder implements Reached {
 	joinPlaced(place: Span): void {
 		const before = this.clauses.at(-1);
 		if (!this.placed || !before || before.head || before.thing || this.clause.parts.length > 0) return;
-		const said = before.parts.length > 0 && before.parts.every(({ role }) => role === 'said');
+		// "Gold embroidery down the front" is the garment's, wherever it is.
+		const isWorkedThere = before.parts.some(({ span }) => namesWork(span));
+		const said =
+			before.parts.length > 0 && !isWorkedThere && before.parts.every(({ role }) => role === 'said');
 		const shapesBack =
 			place.words.join(' ') === 'back' &&
 			before.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));

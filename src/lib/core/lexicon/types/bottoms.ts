@@ -76,7 +76,7 @@ export const bottoms: FamilySource[] = [
 			paperbag-shorts: paperbag shorts / paperbag shorts / paperbag-waist shorts / rise=high fit=relaxed
 			skort: skort / skorts / / legLength=short
 
-			denim-shorts: denim shorts / denim shorts / cut-offs, cutoffs, jean shorts, jorts / legLength=short material=denim
+			denim-shorts: denim shorts / denim shorts / cut-offs, cut-off jeans, cutoff jeans, cut-off denims, cutoffs, jean shorts, jorts / legLength=short material=denim
 			hot-pants: hot pants / hot pants / us:short shorts, booty shorts, micro shorts / legLength=micro
 
 			running-shorts: running shorts / running shorts / gym shorts, sports shorts, athletic shorts, football shorts / legLength=short
