@@ -42,7 +42,7 @@ const source: Partial<Record<FacetId, string>> = {
 	rise: `
 		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
 		mid: mid-rise, mid-waisted
-		high: high-rise, high in the waist, high on the waist, high at the waist, high-waisted, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
+		high: high-rise, high in the waist, high on the waist, high at the waist, high-waisted, hi-waisted, hi-waist, hi-rise, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
 		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti

@@ -327,6 +327,7 @@ class Attacher {
 			this.clauses[at + 1]?.labelled === true &&
 			clause.parts.length > 0 &&
 			clause.parts.every(({ role, span }) => role === 'said' && dresses(span)) &&
+			!clause.ofOne &&
 			(clause.all || ofOpening);
 		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
 			this.set.push(clause);
@@ -359,6 +360,7 @@ class Attacher {
 				if (!saysNothing(group) || !fitsWords(clause, group)) continue;
 				group.clauses.push(clause);
 			}
+		else if (owner?.insteadOf) owner.insteadOf.clauses.push(clause);
 		else owner?.clauses.push(clause);
 	}
 }

@@ -11,7 +11,8 @@ const madeOf: Readonly<Record<string, readonly string[]>> = {
 	fur: ['fur-coat', 'fur-stole'],
 	'faux-fur': ['faux-fur-coat', 'faux-fur-stole'],
 	shearling: ['shearling-jacket', 'shearling-coat'],
-	denim: ['jeans', 'denim-jacket']
+	denim: ['jeans', 'denim-jacket'],
+	flannel: ['flannel-shirt']
 };
 
 /** What comes after a clause, as far as its next comma: the garments that it may name, and whether it says a colour. */
@@ -97,7 +98,10 @@ export function namedByCloth(
 	const ahead = lookAhead();
 	const hasArticle = !bare && !definite;
 	// "White, turquoise and light denim" are colours.
-	const isApart = before !== 'and' && isColoured(clause) && hasOwnColour(ahead);
+	const isApart =
+		before !== 'and' &&
+		isColoured(clause) &&
+		(hasOwnColour(ahead) || (before === 'comma' && follows.length > 0));
 	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if ((!hasArticle && !isApart) || mayBeOf || (!ahead.ends && ahead.types.length === 0)) return undefined;
 	const senses = [...meant.map((type) => ({ kind: 'type' as const, type })), ...last.span.senses];

@@ -21,6 +21,7 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 	const between = clauses.slice(from, headed);
 	return (
 		clauses[headed]?.before === 'and' &&
+		clauses[headed].bare &&
 		between.every((clause) => onlySaid(clause) && saysColour(clause)) &&
 		between.slice(1).every(({ before }) => before === 'comma' || before === 'and')
 	);

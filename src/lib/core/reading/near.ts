@@ -129,9 +129,35 @@ function strayLetters(word: string, known: string): number {
 	}).length;
 }
 
+/** Letters that are taken for one another by the ear: "jeens", "ancle", "blouze". */
+const alike = ['aeiou', 'ckq', 'sz', 'sc', 'fv', 'iy', 'gj', 'td', 'mn'];
+function soundsAlike(word: string, known: string): boolean {
+	const other = Array.from(word).findIndex((letter, at) => letter !== known[at]);
+	const [a = '', b = ''] = [word[other], known[other]];
+	return alike.some((letters) => letters.includes(a) && letters.includes(b));
+}
+
+/** Are all the letters of a word those of the other, in their order, with some left out? */
+function leavesOut(word: string, known: string): boolean {
+	let at = 0;
+	for (const letter of known) if (letter === word[at]) at++;
+	return at === word.length;
+}
+
+/** "Lethr", "ripd": a word that has lost vowels, a doubled letter, and none besides; undefined where more than one would do. */
+function withoutSome(word: string): string | undefined {
+	const skeleton = skeletonOf(word);
+	if (skeleton.length < 3) return undefined;
+	const found = (wordsBySkeleton?.get(skeleton) ?? []).filter(
+		(known) => known[0] === word[0] && known.length - word.length <= 3 && leavesOut(word, known)
+	);
+	const [only, ...others] = found;
+	return others.length === 0 ? only : undefined;
+}
+
 /**
  * The known word that a mistyped one was meant for; undefined where it is known, an ordinary word, too short, or too far
- * from any. Of a short word only a swap or a letter left out is believed; two slips only from eight letters on, and not
+ * from any. Of a short word only a swap, a letter left out or one that sounds alike is believed; two slips only from eight letters on, and not
  * where two letters are others.
  */
 export const meantFor = (word: string): string | undefined =>
@@ -146,8 +172,11 @@ export function meantWithout(word: string): string | undefined {
 		({ word: known, apart, slip }) =>
 			known.length >= 4 &&
 			known[0] === word[0] &&
-			(word.length >= 6 || slip === 'swapped' || slip === 'left-out') &&
+			(word.length >= 6 ||
+				slip === 'swapped' ||
+				slip === 'left-out' ||
+				(word.length === 5 && slip === 'wrong' && soundsAlike(word, known))) &&
 			(apart === 1 || (word.length >= 8 && (slip !== 'wrong' || strayLetters(word, known) < 2)))
 	);
-	return believed?.word;
+	return believed?.word ?? withoutSome(word);
 }

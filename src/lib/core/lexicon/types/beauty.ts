@@ -22,7 +22,7 @@ export const beauty: FamilySource[] = [
 			top-knot: top knot / top knots / high bun, ballerina bun, bun, topknot, space buns, double buns, bantu knots
 			french-twist: French twist / French twists / french pleat, french roll
 			beehive: beehive / beehives / bouffant
-			updo: updo / updos / hair up, pinned-up hair, hair pinned up, crown braid, braided crown, milkmaid braids, milkmaid plaits, halo braid, us:braided updo
+			updo: updo / updos / hair up, piled-up hair, hair piled up, hair piled high, hair piled on top, pinned-up hair, hair pinned up, crown braid, braided crown, milkmaid braids, milkmaid plaits, halo braid, us:braided updo
 
 			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair
 			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls

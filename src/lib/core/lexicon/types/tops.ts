@@ -84,7 +84,7 @@ export const tops: FamilySource[] = [
 
 			knitted-top: knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
 			knitted-polo: knitted polo / knitted polos / polo jumper, knitted polo shirt, merino polo, cashmere polo, knit polo, fine-knit polo, wool polo, us:polo sweater / neckline=v
-			twinset: twinset / twinsets / twin set
+			twinset: twinset / twinsets / twin set, sweater set, jumper set, cardigan set
 			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, cable-knit tank, cable tank, fair isle tank, argyle tank, jumper vest, cable vest, cable-knit vest, argyle vest, cricket vest, tennis vest, fair isle vest, v-neck vest / sleeveLength=sleeveless neckline=v`
 	}
 ];
