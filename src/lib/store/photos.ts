@@ -27,11 +27,62 @@ export async function takePhoto(
 	return { id: newId(), rev: 0, hash, byteLength: bytes.size, addedOn: today(), note: '', ...facts };
 }
 
-/** The bytes of a photo; undefined when they are gone. */
-export const bytesOfPhoto = async (
+/** Bytes that are on their way to the table. */
+let coming: Promise<unknown> | undefined;
+
+/** The bytes of a photo, waiting for those that are on their way; undefined when they are gone. */
+export async function bytesOfPhoto(
 	{ hash }: Pick<Photo, 'hash'>,
 	db: StudioDatabase = database
-): Promise<Blob | undefined> => (await db.photoBytes.get(hash))?.bytes;
+): Promise<Blob | undefined> {
+	const stored = await db.photoBytes.get(hash);
+	if (stored || !coming) return stored?.bytes;
+	await coming;
+	return (await db.photoBytes.get(hash))?.bytes;
+}
+
+/** How long one of the demo's photographs may take to come. */
+const longestMs = 20_000;
+
+/** Until the page has drawn what it is at, or so many milliseconds. */
+const idleMs = 1500;
+const untilIdle = () =>
+	new Promise<void>((resolve) => {
+		if ('requestIdleCallback' in globalThis) requestIdleCallback(() => resolve(), { timeout: idleMs });
+		else setTimeout(resolve);
+	});
+
+async function fetchMissing(db: StudioDatabase): Promise<void> {
+	const settings = await db.settings.toCollection().first();
+	if (!settings?.demo) return;
+	const here = new Set(await db.photoBytes.toCollection().primaryKeys());
+	const named = new Set((await db.photos.toArray()).map(({ hash }) => hash));
+	await untilIdle();
+	await Promise.allSettled(
+		[...named]
+			.filter((hash) => !here.has(hash))
+			.map(async (hash) => {
+				const response = await fetch(`/demo/photos/${hash}.webp`, { signal: AbortSignal.timeout(longestMs) });
+				if (response.ok) await db.photoBytes.put({ hash, bytes: await response.blob(), addedAt: moment() });
+			})
+	);
+}
+
+/**
+ * Fetches the photographs of the demo that are not here yet. Those that do not come are missing, and asked for again at the next
+ * start. Does nothing in a studio of one's own; never rejects.
+ */
+export function fetchDemoPhotos(db: StudioDatabase = database): Promise<void> {
+	// One after the other: the second asks for nothing that the first has brought.
+	const arriving: Promise<void> = (coming ?? Promise.resolve())
+		.then(() => fetchMissing(db))
+		.catch(() => undefined)
+		.finally(() => {
+			if (coming === arriving) coming = undefined;
+		});
+	coming = arriving;
+	return arriving;
+}
 
 /** Every content hash in a value of the journal: a photo that was removed may be brought back by undo. */
 function hashesIn(value: unknown, found: Set<string>): void {

@@ -21,10 +21,10 @@ import {
 } from '../workers/archive';
 import { isSealed } from '../workers/sealing';
 import { moment, today } from './clock';
-import { database, recordTables, type PhotoBytes, type StudioDatabase } from './database';
+import { database, recordTables, type StudioDatabase } from './database';
 import { studioWasReplaced } from './kept';
 import { change } from './journal';
-import { bytesOfPhoto } from './photos';
+import { bytesOfPhoto, fetchDemoPhotos } from './photos';
 
 const newSettings = (): Settings =>
 	freshSettings({ rev: 1, timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone });
@@ -45,14 +45,9 @@ export async function countStudio(db: StudioDatabase = database): Promise<Record
 }
 
 /** Puts a whole studio in place of the present one; all or nothing. Undo does not reach behind it. */
-export async function replaceStudio(
-	studio: Studio,
-	db: StudioDatabase = database,
-	photoBytes: readonly PhotoBytes[] = []
-): Promise<void> {
-	await db.transaction('rw', [...recordTables(db), db.journal, db.photoBytes], async () => {
+export async function replaceStudio(studio: Studio, db: StudioDatabase = database): Promise<void> {
+	await db.transaction('rw', [...recordTables(db), db.journal], async () => {
 		await db.journal.clear();
-		await db.photoBytes.bulkPut([...photoBytes]);
 		for (const table of tableNames) {
 			await db.table(table).clear();
 			await db.table(table).bulkAdd(studio[table]);
@@ -157,19 +152,13 @@ export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = d
 /** Puts the records of a document in place of the present ones. */
 export const restoreDocument = (
 	{ format: _f, schemaVersion: _v, writtenOn: _w, part: _p, ...studio }: StudioDocument,
-	db: StudioDatabase = database,
-	photoBytes: readonly PhotoBytes[] = []
-) => replaceStudio(studio, db, photoBytes);
+	db: StudioDatabase = database
+) => replaceStudio(studio, db);
 
-/** Puts the demo in place of an empty studio, with its photographs. One that does not come is missing, and said to be. */
+/** Puts the demo in place of the present studio. Its photographs come after it, while it is looked at. */
 export async function restoreDemo(document: StudioDocument, db: StudioDatabase = database): Promise<void> {
-	const bytes = await Promise.all(
-		document.photos.map(async ({ hash }): Promise<PhotoBytes[]> => {
-			const response = await fetch(`/demo/photos/${hash}.webp`).catch(() => undefined);
-			return response?.ok ? [{ hash, bytes: await response.blob(), addedAt: moment() }] : [];
-		})
-	);
-	await restoreDocument(document, db, bytes.flat());
+	await restoreDocument(document, db);
+	void fetchDemoPhotos(db);
 }
 
 /** Reads the demo studio that ships with the app, checked when it was built; its dates are moved to today. */

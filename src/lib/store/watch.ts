@@ -1,7 +1,7 @@
 /** Watches over the store of this tab: what other tabs do to it, and what is done once when the app starts. */
 import { liveQuery } from 'dexie';
 import { database, NewerStoreError, storeEvents } from './database';
-import { sweepPhotos } from './photos';
+import { fetchDemoPhotos, sweepPhotos } from './photos';
 import { askToKeep } from './storage';
 import { mendSettings } from './studio';
 
@@ -45,6 +45,7 @@ export function watchStore(ontrouble: (trouble: StoreTrouble | undefined) => voi
 			waiting = undefined;
 			await mendSettings();
 			await sweepPhotos();
+			void fetchDemoPhotos();
 			await askToKeep();
 			// Asked once more when the first record of the stylist's own is there.
 			const asked = liveQuery(() => database.clients.count()).subscribe((count) => {

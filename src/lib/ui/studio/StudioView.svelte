@@ -3,7 +3,7 @@
 	import { Button } from 'carbon-components-svelte';
 	import { live } from '$lib/store/live.svelte';
 	import { studioSettings } from '$lib/store/settings.svelte';
-	import { clearStudio, countStudio, readDemo, restoreDocument } from '$lib/store/studio';
+	import { clearStudio, countStudio, readDemo, restoreDemo } from '$lib/store/studio';
 	import Confirm from '../frame/Confirm.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import { perform, SpokenError } from '../frame/perform';
@@ -30,7 +30,7 @@
 		perform(async () => {
 			const read = await readDemo();
 			if (!read.ok) throw new SpokenError(read.message);
-			await restoreDocument(read.value);
+			await restoreDemo(read.value);
 			await goto('/');
 		});
 </script>
