@@ -145,3 +145,24 @@ test('a client’s form keeps out measures that no body has, and says what the s
 	await expect(page.getByRole('heading', { name: 'Half a client' })).toBeVisible();
 	await expect(page.getByText('165 cm')).toBeVisible();
 });
+
+test('a cleared studio that is given the demo has its photographs: a whole backup is made of it', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Studio');
+	await page.getByRole('button', { name: 'Clear the studio' }).click();
+	await dialog(page, 'Clear the whole studio?').getByRole('button', { name: 'Clear the studio' }).click();
+	await expect(page.getByRole('link', { name: 'Open the demo studio' })).toBeVisible();
+	await page.getByRole('button', { name: 'Start my own studio' }).click();
+	await goTo(page, 'Studio');
+	await page.getByRole('button', { name: 'Load the demo studio' }).click();
+	await dialog(page, 'Put the demo studio in place of the present one?')
+		.getByRole('button', { name: 'Load the demo studio' })
+		.click();
+	await expect(page.getByText('Midnight Quay, for the Quay Stage')).toBeVisible();
+	await goTo(page, 'Studio');
+	const saving = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Make a backup' }).click();
+	expect((await saving).suggestedFilename()).toMatch(/^prime-echo-.*\.zip$/);
+});
