@@ -207,6 +207,15 @@ describe('what is said of several at once', () => {
 			runs
 		);
 	});
+	it('is of each also where the first has a colour: "her red jacket and skirt are wool"', () => {
+		for (const { garment } of readLook('Her red jacket and skirt are wool').elements) {
+			expect(
+				garment.palette.map(({ hex }) => hex),
+				garment.type
+			).toEqual([hexOf('red')]);
+			expect(garment.facets.material?.value, garment.type).toBe('wool');
+		}
+	});
 	it('is of the last alone where each is told by itself: "the dress is navy and shoes are tan"', () => {
 		fc.assert(
 			fc.property(thing, colourWord, colourWord, (garment, one, other) => {

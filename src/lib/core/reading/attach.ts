@@ -397,8 +397,9 @@ export const asksToMatch = ({ clauses }: Group) =>
 function namedTogether(named: readonly Group[], clause: Clause): readonly Group[] {
 	const last = named.at(-1);
 	if (clause.before !== 'is' || !clause.many || !last || !namedBesides(last)) return [];
+	const coloured = saysColour(clause);
 	const isBare = ({ clauses, strange }: Group) =>
-		clauses.length === 1 && !strange && !clauses.some(saysColour);
+		clauses.length === 1 && !strange && !(coloured && clauses.some(saysColour));
 	let from = named.length - 2;
 	if (from < 0 || !named.slice(from).every(isBare)) return [];
 	while (
