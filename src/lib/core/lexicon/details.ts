@@ -143,13 +143,7 @@ export const details: readonly Detail[] = [
 		'facing, insert, inserts, overlay, overlays, loop, hammer loop, tucks, gathers, poppers, compartment, compartments, backing'
 	),
 	detail('tongue, vamp, welt, welts, insole, outsole, midsole, shank', [], { only: 'footwear' }),
-	detail(
-		'plume, netting, earflaps, rosette, with a feather, with a single feather, with a long feather, with a small feather',
-		[],
-		{
-			only: 'accessories'
-		}
-	),
+	detail('plume, netting, earflaps, rosette', [], { only: 'accessories' }),
 	detail('bezel, links, setting, cluster, halo', [], { only: 'jewellery', takesMetal: true }),
 	detail('end, ends, square end, pointed end', [], { only: 'scarves' }),
 	detail('face', [], { only: 'bracelets' }),

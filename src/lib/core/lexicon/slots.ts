@@ -49,6 +49,8 @@ export const silhouetteSlots: ReadonlySet<string> = new Set([
 export const severalSlots: ReadonlySet<string> = new Set(['finger', 'wrist', 'neck', 'waist']);
 
 export type SlotId = keyof typeof slots;
+/** A part of the body, and how near to it: what a slot covers. */
+export type Place = (typeof slots)[SlotId]['covers'][number];
 export const slotIds = Object.keys(slots) as SlotId[];
 
 /** Do two slots cover a part of the body in common? */

@@ -1,6 +1,8 @@
+import type { Place } from './slots';
+
 /**
- * Declared stand-ins: pairs that do each other's job better than their place in the tree says (0..1).
- * Common practice; symmetric. The tree's own similarity is used where it is higher.
+ * Declared stand-ins: how well two types do each other's job (0..1), instead of what their places in the tree say.
+ * Common practice; symmetric.
  */
 export const standIns: [a: string, b: string, similarity: number, reason: string][] = [
 	['blazer', 'suit-jacket', 0.9, 'the same cut, sold with or without its trousers'],
@@ -180,7 +182,7 @@ export const placedByKin: ReadonlySet<string> = new Set(['make-up']);
  * Types that are worn in another place as well as in that of their slot, and where: an overshirt buttoned up is a top, open over one
  * it is a layer (common practice). Nothing is likened by this, only worn where the other is.
  */
-export const wornAlso: Readonly<Record<string, string>> = {
+export const wornAlso: Readonly<Record<string, Place>> = {
 	overshirt: 'over',
 	hoodie: 'over',
 	'zip-up-hoodie': 'over',

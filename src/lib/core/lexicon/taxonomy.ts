@@ -1,6 +1,6 @@
 /** The tree of garment types: division, family, kin, type. Read once from `types/`; add types there. */
 import type { FacetId } from './facets';
-import { slots, slotsMeet, type SlotId } from './slots';
+import { slots, slotsMeet, type Place, type SlotId } from './slots';
 import { answersAlone, familyStandIns, placedByKin, standIns, wornAlso } from './stand-ins';
 import { divisions, families } from './types';
 import type { DrawKind, FamilySource } from './types/source';
@@ -143,8 +143,8 @@ const includes = (word: GarmentType, other: GarmentType) =>
 	word.general && commonDepth(word, other) === depthOf(word);
 
 /**
- * How well one type answers another, 0..1: 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer 1994, root depth 0), or the
- * declared stand-in of the types or their families where that is higher. A word for a family or a kin lies at its depth:
+ * How well one type answers another, 0..1: what is declared of the two types; else 2·depth(common)/(depth(a)+depth(b)) (Wu & Palmer
+ * 1994, root depth 0), or the declared stand-in of their families where that is higher. A word for a family or a kin lies at its depth:
  * any cut answers it, and it says less of a cut that is asked for.
  */
 export function typeSimilarity(asked: string, given: string): number {
@@ -162,7 +162,8 @@ export function typeSimilarity(asked: string, given: string): number {
 /** Is a stand-in declared of the two types themselves? */
 export const isDeclared = (asked: string, given: string): boolean => declared.has(`${asked} ${given}`);
 
-const wornAt = ({ id, slot }: GarmentType): readonly string[] => {
+/** What a thing covers where its slot has it, and where it is worn besides. */
+const wornAt = ({ id, slot }: GarmentType): readonly Place[] => {
 	const also = wornAlso[id];
 	return also === undefined ? slots[slot].covers : [...slots[slot].covers, also];
 };
@@ -184,9 +185,9 @@ const isAnsweredBy = (asked: GarmentType, given: GarmentType): boolean =>
 const answering = new Map<string, ReadonlySet<string>>();
 
 /**
- * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, or where a
- * stand-in is declared of them or their families (a cardigan for a jumper); what has a use of its own is answered by
- * itself alone.
+ * Can a thing of one type be worn in place of another? Where they cover a part of the body in common, the one or the other also
+ * in a second place (an overshirt is a top or a layer), or where a stand-in is declared of them or their families (a cardigan for a
+ * jumper); what has a use of its own is answered by itself alone, make-up only by what lies where it does.
  */
 export function canAnswer(asked: string, given: string): boolean {
 	let known = answering.get(asked);

@@ -284,9 +284,9 @@ class ClauseBuilder implements Reached {
 			isPartOf(span, this.lastHead, this.clause, this.clauses)
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
-			const named = senseOf(span, 'detail') !== undefined;
-			const ahead = named ? '' : span.words.slice(0, -1).join(' ');
-			const inside = ahead ? spansOf(ahead).filter(alsoSaid) : [];
+			// "A tie belt" names a part as a whole.
+			const before = senseOf(span, 'detail') ? [] : span.words.slice(0, -1);
+			const inside = spansOf(before.join(' ')).filter(alsoSaid);
 			for (const inner of inside) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
 			span = inside.length > 0 ? partSpan(span) : saysOfPart(span);

@@ -114,7 +114,7 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	const { lastHead, clause } = reached;
 	const last = lastHead && senseOf(lastHead.span, 'type');
 	const own = senseOf(span, 'type');
-	const measured = clause.parts.every(({ span }) => senseOf(span, 'length') !== undefined);
+	const measured = clause.parts.every((part) => senseOf(part.span, 'length') !== undefined);
 	const first = measured || (clause.head === lastHead && clause.parts.at(-1) === lastHead);
 	if (!last || !own || (clause.head && !first)) return false;
 	// "Wrap mini dress": a name that also says something waits for what comes.

@@ -129,7 +129,7 @@ function strayLetters(word: string, known: string): number {
 	}).length;
 }
 
-/** Letters that are taken for one another by the ear: "jeens", "ancle", "blouze". */
+/** Letters that are taken for one another by the ear: "jeens", "ancle", "blouze" (this project's). */
 const alike = ['aeiou', 'ckq', 'sz', 'sc', 'fv', 'iy', 'gj', 'td', 'mn'];
 function soundsAlike(word: string, known: string): boolean {
 	const other = Array.from(word).findIndex((letter, at) => letter !== known[at]);
@@ -144,12 +144,15 @@ function leavesOut(word: string, known: string): boolean {
 	return at === word.length;
 }
 
+/** As many letters as a hurried hand leaves out of one word (this project's). */
+const mostLeftOut = 3;
+
 /** "Lethr", "ripd": a word that has lost vowels, a doubled letter, and none besides; undefined where more than one would do. */
 function withoutSome(word: string): string | undefined {
 	const skeleton = skeletonOf(word);
 	if (skeleton.length < 3) return undefined;
 	const found = (wordsBySkeleton?.get(skeleton) ?? []).filter(
-		(known) => known[0] === word[0] && known.length - word.length <= 3 && leavesOut(word, known)
+		(known) => known[0] === word[0] && known.length - word.length <= mostLeftOut && leavesOut(word, known)
 	);
 	const [only, ...others] = found;
 	return others.length === 0 ? only : undefined;
