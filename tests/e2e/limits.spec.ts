@@ -1,4 +1,4 @@
-import { expect, goTo, openDemo, test } from './studio';
+import { dialog, expect, goTo, openDemo, test } from './studio';
 
 /** Opens the form of a client of the demo. */
 async function editClient(page: Parameters<typeof openDemo>[0], name: string) {
@@ -37,6 +37,35 @@ test('what a client refuses is typed in words, told where no check knows it, and
 	).toBeVisible();
 	await expect(findings.filter({ hasText: 'never: drop earrings' })).toBeVisible();
 	await expect(findings.filter({ hasText: 'no leather for this client' }).first()).toBeVisible();
+});
+
+test('what the eye finds only when she sits is shown on the plates', async ({ page }) => {
+	await openDemo(page);
+	const form = await editClient(page, 'Tamsin Orrowby');
+	await form.getByLabel('Never wears or shows').fill('bare knees');
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(form).toBeHidden();
+	await page.getByRole('button', { name: 'Add a piece' }).click();
+	const piece = dialog(page, 'Add a piece');
+	await piece.getByLabel('Say it').fill('burgundy pencil skirt, knee length');
+	await piece.getByRole('button', { name: 'Save' }).click();
+	await expect(piece).toBeHidden();
+
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	await page.locator('[data-rung]', { hasText: 'tailored trousers' }).click();
+	await page.getByRole('searchbox', { name: 'Find among these' }).fill('pencil');
+	await page.locator('[data-card]').first().click();
+	await page.locator('[data-rung]').first().focus();
+	await page.keyboard.press('k');
+	const sitting = page.getByRole('button', { name: /sitting down.*Against the client’s limits/ });
+	await sitting.click();
+	await page.getByRole('button', { name: 'See it on the plates' }).press('Enter');
+	await expect(page.getByRole('button', { name: 'Sitting', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(page.locator('[data-layer="seat"]')).toHaveCount(2);
 });
 
 test('the words of one client do not stay in the form of the next', async ({ page }) => {

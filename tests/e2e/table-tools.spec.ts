@@ -152,6 +152,43 @@ test('plates and rungs answer each other; hems, overlay and layers are shown', a
 	await expect(page.locator('figure svg > g[transform="scale(-1 1)"]')).toHaveCount(0);
 });
 
+test('the plates sit and walk, by key and by mouse, and every posture is drawn otherwise', async ({
+	page
+}) => {
+	await openEcho(page);
+	const plate = page.getByRole('img', { name: /^Echo:/ });
+	const posture = (name: string) => page.getByRole('button', { name, exact: true });
+	/** How the body is drawn, whatever it wears. */
+	const drawn = () => plate.locator('[data-layer="figure"] path').first().getAttribute('d');
+	const standing = await drawn();
+	await page.locator('[data-rung]').first().focus();
+	await page.keyboard.press('s');
+	await expect(posture('Sitting')).toHaveAttribute('aria-pressed', 'true');
+	await expect(plate.locator('[data-layer="seat"]')).toHaveCount(1);
+	// Hems are marked where they are then, and a choice is drawn in the same posture.
+	await page.keyboard.press('h');
+	await expect(plate.locator('text', { hasText: 'at the ankle' })).toHaveCount(1);
+	await page.keyboard.press('h');
+	const sitting = await drawn();
+	expect(sitting).not.toBe(standing);
+	const before = await scoreOf(page);
+	await page.locator('[data-card]').nth(1).click();
+	await expect.poll(() => scoreOf(page)).not.toBe(before);
+	await expect(plate.locator('[data-layer="seat"]')).toHaveCount(1);
+	expect(await drawn()).toBe(sitting);
+	await page.keyboard.press('Control+z');
+	await expect.poll(() => scoreOf(page)).toBe(before);
+	await expectAccessible(page);
+
+	await posture('Sitting').click();
+	await expect(posture('Walking')).toHaveAttribute('aria-pressed', 'true');
+	await expect(plate.locator('[data-layer="seat"]')).toHaveCount(0);
+	expect([standing, sitting]).not.toContain(await drawn());
+	await posture('Walking').click();
+	await expect(posture('Standing')).toHaveAttribute('aria-pressed', 'false');
+	await expect.poll(drawn).toBe(standing);
+});
+
 test('a loss leads to its rung, and points are won back from the list', async ({ page }) => {
 	await openEcho(page, 'Rehearsal room, boat-deck interview');
 	await page

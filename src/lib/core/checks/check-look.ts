@@ -4,7 +4,7 @@ import { factsOf, type Facts } from './facts';
 import type { CheckContext, CheckedPiece, Finding, Severity } from './model';
 import type { Rule } from './rule';
 import { rules } from './rules';
-import { seatedLook } from './seated';
+import { seatedLook } from '../body/seated';
 
 const bySeverity: Record<Severity, number> = { warning: 0, hint: 1, praise: 2 };
 

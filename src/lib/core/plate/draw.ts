@@ -1,6 +1,7 @@
+import { isNarrowSkirt, seated } from '../body/seated';
 import { placeOf } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
-import { garmentType } from '../lexicon/taxonomy';
+import { garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { DrawKind } from '../lexicon/types/source';
 import { bagShapes } from './accessories/bags';
 import { faceShapes, nailShapes } from './accessories/beauty';
@@ -25,7 +26,8 @@ import type {
 	PlateLook,
 	PlatePattern,
 	PlateShape,
-	PlateSide
+	PlateSide,
+	Posture
 } from './model';
 import { scarfShapes } from './accessories/neckwear';
 import * as onePieces from './garments/one-pieces';
@@ -150,9 +152,28 @@ const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
 		];
 	});
 
-/** A garment with its moves as they are seen from one side; undefined where nothing of it is. */
-const shownFrom = (garment: Drawing['garment'], moves: readonly MoveId[], behind: boolean) =>
-	behind ? fromBehind(garment, moves) : { garment, moves };
+/** A garment with its moves as they are seen from one side in a posture; undefined where nothing of it is. */
+function shownFrom(own: Drawing['garment'], moves: readonly MoveId[], behind: boolean, posture: Posture) {
+	const worn = wornAs(own, moves);
+	const sits = posture === 'sitting' && typeHasFacet(worn.type, 'skirtShape');
+	const garment = sits ? seated(worn, drawn({ garment: worn }, 'hemLength', 'knee')) : worn;
+	return behind ? fromBehind(garment, moves) : { garment, moves };
+}
+
+/** Does a skirt hold the knees together: a narrow one that reaches them, without a slit? */
+const holdsTheKnees = ({ garment }: Drawing): boolean =>
+	typeHasFacet(garment.type, 'skirtShape') &&
+	isNarrowSkirt(garment) &&
+	placeOf('hemLength', drawn({ garment }, 'hemLength', 'knee')) <= placeOf('hemLength', 'knee') &&
+	drawn({ garment }, 'hemDetail', 'plain') !== 'slit';
+
+/** Kinds of which each leg or foot has its own. */
+const byLeg: ReadonlySet<DrawKind> = new Set<DrawKind>([
+	...(['tights', 'socks', 'shoe', 'sandal', 'boot', 'trousers', 'shorts'] as const),
+	...(['jumpsuit', 'suit', 'two-piece', 'under'] as const)
+]);
+const goesOf = (draws: DrawKind): Pick<PlateLayer, 'goes'> =>
+	draws === 'bag' ? { goes: 'held' } : byLeg.has(draws) ? { goes: 'by-leg' } : {};
 
 const drawsOf = ({ garment }: { garment: Drawing['garment'] }) => garmentType(garment.type).draws;
 
@@ -160,8 +181,15 @@ const drawsOf = ({ garment }: { garment: Drawing['garment'] }) => garmentType(ga
  * Draws a look on a figure as plain geometry: true colours, lengths at the body's landmarks, each garment a
  * layer under its own id. The figure takes the client's measures where they are known. Garments that have
  * nothing to show (underpinnings, scent) have no layer. From behind their backs are drawn, and nothing that hangs in front.
+ *
+ * @param posture what a posture changes of the garments is drawn: a hem that rides up, a slit that parts; `posed` carries the whole
  */
-export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide = 'front'): Plate {
+export function drawPlate(
+	look: PlateLook,
+	body: PlateBody = {},
+	from: PlateSide = 'front',
+	posture: Posture = 'standing'
+): Plate {
 	const behind = from === 'behind';
 	const shoes = look.worn.find(({ garment }) => garmentType(garment.type).slot === 'feet');
 	const figure = figureOf(body, shoes && drawn(shoes, 'heelHeight', 'flat'));
@@ -171,7 +199,7 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide
 		({ garment }) => look.worn.length === 1 || garmentType(garment.type).draws !== 'under'
 	);
 	const all = seen.flatMap(({ id, garment: own, moves: done, side }, i) => {
-		const shown = shownFrom(wornAs(own, done), done, behind);
+		const shown = shownFrom(own, done, behind, posture);
 		if (!shown) return [];
 		const { garment, moves } = shown;
 		// Several things may answer one element: each has a cloth of its own.
@@ -185,7 +213,9 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide
 			.filter(
 				(other) => drawsOf(other) === drawsOf({ garment }) && (!side || !other.side || other.side === side)
 			).length;
-		return [{ id, side, drawing: { garment, moves, figure, cloth, under, behind } satisfies Drawing }];
+		return [
+			{ id, side, drawing: { garment, moves, figure, cloth, under, behind, posture } satisfies Drawing }
+		];
 	});
 	const seams = (drawing: Drawing, id: string): PlateShape[] => {
 		const worn = look.worn.find((one) => one.id === id);
@@ -203,6 +233,7 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide
 			.map(({ id, side, drawing }) => ({
 				id,
 				...(side && { side }),
+				...goesOf(drawsOf(drawing)),
 				shapes: [
 					...surfaced(kinds[garmentType(drawing.garment.type).draws].draw(drawing), drawing),
 					...seams(drawing, id)
@@ -221,12 +252,14 @@ export function drawPlate(look: PlateLook, body: PlateBody = {}, from: PlateSide
 		width: plateSize.width,
 		height: plateSize.height,
 		landmarks: figure.landmarks,
+		trunk: figure.trunk,
 		patterns,
 		lights: worn.map(({ cloth }) => cloth.light),
 		...(behind && { mirrored: true }),
+		...(worn.some(holdsTheKnees) && { shortSteps: true }),
 		layers: [
 			...(behind ? [] : [{ id: hairId, shapes: hair.behind }]),
-			{ id: 'figure', shapes: behind ? backShapesOf(figure) : bodyShapes(figure) },
+			{ id: 'figure', goes: 'by-leg', shapes: behind ? backShapesOf(figure) : bodyShapes(figure) },
 			...layersWhere((order) => order < headOrder),
 			{ id: 'head', shapes: headShapes(figure) },
 			// From behind, what falls behind the shoulders lies over what is worn there.

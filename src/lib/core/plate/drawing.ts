@@ -3,7 +3,7 @@ import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { Figure } from './figure/figure';
-import type { PlateShape } from './model';
+import type { PlateShape, Posture } from './model';
 import type { Cloth } from './cloth/paint';
 import { plainCloth } from './cloth/paint';
 import { curve, flow, polygon, type Point, xAt } from './path';
@@ -18,6 +18,8 @@ export interface Drawing {
 	under?: number;
 	/** It is seen from behind. */
 	behind?: boolean;
+	/** How its wearer is seen; standing, where nothing is said. */
+	posture?: Posture;
 }
 
 /** A facet's stated value, else what is usual for the type, else the fallback. */

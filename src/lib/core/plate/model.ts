@@ -2,6 +2,7 @@ import type { MoveId } from '../lexicon/moves';
 import type { Side } from '../lexicon/sides';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
+import type { Point } from './path';
 
 /** What is to be drawn: garments, each under the id of the element or piece that it stands for. */
 export interface PlateLook {
@@ -55,6 +56,8 @@ export interface PlateLayer {
 	/** Id of the element or piece; "figure", "hair" or "head" for the body's own. */
 	id: string;
 	shapes: PlateShape[];
+	/** What is held keeps its form whatever the body does; what is worn leg by leg goes with each; all else is one cloth. */
+	goes?: 'held' | 'by-leg';
 	/** Seen on this side of whoever wears it alone: their left is the right half of the plate, from its middle on. */
 	side?: Side;
 }
@@ -92,9 +95,17 @@ export interface Plate {
 	patterns: PlatePattern[];
 	lights: PlateLight[];
 	landmarks: Landmarks;
+	/** The right edge of the trunk, from the neck down to the crotch. */
+	trunk: readonly Point[];
+	/** A narrow skirt to the knee or below lets no more than short steps. */
+	shortSteps?: true;
 	/** Seen from behind: left and right change places when it is shown. */
 	mirrored?: boolean;
 }
 
 /** From where a look is seen. */
 export type PlateSide = 'front' | 'behind';
+
+/** How the wearer is seen. Standing, everything hangs; the others tell what rides up, spreads, opens. */
+export const postures = ['standing', 'sitting', 'walking'] as const;
+export type Posture = (typeof postures)[number];

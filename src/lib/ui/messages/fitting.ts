@@ -102,6 +102,8 @@ export const fitting = {
 		overlayHint: 'Lay the reference over the echo in outline',
 		behind: 'Behind',
 		behindHint: 'See it from behind',
+		postures: { standing: 'Standing', sitting: 'Sitting', walking: 'Walking' },
+		postureHint: 'See it standing, sitting, walking',
 		layersHint: 'Take off the coat, then the jacket'
 	},
 	serves: (words: string) => `For this client: ${words}`,
@@ -240,6 +242,7 @@ export const fitting = {
 			'jacket off': 'with the jacket off',
 			sitting: 'sitting down'
 		},
+		see: 'See it on the plates',
 		letStand: 'Let it stand',
 		because: 'because…',
 		reasons: {

@@ -32,7 +32,7 @@ export const keySheet = {
 		['table', 'E', 'put on something more, or back to the cards'],
 		['table', 'Menu · .', 'what can be done with the card or the rung'],
 		['table', '/', 'find among the cards'],
-		['table', 'H · O · R · L', 'hems, overlay, from behind, layers off'],
+		['table', 'H · O · R · S · L', 'hems, overlay, from behind, sitting and walking, layers off'],
 		['table', 'K', 'check the look, or back to the cards'],
 		['table', 'G', 'the day: warmth, hems, preparation; or back to the cards'],
 		['table', 'T · A', 'on an open finding: try its first mend on, take it'],

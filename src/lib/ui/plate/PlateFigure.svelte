@@ -9,6 +9,7 @@
 		type PlateLook,
 		type PlateShape,
 		type PlateSide,
+		type Posture,
 		type SlotId
 	} from '$lib/core';
 
@@ -27,20 +28,51 @@
 		hems?: { own: readonly HemLine[]; other: readonly HemLine[] };
 		/** From where it is seen. */
 		from?: PlateSide;
+		/** Does its wearer stand, sit or walk? */
+		posture?: Posture;
 		/** Told which layer the pointer is on, and which was clicked. For the pointer only: keys have the rungs. */
 		onpoint?: (id: string | undefined) => void;
 		onpick?: (id: string) => void;
 	}
-	let { look, body, title, slot, lit = [], over, hems, from = 'front', onpoint, onpick }: Props = $props();
+	let {
+		look,
+		body,
+		title,
+		slot,
+		lit = [],
+		over,
+		hems: standingHems,
+		from = 'front',
+		posture = 'standing',
+		onpoint,
+		onpick
+	}: Props = $props();
 
 	const uid = $props.id();
-	const plate = $derived(drawPlate(look, body, from));
+	/** How plates are carried into a posture: fetched when one is first asked for, and standing until then. */
+	let carrying = $state.raw<typeof import('$lib/core/plate/posture')>();
+	$effect(() => {
+		if (posture !== 'standing' && !carrying)
+			void import('$lib/core/plate/posture').then((loaded) => (carrying = loaded));
+	});
+	const shown = $derived(carrying ? posture : 'standing');
+	const drawnIn = (worn: PlateLook) => drawPlate(worn, body, from, shown);
+	const standing = $derived(drawnIn(look));
+	const plate = $derived(carrying?.posed(standing, shown) ?? standing);
+	const posedIn = (lines: readonly HemLine[]) => carrying?.posedHems(lines, standing, shown) ?? lines;
+	const hems = $derived(
+		standingHems && { own: posedIn(standingHems.own), other: posedIn(standingHems.other) }
+	);
 	const view = $derived(
 		slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]
 	);
+	function laidOver(other: PlateLook) {
+		const drawn = drawnIn(other);
+		return carrying?.posed(drawn, shown) ?? drawn;
+	}
 	const outlines = $derived(
 		over
-			? drawPlate(over, body, from)
+			? laidOver(over)
 					.layers.filter(({ id }) => over.worn.some((worn) => worn.id === id))
 					.flatMap(({ shapes }) => shapes.filter(({ fill }) => fill !== undefined && fill.kind !== 'light'))
 			: []

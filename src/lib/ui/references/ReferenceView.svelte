@@ -12,6 +12,7 @@
 		referenceLook,
 		type Element,
 		type PlateSide,
+		type Posture,
 		type Reading
 	} from '$lib/core';
 	import { newId } from '$lib/store/clock';
@@ -29,6 +30,7 @@
 	import { m } from '../messages';
 	import SayLine from '../garment/SayLine.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
+	import PosturePlate from '../plate/PosturePlate.svelte';
 	import TurnPlate from '../plate/TurnPlate.svelte';
 	import PhotoStrip from '../photos/PhotoStrip.svelte';
 	import ElementForm from './ElementForm.svelte';
@@ -48,6 +50,7 @@
 	let editedElement = $state<Element | undefined>();
 	let lit = $state<string | undefined>();
 	let from = $state<PlateSide>('front');
+	let posture = $state<Posture>('standing');
 	const said = keptLine(() => `reference/${referenceId}`);
 	/** What the line says so far, drawn before it is added. */
 	let drafted = $state.raw<readonly Element[]>([]);
@@ -137,8 +140,9 @@
 							.join('. ')}
 						lit={lit ? [lit] : []}
 						{from}
+						{posture}
 					/>
-					<figcaption><TurnPlate bind:from /></figcaption>
+					<figcaption><TurnPlate bind:from /> <PosturePlate bind:posture /></figcaption>
 				</figure>
 				<section aria-labelledby="elements-title">
 					<p class="soft">

@@ -157,23 +157,29 @@ export function hemShapes(drawing: Drawing, hem: Hem): PlateShape[] {
 	return finishes[drawn(drawing, 'hemDetail', 'plain')]?.(drawing, hem) ?? [];
 }
 
+/** Between which shares of half a hem a slit is open: a step or a seat parts it further. */
+const slitHung = [0.34, 0.64] as const;
+const slitParted = [0.2, 0.8] as const;
+
 /** A slit that shows what is under the skirt, on the figure's left, from a height to the hem. */
 export function slitShapes(drawing: Drawing, edge: readonly Point[], fromY: number): PlateShape[] {
 	const hem = edge.at(-1) ?? [0, 0];
 	const x = xAt(edge, fromY) * 0.46;
+	const parted = drawing.posture !== undefined && drawing.posture !== 'standing';
+	const [inner, outer] = parted ? slitParted : slitHung;
 	return [
 		flat(
 			polygon([
 				[x, fromY],
-				[hem[0] * 0.64, hem[1] + 8],
-				[hem[0] * 0.34, hem[1] + 11]
+				[hem[0] * outer, hem[1] + 8],
+				[hem[0] * inner, hem[1] + 11]
 			]),
 			drawing.figure.skin
 		),
 		stitch(
 			[
 				[x, fromY],
-				[hem[0] * 0.34, hem[1] + 10]
+				[hem[0] * inner, hem[1] + 10]
 			],
 			drawing.cloth.line,
 			1.4

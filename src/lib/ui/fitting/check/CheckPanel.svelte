@@ -8,7 +8,12 @@
 	import Underneath from './Underneath.svelte';
 	import WearableVersion from './WearableVersion.svelte';
 
-	let { table }: { table: FittingTable } = $props();
+	interface Props {
+		table: FittingTable;
+		/** Shows on the plates what is found only with a layer off, or sitting. */
+		onsee: (state: Finding['state']) => void;
+	}
+	let { table, onsee }: Props = $props();
 	const check = $derived(table.check);
 
 	let opened = $state<string | undefined>();
@@ -31,6 +36,7 @@
 				{finding}
 				open={opened === keyOf(finding)}
 				ontoggle={() => toggle(finding)}
+				{onsee}
 				ondone={() => (opened = undefined)}
 			/>
 		{/each}

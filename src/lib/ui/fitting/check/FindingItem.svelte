@@ -10,10 +10,12 @@
 		finding: Finding;
 		open: boolean;
 		ontoggle: () => void;
+		/** Shows on the plates what is found only with a layer off, or sitting. */
+		onsee: (state: Finding['state']) => void;
 		/** After a mend was taken or the finding let stand. */
 		ondone: () => void;
 	}
-	let { table, finding, open, ontoggle, ondone }: Props = $props();
+	let { table, finding, open, ontoggle, onsee, ondone }: Props = $props();
 	const check = $derived(table.check);
 	/** The choice that says nothing yet. */
 	const unsaid: string = '';
@@ -69,6 +71,13 @@
 	{#if open}
 		<div class="open">
 			<p class="soft">{finding.reason} <span>{m.fitting.check.standing[finding.standing]}</span></p>
+			{#if finding.state}
+				<p>
+					<Button size="small" kind="ghost" on:click={() => onsee(finding.state)}
+						>{m.fitting.check.see}</Button
+					>
+				</p>
+			{/if}
 			{#if finding.severity !== 'praise'}
 				{#if mends.length === 0}<p class="soft">{m.fitting.check.noMend}</p>{/if}
 				{#each mends as mend, i (i)}

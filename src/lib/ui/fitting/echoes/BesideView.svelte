@@ -10,6 +10,7 @@
 		versionNow,
 		wornLook,
 		type PlateSide,
+		type Posture,
 		type Version
 	} from '$lib/core';
 	import { database } from '$lib/store/database';
@@ -20,6 +21,7 @@
 	import { performTold } from '../../frame/perform';
 	import { m } from '../../messages';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import PosturePlate from '../../plate/PosturePlate.svelte';
 	import TurnPlate from '../../plate/TurnPlate.svelte';
 	import type { OnTable } from '../table/table.svelte';
 	import { answerIn, columnsOf, standingOf, type Column } from './beside';
@@ -45,6 +47,7 @@
 	const lookOf = ({ worn }: Column) => wornLook(worn, (item) => resolveItem(item, onTable.pieces)?.garment);
 	let keeping = $state(false);
 	let from = $state<PlateSide>('front');
+	let posture = $state<Posture>('standing');
 
 	function pick(key: string) {
 		const now = shown.map((column) => column.key);
@@ -85,7 +88,7 @@
 			<table>
 				<thead>
 					<tr>
-						<td class="turn"><TurnPlate bind:from /></td>
+						<td class="turn"><TurnPlate bind:from /> <PosturePlate bind:posture /></td>
 						<th scope="col">
 							<span class="plate"
 								><PlateFigure
@@ -93,6 +96,7 @@
 									body={onTable.client}
 									title=""
 									{from}
+									{posture}
 								/></span
 							>
 							{m.fitting.referencePlate}
@@ -100,7 +104,7 @@
 						{#each columns as column (column.key)}
 							<th scope="col">
 								<span class="plate"
-									><PlateFigure look={lookOf(column)} body={onTable.client} title="" {from} /></span
+									><PlateFigure look={lookOf(column)} body={onTable.client} title="" {from} {posture} /></span
 								>
 								{#if column.href}<a href={column.href}>{column.title}</a>{:else}{column.title}{/if}
 								{#if column.version}

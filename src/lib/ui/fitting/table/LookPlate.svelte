@@ -34,11 +34,12 @@
 	);
 	const shown = $derived({ worn: inState(look.worn, view.layers) });
 	const beside = $derived({ worn: inState(other.worn, view.layers) });
+	const hemsOf = (look: PlateLook) => hemLines(look, drawPlate(look, client, 'front', view.posture));
 	const hems = $derived(
 		view.hems
 			? {
-					own: hemLines(shown, drawPlate(shown, client)),
-					other: hemLines(beside, drawPlate(beside, client))
+					own: hemsOf(shown),
+					other: hemsOf(beside)
 				}
 			: undefined
 	);
@@ -61,6 +62,7 @@
 		over={overlaid && view.overlay ? beside : undefined}
 		{hems}
 		from={view.from}
+		posture={view.posture}
 		onpoint={(id) => table.point(id && table.elementOfLayer(id)?.id)}
 		onpick={(id) => {
 			const element = table.elementOfLayer(id);

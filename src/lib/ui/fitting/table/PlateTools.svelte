@@ -2,6 +2,7 @@
 	import type { LayerState } from '$lib/core';
 	import { m } from '../../messages';
 	import PlateToggle from '../../plate/PlateToggle.svelte';
+	import PosturePlate from '../../plate/PosturePlate.svelte';
 	import TurnPlate from '../../plate/TurnPlate.svelte';
 	import type { PlateView } from './view.svelte';
 
@@ -16,6 +17,7 @@
 		>{m.fitting.views.overlay}</PlateToggle
 	>
 	<TurnPlate bind:from={view.from} />
+	<PosturePlate bind:posture={view.posture} />
 	{#if states.length > 1}
 		<PlateToggle
 			on={view.layers !== 'everything on'}

@@ -9,6 +9,7 @@
 	import CheckPanel from '../check/CheckPanel.svelte';
 	import type { TableHand } from '../hand/hand.svelte';
 	import type { FittingTable } from './table.svelte';
+	import type { PlateView } from './view.svelte';
 	import MorePanel from '../more/MorePanel.svelte';
 	import WearPanel from '../wear/WearPanel.svelte';
 	import Tray from '../tray/Tray.svelte';
@@ -16,11 +17,12 @@
 	interface Props {
 		table: FittingTable;
 		hand: TableHand;
+		view: PlateView;
 		/** What is looked at: the cards of a rung, the eye's findings, or the day. */
 		side: Side;
 		onwhy: () => void;
 	}
-	let { table, hand, side = $bindable(), onwhy }: Props = $props();
+	let { table, hand, view, side = $bindable(), onwhy }: Props = $props();
 
 	const changed = $derived(dayChanges(table.echo.plannedFor, table.event).length);
 </script>
@@ -44,7 +46,7 @@
 		{#if side === 'more'}
 			<MorePanel {table} />
 		{:else if side === 'check'}
-			<CheckPanel {table} />
+			<CheckPanel {table} onsee={view.see} />
 		{:else if side === 'wear'}
 			<WearPanel {table} />
 		{:else if table.selected}

@@ -56,6 +56,7 @@
 		toggleHems: view.toggleHems,
 		toggleOverlay: view.toggleOverlay,
 		turn: view.turn,
+		nextPosture: view.nextPosture,
 		nextLayers: () => view.nextLayers(states),
 		toggleSide: (to) => (side = side === to ? 'tray' : to),
 		askWhy: () => (asked = true),
@@ -163,7 +164,7 @@
 				{hand}
 			/>
 			<div class="tray-place" id="tray" tabindex="-1">
-				<SidePanel {table} {hand} bind:side onwhy={() => (asked = true)} />
+				<SidePanel {table} {hand} {view} bind:side onwhy={() => (asked = true)} />
 			</div>
 		</div>
 		<ScorePanel

@@ -12,6 +12,7 @@ export interface TableActions {
 	toggleHems: () => void;
 	toggleOverlay: () => void;
 	turn: () => void;
+	nextPosture: () => void;
 	nextLayers: () => void;
 	/** Shows the eye's findings or the day, or the cards again. */
 	toggleSide: (to: 'more' | 'check' | 'wear') => void;
@@ -101,6 +102,7 @@ export function tableKeys(table: FittingTable, actions: TableActions) {
 			h: actions.toggleHems,
 			o: actions.toggleOverlay,
 			r: actions.turn,
+			s: actions.nextPosture,
 			l: actions.nextLayers,
 			e: () => actions.toggleSide('more'),
 			k: () => actions.toggleSide('check'),

@@ -1,0 +1,2 @@
+/** Plates of who sits or walks; loaded apart, with its reader of paths. */
+export { posed, posedHems } from './posture';
