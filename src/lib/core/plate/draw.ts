@@ -8,7 +8,7 @@ import { faceShapes, nailShapes } from './accessories/beauty';
 import { beltShapes } from './accessories/belts';
 import { backShapesOf, bodyShapes, headShapes } from './figure/body';
 import * as drapes from './garments/drapes';
-import { drawn, type Drawing } from './drawing';
+import { drawn, surfaced, type Drawing } from './drawing';
 import { figureOf, plateSize } from './figure/figure';
 import { backSeam, fastensBehind, fromBehind } from './from-behind';
 import * as footwear from './accessories/footwear';
@@ -19,7 +19,6 @@ import { hosieryShapes } from './accessories/hosiery';
 import * as jackets from './garments/jackets';
 import * as jewellery from './accessories/jewellery';
 import type {
-	Paint,
 	Plate,
 	PlateBody,
 	PlateLayer,
@@ -138,19 +137,6 @@ function overLegs(garment: Drawing['garment'], worn: readonly Drawing[]): boolea
 
 /** What leaves no hair to be seen. */
 const coversHair: readonly string[] = ['hijab', 'headscarf', 'turban', 'pagri'];
-
-/** Lays texture and light over each shape that shows the cloth itself. */
-const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
-	shapes.flatMap((shape): PlateShape[] => {
-		if (shape.fill !== cloth.paint) return [shape];
-		const { d, opacity } = shape;
-		const over = (fill: Paint): PlateShape => (opacity === undefined ? { d, fill } : { d, fill, opacity });
-		return [
-			shape,
-			...(cloth.texture ? [over({ kind: 'pattern', id: cloth.texture.id })] : []),
-			over({ kind: 'light', id: cloth.light.id })
-		];
-	});
 
 /** A garment with its moves as they are seen from one side in a posture; undefined where nothing of it is. */
 function shownFrom(own: Drawing['garment'], moves: readonly MoveId[], behind: boolean, posture: Posture) {

@@ -3,7 +3,7 @@ import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { Figure } from './figure/figure';
-import type { PlateShape, Posture } from './model';
+import type { Paint, PlateShape, Posture } from './model';
 import type { Cloth } from './cloth/paint';
 import { plainCloth } from './cloth/paint';
 import { curve, flow, polygon, type Point, xAt } from './path';
@@ -84,3 +84,16 @@ export function cutFrom(edge: readonly Point[], y: number): Point[] {
 /** How much larger than medium a value of the facet "size" is drawn. */
 const sizes: Record<string, number> = { micro: 0.45, small: 0.7, medium: 1, large: 1.35, oversized: 1.7 };
 export const sizeOf = (drawing: Drawing, fallback = 'medium') => sizes[drawn(drawing, 'size', fallback)] ?? 1;
+
+/** Lays texture and light over each shape that shows the cloth itself. */
+export const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>
+	shapes.flatMap((shape): PlateShape[] => {
+		if (shape.fill !== cloth.paint) return [shape];
+		const { d, opacity } = shape;
+		const over = (fill: Paint): PlateShape => (opacity === undefined ? { d, fill } : { d, fill, opacity });
+		return [
+			shape,
+			...(cloth.texture ? [over({ kind: 'pattern', id: cloth.texture.id })] : []),
+			over({ kind: 'light', id: cloth.light.id })
+		];
+	});

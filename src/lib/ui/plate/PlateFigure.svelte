@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		drawPlate,
+		drawShoe,
 		framingOf,
 		halfOf,
 		sides,
@@ -57,7 +58,9 @@
 	});
 	const shown = $derived(carrying ? posture : 'standing');
 	const drawnIn = (worn: PlateLook) => drawPlate(worn, body, from, shown);
-	const standing = $derived(drawnIn(look));
+	/** A shoe on a card is shown by itself, from its side. */
+	const shoe = $derived(slot === 'feet' && look.worn.length === 1 ? look.worn[0] : undefined);
+	const standing = $derived(shoe ? drawShoe(shoe) : drawnIn(look));
 	const plate = $derived(carrying?.posed(standing, shown) ?? standing);
 	const posedIn = (lines: readonly HemLine[]) => carrying?.posedHems(lines, standing, shown) ?? lines;
 	const hems = $derived(

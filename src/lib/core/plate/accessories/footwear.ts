@@ -5,6 +5,7 @@ import { clothShape, cutFrom, drawn, facing, flat, stitch, type Drawing } from '
 import { bothSides, footOutline, toeY } from '../figure/figure';
 import type { PlateShape } from '../model';
 import { shaded } from '../cloth/paint';
+import { soleColours, whiteSoled } from '../shoe/sole';
 import { blob, both, ellipse, grown, polygon, waves, xAt, type Point } from '../path';
 
 type Foot = { outer: Point[]; inner: Point[] };
@@ -71,14 +72,6 @@ function heelShapes(drawing: Drawing): PlateShape[] {
 		[x + wide * taper + (wide - width) * 0.5, floor + 3]
 	]).map((points) => facing(polygon(points), cloth, shaded(cloth.hex, -0.07)));
 }
-
-/** Colours of soles that are not of the upper's own stuff. */
-const soleColours: Record<string, string> = {
-	rope: '#cdb285',
-	cork: '#b98f62',
-	'crepe-sole': '#cfae82'
-};
-const whiteSoled = new Set(['trainers', 'canvas-plimsolls', 'high-tops', 'chunky-trainers', 'boat-shoes']);
 
 /** The sole round the toe: thin, thick, lugged, of rope or cork. */
 function soleShapes(drawing: Drawing, foot: Foot): PlateShape[] {
