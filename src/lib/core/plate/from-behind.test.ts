@@ -49,6 +49,24 @@ describe('a look from behind', () => {
 		expect(ids('front').indexOf('hair')).toBe(0);
 		expect(ids('behind').indexOf('hair')).toBeGreaterThan(ids('behind').indexOf('one'));
 	});
+	it('draws a hood where it hangs, and no points, knots or buckles of the front', () => {
+		const collar = (type: string, facets: Record<string, string>, from: 'front' | 'behind') =>
+			JSON.stringify(shapesOf(worn(type, facets), from));
+		for (const value of ['hood', 'sailor', 'fur'])
+			expect(collar('blouse', { collar: value }, 'behind')).not.toBe(
+				collar('blouse', { collar: 'band' }, 'behind')
+			);
+		expect(drawingOf(worn('shirt', { collar: 'spread' }))).toBe(
+			drawingOf(worn('shirt', { collar: 'cutaway' }))
+		);
+		expect(shapesOf(worn('belt'), 'behind').length).toBeLessThan(shapesOf(worn('belt'), 'front').length);
+		expect(drawingOf(worn('skirt', { skirtShape: 'wrap' }))).toBe(
+			drawingOf(worn('skirt', { skirtShape: 'a-line' }))
+		);
+		expect(shapesOf(worn('trench-coat'), 'behind').length).toBeLessThan(
+			shapesOf(worn('trench-coat'), 'front').length
+		);
+	});
 	it('is shown with left and right changed over', () => {
 		expect(drawPlate(worn('tote'), {}, 'behind').mirrored).toBe(true);
 		expect(plateSvg(drawPlate(worn('tote'), {}, 'behind'))).toContain('scale(-1 1)');

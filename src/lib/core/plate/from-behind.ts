@@ -63,6 +63,7 @@ export function fromBehind(
 		...(!asInFront && { neckline: cutAs[back ?? 'covered'] ?? 'jewel' }),
 		collar: collar && bands.has(collar) ? collar : collar ? 'band' : 'collarless',
 		lapel: 'collarless',
+		...(value('skirtShape') === 'wrap' && { skirtShape: 'a-line' }),
 		closure: 'pull-on'
 	};
 	const facets = { ...garment.facets };

@@ -18,6 +18,9 @@ const breadths: Record<string, number> = {
 	kamarbandh: 8
 };
 
+/** Belts that are the same all round, or laced at the back. */
+const goesRound = new Set(['cummerbund', 'corset-belt', 'chain-belt', 'kamarbandh']);
+
 export function beltShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment, moves } = drawing;
 	const { waist, shoulder, hip } = figure.landmarks;
@@ -44,6 +47,8 @@ export function beltShapes(drawing: Drawing): PlateShape[] {
 		),
 		cloth
 	);
+	// Knots and buckles are in front.
+	if (drawing.behind && !goesRound.has(garment.type)) return [band];
 	switch (garment.type) {
 		case 'sash':
 			return [

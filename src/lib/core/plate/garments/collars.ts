@@ -202,6 +202,35 @@ const hood: Collar = ({ figure, cloth }) => {
 	];
 };
 
+/** A hood as it hangs between the shoulders, seen from behind. */
+const hungHood: Collar = ({ figure, cloth }) => {
+	const { shoulder, bust } = figure.landmarks;
+	const low = shoulder + (bust - shoulder) * 0.62;
+	const fold: Point[] = [
+		[-40, shoulder - 14],
+		[-18, shoulder + 18],
+		[0, shoulder + 24],
+		[18, shoulder + 18],
+		[40, shoulder - 14]
+	];
+	return [
+		clothShape(
+			blob([
+				[-30, shoulder - 36],
+				[0, shoulder - 40],
+				[30, shoulder - 36],
+				[52, shoulder - 8],
+				[38, low - 18],
+				[0, low],
+				[-38, low - 18],
+				[-52, shoulder - 8]
+			]),
+			cloth
+		),
+		stitch(fold, cloth.line, 1.4)
+	];
+};
+
 const collars: Record<string, Collar> = {
 	...Object.fromEntries(Object.keys(leaves).map((name) => [name, leafCollar(name)])),
 	revere: openCollar,
@@ -265,8 +294,50 @@ export function collarOf(drawing: Drawing): string | undefined {
 	return usual || ofType[garment.type];
 }
 
+/** The square of a sailor's collar between the shoulders, with its line. */
+const sailorBack: Collar = ({ figure, cloth }) => {
+	const { shoulder, bust } = figure.landmarks;
+	const low = shoulder + (bust - shoulder) * 0.7;
+	const square = (by: number): Point[] => [
+		[-24, shoulder - 34 + by],
+		[-60 + by, shoulder - 6],
+		[-56 + by, low - by],
+		[56 - by, low - by],
+		[60 - by, shoulder - 6],
+		[24, shoulder - 34 + by]
+	];
+	return [clothShape(polygon(square(0)), cloth), stitch(square(8).slice(1, 5), cloth.line, 1.6)];
+};
+
+/** A collar of fur as it lies round the neck. */
+const furBack: Collar = ({ figure, cloth }) => {
+	const { shoulder } = figure.landmarks;
+	const round: Point[] = [
+		[-26, shoulder - 40],
+		[26, shoulder - 40],
+		[58, shoulder - 4],
+		[34, shoulder + 34],
+		[0, shoulder + 42],
+		[-34, shoulder + 34],
+		[-58, shoulder - 4]
+	];
+	return [facing(blob(round), { ...cloth, line: shaded(cloth.hex, -0.12) }, shaded(cloth.hex, 0.03))];
+};
+
+const backs: Record<string, Collar> = { hood: hungHood, sailor: sailorBack, fur: furBack };
+
+/** From behind, what a collar is seen as: what hangs or lies there, a stand, or the band of one that turns down in front. */
+const seenBehind = (drawing: Drawing, collar: string) =>
+	(backs[collar] ?? collars[turned.has(collar) ? 'band' : collar])?.(drawing) ?? [];
+/** Collars that turn down in front. */
+const turned: ReadonlySet<string> = new Set([
+	...Object.keys(leaves),
+	...['revere', 'camp', 'pussy-bow', 'peter-pan', 'ruffled', 'lace', 'shawl', 'notched']
+]);
+
 export function collarShapes(drawing: Drawing): PlateShape[] {
 	const collar = collarOf(drawing);
+	if (drawing.behind) return collar ? seenBehind(drawing, collar) : [];
 	return (collar && collars[collar]?.(drawing)) || [];
 }
 

@@ -266,13 +266,12 @@ const marks = {
 			)
 		];
 	},
-	'waist-belt': ({ figure, cloth }, { edge }) => {
+	'waist-belt': ({ figure, cloth, behind }, { edge }) => {
 		const { waist } = figure.landmarks;
 		const x = xAt(edge, waist) + 2;
-		return [
-			clothShape(polygon(box(-x, waist - 9, 2 * x, 18)), cloth),
-			{ d: polygon(box(-12, waist - 11, 24, 22)), stroke: cloth.line, strokeWidth: 3 }
-		];
+		const belt = clothShape(polygon(box(-x, waist - 9, 2 * x, 18)), cloth);
+		if (behind) return [belt];
+		return [belt, { d: polygon(box(-12, waist - 11, 24, 22)), stroke: cloth.line, strokeWidth: 3 }];
 	},
 	'quilt-lines': (drawing, { edge, hemY }) => {
 		const from = drawing.figure.landmarks.shoulder + 44;

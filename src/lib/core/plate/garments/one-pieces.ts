@@ -234,11 +234,26 @@ function bibShapes({ figure, cloth }: Drawing, waistY: number): PlateShape[] {
 	];
 }
 
+/** The straps of dungarees as they cross between the shoulders and are held at the waist. */
+function crossedStraps({ figure, cloth }: Drawing, waistY: number): PlateShape[] {
+	const x = figure.shoulder * 0.5;
+	const low = figure.halfAt(waistY) * 0.5;
+	return both([
+		[x - 8, figure.shoulderAt(x) - 4],
+		[x + 8, figure.shoulderAt(x) - 2],
+		[8 - low, waistY + 12],
+		[-8 - low, waistY + 12]
+	]).map((points) => clothShape(polygon(points), cloth));
+}
+
 export function jumpsuitShapes(drawing: Drawing): PlateShape[] {
 	const { figure, cloth, garment, moves } = drawing;
 	const { waist } = figure.landmarks;
 	if (garment.type === 'dungarees')
-		return [...legsShapes(drawing, waist, false), ...bibShapes(drawing, waist)];
+		return [
+			...legsShapes(drawing, waist, false),
+			...(drawing.behind ? crossedStraps : bibShapes)(drawing, waist)
+		];
 	const fit = fitOf(drawing);
 	const upper = withArmhole(
 		drawing,
