@@ -7,6 +7,7 @@ import {
 	leftOver,
 	labOfHex,
 	readLook,
+	readPieces,
 	type Element
 } from '../../src/lib/core';
 import { details } from '../../src/lib/core/lexicon/details';
@@ -182,6 +183,56 @@ describe('a thing that is not known', () => {
 			),
 			runs
 		);
+	});
+	it('stays in the line alone as well, wherever it stands and whatever joins it', () => {
+		const joined = fc.constantFrom<(thing: string, noun: string) => string>(
+			(thing, noun) => `${thing}, ${noun}`,
+			(thing, noun) => `${noun}, ${thing}`,
+			(thing, noun) => `${thing} and ${noun}`,
+			(thing, noun) => `${noun} and ${thing}`,
+			(thing, noun) => `${thing}, ${noun} and a black belt`,
+			(thing, noun) => `${thing}. ${noun}; a black belt`
+		);
+		fc.assert(
+			fc.property(saidThing, strangeNoun, joined, (thing, noun, join) => {
+				const reading = readLook(join(thing.words, noun));
+				expect(leftOver(reading)).toBe(noun);
+				expect(told(reading.elements[0]!)).toEqual(told(thing));
+			}),
+			runs
+		);
+	});
+	it('is kept as a note where it is said of a thing, and of no other', () => {
+		const places = fc.constantFrom<(noun: string, word: string) => [said: string, note: string]>(
+			(noun, word) => [`a ${word} ${noun}`, word],
+			(noun, word) => [`a grey ${word} ${noun}`, word],
+			(noun, word) => [`a ${word} grey ${noun}`, word],
+			(noun, word) => [`a ${noun} in ${word}`, `in ${word}`],
+			(noun, word) => [`a grey ${noun} made of ${word}`, `made of ${word}`]
+		);
+		fc.assert(
+			fc.property(
+				fc.constantFrom('hat', 'dress', 'jacket', 'shirt', 'handbag'),
+				strangeNoun,
+				places,
+				fc.boolean(),
+				(noun, word, place, more) => {
+					const [said, note] = place(noun, word);
+					const reading = readLook(more ? `black boots, ${said}, a red belt` : said);
+					expect(reading.elements.map((element) => element.note)).toEqual(more ? ['', note, ''] : [note]);
+					const phrase = reading.phrases.find(({ text }) => text === word);
+					expect(phrase).toMatchObject({ status: 'unknown', takenFor: 'not known; kept as a note' });
+					expect(leftOver(reading)).toBe('');
+					// A rail's line keeps it once, not twice.
+					expect(readPieces(said).pieces.map((piece) => piece.note)).toEqual([note]);
+				}
+			),
+			runs
+		);
+	});
+	it('is no name in a sentence about something else', () => {
+		for (const said of ['she zorbled', 'who zorbled it', 'the jacket that we zorbled at the fair'])
+			expect(leftOver(readLook(`a grey hat, ${said}, black shoes`)), said).toBe('');
 	});
 	it('is one where it is counted, too, and stays in the line', () => {
 		fc.assert(

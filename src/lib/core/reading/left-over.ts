@@ -1,5 +1,6 @@
 import type { Reading, StrangeThing } from './model';
 import { howMany } from './numbers';
+import { unknownAlone } from './unknown-words';
 
 /** From a thing's name on, the last phrase in a direction that is said of it; small words between do not end it. */
 function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -1): number {
@@ -14,16 +15,16 @@ function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -
 }
 
 /**
- * The words of a reading that became no element: things that are not known, each with what was said of it, as they stood in the text;
- * empty where all became one. They stay to be put right.
+ * The words of a reading that became no element: things that are not known, each with what was said of it, and words not known that stand
+ * alone between commas, as they stood in the text; empty where all became something. They stay to be put right.
  */
-export const leftOver = (reading: Reading): string =>
-	reading.things
-		.map((thing) => {
-			const [from, to] = [
-				reading.phrases[reach(reading, thing, -1)],
-				reading.phrases[reach(reading, thing, 1)]
-			];
-			return reading.text.slice(from?.start, to?.end);
-		})
+export function leftOver(reading: Reading): string {
+	const things = reading.things.map((thing) => ({
+		start: reading.phrases[reach(reading, thing, -1)]?.start ?? 0,
+		end: reading.phrases[reach(reading, thing, 1)]?.end
+	}));
+	return [...things, ...unknownAlone(reading)]
+		.sort((a, b) => a.start - b.start)
+		.map(({ start, end }) => reading.text.slice(start, end))
 		.join(', ');
+}

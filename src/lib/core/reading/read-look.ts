@@ -19,6 +19,7 @@ import { onSides, type SideSaid } from './on-sides';
 import { normalised } from './tokens';
 import { spansOf, type OwnWord } from './spans';
 import { nameSays, typeNamed, type Locale, type NamedType } from './types';
+import { keptUnknown } from './unknown-words';
 
 export interface ReadOptions {
 	/** Whose words the studio uses where one word means two things; default "uk". */
@@ -374,6 +375,10 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 			suggestions: [...new Set(suggestions)].slice(0, 3)
 		});
 	});
+	for (const { at, element, words } of keptUnknown({ phrases, text })) {
+		worn[element]?.description.notes.push(words);
+		claim(at, { takenFor: 'not known; kept as a note', element, says: { aspect: 'note', value: words } });
+	}
 	return {
 		text,
 		elements: worn.map((read, i) =>

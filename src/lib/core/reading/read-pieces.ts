@@ -164,12 +164,12 @@ function unknownRuns(phrases: readonly ReadPhrase[], text: string): { start: num
 	const runs: { start: number; end: number }[] = [];
 	let open: { start: number; end: number } | undefined;
 	let reached = 0;
-	for (const { status, start, end } of phrases) {
+	for (const { status, element, start, end } of phrases) {
 		// A comma, a fact that was taken out or a word that says something ends a run.
 		if (/[^ ]| {2}/.test(text.slice(reached, start)) || !['unknown', 'idle'].includes(status))
 			open = undefined;
 		reached = end;
-		if (status !== 'unknown') continue;
+		if (status !== 'unknown' || element !== undefined) continue;
 		if (open) open.end = end;
 		else runs.push((open = { start, end }));
 	}
