@@ -446,3 +446,75 @@ describe('what is told between', () => {
 		expect(questions[0]?.choices).toHaveLength(2);
 	});
 });
+
+describe('what is said over a list', () => {
+	const cloth = fc.constantFrom('denim', 'tweed', 'linen', 'corduroy', 'flannel');
+	it('gives its cloth to clothes, and to no jewel and nothing that is told to be clear or of something else', () => {
+		fc.assert(
+			fc.property(
+				cloth,
+				fc.constantFrom(
+					'earrings',
+					'ring',
+					'bracelet',
+					'brooch',
+					'clear heels',
+					'suede boots',
+					'leather bag'
+				),
+				fc.boolean(),
+				(material, other, first) => {
+					const clothes = 'jacket, trousers';
+					const { elements } = readLook(
+						`head-to-toe ${material}: ${first ? `${other}, ${clothes}` : `${clothes}, ${other}`}`
+					);
+					expect(elements).toHaveLength(3);
+					for (const { garment } of elements) {
+						const made = garment.facets.material?.value;
+						if (['jacket', 'trousers'].includes(garment.type)) expect(made, other).toBe(material);
+						else expect(made, other).not.toBe(material);
+					}
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('the skirt of a dress', () => {
+	it('is a part of it after what is above it, however the skirt is cut', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('a nipped waist', 'a fitted bodice', 'long sleeves', 'a square neckline'),
+				fc.constantFrom('full', 'pleated', 'flared', 'tiered', 'straight'),
+				fc.constantFrom('with ', ''),
+				(above, cut, joined) => {
+					const said = `a navy dress, ${joined}${above} and a ${cut} skirt, black gloves`;
+					const { elements } = readLook(said);
+					expect(
+						elements.map(({ garment }) => garment.type),
+						said
+					).toEqual(['dress', 'gloves']);
+					expect(elements[0]?.garment.facets.skirtShape, said).toBeDefined();
+				}
+			),
+			runs
+		);
+	});
+	it('is a skirt beside a shirt with long sleeves', () => {
+		const { elements } = readLook('a white shirt with long sleeves and a full skirt');
+		expect(elements.map(({ garment }) => garment.type)).toEqual(['shirt', 'skirt']);
+	});
+});
+
+it.each([
+	['a feather in her hair', 'hair-feather', 'material', 'feather'],
+	['the trousers were high and pleated', 'trousers', 'rise', 'high'],
+	['high boots', 'boots', 'shaft', 'knee'],
+	['a sinamay hat', 'hat', 'material', 'straw'],
+	['a gown, bare to the waist behind', 'evening-gown', 'back', 'low']
+] as const)('“%s” is a thing that says so', (text, type, facet, value) => {
+	const { elements } = readLook(text);
+	expect(elements.map(({ garment }) => garment.type)).toEqual([type]);
+	expect(elements[0]?.garment.facets[facet]?.value).toBe(value);
+});

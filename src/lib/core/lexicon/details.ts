@@ -125,9 +125,10 @@ export const details: readonly Detail[] = [
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
 	),
-	detail('cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, thumbholes', [
-		'sleeveLength'
-	]),
+	detail(
+		'cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, barrel cuff, button cuff, buttoned cuff, ribbed cuff, turn-back cuff, elasticated cuff, shirt cuff, sleeve cuff, thumbholes',
+		['sleeveLength']
+	),
 	detail(
 		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),

@@ -40,9 +40,9 @@ const source: Partial<Record<FacetId, string>> = {
 		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
 		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe, pooling at the ankle, pool at the ankle, puddling, puddled`,
 	rise: `
-		low: low-rise, low-slung, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
+		low: low-rise, low-slung, low, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
 		mid: mid-rise, mid-waisted
-		high: high-rise, high in the waist, high on the waist, high at the waist, high-waisted, hi-waisted, hi-waist, hi-rise, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
+		high: high-rise, high, high in the waist, high on the waist, high at the waist, high-waisted, hi-waisted, hi-waist, hi-rise, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
 		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
@@ -51,19 +51,19 @@ const source: Partial<Record<FacetId, string>> = {
 		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve, ~half
 		three-quarter: three-quarter, bracelet-length, bracelet, three-quarter-sleeved, three-quarter length, 3/4
 		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long`,
-	heelHeight: `
-		flat: flat, flat-heeled, heelless, flats
-		low: low-heeled, low-heel, small-heeled, small
-		kitten: kitten-heeled, kitten
-		mid: mid-heeled, mid-heel, mid-height, medium-heeled, medium
-		high: high-heeled, high-heel, heeled, ~tall, ~high
-		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	shaft: `
 		low: low-cut, low, low-top
 		ankle: ankle-high, ankle, ankle-length, short, high-top
 		mid-calf: mid-calf, calf-high, calf-length, mid-height
-		knee: knee-high, knee, knee-length, tall, long, to the knee
+		knee: knee-high, knee, knee-length, tall, high, long, to the knee
 		over-knee: over-the-knee, over-knee, thigh-high, over the knee, thigh-length`,
+	heelHeight: `
+		flat: flat, flat-heeled, heelless, flats
+		low: low-heeled, low-heel, small-heeled, small, ~low
+		kitten: kitten-heeled, kitten
+		mid: mid-heeled, mid-heel, mid-height, medium-heeled, medium
+		high: high-heeled, high-heel, heeled, ~tall, ~high
+		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	size: `
 		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
 		small: small, little, compact, thin, slim, skinny, narrow, slender, short, discreet
@@ -222,7 +222,7 @@ const source: Partial<Record<FacetId, string>> = {
 		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
-		low: low-backed, low-back, scoop-back, scoop-backed, low at the back, low scooped back
+		low: low-backed, low-back, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, low at the back, low scooped back
 		open: backless, open-back, open-backed, bare-backed, bare back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed

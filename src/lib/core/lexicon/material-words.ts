@@ -74,7 +74,7 @@ nylon: parachute silk, ripstop
 polyester: poly, crimplene, microfibre, microfiber
 technical: technical fabric, performance fabric, waterproof, softshell, shell fabric, water-resistant
 down-fill: down-filled, goose down, feather-and-down
-straw:  = straw
+straw: sinamay, sisal, buntal, raffia straw, paper straw = straw
 raffia:  = straw
 cane: wicker, rattan, bamboo cane = straw
 cork:  = sand

@@ -3,7 +3,7 @@ import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
-import { besideCloth, hasPartOfCloth } from './of-cloth';
+import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import { namesWork } from './work';
 import {
@@ -172,11 +172,13 @@ class Attacher {
 		return this.named.at(-1);
 	}
 
-	/** What is said of all that is listed; "denim on denim" is said of clothes, and of no belt or boot. */
-	ofSet(head: Part): Clause[] {
+	/** What is said of all that is listed; "denim on denim" is said of clothes, and of no belt or boot; nor is cloth of jewels or of what is clear. */
+	ofSet(head: Part, own: Clause): Clause[] {
 		const type = typeOf(head);
 		if (!type || !together.has(type.division)) return this.set;
-		return this.set.filter((said) => !isTwice(this.clauses, this.clauses.indexOf(said)));
+		return this.set.filter(
+			(said) => !isTwice(this.clauses, this.clauses.indexOf(said)) && mayBeOf(said, type, own)
+		);
 	}
 
 	/** What was said of the set whose part is named: "a navy suit: double-breasted jacket, wide trousers". */
@@ -192,7 +194,7 @@ class Attacher {
 		const group: Group = {
 			head,
 			own: clause,
-			clauses: [...this.ofSet(head), ...this.ofListed(clause, head), ...this.waiting, clause],
+			clauses: [...this.ofSet(head, clause), ...this.ofListed(clause, head), ...this.waiting, clause],
 			denied: clause.denied,
 			unseen: clause.unseen,
 			strange: false,

@@ -1,5 +1,6 @@
 /** What is said of garments that are cut from cloth, and of nothing that is worn beside them. */
 import type { FacetId } from '../lexicon/facets';
+import { materialFamilies } from '../lexicon/materials';
 import type { GarmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { senseOf, sensesOf, type Clause } from './parts';
@@ -19,6 +20,25 @@ const cutOfCloth = new Set<FacetId>([
 /** "A nipped-in waist", "floor-length": said of nothing but garments of cloth. */
 const onlyOfCloth = ({ senses }: Span) =>
 	senses.every((sense) => sense.kind === 'facet' && cutOfCloth.has(sense.facet));
+/** What jewels are made of, besides metal. */
+const hard: ReadonlySet<string> = new Set(
+	materialFamilies
+		.filter((family) => family.some(({ id }) => ['metal', 'wood', 'velvet', 'leather'].includes(id)))
+		.flat()
+		.map(({ id }) => id)
+);
+const clothsOf = (clause: Clause) =>
+	clause.parts.flatMap(({ span }) => sensesOf(span, 'facet')).filter(({ facet }) => facet === 'material');
+
+/** Can what is said of a whole list be said of what is worn beside cloth: are jewels ever of it, and is it told to be of something else? */
+export function mayBeOf(said: Clause, { division }: GarmentType, own: Clause): boolean {
+	const cloths = clothsOf(said);
+	if (cloths.length === 0) return true;
+	if (division === 'jewellery') return cloths.some(({ value }) => hard.has(value));
+	const sees = own.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'opacity'));
+	return !sees && clothsOf(own).length === 0;
+}
+
 /** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */
 export const hasPartOfCloth = ({ parts }: Clause, { facets }: GarmentType) =>
 	parts.some(({ span, role }) => {

@@ -126,12 +126,27 @@ export function isNoneOf({ only }: Detail, type: string): boolean {
 /** Names that are a cloth first: "a cream knit", but "a dress in cream knit". */
 export const isCloth = (span: Span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material');
 
-/** "A fitted bodice in lace and a full skirt": is the upper half of the garment spoken of that was named last? */
+/** What a dress has above its skirt. */
+const aboveSkirt: ReadonlySet<string | undefined> = new Set([
+	...[
+		'bodice',
+		'waist',
+		'waistline',
+		'waisted',
+		'neckline',
+		'neck',
+		'sleeve',
+		'sleeves',
+		'shoulder',
+		'shoulders'
+	]
+]);
+/** "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt": is the upper half of the garment spoken of that was named last? */
 function hasBodice(before: readonly Clause[]): boolean {
 	const from = before.findLastIndex(({ head }) => head);
 	return before
 		.slice(Math.max(0, from))
-		.some(({ parts }) => parts.some(({ role, span }) => role === 'detail' && span.words.at(-1) === 'bodice'));
+		.some(({ parts }) => parts.some(({ span }) => aboveSkirt.has(span.words.at(-1))));
 }
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);

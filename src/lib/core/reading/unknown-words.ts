@@ -16,6 +16,17 @@ const follows = ({ phrases, text }: Placed, at: number): boolean => {
 	return before !== undefined && phrase !== undefined && /^\s*$/.test(text.slice(before.end, phrase.start));
 };
 
+/** Do the phrases from here lead straight to the name of what they speak of? */
+function namesIt(placed: Placed, from: number): boolean {
+	const { element } = placed.phrases[from] ?? {};
+	let at = from;
+	while (placed.phrases[at]?.says?.aspect !== 'type') {
+		at++;
+		if (!follows(placed, at) || placed.phrases[at]?.element !== element) return false;
+	}
+	return true;
+}
+
 /** What leads to what a thing is made of: "in", "made of". */
 const leads = /^(?:(?:made |all )?(?:in|of|from))$/i;
 
@@ -44,7 +55,7 @@ export function keptUnknown(placed: Placed): KeptWord[] {
 		let to = at + 1;
 		while (follows(placed, to) && isUnknown(phrases[to])) to++;
 		const next = follows(placed, to) ? phrases[to] : undefined;
-		if (describes(next) && !isPredicate(placed, at)) {
+		if (describes(next) && namesIt(placed, to) && !isPredicate(placed, at)) {
 			kept.push({ at, element: next.element, words: phrase.text });
 			continue;
 		}

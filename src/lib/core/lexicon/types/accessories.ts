@@ -126,6 +126,7 @@ export const accessories: FamilySource[] = [
 			tiara: tiara / tiaras / diadem, crown
 			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine garland, white flowers in the hair, lilies in the hair, lily in the hair, hibiscus in the hair, orchids in the hair, peony in the hair, petals in the hair, blossom in the hair, daisies in the hair
 			fascinator: fascinator / fascinators / cocktail hat / size=medium
+			hair-feather: hair feather / hair feathers / feather in the hair, feathers in the hair, plume in the hair, plumes in the hair, ostrich feather in the hair, ostrich feathers in the hair, feather behind the ear, feather headpiece, feathered headpiece / material=feather
 
 			maang-tikka: maang tikka / maang tikkas / tikka, maangtikka, mang tikka
 			matha-patti: matha patti / matha pattis / mathapatti, head chain`

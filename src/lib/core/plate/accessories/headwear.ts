@@ -519,6 +519,28 @@ const hairPieces: Record<string, HairPiece> = {
 				)
 			)
 		]),
+	'hair-feather': ({ cloth }, y, crown) => [
+		clothShape(
+			blob([
+				[34, y + 4],
+				[46, y - 26],
+				[62, crown - 34],
+				[56, crown - 52],
+				[42, crown - 30],
+				[34, y - 20]
+			]),
+			cloth
+		),
+		stitch(
+			[
+				[34, y + 6],
+				[44, y - 22],
+				[56, crown - 44]
+			],
+			cloth.line,
+			1.6
+		)
+	],
 	'hair-comb': ({ cloth }, y) => [clothShape(ellipse(40, y + 2, 13, 8), cloth)],
 	'hair-clip': ({ cloth }, y) => [
 		clothShape(
