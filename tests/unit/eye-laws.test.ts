@@ -205,3 +205,100 @@ describe('two colours that almost match', () => {
 		);
 	});
 });
+
+describe('white socks', () => {
+	const white = garment('socks', ['white']);
+	const shirt = garment('shirt', ['white']);
+	const dark = fc.constantFrom('navy', 'charcoal', 'black', 'brown', 'burgundy');
+	it('between dark tailoring and dark laced shoes are told, whatever shirt is worn', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('suit', 'trouser-suit', 'tailored-trousers'),
+				fc.constantFrom('oxford-shoes', 'derby-shoes', 'brogues', 'monk-strap-shoes'),
+				dark,
+				dark,
+				(legs, shoes, colour, leather) => {
+					const look = worn(garment(legs, [colour]), shirt, garment(shoes, [leather]), white);
+					expect(faultsOf(look, 'socks').map(({ severity }) => severity)).toEqual(['hint']);
+					const own = worn(
+						garment(legs, [colour]),
+						shirt,
+						garment(shoes, [leather]),
+						garment('socks', [colour])
+					);
+					expect(faultsOf(own, 'socks')).toEqual([]);
+				}
+			),
+			runs
+		);
+	});
+	it('with loafers, trainers or white shoes, and with jeans, are nobody’s mistake', () => {
+		for (const [legs, shoes, leather] of [
+			['tailored-trousers', 'loafers', 'black'],
+			['tailored-trousers', 'trainers', 'black'],
+			['suit', 'oxford-shoes', 'white'],
+			['straight-jeans', 'brogues', 'brown']
+		] as const)
+			expect(
+				faultsOf(worn(garment(legs, ['navy']), shirt, garment(shoes, [leather]), white), 'socks'),
+				`${legs} ${shoes}`
+			).toEqual([]);
+	});
+});
+
+describe('a host who asks for business dress', () => {
+	const codes = fc.constantFrom('business', 'business formal', 'business casual', 'Office dress');
+	const work = [garment('blouse', ['white']), garment('pencil-skirt', ['navy'], { hemLength: 'knee' })];
+	const loud: [string, Record<string, string>][] = [
+		['dress', { material: 'sequin', hemLength: 'midi' }],
+		['blouse', { opacity: 'sheer' }],
+		['crop-top', {}],
+		['dress', { back: 'open' }],
+		['jeans', { distress: 'ripped' }],
+		['skirt', { hemLength: 'mini' }],
+		['tailored-shorts', {}],
+		['flip-flops', {}]
+	];
+	it('seldom means what is worn at parties, on beaches and at night, and says so of that piece', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...loud), codes, ([type, facets], dressCode) => {
+				const look = worn(garment(type, ['navy'], facets), garment('court-shoes', ['black']));
+				const found = faultsOf(look, 'dress-code', { event: { dressCode } });
+				expect(
+					found.some(({ pieces }) => pieces.includes('piece-0')),
+					`${type} ${dressCode}`
+				).toBe(true);
+			}),
+			runs
+		);
+	});
+	it('has nothing to say of a blouse, a skirt to the knee and court shoes; nor has who asks for something else', () => {
+		const sober = worn(...work, garment('court-shoes', ['black']));
+		for (const dressCode of ['business', 'business casual'])
+			expect(faultsOf(sober, 'dress-code', { event: { dressCode } }), dressCode).toEqual([]);
+		const sequins = worn(
+			garment('cocktail-dress', ['navy'], { material: 'sequin' }),
+			garment('court-shoes', ['black'])
+		);
+		expect(faultsOf(sequins, 'dress-code', { event: { dressCode: 'cocktail' } })).toEqual([]);
+	});
+});
+
+describe('what has no room', () => {
+	it('is a thick knit under a coat that is said to be close, and not under one that is cut over it', () => {
+		const knit = garment('jumper', ['cream'], { texture: 'cable' });
+		const under = (fit: string) =>
+			faultsOf(worn(knit, jeans, boots, garment('overcoat', ['navy'], { fit })), 'bunches').length;
+		for (const fit of ['close', 'skin-tight']) expect(under(fit), fit).toBe(1);
+		for (const fit of ['tailored', 'regular', 'relaxed', 'oversized']) expect(under(fit), fit).toBe(0);
+	});
+	it('is seen: black under sheer white is asked after, white under it is not', () => {
+		const sheer = garment('blouse', ['white'], { opacity: 'sheer' });
+		const seen = (colour: string) =>
+			faultsOf(worn(sheer, jeans, boots, garment('bra', [colour])), 'shows-through').map(
+				({ severity }) => severity
+			);
+		expect(seen('black')).toEqual(['hint']);
+		expect(seen('nude')).toEqual([]);
+	});
+});

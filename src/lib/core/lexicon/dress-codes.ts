@@ -9,6 +9,8 @@ export interface DressCode {
 	least?: number;
 	/** More than this is overdressed; undefined where nothing is. */
 	most?: number;
+	/** What is seldom meant by it, however dressy it is, as limits are said (common practice). */
+	seldom?: readonly string[];
 	/** What is usually worn: men's forms and women's; either is anybody's. */
 	usual: { mens: string; womens: string };
 }
@@ -18,14 +20,19 @@ const code = (
 	said: RegExp,
 	[least, most]: readonly [number | undefined, number | undefined],
 	mens: string,
-	womens: string
+	womens: string,
+	seldom: readonly string[] = []
 ): DressCode => ({
 	label,
 	said,
 	...(least !== undefined && { least }),
 	...(most !== undefined && { most }),
+	...(seldom.length > 0 && { seldom }),
 	usual: { mens, womens }
 });
+
+/** At work nobody is dressed for a party, a beach or a night out. */
+const notAtWork = ['sequins', 'bare midriff', 'bare back', 'sheer', 'ripped', 'mini', 'shorts', 'flip-flops'];
 
 /** In the order in which they are tried: what qualifies a word comes before the word ("semi-formal" is not formal). */
 export const dressCodes: readonly DressCode[] = [
@@ -76,14 +83,16 @@ export const dressCodes: readonly DressCode[] = [
 		/\bbusiness[- ]formal\b|\bboardroom\b/i,
 		[3, 4.2],
 		'dark suit, shirt and tie',
-		'suit, or dress and jacket'
+		'suit, or dress and jacket',
+		notAtWork
 	),
 	code(
 		'business casual',
 		/\bbusiness[- ]casual\b/i,
 		[1.9, 4],
 		'shirt, chinos or tailored trousers, jacket at will',
-		'blouse or knit, trousers or skirt'
+		'blouse or knit, trousers or skirt',
+		notAtWork
 	),
 	code(
 		'smart casual',
@@ -111,7 +120,8 @@ export const dressCodes: readonly DressCode[] = [
 		/\bbusiness\b|\boffice\b/i,
 		[2.6, 4.2],
 		'suit, or jacket and trousers',
-		'suit, dress, separates'
+		'suit, dress, separates',
+		notAtWork
 	),
 	code(
 		'festive',

@@ -8,7 +8,8 @@ const fullSleeves = ['puff', 'leg-of-mutton', 'bishop', 'balloon', 'bell', 'dolm
 const isThick = (piece: PieceFacts) =>
 	thick.includes(piece.value('texture') ?? '') ||
 	(piece.type.family === 'knitwear' && piece.stated('weight') === 'heavy');
-const isClose = (piece: PieceFacts) => ['skin-tight', 'close', 'tailored'].includes(piece.value('fit') ?? '');
+const fitsClose = (fit: string | undefined) => fit === 'skin-tight' || fit === 'close';
+const isClose = (piece: PieceFacts) => piece.value('fit') === 'tailored' || fitsClose(piece.value('fit'));
 
 export const bunches: Rule = {
 	id: 'bunches',
@@ -27,8 +28,10 @@ export const bunches: Rule = {
 				swap: true
 			}));
 		const over = facts
-			.in('layer', 'suit')
-			.filter((piece) => isClose(piece) && piece.value('sleeveLength') !== 'sleeveless');
+			.in('layer', 'suit', 'outer')
+			// A coat is cut over what is under it, unless it is said to be close.
+			.filter((piece) => (piece.slot === 'outer' ? fitsClose(piece.stated('fit')) : isClose(piece)))
+			.filter((piece) => piece.value('sleeveLength') !== 'sleeveless');
 		const under = facts
 			.in('top', 'whole')
 			.filter((piece) => fullSleeves.includes(piece.value('sleeveShape') ?? '') || isThick(piece));

@@ -42,9 +42,33 @@ export const dressCode: Rule = {
 	about: ['type', 'formality', 'material', 'heelHeight'],
 	find: (facts) => {
 		const { event } = facts;
-		return event ? [...againstWords(facts, event.dressCode), ...offTheScale(facts, event.dressCode)] : [];
+		if (!event) return [];
+		const against = [...againstWords(facts, event.dressCode), ...offTheScale(facts, event.dressCode)];
+		const told = new Set(against.flatMap(({ pieces }) => pieces));
+		return [
+			...against,
+			...seldomMeant(facts, event.dressCode).filter(({ pieces: [id = ''] }) => !told.has(id))
+		];
 	}
 };
+
+/** Pieces as such a host seldom means them: nothing of it is forbidden. */
+function seldomMeant({ pieces }: Facts, words: string): Violation[] {
+	const { seldom = [], label } = askedBy(words) ?? {};
+	return pieces.flatMap((piece): Violation[] => {
+		const found = seldom.find((limit) => ['yes', 'by-kind'].includes(breaksLimit(limit, piece)));
+		return found
+			? [
+					{
+						severity: 'hint',
+						pieces: [piece.id],
+						measured: `${piece.title}: “${label}” seldom means ${found}; house rules have the last word`,
+						swap: true
+					}
+				]
+			: [];
+	});
+}
 
 /** Too casual or too dressed up for what the words ask for. */
 function offTheScale({ pieces }: Facts, words: string): Violation[] {

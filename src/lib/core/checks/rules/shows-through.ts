@@ -47,6 +47,23 @@ const darkUnderWhite = (facts: Facts): Violation[] =>
 				}))
 		);
 
+/** Something dark under sheer white is seen as it is: meant, or not. */
+const darkUnderSheer = (facts: Facts): Violation[] =>
+	facts
+		.in('top', 'whole')
+		.filter((piece) => isSheer(piece) && (piece.main?.lab.l ?? 0) >= thresholds.whiteLightness)
+		.flatMap((piece) =>
+			facts
+				.in('under')
+				.filter(({ main }) => main && main.lab.l <= thresholds.answersDark)
+				.map((under): Violation => ({
+					severity: 'hint',
+					pieces: [under.id, piece.id],
+					measured: `${under.title} is plainly seen through the ${piece.title}: meant so, or one in the tone of the skin`,
+					swap: true
+				}))
+		);
+
 export const showsThrough: Rule = {
 	id: 'shows-through',
 	title: 'It shows what is under it',
@@ -55,6 +72,7 @@ export const showsThrough: Rule = {
 	about: ['opacity', 'material'],
 	find: (facts) => [
 		...darkUnderWhite(facts),
+		...darkUnderSheer(facts),
 		...facts
 			.in('top', 'whole', 'legs')
 			.filter(isSheer)

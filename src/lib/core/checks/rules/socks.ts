@@ -1,9 +1,18 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
+import type { Facts } from '../facts';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
-const sporty = ['trainers', 'canvas-plimsolls', 'high-tops', 'chunky-trainers'];
+const sporty = ['trainers', 'canvas-plimsolls', 'high-tops', 'chunky-trainers', 'football-boots'];
+/** Shoes that are worn with a suit; white socks with loafers are a look of their own. */
+const laced = ['oxford-shoes', 'derby-shoes', 'brogues', 'monk-strap-shoes'];
+const tailoredLegs = ['tailored-trousers', 'dinner-trousers', 'cigarette-trousers', 'wide-leg-trousers'];
+
+/** Do trousers cut as for a suit meet shoes that are laced or buckled: what is between them is seen at every step? */
+const asForSuit = (facts: Facts) =>
+	facts.in('feet').some(({ type }) => laced.includes(type.id)) &&
+	(facts.in('suit').length > 0 || facts.in('legs').some(({ type }) => tailoredLegs.includes(type.id)));
 
 export const socks: Rule = {
 	id: 'socks',
@@ -21,7 +30,10 @@ export const socks: Rule = {
 		);
 		// White socks with sports shoes, and black ones with anything, are nobody's mistake.
 		const usual = main.family === 'black' || facts.in('feet').some(({ type }) => sporty.includes(type.id));
-		const belongs = others.some(({ colours }) =>
+		// A white shirt is too far up to speak for white socks between dark trousers and dark shoes.
+		const near = ['white', 'cream'].includes(main.family) && asForSuit(facts);
+		const besides = near ? others.filter(({ slot }) => ['feet', 'legs', 'suit'].includes(slot)) : others;
+		const belongs = besides.some(({ colours }) =>
 			colours.some(
 				({ lab, family }) =>
 					deltaE00(lab, main.lab) <= thresholds.continues || familiesRelated(family, main.family)
@@ -33,7 +45,9 @@ export const socks: Rule = {
 					{
 						severity: 'hint',
 						pieces: [worn.id],
-						measured: `${worn.title}: ${main.family} is in neither shoe, trouser nor anything else`,
+						measured: near
+							? `${worn.title}: ${main.family} shows between suit and shoe, and is in neither`
+							: `${worn.title}: ${main.family} is in neither shoe, trouser nor anything else`,
 						swap: true,
 						leaveOff: true
 					}
