@@ -1,9 +1,11 @@
 /** Photographs: taken in, pointed at, measured, kept; by mouse, key and touch. */
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { strFromU8, unzipSync } from 'fflate';
 import sharp from 'sharp';
 import { deltaE00, labOfHex } from '../../src/lib/core/colour';
-import { expect, expectAccessible, goTo, openDemo, test } from './studio';
+import { dialog, expect, expectAccessible, goTo, openDemo, restoreField, startEmpty, test } from './studio';
 
 const folder = 'static/demo/photos';
 const demoPhoto = () => readFileSync(`${folder}/${readdirSync(folder).sort()[0]}`);
@@ -306,4 +308,56 @@ test('a picture without anybody has marks set by hand, and what is measured fill
 	await page.getByLabel('This is a…').fill('shift dress');
 	await page.getByLabel('This is a…').press('Enter');
 	await expect(page.getByRole('button', { name: /midi shift dress/ })).toBeVisible();
+});
+
+test('a backup with a photograph of one’s own goes out and comes in byte for byte', async ({
+	page,
+	browser,
+	baseURL
+}) => {
+	/** What a backup holds: its records but for the moment it was written, and each picture's bytes. */
+	const backupOf = async (of: Page) => {
+		await goTo(of, 'Studio');
+		const saving = of.waitForEvent('download');
+		await of.getByRole('button', { name: 'Make a backup' }).click();
+		const path = await (await saving).path();
+		const { 'studio.json': json, ...files } = unzipSync(readFileSync(path));
+		const { writtenOn, ...records } = JSON.parse(strFromU8(json!)) as Record<string, unknown>;
+		const hashes = Object.entries(files).map(
+			([name, bytes]) => `${name} ${createHash('sha256').update(bytes).digest('hex')}`
+		);
+		return { path, writtenOn, records, photos: hashes.sort() };
+	};
+	await openDemo(page);
+	await goTo(page, 'Clients');
+	await page.getByRole('heading', { name: 'Tamsin Orrowby' }).click();
+	await page.getByRole('link', { name: 'From pictures' }).click();
+	await expect(page.getByText('3 pictures wait')).toBeVisible();
+	await page
+		.locator('input[type="file"]')
+		.first()
+		.setInputFiles({
+			name: 'own.jpg',
+			mimeType: 'image/jpeg',
+			buffer: await sharp(demoPhoto()).resize(260).jpeg().toBuffer()
+		});
+	await expect(page.getByText('4 pictures wait')).toBeVisible();
+	const first = await backupOf(page);
+	expect(first.photos.length).toBeGreaterThan(10);
+
+	// Into a browser that has nothing.
+	const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
+	const other = await context.newPage();
+	await startEmpty(other);
+	await goTo(other, 'Studio');
+	await restoreField(other).setInputFiles(first.path);
+	await dialog(other, 'Put this backup in place of the present studio?')
+		.getByRole('button', { name: 'Restore' })
+		.click();
+	await expect(other.getByText(/^Restored: 3 clients/)).toBeVisible({ timeout: 30_000 });
+	const second = await backupOf(other);
+	expect(second.photos).toEqual(first.photos);
+	expect(JSON.stringify(second.records).length).toBe(JSON.stringify(first.records).length);
+	expect(second.records).toEqual(first.records);
+	await context.close();
 });
