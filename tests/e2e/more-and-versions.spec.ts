@@ -302,6 +302,12 @@ test('two shoes of two kinds, a foot each: put on by key, moved, made a pair aga
 	const together = page.getByRole('list', { name: 'Worn together' });
 	const boots = together.getByLabel('On which side Black ankle boots is worn');
 	await expect(boots).toHaveValue('right');
+	// Each half is told of by itself.
+	await page.getByRole('button', { name: /^Why \d+\?$/ }).click();
+	const why = page.getByRole('dialog', { name: 'Why this figure' });
+	await expect(why.getByRole('heading', { name: /^on the (left|right)$/i })).toHaveCount(2);
+	await expect(why.getByRole('table')).toHaveCount(2);
+	await page.keyboard.press('Escape');
 	await boots.selectOption('left');
 	// Nothing is on the right foot but what was there before: both stand on the left.
 	await expect(page.getByText('nothing on the other side yet').first()).toBeVisible();

@@ -138,6 +138,30 @@ describe('what is worn on one side', () => {
 			runs
 		);
 	});
+	it('is told half by half: what each earns adds up, a half without an answer earns nothing', () => {
+		fc.assert(
+			fc.property(shoes, shoes, shoes, fc.boolean(), (asked, one, other, whole) => {
+				const { score } = scored(
+					asked,
+					whole
+						? [
+								[one, 'left'],
+								[other, 'right']
+							]
+						: [[one, 'left']]
+				);
+				const [left, right] = score.halves ?? [];
+				expect([left?.side, right?.side]).toEqual(['left', 'right']);
+				expect((left?.earned ?? 0) + (right?.earned ?? 0)).toBeCloseTo(score.earned, 8);
+				expect((left?.points ?? 0) + (right?.points ?? 0)).toBeCloseTo(score.points, 8);
+				expect(left?.garment).toEqual(one);
+				expect(right?.garment).toEqual(whole ? other : undefined);
+				if (!whole) expect(right?.earned).toBe(0);
+				expect(scored(asked, [[one, undefined]]).score.halves).toBeUndefined();
+			}),
+			runs
+		);
+	});
 	it('is all that is asked where the reference wears it so', () => {
 		fc.assert(
 			fc.property(shoes, shoes, side, (asked, one, on) => {

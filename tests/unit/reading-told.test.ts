@@ -518,3 +518,71 @@ it.each([
 	expect(elements.map(({ garment }) => garment.type)).toEqual([type]);
 	expect(elements[0]?.garment.facets[facet]?.value).toBe(value);
 });
+
+describe('what is said to be off or gone', () => {
+	const gone = fc.constantFrom<(noun: string) => string>(
+		(noun) => `the ${noun} is gone`,
+		(noun) => `the ${noun} is off`,
+		(noun) => `with the ${noun} off`,
+		(noun) => `${noun} off`,
+		(noun) => `the ${noun} is missing`
+	);
+	it('is not worn, and takes nothing else with it', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('coat', 'hat', 'jacket', 'belt', 'scarf'),
+				gone,
+				fc.boolean(),
+				(noun, says, first) => {
+					const rest = 'a red dress with long sleeves';
+					const text = first ? `${says(noun)}, ${rest}` : `${rest}, ${says(noun)}`;
+					const { elements, absent } = readLook(text);
+					expect(
+						elements.map(({ garment, note }) => ({ garment, note })),
+						text
+					).toEqual(readLook(rest).elements.map(({ garment, note }) => ({ garment, note })));
+					expect(absent, text).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+	it('is not what lies off the shoulder or is off-white', () => {
+		const types = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
+		expect(types('a dress off the shoulder, an off-white hat')).toEqual(['dress', 'hat']);
+	});
+});
+
+describe('a cloth at the end of a list', () => {
+	it('is of what is described, where its weight is told and no other cloth', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('tee', 'dress', 'top', 'skirt'),
+				fc.constantFrom('heavyweight', 'lightweight', 'heavy'),
+				fc.constantFrom('', 'navy '),
+				(noun, weight, colour) => {
+					const { elements } = readLook(`${colour}${noun}, ${weight} jersey, jeans`);
+					expect(elements).toHaveLength(2);
+					expect(elements[0]?.garment.facets.material?.value).toBe('jersey');
+				}
+			),
+			runs
+		);
+	});
+	it('names a jumper beside what has a cloth already', () => {
+		const { elements } = readLook('a black silk skirt, heavy jersey, boots');
+		expect(elements.map(({ garment }) => garment.type)).toEqual(['skirt', 'jumper', 'boots']);
+	});
+});
+
+it('a kitten heel is as high as its name says, and no higher than what is said', () => {
+	const height = (text: string) => readLook(text).elements[0]?.garment.facets.heelHeight?.value;
+	expect(height('black boots, kitten heel')).toBe('kitten');
+	expect(height('black boots, low kitten heel')).toBe('low');
+	expect(height('black boots, block heel')).toBeUndefined();
+});
+it('deep cuffs at the end of sleeves are the blouse’s, gold cuffs beside it are none of it', () => {
+	const types = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
+	expect(types('a blouse, its sleeves gathered into deep cuffs')).toEqual(['blouse']);
+	expect(types('a dress and gold cuffs')).toEqual(['dress', 'cuff']);
+});

@@ -54,6 +54,13 @@ export interface ElementScore {
 	garment?: Garment;
 	/** The closeness of that garment. */
 	closeness?: PieceCloseness;
+	/** Of a pair that is no pair, each half by itself, with its share of the points; a half without a garment is a gap. */
+	halves?: ScoredHalf[];
+}
+
+/** What one side of a pair earns by itself. */
+export interface ScoredHalf extends Pick<ElementScore, 'points' | 'earned' | 'garment' | 'closeness'> {
+	side: Side;
 }
 
 export interface LookCloseness {
@@ -213,12 +220,13 @@ function scoreElement(
 			share / asked.length
 		)
 	);
-	return joined(halves, { elementId, points });
+	return joined(halves, asked, { elementId, points });
 }
 
 /** What an element earns whose halves are answered each by itself; a half without an answer is a gap. */
 function joined(
 	halves: readonly (Scored | undefined)[],
+	on: readonly Side[],
 	of: Pick<ElementScore, 'elementId' | 'points'>
 ): Scored {
 	const answered = halves.filter((half) => half !== undefined);
@@ -241,7 +249,11 @@ function joined(
 			earned,
 			state: earned > 0 ? 'items' : (told?.score.state ?? 'gap'),
 			garment: told?.score.garment,
-			closeness: told?.score.closeness
+			closeness: told?.score.closeness,
+			halves: on.map((side, i): ScoredHalf => {
+				const { earned = 0, garment, closeness } = halves[i]?.score ?? {};
+				return { side, points: of.points / on.length, earned, garment, closeness };
+			})
 		},
 		losses: [...losses.values()]
 	};

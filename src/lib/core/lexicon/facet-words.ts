@@ -66,8 +66,8 @@ const source: Partial<Record<FacetId, string>> = {
 		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	size: `
 		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
-		small: small, little, compact, thin, slim, skinny, narrow, slender, short, discreet
-		medium: medium, medium-sized, mid-sized, midi
+		small: small, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
+		medium: medium, medium-sized, mid-sized, midi, princess-length, matinee-length
 		large: large, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
 		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy, slouch`,
 	sheen: `

@@ -1,6 +1,5 @@
 /** The drawn figure as plain geometry. */
 export { drawPlate } from './draw';
-export { drawShoe } from './shoe/shoe';
 export { framingOf } from './framing';
 export { plateSvg } from './svg';
 export { hemLines, type HemLine } from './lengths';

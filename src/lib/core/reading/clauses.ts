@@ -61,6 +61,8 @@ class ClauseBuilder implements Reached {
 	placed = false;
 	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
 	endsUnder = false;
+	/** A comma, a stop, "and" or nothing follows what is met. */
+	endsClause = false;
 	/** "Bow at the back": a place on the garment follows. */
 	goesAt = false;
 	/** The present clause denies, and so far a word that names nothing: "no fingers". */
@@ -405,10 +407,20 @@ class ClauseBuilder implements Reached {
 		this.clause = before;
 	}
 
+	/** "The jacket is gone", "hat off": what was named just before is not there. */
+	denyLast(at: number): void {
+		const { lastHead } = this;
+		const named = [...this.clauses, this.clause].find(({ head }) => head && head === lastHead);
+		const straight =
+			lastHead && (lastHead.at === at - 1 || (lastHead.at === at - 2 && this.clause.before === 'is'));
+		if (straight && named?.parts.at(-1) === lastHead) named.denied = true;
+	}
+
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
 	pass(span: Span, at: number): void {
 		const { clause } = this;
 		const has = (...words: string[]) => words.some((word) => span.words.includes(word));
+		if (this.endsClause && isAway(span.words)) this.denyLast(at);
 		if (span.words.some((word) => articles.has(word))) {
 			clause.bare = false;
 			clause.definite = span.words.some((word) => definites.has(word));
@@ -471,6 +483,10 @@ class ClauseBuilder implements Reached {
 	}
 }
 
+const away = new Set(['gone', 'off', 'missing', 'nowhere', 'absent']);
+/** Do words say that something is not there, or taken off? */
+const isAway = (words: readonly string[]): boolean => words.length === 1 && away.has(words[0] ?? '');
+
 const onlyNames = ({ parts, head, bare }: Clause) => head !== undefined && bare && parts.length === 1;
 
 /** "No belt, bag or hat": a list of bare names that an "or" ends is denied as a whole. */
@@ -491,6 +507,8 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 	spans.forEach((span, at) => {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
+		builder.endsClause =
+			next === undefined || next.breakBefore !== undefined || senseOf(next, 'link')?.link === 'and';
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);

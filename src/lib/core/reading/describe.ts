@@ -167,6 +167,10 @@ export function describe(
 		if (sense.kind === 'print')
 			description.print ??= { family: { value: sense.family, provenance: options.provenance } };
 	}
+	// "A kitten heel" says how high it is as well.
+	const { heelShape } = description.facets;
+	if (heelShape?.value === 'kitten' && type.facets.includes('heelHeight') && unset(description, 'heelHeight'))
+		description.facets.heelHeight = { value: 'kitten', provenance: heelShape.provenance };
 	return description;
 }
 

@@ -94,7 +94,14 @@ const saysGround = ({ span, role }: Part) =>
 			(sense.kind === 'facet' && sense.facet === 'material')
 	);
 
-/** Does a clause after a comma that has a colour, and no article, follow a garment of which neither colour nor cloth is said? */
+const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
+/** Says what it is made of or printed with. */
+const saysStuff = (part: Part) => saysGround(part) && !isColour(part);
+/** "Heavyweight jersey": how thick or fine it is, is said of a cloth. */
+const saysCloth = ({ span }: Part) =>
+	sensesOf(span, 'facet').some(({ facet }) => facet === 'weight' || facet === 'texture');
+
+/** Does a clause after a comma that has a colour or a weight, and no article, follow a garment of which neither colour nor cloth is said? */
 function dressesLast({ clauses, clause }: Reached): boolean {
 	const from = clauses.findLastIndex(({ head }) => head);
 	const said = clauses.slice(from).flatMap(({ parts }) => parts);
@@ -102,10 +109,10 @@ function dressesLast({ clauses, clause }: Reached): boolean {
 		clause.before === 'comma' &&
 		clause.bare &&
 		!clause.head &&
-		clause.parts.some(saysGround) &&
+		clause.parts.some((part) => saysGround(part) || saysCloth(part)) &&
 		clause.parts.every(({ role }) => role === 'said') &&
 		from >= 0 &&
-		!said.some(saysGround)
+		!said.some(clause.parts.some(isColour) ? saysGround : saysStuff)
 	);
 }
 

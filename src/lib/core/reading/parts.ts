@@ -141,12 +141,14 @@ const aboveSkirt: ReadonlySet<string | undefined> = new Set([
 		'shoulders'
 	]
 ]);
-/** "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt": is the upper half of the garment spoken of that was named last? */
-function hasBodice(before: readonly Clause[]): boolean {
+const sleeves: ReadonlySet<string | undefined> = new Set(['sleeve', 'sleeves']);
+
+/** Was one of these parts spoken of, of the garment that was named last? */
+function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Clause[]): boolean {
 	const from = before.findLastIndex(({ head }) => head);
 	return before
 		.slice(Math.max(0, from))
-		.some(({ parts }) => parts.some(({ span }) => aboveSkirt.has(span.words.at(-1))));
+		.some((clause) => clause.parts.some(({ span }) => parts.has(span.words.at(-1))));
 }
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
@@ -177,7 +179,11 @@ export function isPartOf(
 		!previous.head &&
 		(previous.before === 'with' ||
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
-			(span.words.at(-1) === 'skirt' && hasBodice(before)));
+			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
+			(span.words.at(-1) === 'skirt' && spokenOf(aboveSkirt, before)));
+	// "Its sleeves gathered into deep cuffs".
+	const endsIn =
+		span.words.at(-1) === 'cuffs' && previous !== undefined && !clause.head && spokenOf(sleeves, [previous]);
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
 	const isOwn =
 		span.words.length > 1 &&
@@ -213,7 +219,13 @@ export function isPartOf(
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	const isNamed = senseOf(span, 'detail') !== undefined;
 	if (span.words.length > 1 && !isNamed && own && !slotsMeetOf(own.type, type.type)) return false;
-	if (['with', 'in', 'on', 'adjacent'].includes(clause.before) || goesOn || isOwn || clause.head === owner)
+	if (
+		['with', 'in', 'on', 'adjacent'].includes(clause.before) ||
+		goesOn ||
+		isOwn ||
+		endsIn ||
+		clause.head === owner
+	)
 		return true;
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
 	const single =

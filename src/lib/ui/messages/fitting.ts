@@ -148,6 +148,8 @@ export const fitting = {
 		asked: (asked: string, given: string) => `asked: ${asked} · here: ${given}`,
 		signature: 'signature',
 		cap: 'A signature feature that is missed holds the whole down.',
+		onSide: { left: 'on the left', right: 'on the right' },
+		nothingThere: (points: string) => `Nothing answers it here: ${points} points are lost.`,
 		inTheLook: 'In the look as a whole',
 		nothingLost: 'Nothing is lost here.',
 		foot: 'What is not noted counts a little less than a near miss would. Noting it settles the figure.'

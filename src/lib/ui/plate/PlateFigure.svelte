@@ -1,11 +1,11 @@
 <script lang="ts">
 	import {
 		drawPlate,
-		drawShoe,
 		framingOf,
 		halfOf,
 		sides,
 		type HemLine,
+		type Plate,
 		type PlateBody,
 		type PlateLook,
 		type PlateShape,
@@ -13,6 +13,7 @@
 		type Posture,
 		type SlotId
 	} from '$lib/core';
+	import { carrying, shoemaking } from './apart.svelte';
 
 	interface Props {
 		look: PlateLook;
@@ -50,32 +51,26 @@
 	}: Props = $props();
 
 	const uid = $props.id();
-	/** How plates are carried into a posture: fetched when one is first asked for, and standing until then. */
-	let carrying = $state.raw<typeof import('$lib/core/plate/posture')>();
-	$effect(() => {
-		if (posture !== 'standing' && !carrying)
-			void import('$lib/core/plate/posture').then((loaded) => (carrying = loaded));
-	});
-	const shown = $derived(carrying ? posture : 'standing');
-	const drawnIn = (worn: PlateLook) => drawPlate(worn, body, from, shown);
 	/** A shoe on a card is shown by itself, from its side. */
 	const shoe = $derived(slot === 'feet' && look.worn.length === 1 ? look.worn[0] : undefined);
-	const standing = $derived(shoe ? drawShoe(shoe) : drawnIn(look));
-	const plate = $derived(carrying?.posed(standing, shown) ?? standing);
-	const posedIn = (lines: readonly HemLine[]) => carrying?.posedHems(lines, standing, shown) ?? lines;
-	const hems = $derived(
-		standingHems && { own: posedIn(standingHems.own), other: posedIn(standingHems.other) }
-	);
+	$effect(() => {
+		if (posture !== 'standing') carrying.ask();
+		if (shoe) shoemaking.ask();
+	});
+	/** Standing, until the part that carries plates has come. */
+	const shown = $derived(carrying.now ? posture : 'standing');
+	const drawnIn = (worn: PlateLook) => drawPlate(worn, body, from, shown);
+	const posedIn = (plate: Plate) => carrying.now?.posed(plate, shown) ?? plate;
+	const standing = $derived((shoe && shoemaking.now?.drawShoe(shoe)) ?? drawnIn(look));
+	const plate = $derived(posedIn(standing));
+	const hemsIn = (lines: readonly HemLine[]) => carrying.now?.posedHems(lines, standing, shown) ?? lines;
+	const hems = $derived(standingHems && { own: hemsIn(standingHems.own), other: hemsIn(standingHems.other) });
 	const view = $derived(
 		slot ? framingOf(slot, plate, look.worn[0]?.id) : [-plate.width / 2, 0, plate.width, plate.height]
 	);
-	function laidOver(other: PlateLook) {
-		const drawn = drawnIn(other);
-		return carrying?.posed(drawn, shown) ?? drawn;
-	}
 	const outlines = $derived(
 		over
-			? laidOver(over)
+			? posedIn(drawnIn(over))
 					.layers.filter(({ id }) => over.worn.some((worn) => worn.id === id))
 					.flatMap(({ shapes }) => shapes.filter(({ fill }) => fill !== undefined && fill.kind !== 'light'))
 			: []

@@ -5,7 +5,7 @@ import { clothShape, cutFrom, drawn, facing, flat, stitch, type Drawing } from '
 import { bothSides, footOutline, toeY } from '../figure/figure';
 import type { PlateShape } from '../model';
 import { shaded } from '../cloth/paint';
-import { soleColours, whiteSoled } from '../shoe/sole';
+import { soleColours, whiteSoled } from '../shoe/stuff';
 import { blob, both, ellipse, grown, polygon, waves, xAt, type Point } from '../path';
 
 type Foot = { outer: Point[]; inner: Point[] };

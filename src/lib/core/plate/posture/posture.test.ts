@@ -84,6 +84,30 @@ describe('a look in a posture', () => {
 		);
 	});
 
+	it('is whole on a body of any measures', () => {
+		const cm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+		fc.assert(
+			fc.property(
+				fc.record({ stature: cm(140, 205), bust: cm(76, 140), waist: cm(58, 130), hip: cm(80, 150) }),
+				fc.constantFrom(...moving),
+				(measurements, posture) => {
+					const look = worn(garment('trouser-suit', ['navy']), garment('court-shoes', ['black']));
+					const plate = posed(drawPlate(look, { measurements }, 'front', posture), posture);
+					const box = boxOf(plate.layers.flatMap(({ shapes }) => shapes));
+					expect(box.left).toBeGreaterThanOrEqual(-plate.width / 2);
+					expect(box.right).toBeLessThanOrEqual(plate.width / 2);
+					expect(box.bottom).toBeLessThanOrEqual(plate.height + 10);
+					// Both feet stay on their own side.
+					const feet = plate.layers.find(({ id }) => id === 'g1')?.shapes ?? [];
+					for (const shape of feet) {
+						const { left, right } = boxOf([shape]);
+						expect(left * right, JSON.stringify([left, right])).toBeGreaterThanOrEqual(-40);
+					}
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
 	it('sitting, has the head lower by the same as the waist, and the feet where they were', () => {
 		const look = worn(garment('shirt', ['navy']), garment('court-shoes', ['black']));
 		const [stands, sits] = [seenIn(look, 'standing'), seenIn(look, 'sitting')];

@@ -160,10 +160,13 @@ export function posed(plate: Plate, posture: Posture): Plate {
 	};
 	const layers = plate.layers.map((layer): PlateLayer => {
 		const bag = layer.goes === 'held' && carriageOfBag(layer.shapes, plate, carriage);
-		const carried = (shape: PlateShape): PlateShape => ({
-			...shape,
-			d: bent(shape.d, bag || bendOf(shape, layer.goes === 'by-leg'))
-		});
+		// Paint, texture and light are laid over the same outline: it is bent once.
+		const known = new Map<string, string>();
+		const carried = (shape: PlateShape): PlateShape => {
+			const d = known.get(shape.d) ?? bent(shape.d, bag || bendOf(shape, layer.goes === 'by-leg'));
+			known.set(shape.d, d);
+			return { ...shape, d };
+		};
 		return { ...layer, shapes: layer.shapes.map(carried) };
 	});
 	if (posture !== 'sitting') return { ...plate, layers };

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { garment, garmentArbitrary } from '../../../../../tests/arbitraries';
 import { facetOf, type FacetId } from '../../lexicon/facets';
 import { garmentTypes } from '../../lexicon/taxonomy';
-import { drawShoe, framingOf } from '..';
+import { framingOf } from '..';
 import { extentOf } from '../extent';
+import { drawShoe } from '.';
 
 const footwear = garmentTypes.filter(({ slot }) => slot === 'feet');
 const shown = (of: ReturnType<typeof garment>) => drawShoe({ id: 'one', garment: of, moves: [] });

@@ -4,6 +4,7 @@ import { drawn, facing, stitch, type Drawing } from '../drawing';
 import type { PlateShape } from '../model';
 import { polygon, waves, type Point } from '../path';
 import { floor, unit, type Last } from './last';
+import { soleColours, whiteSoled } from './stuff';
 
 /** Breadth of a heel under the foot and on the floor, and how far the floor's is set forward, in plate units. */
 const heels: Record<string, readonly [top: number, bottom: number, forward: number]> = {
@@ -17,20 +18,6 @@ const heels: Record<string, readonly [top: number, bottom: number, forward: numb
 	platform: [37, 33, 0],
 	flat: [36, 36, 0]
 };
-
-/** Colours of soles that are not of the upper's own stuff. */
-export const soleColours: Record<string, string> = {
-	rope: '#cdb285',
-	cork: '#b98f62',
-	'crepe-sole': '#cfae82'
-};
-export const whiteSoled = new Set([
-	'trainers',
-	'canvas-plimsolls',
-	'high-tops',
-	'chunky-trainers',
-	'boat-shoes'
-]);
 
 /** Points along the height on which the foot stands, from the heel to a place. */
 export const standing = ({ heelX, seatAt }: Last, to: number, from = heelX - 3): Point[] =>

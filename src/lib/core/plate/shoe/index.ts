@@ -1,0 +1,2 @@
+/** Shoes by themselves, from their side; loaded apart. */
+export { drawShoe } from './shoe';
