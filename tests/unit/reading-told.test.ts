@@ -1,7 +1,8 @@
 /** Laws of reading: how a thing is told of, in the trade's lists, in whole sentences and in haste. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { garmentType, readLook } from '../../src/lib/core';
+import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
+import { ordinaryWords } from '../../src/lib/core/lexicon/ordinary-words';
 import { colourWord } from '../looks';
 
 const runs = { numRuns: 200 };
@@ -585,4 +586,56 @@ it('deep cuffs at the end of sleeves are the blouse’s, gold cuffs beside it ar
 	const types = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
 	expect(types('a blouse, its sleeves gathered into deep cuffs')).toEqual(['blouse']);
 	expect(types('a dress and gold cuffs')).toEqual(['dress', 'cuff']);
+});
+
+describe('a short word that is mistyped', () => {
+	const slips: Record<string, string[]> = {
+		coat: ['cote', 'caot', 'coet'],
+		neck: ['nek', 'neek'],
+		boots: ['boost', 'botts'],
+		skirt: ['skrit', 'skirrt'],
+		dress: ['dres', 'derss']
+	};
+	const names = garmentTypes.flatMap(({ id, singular }) => {
+		const [first = '', second = '', more] = singular.split(' ');
+		return slips[second] && more === undefined && /^[a-z]{3,}$/.test(first) ? [{ id, first, second }] : [];
+	});
+	it('there are many such names', () => expect(names.length).toBeGreaterThan(30));
+	it('is known by the word beside it, in a name of two', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...names), fc.nat(), ({ id, first, second }, at) => {
+				const ways = slips[second] ?? [];
+				const slip = ways[at % ways.length] ?? '';
+				// "Boost" is a word.
+				fc.pre(!ordinaryWords.has(slip));
+				const { elements, phrases } = readLook(`grey ${first} ${slip}, a black hat`);
+				expect(
+					elements.map(({ garment }) => garment.type),
+					`${first} ${slip}`
+				).toEqual([id, 'hat']);
+				expect(phrases.some(({ status }) => status === 'doubted')).toBe(true);
+			}),
+			runs
+		);
+	});
+	it.each([
+		['a grey beany', 'beanie'],
+		['a red hoody', 'hoodie'],
+		['leperd print boots', 'boots'],
+		['wearing red lippy', 'lipstick']
+	])('“%s”', (text, type) => {
+		expect(readLook(text).elements.map(({ garment }) => garment.type)).toEqual([type]);
+	});
+	it('is no slip where it is a word of its own, or nothing completes a name', () => {
+		expect(readLook('a roll of zorb').elements).toEqual([]);
+		expect(readLook('a leperd print skirt').elements[0]?.garment.print?.family.value).toBe('leopard');
+	});
+});
+
+describe('what is said beside what is not', () => {
+	it('“swapped the tie for a cravat” denies the tie; what cannot be seen ends at “but”', () => {
+		const types = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
+		expect(types('a navy suit, he swapped the tie for a cravat')).toEqual(['suit', 'cravat']);
+		expect(types('can’t see her feet but the skirt’s a long tweedy one')).toEqual(['skirt']);
+	});
 });

@@ -27,7 +27,7 @@ export const links = {
 	on: listed('on, on a ground of, against, down the, along the, up the'),
 	/** Another thing, worn over or under. */
 	list: listed(
-		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
+		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like, doubles as, doubled as, doubling as'),
@@ -39,7 +39,7 @@ export const links = {
 	),
 	/** What follows is not there. */
 	no: listed(
-		'no, without, minus, never, lacking, free of, skip, skip the, replaces, replace, replacing, lose the, lose, drop the, drop her, drop his, ditch the, ditch, leave off, leave out, not wearing, isn’t wearing, aren’t wearing, wasn’t wearing, doesn’t wear, doesn’t have, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
+		'no, without, minus, never, lacking, free of, skip, skip the, swap the, swaps the, swapped the, swapped his, swapped her, swapping the, traded the, traded his, traded her, replaces, replace, replacing, lose the, lose, drop the, drop her, drop his, ditch the, ditch, leave off, leave out, not wearing, isn’t wearing, aren’t wearing, wasn’t wearing, doesn’t wear, doesn’t have, not with, no sign of, zero, instead of, rather than, in place of, in lieu of, everything but, everything except, all but, anything but'
 	),
 	/** What follows, or what went before, cannot be seen: nothing is known of it. */
 	'cannot-see': listed(
@@ -126,7 +126,7 @@ export const fillers = listed(`
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
-	tied, wrapped, wound, draped, slung, thrown, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, covered in, covered with, smothered in, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,
+	tied, wrapped, wound, draped, slung, thrown, chucked, flung, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, covered in, covered with, smothered in, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,

@@ -345,8 +345,11 @@ class ClauseBuilder implements Reached {
 				this.clause.unseen = true;
 			} else if (link === 'no') this.begin('comma', true);
 			else if (link === 'or') this.begin('or', this.clause.denied);
-			else if (link === 'but') this.begin('comma');
-			else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
+			else if (link === 'but') {
+				this.begin('comma');
+				// "Can't see her feet, but the skirt is long".
+				this.clause.unseen = false;
+			} else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
 			else this.begin(link);
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
 			this.placed = link === 'on' || span.words.includes('at');

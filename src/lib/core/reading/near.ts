@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { ordinaryWords } from '../lexicon/ordinary-words';
-import { knownWords, namesAlone, vocabulary } from './phrasebook';
+import { firstsOf, knownWords, namesAlone, secondsOf, vocabulary } from './phrasebook';
 
 /** A known word with what is compared before its letters are: which letters it has, and how often. */
 interface Known {
@@ -181,5 +181,55 @@ export function meantWithout(word: string): string | undefined {
 				(word.length === 5 && slip === 'wrong' && soundsAlike(word, known))) &&
 			(apart === 1 || (word.length >= 8 && (slip !== 'wrong' || strayLetters(word, known) < 2)))
 	);
-	return believed?.word ?? withoutSome(word);
+	return believed?.word ?? withoutSome(word) ?? endingAlike(word) ?? byConsonants(word);
+}
+
+/** "Beany", "hoody", "bootees": endings that are spoken alike. */
+function endingAlike(word: string): string | undefined {
+	if (word.length < 5) return undefined;
+	const stem = word.replace(/(?:ies|eys|ees|ys|ie|ey|ee|y)$/, '');
+	if (stem === word || stem.length < 3) return undefined;
+	const many = word.endsWith('s');
+	return (many ? ['ies', 'eys', 'ees', 'ys'] : ['ie', 'y', 'ey', 'ee'])
+		.map((ending) => stem + ending)
+		.find((known) => known !== word && vocabulary.has(known));
+}
+
+/** How many consonants tell a word from others by themselves (this project's). */
+const tellingConsonants = 4;
+
+/** "Leperd": a word with the consonants of one other and two wrong vowels. */
+function byConsonants(word: string): string | undefined {
+	const skeleton = skeletonOf(word);
+	if (word.length < 6 || skeleton.length < tellingConsonants) return undefined;
+	const [only, ...others] = (wordsBySkeleton?.get(skeleton) ?? []).filter(
+		(known) => known[0] === word[0] && distance(word, known) <= 2
+	);
+	return others.length === 0 ? only : undefined;
+}
+
+/** Is one short word a slip for another: one letter, or two where both sound alike by their consonants? */
+function isSlip(word: string, known: string): boolean {
+	if (word[0] !== known[0] || Math.abs(word.length - known.length) > 1) return false;
+	const apart = distance(word, known);
+	return apart === 1 || (apart === 2 && word.length >= 4 && skeletonOf(word) === skeletonOf(known));
+}
+
+/**
+ * What a word was meant for that is too short to be believed by itself: what completes a name of two words with the one beside it ("rol
+ * neck", "pea cote"); undefined where nothing does, or more than one.
+ */
+export function meantBeside(
+	word: string,
+	before: string | undefined,
+	after: string | undefined
+): string | undefined {
+	if (word.length < 3 || knownWords.has(word) || ordinaryWords.has(word) || /[^a-z]/.test(word))
+		return undefined;
+	const completes = [
+		...(before === undefined ? [] : (secondsOf.get(before) ?? [])),
+		...(after === undefined ? [] : (firstsOf.get(after) ?? []))
+	];
+	const [only, ...others] = new Set(completes.filter((known) => isSlip(word, known)));
+	return others.length === 0 ? only : undefined;
 }

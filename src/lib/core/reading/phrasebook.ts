@@ -56,6 +56,11 @@ export const vocabulary = new Set<string>();
 export const namesAlone = new Set<string>();
 /** First words of names of two words. */
 export const namesBegin = new Set<string>();
+/** Of names and features of two words: what follows a word, and what stands before one. */
+export const secondsOf = new Map<string, Set<string>>();
+export const firstsOf = new Map<string, Set<string>>();
+const pairUp = (pairs: Map<string, Set<string>>, word: string, other: string) =>
+	pairs.set(word, (pairs.get(word) ?? new Set()).add(other));
 
 function enter(phrase: string, sense: Sense): void {
 	const words = wordsOf(phrase).filter((word, i, all) => i === 0 || i === all.length - 1 || !glue.has(word));
@@ -67,7 +72,12 @@ function enter(phrase: string, sense: Sense): void {
 		at = next;
 	}
 	at.senses.push(sense);
-	if (words.length === 2 && sense.kind === 'type') namesBegin.add(words[0] ?? '');
+	const [first = '', second = ''] = words;
+	if (words.length === 2 && (sense.kind === 'type' || sense.kind === 'facet')) {
+		pairUp(secondsOf, first, second);
+		pairUp(firstsOf, second, first);
+	}
+	if (words.length === 2 && sense.kind === 'type') namesBegin.add(first);
 	if (words.length === 1 && sense.kind === 'type' && (words[0]?.length ?? 0) >= 4)
 		namesAlone.add(words[0] ?? '');
 	if (words.length > 1) joined.set(words.join(''), at);

@@ -1,6 +1,6 @@
 import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
-import { meantFor } from './near';
+import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
 import { comparedAt } from './compared';
 import {
@@ -87,14 +87,16 @@ function phraseAt(
 /** The words of a text as they are looked up: mistyped ones as they were meant, owners without their "s". */
 function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWord[]) {
 	const taught = new Set(own.flatMap(({ word }) => wordsOf(word)));
-	return tokens.map(({ word, start, end }): { word: string; meant?: string } => {
+	return tokens.map(({ word, start, end }, i): { word: string; meant?: string } => {
 		if (taught.has(word)) return { word };
 		const owner = /['’]s$/i.test(text.slice(start, end)) ? word.slice(0, -1) : '';
 		const alone = longestPhrase([word], 0, 1);
 		if (knownWords.has(owner) && (!knownWords.has(word) || (alone && isType(alone)))) return { word: owner };
 		if (knownWords.has(word)) return { word };
 		if (isForm(word) || inflected(word).length > 0) return { word };
-		const meant = meantFor(word);
+		const before = tokens[i]?.breakBefore ? undefined : tokens[i - 1]?.word;
+		const after = tokens[i + 1]?.breakBefore ? undefined : tokens[i + 1]?.word;
+		const meant = meantFor(word) ?? meantBeside(word, before, after);
 		return meant === undefined ? { word } : { word: meant, meant };
 	});
 }

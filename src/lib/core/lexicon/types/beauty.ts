@@ -48,7 +48,7 @@ export const beauty: FamilySource[] = [
 		draws: 'lips',
 		facets: ['sheen', 'size'],
 		types: `
-			lipstick: lipstick / lipsticks / lip colour, lip, lips, us:lip color, lip gloss, mouth
+			lipstick: lipstick / lipsticks / lip colour, lip, lips, lippy, us:lip color, lip gloss, mouth
 
 			eye-make-up: eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
