@@ -45,14 +45,18 @@ function sitting({ landmarks: at }: Plate): Carriage {
 	};
 }
 
-/** How far apart the ankles are in a step, how far the foot behind is lifted, and how hips and shoulders tip, in plate units. */
-const step = { forward: 20, behind: 10, nearer: 8, lifted: 0.16, hips: 0.05, shoulders: -0.03, swing: 12 };
+/**
+ * A step: how far the ankles come together, as shares of half the hips; how much nearer and how much lifted a foot is; how hips and shoulders
+ * tip and hands swing.
+ */
+const step = { forward: 0.2, behind: 0.1, nearer: 8, lifted: 0.16, hips: 0.05, shoulders: -0.03, swing: 12 };
 
 /** What a skirt that holds the knees leaves of a step. */
 const shortStride = 0.5;
 
 /** Walking: their left leg comes forward under the body, the other is lifted behind it; hips and shoulders tip against each other. */
-function walking({ landmarks: at, shortSteps }: Plate): Carriage {
+function walking({ landmarks: at, trunk, shortSteps }: Plate): Carriage {
+	const half = xAt(trunk, at.crotch);
 	const stride = shortSteps ? shortStride : 1;
 	const tip = ([x, y]: Point): number => {
 		const shoulders = step.shoulders * eased(at.chin, at.shoulder, y) * (1 - eased(at.shoulder, at.hip, y));
@@ -67,7 +71,7 @@ function walking({ landmarks: at, shortSteps }: Plate): Carriage {
 			const down = stride * Math.max(0, (y - at.crotch) / (at.ankle - at.crotch));
 			const lifted = stride * Math.max(0, y - at.knee) * step.lifted;
 			return [
-				x + down * (step.behind - (step.behind + step.forward) * front),
+				x + half * down * (step.behind - (step.behind + step.forward) * front),
 				y - lifted + (lifted + step.nearer * down) * front + tip([x, y])
 			];
 		};
