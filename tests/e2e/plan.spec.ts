@@ -130,6 +130,7 @@ test('one purchase serves two looks, and is paid for once', async ({ page }) => 
 	await goTo(page, 'Orders');
 	// Orders of today, by shop: together they come to what the plan says, each thing once, with both looks.
 	const ordered = page.getByRole('region', { name: /On the way/ }).getByRole('article');
+	await expect(ordered.filter({ hasNotText: 'Lantern Stair' }).first()).toBeVisible();
 	const sums = (await ordered.filter({ hasNotText: 'Lantern Stair' }).allInnerTexts()).map((text) =>
 		Number(/£([\d.]+) in all/.exec(text)?.[1])
 	);
