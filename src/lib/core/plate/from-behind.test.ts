@@ -59,6 +59,9 @@ describe('a look from behind', () => {
 		expect(drawingOf(worn('shirt', { collar: 'spread' }))).toBe(
 			drawingOf(worn('shirt', { collar: 'cutaway' }))
 		);
+		expect(shapesOf(worn('neckerchief'), 'behind').length).toBeLessThan(
+			shapesOf(worn('neckerchief'), 'front').length
+		);
 		expect(shapesOf(worn('belt'), 'behind').length).toBeLessThan(shapesOf(worn('belt'), 'front').length);
 		expect(drawingOf(worn('skirt', { skirtShape: 'wrap' }))).toBe(
 			drawingOf(worn('skirt', { skirtShape: 'a-line' }))

@@ -177,24 +177,27 @@ function fullStole(drawing: Drawing): PlateShape[] {
 
 /** A square at the neck, its knot in front or at the side. */
 function kerchief(drawing: Drawing): PlateShape[] {
-	const { figure, cloth } = drawing;
+	const { figure, cloth, behind } = drawing;
 	const { shoulder } = figure.landmarks;
-	return [
-		clothShape(
-			between(
-				[
-					[-27, shoulder - 42],
-					[-36, shoulder - 22],
-					[-10, shoulder + 4]
-				],
-				[
-					[27, shoulder - 42],
-					[36, shoulder - 22],
-					[10, shoulder + 4]
-				]
-			),
-			cloth
+	const round = clothShape(
+		between(
+			[
+				[-27, shoulder - 42],
+				[-36, shoulder - 22],
+				[-10, shoulder + 4]
+			],
+			[
+				[27, shoulder - 42],
+				[36, shoulder - 22],
+				[10, shoulder + 4]
+			]
 		),
+		cloth
+	);
+	// The knot and its ends are in front.
+	if (behind) return [round];
+	return [
+		round,
 		...[-1, 1].map((side) =>
 			clothShape(
 				polygon([

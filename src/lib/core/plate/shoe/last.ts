@@ -37,6 +37,8 @@ const soleCmOf: Record<string, number> = {
 const ballX = 20;
 const toeX = 64;
 const heelToBall = 86;
+/** How far the sole is lifted under the toes; no higher under what reaches beyond them. */
+const toeSpring = 4;
 
 export interface Last {
 	/** Height of the heel's seat above the floor, and of the ball. */
@@ -70,7 +72,7 @@ export function lastOf(drawing: Drawing): Last {
 	const seatEnds = heelX + 24;
 	const seatAt = (x: number) => {
 		if (x <= seatEnds) return floor - lift;
-		if (x >= ballX) return floor - sole - (6 * Math.max(0, x - ballX) ** 2) / (toeX - ballX) ** 2;
+		if (x >= ballX) return floor - sole - toeSpring * Math.min(1, (x - ballX) / (toeX - ballX)) ** 2;
 		return floor - lift + (lift - sole) * eased((x - seatEnds) / (ballX - seatEnds));
 	};
 	const heelY = floor - lift;

@@ -59,6 +59,21 @@ describe('a shoe from its side', () => {
 		);
 		expect(new Set(drawings).size).toBe(drawings.length);
 	});
+	it('ends in a point where it is pointed, sole and upper together, and bluntly where it is square', () => {
+		/** How far apart lies what is drawn at the very tip. */
+		const bluntness = (toe: string) => {
+			const shoe = said('court-shoes', { toe });
+			const { right } = boxOf(shoe);
+			const atTip = shapesOf(shoe).flatMap(({ d }) =>
+				[...d.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)]
+					.filter(([, x]) => Number(x) > right - 2)
+					.map(([, , y]) => Number(y))
+			);
+			return Math.max(...atTip) - Math.min(...atTip);
+		};
+		expect(bluntness('pointed')).toBeLessThan(8);
+		expect(bluntness('square')).toBeGreaterThan(bluntness('pointed') + 3);
+	});
 	it('has a strap where one is said, each in its place', () => {
 		const straps = ['ankle-strap', 't-bar', 'mary-jane', 'strappy', 'slingback', 'mule'];
 		const drawings = straps.map((strap) => JSON.stringify(shapesOf(said('court-shoes', { strap }))));

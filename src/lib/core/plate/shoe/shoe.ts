@@ -16,20 +16,20 @@ import { heelShapes, soleShapes, standing } from './sole';
 const toes: Record<string, readonly Point[]> = {
 	pointed: [
 		[72, -8],
-		[84, -4]
+		[84, -6]
 	],
 	almond: [
 		[69, -10],
-		[75, -4]
+		[75, -6]
 	],
 	square: [
 		[67, -15],
 		[71, -12],
-		[72, -3]
+		[72, -6]
 	],
 	round: [
 		[67, -11],
-		[69, -3]
+		[69, -6]
 	]
 };
 
