@@ -478,9 +478,11 @@ for (const count of [5000, 50_000]) {
 }
 const inBrowser = await browserFigures();
 report(
-	'script and style until the demo’s desk is seen, and with its cards',
+	'script and style until the demo’s desk is seen, its cards can be read, they are drawn and scored',
 	inBrowser
-		? `${Math.round(inBrowser.bytes.first / 1000)} kB, ${Math.round(inBrowser.bytes.all / 1000)} kB`
+		? [inBrowser.bytes.seen, inBrowser.bytes.read, inBrowser.bytes.all]
+				.map((bytes) => `${Math.round(bytes / 1000)} kB`)
+				.join(', ')
 		: 'no build or no Chromium here',
 	'≤ 250 kB'
 );

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { composeDemo } from '../../demo/compose';
 import { candidatesFor } from '../../src/lib/core/matching/candidates';
-import { scoreWorn } from '../../src/lib/core/matching/score-worn';
+import { scoreEcho } from '../../src/lib/core/matching/score-echo';
 import { scoringOf } from '../../src/lib/core/matching/score-echo';
 import type { MarketAnswer } from '../../src/lib/core/exchange/market';
 import type { Echo } from '../../src/lib/core/model/echo';
@@ -92,7 +92,7 @@ describe('an echo as a look of a budget', () => {
 		}
 		const matches = plannedMatches(planned, one, chosen, nth);
 		const points = chosen.reduce((sum, { earned }) => sum + earned, look!.settled);
-		const { score } = scoreWorn({ ...one.echo, matches }, one.reference, one.pieces, { client: one.client });
+		const { score } = scoreEcho({ ...one.echo, matches }, one.reference, one.pieces, one.client);
 		expect(chosen.length).toBeGreaterThan(3);
 		expect(score).toBeCloseTo(points, 6);
 		expect(matches.every(({ byHand }) => !byHand)).toBe(true);

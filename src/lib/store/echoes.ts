@@ -1,18 +1,15 @@
-/** Changes that touch more than one record. `label` is what undo calls them, in the past tense. */
+/** Echoes that are begun, some with a reference of their own. `label` is what undo calls them, in the past tense. */
 import {
 	freshEcho,
-	judge,
 	plannedFor,
 	referenceFrom,
 	type AdaptedLook,
 	type Echo,
 	type Event,
 	type Reference,
-	type TryOn,
-	type Verdict,
 	type WornOption
 } from '../core';
-import { moment, newId, today } from './clock';
+import { newId, today } from './clock';
 import { database } from './database';
 import { change } from './journal';
 import { StaleWriteError } from './writer';
@@ -112,52 +109,6 @@ export async function beginWearable(
 	});
 	return begun.id;
 }
-
-/** The try-on that an echo is judged by: the last one. */
-export const latestTryOn = async (echoId: string): Promise<TryOn | undefined> =>
-	(await database.tryOns.where('echoId').equals(echoId).sortBy('on')).at(-1);
-
-/** Adds the stylist's verdict to an echo, with all that it judged frozen in it. */
-export async function judgeEcho(label: string, echo: Echo, verdict: Verdict): Promise<void> {
-	const [reference, client, pieces, settings, event, tryOn] = await Promise.all([
-		database.references.get(echo.referenceId),
-		database.clients.get(echo.clientId),
-		database.pieces.where('clientId').equals(echo.clientId).toArray(),
-		database.settings.toCollection().first(),
-		echo.eventId === undefined ? undefined : database.events.get(echo.eventId),
-		latestTryOn(echo.id)
-	]);
-	if (!reference) throw new StaleWriteError('references');
-	const when = {
-		id: newId(),
-		at: moment(),
-		currency: settings?.currency ?? 'GBP',
-		rates: settings?.rates ?? {}
-	};
-	const judgement = judge(echo, reference, pieces, verdict, when, {
-		client,
-		event,
-		tryOn,
-		calibration: settings?.calibration
-	});
-	await change(label, (writer) =>
-		writer.edit('echoes', echo.id, (draft) => void draft.judgements.push(judgement), echo.rev)
-	);
-}
-
-/** Ticks a task of preparation, or takes the tick back. */
-export const tick = (
-	label: string,
-	echoId: string,
-	task: string,
-	done: boolean
-): Promise<number | undefined> =>
-	change(label, (writer) =>
-		writer.edit('echoes', echoId, (stored) => {
-			const others = stored.prepared.filter((one) => one.task !== task);
-			stored.prepared = done ? [...others, { task, on: today() }] : others;
-		})
-	);
 
 /**
  * Keeps an outfit from a rail as a reference and an echo of it in which all of it is worn; both as one change. Returns the id of

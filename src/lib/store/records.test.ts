@@ -4,9 +4,11 @@ import { element, garment } from '../../../tests/arbitraries';
 import { makeClient, makeEcho, makePiece, makeReference, uuid } from '../../../tests/records';
 import { asVersion, choosing, emptyStudio, freshEvent, freshWear, optionsOfPiece, scoreEcho } from '../core';
 import { database } from './database';
-import { beginEcho, beginWearable, judgeEcho, keepOutfit, tick } from './echoes';
+import { beginEcho, beginWearable, keepOutfit } from './echoes';
 import { change, undo } from './journal';
+import { tick } from './preparation';
 import { replaceStudio } from './studio';
+import { judgeEcho } from './verdicts';
 import { dropVersion, keepVersion, wearVersion } from './versions';
 import { piecesWornIn } from './worn';
 

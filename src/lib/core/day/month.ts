@@ -1,5 +1,5 @@
 import type { WeekDay } from '../model/settings';
-import { addDays, noonOf, type Day } from '../time/days';
+import { addDays, noonOf, weekdayName, type Day } from '../time/days';
 
 /** Days of the week as `Date` counts them. */
 const firstOf: Record<WeekDay, number> = { sunday: 0, monday: 1, saturday: 6 };
@@ -22,10 +22,7 @@ export function monthGrid(month: Day, weekStart: WeekDay): Day[][] {
 }
 
 /** The names of the days of a week in the order in which it runs. */
-export const weekdayNames = (weekStart: WeekDay): { short: string; long: string }[] => {
+export function weekdayNames(weekStart: WeekDay): { short: string; long: string }[] {
 	const [days = []] = monthGrid('2026-01-15', weekStart);
-	return days.map((day) => ({
-		short: noonOf(day).toLocaleDateString('en-GB', { weekday: 'short' }),
-		long: noonOf(day).toLocaleDateString('en-GB', { weekday: 'long' })
-	}));
-};
+	return days.map(weekdayName);
+}

@@ -5,7 +5,6 @@ import { checkLook } from '../checks/check-look';
 import { freshExtra, type Item } from '../model/worn';
 import { chooseItem } from './choosing';
 import { scoreEcho, wornPieces } from './score-echo';
-import { canForgive, scoreWorn } from './score-worn';
 import { extrasOf, sheetOf } from './sheet';
 
 const dress = makePiece(1, garment('dress', ['black'], { fit: 'skin-tight', hemLength: 'mini' }));
@@ -53,18 +52,4 @@ describe('what is worn though no element asks for it', () => {
 		const found = checkLook(wornPieces(dressed, [dress, away]), {}, { only: ['prepare'] });
 		expect(found).toMatchObject([{ severity: 'warning', pieces: [uuid(60)] }]);
 	});
-});
-
-describe('the score that a card shows', () => {
-	it('is the score of the table wherever nothing can be forgiven', () => {
-		for (const closeness of ['piece-for-piece', 'colour-first', 'shape-first'] as const) {
-			const echo = { ...dressed, schools: { closeness } };
-			expect(canForgive(echo)).toBe(false);
-			expect(scoreWorn(echo, reference, pieces, { client })).toEqual(
-				scoreEcho(echo, reference, pieces, client)
-			);
-		}
-	});
-	it('waits for the eye under the school of spirit', () =>
-		expect(canForgive({ schools: { closeness: 'spirit' } })).toBe(true));
 });

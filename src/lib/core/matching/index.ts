@@ -42,8 +42,8 @@ export {
 } from './items';
 export { adaptLook, type Adaptation, type AdaptedLook } from './adapt';
 export { becomes, becomingsOf, waysOf, type Becoming, type CheckedNeed, type Way } from './becomes';
-export { canForgive, scoreWorn } from './score-worn';
-export { preparedIn, scoreEcho, scoringOf, wornPieces } from './score-echo';
+export { preparedIn } from './prepared';
+export { scoreEcho, scoringOf, wornPieces } from './score-echo';
 export * as choosing from './choosing';
 export { drawnElement, referenceLook, wornLook } from './looks';
 export { inOrder, moveElement, ranked } from './order';

@@ -1,15 +1,12 @@
 /** The score of an echo as it stands. */
-import { transformationOf } from '../lexicon/transformations';
 import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
-import type { LookCloseness, ScoreOptions } from '../closeness/look';
+import { scoreLook, type LookCloseness, type ScoreOptions } from '../closeness/look';
 import type { Echo } from '../model/echo';
 import type { Item, Match } from '../model/worn';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
-import type { Prepared } from '../day/preparation';
-import { keyOfItem, resolveItem } from './items';
-import { scoreWorn } from './score-worn';
+import { resolveItem, wornIn } from './items';
 
 const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
 	item.source === 'listing' ? { bought: { tier: item.listing.tier, condition: item.listing.condition } } : {};
@@ -28,24 +25,6 @@ export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: reado
 	];
 }
 
-/** What an echo wears, extras with it, as far as preparation asks; what is worn twice is prepared once. */
-export function preparedIn(echo: Pick<Echo, 'matches' | 'extras'>, pieces: readonly Piece[]): Prepared[] {
-	const items = [...echo.matches.flatMap((match) => match.items), ...echo.extras.map(({ item }) => item)];
-	const things = items.flatMap((item): Prepared[] => {
-		const resolved = resolveItem(item, pieces);
-		if (!resolved) return [];
-		const { title, garment, lengthCm } = resolved;
-		const from =
-			item.source === 'listing'
-				? { listing: item.listing }
-				: { piece: pieces.find(({ id }) => id === item.pieceId) };
-		const way = item.source === 'piece' && item.becomes ? transformationOf(item.becomes) : undefined;
-		const altered = way?.altering && { label: way.label, ...way.altering };
-		return [{ key: keyOfItem(item), title, garment, lengthCm, ...from, ...(altered && { altered }) }];
-	});
-	return things.filter(({ key }, i) => things.findIndex((other) => other.key === key) === i);
-}
-
 /**
  * By what the looks of a reference are scored: the schools, whom it is for, and the mistakes of the reference that the
  * school of spirit forgives. Score, offers, points to win back and the matching of a whole wardrobe all take it.
@@ -62,4 +41,4 @@ export const scoreEcho = (
 	reference: Pick<Reference, 'elements'>,
 	pieces: readonly Piece[],
 	client?: ScoreOptions['client']
-): LookCloseness => scoreWorn(echo, reference, pieces, scoringOf(reference, echo.schools, client));
+): LookCloseness => scoreLook(reference, wornIn(echo, pieces), scoringOf(reference, echo.schools, client));

@@ -48,19 +48,28 @@ const spellings: Record<string, string> = {
 	...shortened
 };
 
+/** Small letters alone, as most words are and all of the lexicon: there is nothing to make plain in them. */
+const isPlain = (word: string) => /^[a-z]+$/.test(word);
+const spelt = (plain: string) => (Object.hasOwn(spellings, plain) ? (spellings[plain] ?? plain) : plain);
+
 /** A word as it is looked up: small letters, no accents, no apostrophes, one spelling. */
 export function normalised(word: string): string {
+	if (isPlain(word)) return spelt(word);
 	// "It’s long" says of what was named that it is so; "its" is an owner's.
 	if (/^(?:it|that)['’]s$/i.test(word)) return 'is';
 	const plain = word
 		.toLowerCase()
 		.normalize('NFD')
 		.replace(/[\u0300-\u036f'’]/g, '');
-	return Object.hasOwn(spellings, plain) ? (spellings[plain] ?? plain) : plain;
+	return spelt(plain);
 }
 
 /** The words of a phrase as they are looked up; a hyphen parts words as a space does. */
-export const wordsOf = (phrase: string): string[] => tokensOf(phrase).map(({ word }) => word);
+export function wordsOf(phrase: string): string[] {
+	const words = phrase.split(/[ -]/);
+	// The lexicon enters thousands of phrases before the first line is read.
+	return words.every(isPlain) ? words.map(spelt) : tokensOf(phrase).map(({ word }) => word);
+}
 
 const pattern =
 	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|\d+(?=(?:cm|mm|m|in|inch|inches)(?![\p{L}\p{M}\d]))|(?<=\d)["″]|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;

@@ -8,8 +8,11 @@ import {
 	isDay,
 	momentBefore,
 	momentLater,
+	monthInWords,
+	monthName,
 	monthOf,
-	noonOf
+	noonOf,
+	weekdayName
 } from './days';
 
 /** Days from 1970 by UTC arithmetic, which knows no zone and no summer time. */
@@ -49,10 +52,25 @@ describe('days', () => {
 		expect(dayInWords('2026-12-06', 'with-weekday')).toMatch(/^Sun,? 6 December$/);
 		expect(dayInWords('2026-12-06')).toBe('6 December 2026');
 	});
+	it('have the weekday and the month of the calendar, in whatever zone: a law over a hundred years', () => {
+		// 1 January 1970 was a Thursday.
+		const weekdays = ['Thursday', 'Friday', 'Saturday', 'Sunday', 'Monday', 'Tuesday', 'Wednesday'];
+		fc.assert(
+			fc.property(dayArbitrary, (day) => {
+				const { short, long } = weekdayName(day);
+				expect(long).toBe(weekdays[number(day) % 7]);
+				expect(dayInWords(day, 'with-weekday').startsWith(short)).toBe(true);
+				expect(long.startsWith(short)).toBe(true);
+				expect(dayInWords(day)).toBe(`${Number(day.slice(8))} ${monthInWords(day)}`);
+				expect(monthInWords(day)).toBe(`${monthName(monthOf(day))} ${day.slice(0, 4)}`);
+			})
+		);
+	});
 	it('that are none are refused with what was given', () => {
 		for (const text of ['', '6/12/2026', '2026-12-06T10:00:00Z', 'x'.repeat(999)]) {
 			expect(isDay(text)).toBe(false);
 			expect(() => noonOf(text)).toThrow(RangeError);
+			expect(() => dayInWords(text)).toThrow(RangeError);
 		}
 	});
 	it('moments are moved by whole days and by milliseconds', () => {

@@ -21,13 +21,17 @@ export const isDay = (text: string): boolean => dayPattern.test(text);
 /** A moment in UTC, as in "2026-11-25T09:30:00.000Z". */
 export const isMoment = (text: string): boolean => momentPattern.test(text);
 
+function checked(day: Day): Day {
+	if (!isDay(day)) throw new RangeError(`"${day.slice(0, 20)}" is no day of the form 2026-12-06`);
+	return day;
+}
+
 /** Some noon of this machine's, to set the day of. */
 const someNoon = startOfHour(setHours(new Date(0), 12));
 
 /** Noon of the day on this machine: far enough from both midnights that no change of clocks moves it to another day. */
 export function noonOf(day: Day): Date {
-	if (!isDay(day)) throw new RangeError(`"${day.slice(0, 20)}" is no day of the form 2026-12-06`);
-	const [year, month, date] = day.split('-').map(Number);
+	const [year, month, date] = checked(day).split('-').map(Number);
 	return set(someNoon, { year, month: (month ?? 1) - 1, date });
 }
 
@@ -53,23 +57,46 @@ export const daysBetween = (from: Day, to: Day): number => differenceInCalendarD
 export const momentLater = (moment: string, days: number): string =>
 	new Date(Date.parse(moment) + days * 86_400_000).toISOString();
 
-/** How a day is said. @example dayInWords('2026-12-06', 'with-weekday') // "Sun 6 December" */
-export function dayInWords(day: Day, form: 'with-weekday' | 'with-year' = 'with-year'): string {
-	return noonOf(day).toLocaleDateString(
-		'en-GB',
-		form === 'with-weekday'
-			? { weekday: 'short', day: 'numeric', month: 'long' }
-			: { day: 'numeric', month: 'long', year: 'numeric' }
-	);
+/** Forms in which a day, its month or its weekday is said. */
+const forms = {
+	'with-weekday': { weekday: 'short', day: 'numeric', month: 'long' },
+	'with-year': { day: 'numeric', month: 'long', year: 'numeric' },
+	'month-and-year': { month: 'long', year: 'numeric' },
+	month: { month: 'long' },
+	weekday: { weekday: 'long' },
+	'short-weekday': { weekday: 'short' }
+} satisfies Record<string, Intl.DateTimeFormatOptions>;
+type Form = keyof typeof forms;
+
+/** A format takes longer to make than all that it will ever say, so each is made once. */
+const formats = new Map<Form, Intl.DateTimeFormat>();
+
+/** Said in UTC of a noon in UTC: what a day is called hangs on no zone, nor on one that the machine leaves. */
+function said(day: Day, form: Form): string {
+	let format = formats.get(form);
+	if (!format) {
+		format = new Intl.DateTimeFormat('en-GB', { ...forms[form], timeZone: 'UTC' });
+		formats.set(form, format);
+	}
+	return format.format(Date.parse(`${checked(day)}T12:00:00Z`));
 }
 
+/** How a day is said. @example dayInWords('2026-12-06', 'with-weekday') // "Sun 6 December" */
+export const dayInWords = (day: Day, form: 'with-weekday' | 'with-year' = 'with-year'): string =>
+	said(day, form);
+
 /** The month that a day lies in, as it is said. @example monthInWords('2026-12-06') // "December 2026" */
-export const monthInWords = (day: Day): string =>
-	noonOf(day).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });
+export const monthInWords = (day: Day): string => said(day, 'month-and-year');
 
 /** A month by its number, 1 to 12. @example monthName(12) // "December" */
 export const monthName = (month: number): string =>
-	noonOf(`2026-${String(month).padStart(2, '0')}-15`).toLocaleDateString('en-GB', { month: 'long' });
+	said(`2026-${String(month).padStart(2, '0')}-15`, 'month');
+
+/** The day of the week that a day is. @example weekdayName('2026-12-06') // { short: "Sun", long: "Sunday" } */
+export const weekdayName = (day: Day): { short: string; long: string } => ({
+	short: said(day, 'short-weekday'),
+	long: said(day, 'weekday')
+});
 
 /** The month of a day, 1 to 12. */
 export const monthOf = (day: Day): number => Number(day.slice(5, 7));
@@ -78,8 +105,8 @@ export const monthOf = (day: Day): number => Number(day.slice(5, 7));
 export const momentBefore = (moment: string, milliseconds: number): string =>
 	new Date(Date.parse(moment) - milliseconds).toISOString();
 
-/** How a moment is said where the machine stands: its day. */
 /** The day of a moment, in the zone of whoever is there. */
 export const dayOfMoment = (moment: string): Day => dayOf(new Date(moment));
 
+/** How a moment is said where the machine stands: its day. */
 export const momentInWords = (moment: string): string => dayInWords(dayOf(new Date(moment)));

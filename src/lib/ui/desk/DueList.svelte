@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Checkbox } from 'carbon-components-svelte';
 	import { dayInWords, daysBetween, taskKinds } from '$lib/core';
-	import { tick } from '$lib/store/echoes';
+	import { tick } from '$lib/store/preparation';
 	import { today } from '$lib/store/clock';
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
@@ -16,7 +16,7 @@
 	const late = (day: string) => day < today();
 </script>
 
-<ol>
+<ol class="lines">
 	{#each shown as { echo, event, task, day, done } (`${echo.id} ${task.key}`)}
 		<li class:late={late(day)}>
 			<Checkbox
@@ -46,12 +46,8 @@
 {/if}
 
 <style>
-	ol {
-		list-style: none;
-	}
 	li {
 		padding: 0.2rem 0;
-		border-top: 1px solid var(--line);
 	}
 	.when {
 		display: block;

@@ -37,7 +37,7 @@
 	}
 </script>
 
-<ol>
+<ol class="lines">
 	{#each events as event (event.id)}
 		<li>
 			<div>
@@ -77,7 +77,6 @@
 <style>
 	ol {
 		container-type: inline-size;
-		list-style: none;
 	}
 	li {
 		display: grid;
@@ -85,8 +84,6 @@
 		gap: 0 1rem;
 		align-items: center;
 		padding: 0.4rem 0;
-		border-top: 1px solid var(--line);
-		font-size: var(--step-0);
 	}
 	li > div {
 		display: grid;

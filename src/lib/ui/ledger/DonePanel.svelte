@@ -48,7 +48,7 @@
 			<SelectItem value="" text={ledgerTexts.everything} />
 			{#each kinds as one (one)}<SelectItem value={one} text={ledgerTexts.doneKinds[one]} />{/each}
 		</Select>
-		<ul>
+		<ul class="lines">
 			{#each all ? found : found.slice(0, few) as deed (deed.key)}
 				<li>
 					<span class="figures soft">{dayInWords(deed.on)}</span>
@@ -71,15 +71,10 @@
 		display: flex;
 		align-items: center;
 	}
-	ul {
-		list-style: none;
-	}
 	li {
 		display: grid;
 		grid-template-columns: 8.25rem minmax(0, 1fr);
 		gap: 0.75rem;
 		padding: 0.25rem 0;
-		border-top: 1px solid var(--line);
-		font-size: var(--step-0);
 	}
 </style>

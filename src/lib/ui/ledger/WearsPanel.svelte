@@ -102,7 +102,7 @@
 	/>
 	<h3>{ledgerTexts.latest}</h3>
 	{#if latest.length === 0}<p class="soft">{ledgerTexts.noWears}</p>{/if}
-	<ul>
+	<ul class="lines">
 		{#each latest as wear (wear.id)}
 			<li>
 				<span class="figures">{dayInWords(wear.on)}</span>
@@ -128,16 +128,11 @@
 		display: flex;
 		align-items: center;
 	}
-	ul {
-		list-style: none;
-		font-size: var(--step-0);
-	}
 	li {
 		display: grid;
 		grid-template-columns: 8.5rem 1fr auto;
 		gap: 0.75rem;
 		align-items: center;
-		border-top: 1px solid var(--line);
 	}
 	h3 {
 		margin-top: 1rem;

@@ -28,7 +28,7 @@
 	<p>{listsTexts.text}</p>
 	{#if lists.value && known.length === 0}<p class="soft">{listsTexts.none}</p>{/if}
 	{#if known.length > 0}
-		<ul>
+		<ul class="lines">
 			{#each known as list (list.id)}
 				<li>
 					<span
@@ -59,14 +59,12 @@
 <style>
 	ul {
 		width: 100%;
-		list-style: none;
 	}
 	li {
 		display: flex;
 		gap: 0.5rem;
 		align-items: center;
 		justify-content: space-between;
-		border-top: 1px solid var(--line);
 		overflow-wrap: anywhere;
 	}
 </style>

@@ -1,7 +1,7 @@
 /** What stands in a lookbook beside the look that it was opened for. */
 import type { BookSource } from '$lib/core';
 import { database } from '$lib/store/database';
-import { latestTryOn } from '$lib/store/echoes';
+import { latestTryOn } from '$lib/store/verdicts';
 import { bytesOfPhoto } from '$lib/store/photos';
 
 /** The other looks of a client with all that they are told from, the latest begun first. */

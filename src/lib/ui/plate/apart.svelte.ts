@@ -1,4 +1,4 @@
-/** A part of the drawing that is fetched when it is first asked for, and kept for all plates. */
+/** A part of the drawing, or the drawing itself, that is fetched when it is first asked for, and kept for all plates. */
 function apart<T>(load: () => Promise<T>) {
 	let loaded = $state.raw<T>();
 	let asked = false;
@@ -19,6 +19,8 @@ function apart<T>(load: () => Promise<T>) {
 	};
 }
 
+/** The figure, for cards that can be read before they are drawn. */
+export const figures = apart(() => import('./PlateFigure.svelte'));
 /** How plates are carried into a posture. */
 export const carrying = apart(() => import('$lib/core/plate/posture'));
 /** How a shoe is drawn from its side. */

@@ -1,9 +1,7 @@
 <script lang="ts">
 	import {
 		bandOf,
-		canForgive,
 		resolveItem,
-		scoreWorn,
 		wornLook,
 		type Client,
 		type Echo,
@@ -11,7 +9,7 @@
 		type Reference
 	} from '$lib/core';
 	import { m } from '../../messages';
-	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import { figures } from '../../plate/apart.svelte';
 
 	interface Props {
 		echo: Echo;
@@ -22,21 +20,23 @@
 	let { echo, client, pieces, reference }: Props = $props();
 
 	const judgement = $derived(echo.judgements.at(-1));
-	/** The eye, where the score asks for it, comes after the card. */
+	/** What scores an echo comes after the card. */
 	const score = $derived.by(async () => {
 		if (judgement) return judgement.score;
 		if (!reference) return 0;
-		if (!canForgive(echo)) return scoreWorn(echo, reference, pieces, { client }).score;
 		// Read before the wait, so that a change of them is seen.
 		const judged = [echo, reference, pieces, client] as const;
 		const { scoreEcho } = await import('./live-score');
 		return scoreEcho(...judged).score;
 	});
+	$effect(() => figures.ask());
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 
 <a class="panel panel-link" href="/fitting/{echo.id}">
-	<span class="plate"><PlateFigure {look} body={client} title="" /></span>
+	<span class="plate">
+		{#if figures.now}<figures.now.default {look} body={client} title="" />{/if}
+	</span>
 	<span>
 		<strong>{echo.title}</strong>
 		<span class="soft">{client.name}</span>
@@ -56,6 +56,7 @@
 		width: 5.5rem;
 		height: 11rem;
 		flex: none;
+		background: var(--plate-ground);
 	}
 	span {
 		display: block;

@@ -1,2 +1,2 @@
-/** The score of an echo that is not judged yet, apart from its card: it brings the eye with it, which a card has no need of. */
+/** The score of an echo that is not judged yet, apart from its card: it brings closeness and the eye with it. */
 export { scoreEcho } from '$lib/core';

@@ -16,7 +16,7 @@
 		type TryOn,
 		type Verdict
 	} from '$lib/core';
-	import { judgeEcho } from '$lib/store/echoes';
+	import { judgeEcho } from '$lib/store/verdicts';
 	import { chosenIn } from '../../frame/chosen';
 	import { notices } from '../../frame/notices.svelte';
 	import { formDraft } from '../../frame/form.svelte';

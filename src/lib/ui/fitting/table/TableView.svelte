@@ -3,7 +3,8 @@
 	import { Button, Modal } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { referenceLook, statesOf, wornLook } from '$lib/core';
-	import { anotherEcho, latestTryOn } from '$lib/store/echoes';
+	import { anotherEcho } from '$lib/store/echoes';
+	import { latestTryOn } from '$lib/store/verdicts';
 	import { live } from '$lib/store/live.svelte';
 	import Confirm from '../../frame/Confirm.svelte';
 	import { perform, performTold } from '../../frame/perform';

@@ -2,7 +2,7 @@
 	import { Button, Checkbox } from 'carbon-components-svelte';
 	import { dayInWords, dueOn, freshWear, preparationOf, preparedIn, taskKinds } from '$lib/core';
 	import { newId, today } from '$lib/store/clock';
-	import { tick } from '$lib/store/echoes';
+	import { tick } from '$lib/store/preparation';
 	import { pieceIdsIn } from '$lib/store/worn';
 	import { perform, performTold } from '../../frame/perform';
 	import { m } from '../../messages';
