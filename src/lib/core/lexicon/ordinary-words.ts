@@ -70,7 +70,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	ross roulette rounds routes rover rubbed rubbing ruining runs rushed rushing sacks safely sailors
 	saint sake sale sales salon saloon salvage sanity sank sarah sarge satan saved scalp scandal scar
 	scare scares scars scenes schools scrape scraps screamed screaming sculpture sealed searched seas
-	seated seating seats secondly seconds seek seem seemed sees seized sell sells sent separate separated
+	seated seating seats secondly seconds seek seem seemed seized sell sells sent separate separated
 	separately settles settling severely sewing shaken shakes shall shan shared shares shave shaw shawn
 	shed shelly shepherd shields shin shines shipped shipping shocked shoots shores shorty shots shouting
 	shouts shove shovel shoving showed shrine shutting sick sight signed sing singles sink sins skates

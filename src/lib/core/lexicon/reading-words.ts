@@ -110,7 +110,24 @@ export const wholeLook = listed(
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
-	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates'
+	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, nightwear, sportswear'
+);
+/** What such a word is taken for where it stands over a description and no thing is named under it: "eyewear: cat-eye, black". */
+export const shelves: Readonly<Record<string, string>> = {
+	knitwear: 'jumper',
+	outerwear: 'overcoat',
+	headwear: 'hat',
+	eyewear: 'sunglasses',
+	legwear: 'tights',
+	neckwear: 'scarf',
+	swimwear: 'swimsuit',
+	nightwear: 'pyjamas'
+};
+/** Places on the body that stand over what is worn there: "top half: a Breton tee". */
+export const headings: ReadonlySet<string> = new Set(
+	listed(
+		'top half, bottom half, upper half, lower half, upper body, lower body, upper, lower, top layer, base layer, mid layer, middle layer, under layer, outer layer, outer, inner, under, underneath, on top, up top'
+	)
 );
 
 /** Words that say nothing of a garment that could be compared. */
@@ -130,5 +147,5 @@ export const fillers = listed(`
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,
-	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, box-fresh, box fresh, bare skin, the skin, skin, sat, worn next to the skin, nothing but, nothing else, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, across one shoulder, over one arm, over the arm, slung over the shoulder, hung over the arm, carried over the arm, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
+	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, box-fresh, box fresh, bare skin, the skin, skin, sat, worn next to the skin, nothing but, nothing else, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, over one shoulder, pinned at one shoulder, pinned to one shoulder, pinned on one shoulder, pinned at the shoulder, pinned to the shoulder, see, sees, seeing, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, across one shoulder, over one arm, over the arm, slung over the shoulder, hung over the arm, carried over the arm, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
 `);

@@ -379,6 +379,8 @@ export function attach(clauses: readonly Clause[]): Attached {
 function goTogether(a: GarmentType, b: GarmentType): boolean {
 	// A chain is not of the colour of the shoes.
 	if ((a.division === 'jewellery') !== (b.division === 'jewellery')) return false;
+	// Nor are sunglasses of the straw of the bag.
+	if ((a.slot === 'eyes') !== (b.slot === 'eyes')) return false;
 	if (together.has(a.division) && together.has(b.division)) return true;
 	const tailored = [a, b].every(({ slot }) => ['layer', 'legs', 'top'].includes(slot));
 	return tailored && a.family !== 'jeans' && b.family !== 'jeans' && !slotsMeetOf(a.id, b.id);

@@ -58,6 +58,13 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (next?.head && next.before === 'on' && (placed || clause?.parts.at(-1)?.role === 'detail')) return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
+	// "Tucked into them is a silk blouse".
+	const movesNext =
+		headed === at + 1 &&
+		next?.before === 'is' &&
+		!next.definite &&
+		clause.parts.every(({ role }) => role === 'move');
+	if (movesNext && clause.parts.length > 0 && clause.before !== 'is') return true;
 	// "In all black except for white socks", "sporty in navy, white trainers" speak of the look.
 	const described = clauses[headed];
 	// "Denim on denim, cowboy boots".

@@ -22,7 +22,8 @@ export type Sense =
 	/** Says something for which there is no field; `words` where more than the phrase is kept. */
 	| { kind: 'note'; words?: string }
 	| { kind: 'hedge' }
-	| { kind: 'filler' };
+	/** Carries nothing by itself; `ofName` where it is a part of a name. */
+	| { kind: 'filler'; ofName?: true };
 
 export interface Token {
 	/** As it is looked up: small letters, no accents, no apostrophes. */

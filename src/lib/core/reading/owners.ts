@@ -121,6 +121,7 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 		return true;
 	const introduced = clause.labelled ? bareName : clause.before === 'is' && !own.general;
 	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
+	if (clause.labelled && bareName && general === own) return true;
 	// "Shoes: sliders": of the same place on the body.
 	const sameShelf =
 		general.general &&
@@ -218,8 +219,9 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;
 	});
-	const [group] = meant;
-	if (!group || meant.length > 1) return undefined;
+	const exact = clause.definite ? meant.filter(({ head }) => typeOf(head) === own) : [];
+	const [group, another] = exact.length > 0 ? exact : meant;
+	if (!group || another) return undefined;
 	// "a red dress … the blue dress" are two.
 	return clause.parts.some(({ span, role }) => role === 'said' && senseOf(span, 'colour')) &&
 		group.clauses.some(saysColour)

@@ -12,8 +12,10 @@ const saysColour = ({ kind }: Sense) => kind === 'colour' || kind === 'print' ||
 export const isSaid = ({ kind }: Sense) =>
 	saysColour({ kind } as Sense) || kind === 'facet' || kind === 'metal';
 
+/** Of a word that is a part of a name: what the thing is, another word of it says. */
+export const partOfName: Sense = { kind: 'filler', ofName: true };
 /** The first word of a parted name: its last one says what the thing is. */
-export const firstOfName: Found = { senses: [{ kind: 'filler' }], length: 1 };
+export const firstOfName: Found = { senses: [partOfName], length: 1 };
 
 /** As many words of description as may part a name. */
 const partedBy = 3;

@@ -230,7 +230,15 @@ export function isPartOf(
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
 	const single =
 		own && !detail.only && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
-	if (single && clause.before === 'comma' && slotsMeetOf(own.type, type.type) && /[^s]$/.test(span.text))
+	// "A white shirt, a navy v-neck over it": with an article and a colour of its own it is a thing.
+	const isApart = isColoured && !clause.bare;
+	if (
+		single &&
+		!isApart &&
+		clause.before === 'comma' &&
+		slotsMeetOf(own.type, type.type) &&
+		/[^s]$/.test(span.text)
+	)
 		return true;
 	// "A gown, the skirt full": a general name without a colour of its own; in a sentence of its own only "the skirt".
 	const named =

@@ -194,6 +194,7 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	if (senseOf(span, 'type')) return { status: 'idle', takenFor: 'names no garment here' };
 	if (senseOf(span, 'stands-for')) return { status: 'idle', takenFor: 'stands over what is listed' };
 	if (senseOf(span, 'hedge')) return { status: 'idle', takenFor: 'a guess: what follows is inferred' };
+	if (senseOf(span, 'filler')?.ofName) return { status: 'idle', takenFor: 'part of a name' };
 	if (span.senses.every(({ kind }) => kind === 'filler'))
 		return { status: 'idle', takenFor: 'carries nothing to compare' };
 	return { status: 'doubted', takenFor: 'said of no garment' };

@@ -1,3 +1,4 @@
+import { withInvertedNames } from './entries';
 import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
@@ -173,5 +174,5 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withSameColours(spans);
+	return withSameColours(withInvertedNames(spans));
 }
