@@ -152,3 +152,25 @@ describe('a name with a colour of its own', () => {
 				).toBeUndefined();
 	});
 });
+
+describe('a name that may be worn under what is seen', () => {
+	it('is what is seen, unless more of what is under it is named or the legs are clothed', () => {
+		fc.assert(
+			fc.property(colourWord, (colour) => {
+				expect(typesIn(`a white shirt and ${colour} pants`)).toEqual(['shirt', 'trousers']);
+				expect(typesIn(`a lace bra and ${colour} pants`)).toEqual(['bralette', 'briefs']);
+				expect(typesIn(`${colour} pants under a grey skirt`)).toEqual(['briefs', 'skirt']);
+			}),
+			runs
+		);
+		expect(readLook('a white shirt and black pants').questions).toMatchObject([{ taken: 'trousers' }]);
+	});
+});
+
+describe('a word inside a name', () => {
+	it('says nothing of the thing where the name’s last word is no such thing: "lace-ups", "white tie"', () => {
+		expect(readLook('brown lace-ups').elements[0]?.garment.facets.material).toBeUndefined();
+		expect(readLook('white tie').elements[0]?.garment.palette).toEqual([]);
+		expect(readLook('a raffia tote').elements[0]?.garment.facets.material?.value).toBe('raffia');
+	});
+});

@@ -106,7 +106,7 @@ export const noted = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, everything else, all else'
+	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(

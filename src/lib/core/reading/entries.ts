@@ -116,7 +116,7 @@ function saysItself(by: readonly Span[], type: string): boolean {
 	return by.some(({ senses }) =>
 		senses.some(
 			(sense) =>
-				['colour', 'print', 'metal'].includes(sense.kind) ||
+				['colour', 'print', 'metal', 'move'].includes(sense.kind) ||
 				(sense.kind === 'facet' && sense.free && garmentType(type).facets.includes(sense.facet))
 		)
 	);

@@ -129,18 +129,39 @@ function nameLengths(read: Read[]): void {
 	}
 }
 
+/**
+ * "Pants" that may be underwear or trousers: what a look shows is seldom worn under it. They are trousers, unless other underwear is named
+ * or the legs have a garment already; still asked where they were.
+ */
+function nameSeen(read: Read[], described: (group: Group, type: GarmentType) => Description): void {
+	for (const one of read) {
+		const [seen] = sensesOf(one.group.head.span, 'type')
+			.map(({ type }) => garmentType(type))
+			.filter(({ slot }) => slot !== 'under');
+		const { type } = one.named;
+		const isItsName = type.singular === one.group.head.span.words.join(' ');
+		if (type.slot !== 'under' || isItsName || !seen) continue;
+		const others = read.filter((other) => other !== one && !other.group.denied);
+		if (others.some(({ named }) => ['under', seen.slot].includes(named.type.slot))) continue;
+		one.named = { ...one.named, type: seen };
+		one.description = described(one.group, seen);
+	}
+}
+
 /** Everything that the text says of its garments, in their order; those that are not worn apart. */
 function describeAll(
 	{ groups, turned }: Attached,
 	locale: Locale,
 	provenance: Provenance
 ): { worn: Read[]; denied: Read[]; instead: Read[] } {
+	const described = (group: Group, type: GarmentType) => describe(group, type, { provenance, nameSays });
 	const read = groups
 		.filter(({ strange }) => !strange)
 		.map((group): Read => {
 			const named = typeNamed(group, locale);
-			return { group, named, description: describe(group, named.type, { provenance, nameSays }) };
+			return { group, named, description: described(group, named.type) };
 		});
+	nameSeen(read, described);
 	nameLengths(read);
 	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
 	const orphans = afterStrange(groups);

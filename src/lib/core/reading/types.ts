@@ -148,6 +148,16 @@ function partsOfName(words: readonly string[]): { before: string; head: string }
 	return { before: words.slice(0, -1).join(' '), head: words.at(-1) ?? '' };
 }
 
+/** Does the last word of a name name such a thing by itself? "Lace-ups" are of no lace, and "white tie" is no white suit. */
+function namesKind(type: GarmentType, head: string): boolean {
+	const own = [type.singular, type.plural].map((name) => name.split(' ').at(-1));
+	return own.includes(head) || typesNamed(head).some(({ family }) => family === type.family);
+}
+const typesNamed = (word: string) =>
+	(longestPhrase(wordsOf(word), 0, 1)?.senses ?? []).flatMap((sense) =>
+		sense.kind === 'type' ? [garmentType(sense.type)] : []
+	);
+
 /** What the words inside a garment's name say of it, apart from the name as a whole; kept once found. */
 export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const key = `${type.id} ${words.join(' ')}`;
@@ -165,7 +175,7 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 		? ofWhole
 		: [
 				...ofWhole,
-				...spansOf(before).flatMap((span) => insideName(type, span, false)),
+				...spansOf(before).flatMap((span) => insideName(type, span, !namesKind(type, head))),
 				...spansOf(head).flatMap((span) => insideName(type, span, true))
 			];
 	said.set(key, senses);
@@ -183,7 +193,7 @@ const canHave = ({ division, facets }: GarmentType, facet: FacetId, value: strin
  * One word of a name says one thing: the facet that weighs most, or else a colour or print. A word before the last says
  * what it says anywhere ("quilted gilet", "raffia bag"); the last one only what is usual of the type.
  */
-function insideName(type: GarmentType, { senses, words }: Span, isHead: boolean): Sense[] {
+function insideName(type: GarmentType, { senses, words }: Span, onlyUsual: boolean): Sense[] {
 	// "High-tops" and "tall boots" are high in the shaft: a height is the heel's where the name speaks of a heel.
 	const saysHeel = words.some((word) => word.startsWith('heel'));
 	const [facet] = senses
@@ -191,10 +201,10 @@ function insideName(type: GarmentType, { senses, words }: Span, isHead: boolean)
 		.filter(({ facet: id, value, free }) => {
 			if (!canHave(type, id, value)) return false;
 			const usual = type.usual[id];
-			if (isHead) return free && usual === value;
+			if (onlyUsual) return free && usual === value;
 			return usual === value || (free && !(id === 'heelHeight' && usual !== undefined && !saysHeel));
 		})
 		.sort((a, b) => aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division));
 	if (facet) return [facet];
-	return isHead ? [] : senses.filter(({ kind }) => kind === 'colour' || kind === 'print');
+	return onlyUsual ? [] : senses.filter(({ kind }) => kind === 'colour' || kind === 'print');
 }

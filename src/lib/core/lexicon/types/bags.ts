@@ -41,6 +41,6 @@ export const bags: FamilySource[] = [
 
 			suitcase: suitcase / suitcases / us:luggage, trunk, case / size=oversized
 
-			umbrella: umbrella / umbrellas / parasol, brolly`
+			umbrella: umbrella / umbrellas / parasol, brolly, walking stick, walking cane, swagger stick`
 	}
 ];

@@ -64,7 +64,7 @@ export const footwear: FamilySource[] = [
 			wedge-sandals: wedge sandals / wedge sandals / wedges, wedge heels, wedge / heelHeight=mid heelShape=wedge
 
 			gladiator-sandals: gladiator sandals / gladiator sandals / gladiators
-			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jellies, huaraches
+			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jelly sandals, jellies, huaraches
 			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals, peshawari chappals, peshwari chappals
 
 			sliders: sliders / sliders / us:slides, pool sliders
