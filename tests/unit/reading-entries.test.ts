@@ -174,3 +174,11 @@ describe('a word inside a name', () => {
 		expect(readLook('a raffia tote').elements[0]?.garment.facets.material?.value).toBe('raffia');
 	});
 });
+
+describe('what hangs from earrings', () => {
+	it('says which they are: "earrings with pearl drops"', () => {
+		expect(typesIn('gold earrings with pearl drops')).toEqual(['drop-earrings']);
+		expect(typesIn('earrings with silver tassels')).toEqual(['tassel-earrings']);
+		expect(typesIn('hoops with pearl drops')).toEqual(['hoops']);
+	});
+});

@@ -100,6 +100,10 @@ function refined(type: GarmentType, group: Group): GarmentType {
 			.filter((clause) => clause === group.own || (clause.before === 'is' && !clause.ofPart))
 			.flatMap(saidIn)
 	);
+	// "Earrings with pearl drops" are drop earrings.
+	if (type.family === 'earrings')
+		for (const { parts } of group.clauses.filter(({ before }) => before === 'with'))
+			for (const { span } of parts) said.add((span.words.at(-1) ?? '').replace(/s$/, ''));
 	const fitting = [...(specifics.get(head) ?? []), ...(specifics.get(`${head}s`) ?? [])].filter(
 		({ type: other, before }) =>
 			other.family === type.family &&
