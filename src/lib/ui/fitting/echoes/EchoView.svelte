@@ -1,6 +1,7 @@
 <script lang="ts">
+	import type { Client, Echo, Piece, Reference } from '$lib/core';
 	import { database } from '$lib/store/database';
-	import { live, type Live } from '$lib/store/live.svelte';
+	import { live, liveAhead, type Live } from '$lib/store/live.svelte';
 	import Missing from '../../frame/Missing.svelte';
 	import Pending from '../../frame/Pending.svelte';
 	import Title from '../../frame/Title.svelte';
@@ -12,7 +13,7 @@
 	let { echoId, children }: { echoId: string; children: Snippet<[OnTable]> } = $props();
 
 	// One query a table: a choice changes the echo alone, and what did not change is not read again.
-	const echo = live(() => {
+	const echo = liveAhead(() => {
 		const id = echoId;
 		return async () => ({ found: await database.echoes.get(id) });
 	});
@@ -46,35 +47,62 @@
 	});
 	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));
 
-	const onTable = $derived.by((): OnTable | undefined => {
-		if (
-			!echo.value?.found ||
-			!client.value ||
-			!reference.value ||
-			!pieces.value ||
-			!settings.value ||
-			!wears.value
+	const isThere = $derived(
+		[echo.value?.found, client.value, reference.value, pieces.value, settings.value, wears.value].every(
+			(one) => one !== undefined
 		)
-			return undefined;
-		return {
-			echo: echo.value.found,
-			client: client.value,
-			reference: reference.value,
-			pieces: pieces.value,
-			currency: settings.value.found?.currency ?? 'GBP',
-			rates: settings.value.found?.rates ?? {},
-			letters: settings.value.found?.letters ?? true,
-			units: settings.value.found?.units ?? 'cm',
-			fitNotes: fitNotes.value ?? [],
-			wornIds,
-			event: event.value?.found,
-			calibration: settings.value.found?.calibration
-		};
-	});
+	);
+	const studio = $derived(settings.value?.found);
+	const noRates: OnTable['rates'] = {};
+	const noNotes: OnTable['fitNotes'] = [];
+	/**
+	 * What lies on the table, read only once it is there. Each part follows its own query: what does not hang on the echo is not asked again
+	 * whether it changed at every choice.
+	 */
+	const onTable: OnTable = {
+		get echo() {
+			return echo.value?.found as Echo;
+		},
+		ahead: echo,
+		get client() {
+			return client.value as Client;
+		},
+		get reference() {
+			return reference.value as Reference;
+		},
+		get pieces() {
+			return pieces.value as Piece[];
+		},
+		get currency() {
+			return studio?.currency ?? 'GBP';
+		},
+		get rates() {
+			return studio?.rates ?? noRates;
+		},
+		get letters() {
+			return studio?.letters ?? true;
+		},
+		get units() {
+			return studio?.units ?? 'cm';
+		},
+		get fitNotes() {
+			return fitNotes.value ?? noNotes;
+		},
+		get wornIds() {
+			return wornIds;
+		},
+		get event() {
+			return event.value?.found;
+		},
+		get calibration() {
+			return studio?.calibration;
+		}
+	};
 	/** The echo, once all that lies on its table is there too; an echo that is gone is an answer as well. */
 	const found: Live<unknown> = {
 		get value() {
-			return onTable ?? (echo.value && !echo.value.found ? 'gone' : undefined);
+			if (isThere) return onTable;
+			return echo.value && !echo.value.found ? 'gone' : undefined;
 		},
 		get error() {
 			return [echo, client, pieces, reference, settings, event, fitNotes, wears].find(({ error }) => error)
@@ -83,9 +111,9 @@
 	};
 </script>
 
-<Title of={onTable?.echo.title ?? m.fitting.title} />
+<Title of={echo.value?.found?.title ?? m.fitting.title} />
 <Pending query={found}>
-	{#if onTable}
+	{#if isThere}
 		{@render children(onTable)}
 	{:else}
 		<div class="page"><Missing back="/fitting" label={m.places.fitting} /></div>

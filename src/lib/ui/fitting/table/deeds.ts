@@ -1,4 +1,5 @@
 /** What can be done on the fitting table: each deed is one change, and can be undone. */
+import { produce } from 'immer';
 import {
 	backupsFor,
 	changedByHand,
@@ -39,10 +40,12 @@ import type { Writer } from '$lib/store/writer';
 import { perform, performTold } from '../../frame/perform';
 import { m } from '../../messages';
 import type { LookCheck } from '../check/check.svelte';
+import type { OnTable } from './table.svelte';
 
 /** What the deeds are done to. */
 export interface DeedSource {
 	echo: Echo;
+	ahead: OnTable['ahead'];
 	reference: Reference;
 	client: Client;
 	event: Event | undefined;
@@ -60,11 +63,28 @@ export function tableDeeds(source: () => DeedSource) {
 	/** Is what is being done told, with an Undo of its own? So it is when a single letter did it. */
 	let telling = false;
 
-	/** Changes the echo as it is stored, not as it was drawn: quick hands may be ahead of what is shown. */
-	const edit = (label: string, recipe: (draft: Echo) => void) => {
-		const { id } = source().echo;
-		const work = (writer: Writer) => writer.edit('echoes', id, recipe);
-		return telling ? performTold(label, work) : perform(() => change(label, work));
+	/** Ids that a deed gives, the same whenever it is done over. */
+	let given: { ids: string[]; next: number } = { ids: [], next: 0 };
+	const giveId = () => (given.ids[given.next++] ??= newId());
+
+	/**
+	 * Changes the echo as it is stored, not as it was drawn: another tab may be ahead of what is shown. It is shown as it will be before it is
+	 * written, so that hands never wait for the store; what cannot be written is taken back, and told.
+	 */
+	const edit = async (label: string, recipe: (draft: Echo) => void) => {
+		const { echo, ahead } = source();
+		const ids: string[] = [];
+		const done = (draft: Echo) => {
+			given = { ids, next: 0 };
+			recipe(draft);
+		};
+		const next = produce(echo, done);
+		if (next !== echo) ahead.show({ ...next, rev: echo.rev + 1 });
+		const work = (writer: Writer) => writer.edit('echoes', echo.id, done);
+		const isWritten = await (telling ? performTold(label, work) : perform(() => change(label, work)));
+		if (isWritten) ahead.settle();
+		else ahead.takeBack();
+		return isWritten;
 	};
 	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
 		edit(label, (draft) => {
@@ -89,10 +109,10 @@ export function tableDeeds(source: () => DeedSource) {
 			const { candidates, client, event, reference } = source();
 			const latest = event && latestArrival(event.date);
 			const backups = backupsFor(element, item, candidates, { client, today: today(), latest });
-			return choosing.chooseItem(matches, reference.elements, { element, item, garment, backups }, newId());
+			return choosing.chooseItem(matches, reference.elements, { element, item, garment, backups }, giveId());
 		});
 	const leaveOut = (element: Element) =>
-		write(m.did.leftOut(words(element)), (matches) => choosing.leaveOut(matches, element.id, newId()));
+		write(m.did.leftOut(words(element)), (matches) => choosing.leaveOut(matches, element.id, giveId()));
 	const toggleMove = (element: Element, move: MoveId) =>
 		write(m.did.changedMoves(words(element)), (matches) => choosing.toggleMove(matches, element.id, move));
 	/** The whole wardrobe matched at once, of what this client may wear. */
@@ -105,7 +125,7 @@ export function tableDeeds(source: () => DeedSource) {
 				({ garment, item }) =>
 					mayWear(client, garment) && !echo.extras.some((extra) => sameThing(extra.item, item))
 			),
-			{ ...scoring, newId, keepByHand }
+			{ ...scoring, newId: giveId, keepByHand }
 		);
 	};
 	const elementOf = (id: string) => source().elements.find((element) => element.id === id);
@@ -138,7 +158,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Puts an owned thing on that no element asks for. */
 		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
 			edit(m.did.putOn(title), (draft) => {
-				draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
+				draft.extras.push(freshExtra({ id: giveId(), item, kind: 'underpinning' }));
 			}),
 		takeOff: ({ id, title }: { id: string; title: string }) =>
 			edit(m.did.tookOff(title), (draft) => {
@@ -188,7 +208,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Matches the whole wardrobe at once, around what is pinned, and around what was chosen by hand where asked. */
 		matchAll: (keepByHand = false) => write(m.did.matchedAll, (matches) => matched(matches, keepByHand)),
 		markDone: (element: Element) =>
-			write(m.did.done(words(element)), (matches) => choosing.markDone(matches, element, newId())),
+			write(m.did.done(words(element)), (matches) => choosing.markDone(matches, element, giveId())),
 		clear: (element: Element) =>
 			write(m.did.cleared(words(element)), (matches) => choosing.clearMatch(matches, element.id)),
 		togglePin(element: Element) {
@@ -214,7 +234,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Puts something on beside what answers an element already. */
 		add: (element: Element, { item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>) =>
 			write(m.did.putOn(title), (matches) =>
-				choosing.addItem(matches, source().reference.elements, { element, item, garment }, newId())
+				choosing.addItem(matches, source().reference.elements, { element, item, garment }, giveId())
 			),
 		/** Takes one of several things off. */
 		remove: (element: Element, item: Item, title: string) =>
@@ -230,7 +250,7 @@ export function tableDeeds(source: () => DeedSource) {
 					.filter(({ state, items }) => state !== 'items' || items.length > 0);
 				draft.extras = [
 					...draft.extras.filter((extra) => !sameThing(extra.item, item)),
-					freshExtra({ id: newId(), item, ...(placed && { placed }) })
+					freshExtra({ id: giveId(), item, ...(placed && { placed }) })
 				];
 			}),
 		toggleExtraMove: ({ id, title }: { id: string; title: string }, move: MoveId) =>

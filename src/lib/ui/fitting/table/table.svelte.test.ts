@@ -49,8 +49,11 @@ const answer = () => ({
 let echo: Echo;
 let table: FittingTable;
 let stop: () => void;
+/** Nothing is shown here but what is stored. */
+const never = { show: () => undefined, takeBack: () => undefined, settle: () => undefined };
 let onTable = $state.raw<OnTable>({
 	echo: makeEcho(client, reference),
+	ahead: never,
 	reference,
 	client,
 	pieces,
@@ -90,6 +93,7 @@ beforeEach(async () => {
 	vi.stubGlobal('fetch', fetched);
 	onTable = {
 		echo,
+		ahead: never,
 		reference,
 		client,
 		pieces,

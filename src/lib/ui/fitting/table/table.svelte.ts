@@ -30,6 +30,7 @@ import {
 	type Schools,
 	type WorthyOffer
 } from '$lib/core';
+import type { LiveAhead } from '$lib/store/live.svelte';
 import { today } from '$lib/store/clock';
 import { lookCheck } from '../check/check.svelte';
 import { tableDeeds } from './deeds';
@@ -40,6 +41,8 @@ import { fittingTray } from '../tray/tray.svelte';
 /** What lies on the table. */
 export interface OnTable {
 	echo: Echo;
+	/** Shows the echo as it will be while it is being written. */
+	ahead: Pick<LiveAhead<Echo>, 'show' | 'takeBack' | 'settle'>;
 	reference: Reference;
 	client: Client;
 	pieces: Piece[];
@@ -133,6 +136,7 @@ export function fittingTable(onTable: () => OnTable) {
 	}));
 	const deeds = tableDeeds(() => ({
 		echo,
+		ahead: onTable().ahead,
 		reference,
 		client,
 		event: onTable().event,
