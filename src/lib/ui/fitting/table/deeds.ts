@@ -67,11 +67,17 @@ export function tableDeeds(source: () => DeedSource) {
 	let given: { ids: string[]; next: number } = { ids: [], next: 0 };
 	const giveId = () => (given.ids[given.next++] ??= newId());
 
+	/** Changes the echo as it is stored, not as it was drawn: quick hands and other tabs may be ahead of what is shown. */
+	const edit = (label: string, recipe: (draft: Echo) => void) => {
+		const { id } = source().echo;
+		const work = (writer: Writer) => writer.edit('echoes', id, recipe);
+		return telling ? performTold(label, work) : perform(() => change(label, work));
+	};
 	/**
-	 * Changes the echo as it is stored, not as it was drawn: another tab may be ahead of what is shown. It is shown as it will be before it is
-	 * written, so that hands never wait for the store; what cannot be written is taken back, and told.
+	 * Shows the echo as it will be before it is written, so that hands that choose never wait for the store; what cannot be written is taken
+	 * back, and told. What is typed is shown once it is kept.
 	 */
-	const edit = async (label: string, recipe: (draft: Echo) => void) => {
+	const editAhead = async (label: string, recipe: (draft: Echo) => void) => {
 		const { echo, ahead } = source();
 		const ids: string[] = [];
 		const done = (draft: Echo) => {
@@ -80,14 +86,13 @@ export function tableDeeds(source: () => DeedSource) {
 		};
 		const next = produce(echo, done);
 		if (next !== echo) ahead.show({ ...next, rev: echo.rev + 1 });
-		const work = (writer: Writer) => writer.edit('echoes', echo.id, done);
-		const isWritten = await (telling ? performTold(label, work) : perform(() => change(label, work)));
+		const isWritten = await edit(label, done);
 		if (isWritten) ahead.settle();
 		else ahead.takeBack();
 		return isWritten;
 	};
 	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
-		edit(label, (draft) => {
+		editAhead(label, (draft) => {
 			draft.matches = update(draft.matches);
 			// A thing is worn once: what answers an element is put on besides no more.
 			const worn = draft.matches.flatMap(({ items }) => items);
@@ -158,7 +163,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Puts an owned thing on that no element asks for. */
 		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
 			edit(m.did.putOn(title), (draft) => {
-				draft.extras.push(freshExtra({ id: giveId(), item, kind: 'underpinning' }));
+				draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
 			}),
 		takeOff: ({ id, title }: { id: string; title: string }) =>
 			edit(m.did.tookOff(title), (draft) => {
@@ -250,7 +255,7 @@ export function tableDeeds(source: () => DeedSource) {
 					.filter(({ state, items }) => state !== 'items' || items.length > 0);
 				draft.extras = [
 					...draft.extras.filter((extra) => !sameThing(extra.item, item)),
-					freshExtra({ id: giveId(), item, ...(placed && { placed }) })
+					freshExtra({ id: newId(), item, ...(placed && { placed }) })
 				];
 			}),
 		toggleExtraMove: ({ id, title }: { id: string; title: string }, move: MoveId) =>
