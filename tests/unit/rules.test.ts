@@ -47,6 +47,24 @@ describe('a rule tells a look from its neighbour', () => {
 			'grey suit; green handbag; red court shoes; red scarf'
 		],
 		[
+			'belt-and-shoe',
+			'the belt is of the shoes’ leather',
+			'navy suit; white shirt; brown belt; black Oxford shoes',
+			'navy suit; white shirt; black belt; black Oxford shoes'
+		],
+		[
+			'belt-and-shoe',
+			'nothing is cut as for a suit',
+			'grey tailored trousers; tan leather belt; black brogues; white shirt',
+			'blue jeans; tan leather belt; black brogues; white shirt'
+		],
+		[
+			'belt-and-shoe',
+			'the belt is of a colour of its own',
+			'charcoal suit; black belt; brown derby shoes; pale blue shirt',
+			'charcoal suit; red belt; brown derby shoes; pale blue shirt'
+		],
+		[
 			'hem-and-boot',
 			'tights close the gap',
 			'knee-length grey skirt; black knee-high boots',

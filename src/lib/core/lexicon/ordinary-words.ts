@@ -17,22 +17,22 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	breathing bred breeding bret brett bricks bride brighter bring broads brock brought brownie brownies
 	browning bruce bubbles buckets budge buggy bullet bullock bully bunch burn burning burns burrows burt
 	burton bush businesses buster butler butt cables cafe cain called came cameras canceled cancelled
-	captains cards cared carmen carnival carol caroline carrier carriers carrots carson cart carve carver
-	cassie cast casualty causes cease cellar centers central certain chad chained chairs chan chandler
-	chant characters charming charts cheated cheats cheers cher cheyenne chick chicks chill chilly china
-	chips chocolates choke choked chopped chopper choppers chops chores chuck chucky chunk cigarettes
-	circles circling clan clap clare class classical classics cleaned cleans cleared clears cling clocks
-	closer closes closet clothes cloudy clowns coal coast coca cocktails coco collapse collapsed color
-	colored colors columns coma command commander commands comment compassion concept concern concerns
-	contract contracts controls conversation conversations convert converted cook cooked cooper
-	coordinate coordinates cops cora cornered coronation corps corral corrected costa couldn counter
-	counts county couples courtesy cover covers cowboys crashed create created creation creep creeps
-	cried crippled crisis crispy crooks crow crowds crows cruising cuba cult cured cursed curt curtains
-	curve damon danced dancer dances dane danger dared darkness darned dated dawn dealers debbie decorate
-	dedicate dedicated defend defended defending define delivers denied denver departed depressed
-	depressing deserted designed dessert destined destroyer destroys detained devote dickens dickie dies
-	digger diner dink dinners dirt distress diver divert diving doctor documents dora doubted draw
-	dresser drifting drilling drinking drivers drives drown dumpster duplicate duty earning effects
+	cans captains cards cared carmen carnival carol caroline carrier carriers carrots carson cart carve
+	carver cassie cast casualty causes cease cellar centers central certain chad chained chairs chan
+	chandler chant characters charming charts cheated cheats cheers cher cheyenne chick chicks chill
+	chilly china chips chocolates choke choked chopped chopper choppers chops chores chuck chucky chunk
+	cigarettes circles circling clan clap clare class classical classics cleaned cleans cleared clears
+	cling clocks closer closes closet clothes cloudy clowns coal coast coca cocktails coco collapse
+	collapsed color colored colors columns coma command commander commands comment compassion concept
+	concern concerns contract contracts controls conversation conversations convert converted cook cooked
+	cooper coordinate coordinates cops cora cornered coronation corps corral corrected costa couldn
+	counter counts county couples courtesy cover covers cowboys crashed create created creation creep
+	creeps cried crippled crisis crispy crooks crow crowds crows cruising cuba cult cured cursed curt
+	curtains curve damon danced dancer dances dane danger dared darkness darned dated dawn dealers debbie
+	decorate dedicate dedicated defend defended defending define delivers denied denver departed
+	depressed depressing deserted designed dessert destined destroyer destroys detained devote dickens
+	dickie dies digger diner dink dinners dirt distress diver divert diving doctor documents dora doubted
+	draw dresser drifting drilling drinking drivers drives drown dumpster duplicate duty earning effects
 	eighth electrical electronic endings engineers engines evenings exploded expose extras fading failed
 	failing faking fame fare farms father fathers fayed feared feeling fees ferry fields fight fighting
 	figured figures filed filing filling fills filmed finer finishes firearms firing fishermen flag
@@ -81,7 +81,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	spices spider spiders spies spilling spirits spit spitting spoil spoke spooked spooky spreads springs
 	spy squire stable staff stain stairs stake stale stalking stall stalling standards stands staring
 	starling starring starve starving stashed statements steal stealing steamed steaming steele steering
-	steven sticker sticking sticks sticky stiles sting stinky stir stirred stirring stitches stokes
+	steven sticker sticking sticky stiles sting stinks stinky stir stirred stirring stitches stokes
 	stolen stoned stoner stop stores storms straighten stranded strangled straws stress stretched
 	stretcher stretching strike strikes striking strip stripped strokes stronger strongly structure
 	strung stuck studied studies studios stuff stuffed sucks sued summers sumner sunday sung sunlight

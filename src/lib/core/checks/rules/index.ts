@@ -2,6 +2,7 @@ import type { Rule } from '../rule';
 import { accentPulled } from './accent-pulled';
 import { accentRepeated } from './accent-repeated';
 import { bagAndShoe } from './bag-and-shoe';
+import { beltAndShoe } from './belt-and-shoe';
 import { bunches } from './bunches';
 import { busyNeck } from './busy-neck';
 import { clientLimits } from './client-limits';
@@ -72,6 +73,7 @@ export const rules: readonly Rule[] = [
 	denimOnDenim,
 	strayColour,
 	bagAndShoe,
+	beltAndShoe,
 	lowContrast,
 	heavyWhite,
 	oneDark,

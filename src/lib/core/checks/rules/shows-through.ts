@@ -11,7 +11,7 @@ function isSheer({ slot, stated }: PieceFacts): boolean {
 	return slot === 'top' && sheerCloth.includes(stated('material') ?? '');
 }
 
-/** White cloth that is thin shows what is dark beneath it. */
+/** White cloth that is thin shows what is dark or bright beneath it. */
 const thinWhite = [
 	'linen',
 	'cotton',
@@ -25,7 +25,11 @@ const thinWhite = [
 	'jersey',
 	'crepe'
 ];
-const darkUnderWhite = (facts: Facts): Violation[] =>
+/** Dark, or of a colour that takes the eye. */
+const isSeenThrough = ({ main, strong }: PieceFacts) =>
+	main !== undefined && (main.lab.l <= thresholds.answersDark || strong);
+
+const underWhite = (facts: Facts): Violation[] =>
 	facts
 		.in('legs', 'whole', 'top')
 		.filter(
@@ -38,7 +42,7 @@ const darkUnderWhite = (facts: Facts): Violation[] =>
 		.flatMap((piece) =>
 			facts
 				.in('under')
-				.filter(({ main }) => main && main.lab.l <= thresholds.answersDark)
+				.filter(isSeenThrough)
 				.map((under): Violation => ({
 					severity: 'warning',
 					pieces: [under.id, piece.id],
@@ -47,15 +51,15 @@ const darkUnderWhite = (facts: Facts): Violation[] =>
 				}))
 		);
 
-/** Something dark under sheer white is seen as it is: meant, or not. */
-const darkUnderSheer = (facts: Facts): Violation[] =>
+/** Something dark or bright under sheer white is seen as it is: meant, or not. */
+const underSheer = (facts: Facts): Violation[] =>
 	facts
 		.in('top', 'whole')
 		.filter((piece) => isSheer(piece) && (piece.main?.lab.l ?? 0) >= thresholds.whiteLightness)
 		.flatMap((piece) =>
 			facts
 				.in('under')
-				.filter(({ main }) => main && main.lab.l <= thresholds.answersDark)
+				.filter(isSeenThrough)
 				.map((under): Violation => ({
 					severity: 'hint',
 					pieces: [under.id, piece.id],
@@ -71,8 +75,8 @@ export const showsThrough: Rule = {
 	standing: 'settled',
 	about: ['opacity', 'material'],
 	find: (facts) => [
-		...darkUnderWhite(facts),
-		...darkUnderSheer(facts),
+		...underWhite(facts),
+		...underSheer(facts),
 		...facts
 			.in('top', 'whole', 'legs')
 			.filter(isSheer)

@@ -2,17 +2,15 @@ import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
 import type { Facts } from '../facts';
 import type { Rule } from '../rule';
+import { isTailored, lacedShoes } from '../tailored';
 import { thresholds } from '../thresholds';
 
 const sporty = ['trainers', 'canvas-plimsolls', 'high-tops', 'chunky-trainers', 'football-boots'];
-/** Shoes that are worn with a suit; white socks with loafers are a look of their own. */
-const laced = ['oxford-shoes', 'derby-shoes', 'brogues', 'monk-strap-shoes'];
-const tailoredLegs = ['tailored-trousers', 'dinner-trousers', 'cigarette-trousers', 'wide-leg-trousers'];
-
-/** Do trousers cut as for a suit meet shoes that are laced or buckled: what is between them is seen at every step? */
-const asForSuit = (facts: Facts) =>
-	facts.in('feet').some(({ type }) => laced.includes(type.id)) &&
-	(facts.in('suit').length > 0 || facts.in('legs').some(({ type }) => tailoredLegs.includes(type.id)));
+/**
+ * Do trousers cut as for a suit meet shoes that are laced or buckled: what is between them is seen at every step? White socks with loafers are
+ * a look of their own.
+ */
+const asForSuit = (facts: Facts) => isTailored(facts) && lacedShoes(facts).length > 0;
 
 export const socks: Rule = {
 	id: 'socks',
