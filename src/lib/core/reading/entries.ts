@@ -13,9 +13,10 @@ const typesOf = ({ senses }: Pick<Span, 'senses'>) =>
 /** What a word says of a thing; a name says nothing. */
 const describes = new Set<Sense['kind']>(['facet', 'colour', 'tone', 'print', 'metal', 'length', 'note']);
 const isSaid = ({ senses }: Span) => senses.some(({ kind }) => describes.has(kind));
-/** Names a garment, and can be neither a part of one nor said of one. */
-const namesThing = (span: Span) =>
-	typesOf(span).length > 0 && !isSaid(span) && !span.senses.some(({ kind }) => kind === 'detail');
+/** Names a garment, and can be neither a part of one nor said of one; a word that nobody knows may. */
+const mayNameThing = (span: Span) =>
+	span.senses.length === 0 ||
+	(typesOf(span).length > 0 && !isSaid(span) && !span.senses.some(({ kind }) => kind === 'detail'));
 
 /** "Lipstick to shoes: …", "from hat to boots: …": how far along the body something reaches stands over what is listed, and is no thing. */
 function withoutReaches(spans: readonly Span[]): Span[] {
@@ -171,7 +172,7 @@ export function withInvertedNames(spans: readonly Span[]): Span[] {
 			let called = thing;
 			for (let at = from + 1; at < end; at++) {
 				const others = clauses.slice(from + 1, end).filter((_, i) => from + 1 + i !== at);
-				const isEntry = first.length === 1 && others.length > 0 && !others.flat().some(namesThing);
+				const isEntry = first.length === 1 && others.length > 0 && !others.flat().some(mayNameThing);
 				const said = saidOf(called, clauses[at] ?? [], isEntry);
 				if (!said) continue;
 				called = said.thing;
