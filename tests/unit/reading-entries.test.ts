@@ -182,3 +182,36 @@ describe('what hangs from earrings', () => {
 		expect(typesIn('hoops with pearl drops')).toEqual(['hoops']);
 	});
 });
+
+describe('how far a garment reaches', () => {
+	const reached = fc.constantFrom('floor', 'ankle', 'knee', 'calf');
+	const verb = fc.constantFrom(
+		'reaches',
+		'skims',
+		'brushes',
+		'grazes',
+		'touches',
+		'nearly reaches',
+		'just touches'
+	);
+	const whose = fc.constantFrom('the', 'her', 'his', 'their');
+	it('is said with a verb as with “to the”', () => {
+		fc.assert(
+			fc.property(colourWord, verb, whose, reached, (colour, reaching, owner, place) => {
+				const [plain] = readLook(`a ${colour} dress to the ${place}`).elements;
+				const text = `a ${colour} dress that ${reaching} ${owner} ${place}`;
+				const [element, other] = readLook(text).elements;
+				expect(other, text).toBeUndefined();
+				expect(element?.garment, text).toEqual(plain?.garment);
+				expect(element?.garment.facets.hemLength, text).toBeDefined();
+			}),
+			runs
+		);
+	});
+	it('of sleeves too; and what skims the hip lies close, and is no length', () => {
+		expect(
+			readLook('a shirt with sleeves reaching the wrist').elements[0]?.garment.facets.sleeveLength?.value
+		).toBe('long');
+		expect(readLook('a skirt that skims the hips').elements[0]?.garment.facets.hemLength).toBeUndefined();
+	});
+});

@@ -50,7 +50,7 @@ const source: Partial<Record<FacetId, string>> = {
 		short: short-sleeved, short-sleeve, short
 		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve, ~half
 		three-quarter: three-quarter, bracelet-length, bracelet, three-quarter-sleeved, three-quarter length, 3/4
-		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long`,
+		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long, to the wrist, to the wrists, wrist-length`,
 	shaft: `
 		low: low-cut, low, low-top
 		ankle: ankle-high, ankle, ankle-length, short, high-top

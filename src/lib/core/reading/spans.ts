@@ -16,6 +16,7 @@ import {
 	styledName
 } from './parted';
 import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
+import { reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
@@ -144,6 +145,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				compared ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
+				reachAt(words, at, limit) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				phraseAt(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));

@@ -1,0 +1,55 @@
+/** How far a garment reaches, said with a verb: "it reaches the floor", "brushing her ankles". */
+import { articles, longestPhrase, type Found } from './phrasebook';
+
+const forms = (verb: string, stem = verb) => [
+	verb,
+	`${verb}${/sh|ch$/.test(verb) ? 'es' : 's'}`,
+	`${stem}ing`
+];
+const reaching = new Set(forms('reach'));
+/** Of what hangs; of the hip it says that the garment lies close. */
+const touching = new Set([
+	...forms('skim', 'skimm'),
+	...forms('brush'),
+	...forms('graze', 'graz'),
+	...forms('sweep'),
+	...forms('touch'),
+	...forms('kiss', 'kiss'),
+	'kisses'
+]);
+const nearly = new Set(['just', 'nearly', 'almost', 'barely', 'only', 'right', 'down', 'to']);
+
+/** Places that something may reach, and how the lexicon calls them. */
+const places = new Map<string, string>([
+	['floor', 'floor'],
+	['ground', 'floor'],
+	['ankle', 'ankle'],
+	['ankles', 'ankle'],
+	['calf', 'calf'],
+	['calves', 'calf'],
+	['knee', 'knee'],
+	['knees', 'knee']
+]);
+const placesReached = new Map<string, string>([
+	...places,
+	['thigh', 'thigh'],
+	['thighs', 'thigh'],
+	['hip', 'hip'],
+	['hips', 'hip'],
+	['elbow', 'elbow'],
+	['elbows', 'elbow'],
+	['wrist', 'wrist'],
+	['wrists', 'wrist']
+]);
+
+/** The words from a verb to the place that is reached, with what "to the place" says; undefined where there are none. */
+export function reachAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const verb = words[at] ?? '';
+	const known = reaching.has(verb) ? placesReached : touching.has(verb) ? places : undefined;
+	if (!known) return undefined;
+	let end = at + 1;
+	while (end < limit && (nearly.has(words[end] ?? '') || articles.has(words[end] ?? ''))) end++;
+	const place = end < limit ? known.get(words[end] ?? '') : undefined;
+	const found = place === undefined ? undefined : longestPhrase(['to', 'the', place], 0, 3);
+	return found?.length === 3 ? { senses: found.senses, length: end + 1 - at } : undefined;
+}
