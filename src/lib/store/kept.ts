@@ -15,7 +15,7 @@ export function studioWasReplaced(): void {
 }
 export const keptEpoch = (): number => epoch;
 
-interface Versioned {
+export interface Versioned {
 	id: string;
 	rev: number;
 }

@@ -149,6 +149,14 @@ describe('a record that is shown ahead of the store', () => {
 		vi.advanceTimersByTime(1500);
 		expect(record.value?.found?.name).toBe('First');
 	});
+	it('is gone with its studio: what is put in its place is shown, and stays', async () => {
+		record.show(renamed('Ahead'));
+		record.settle();
+		await replaceStudio({ ...emptyStudio(), clients: [{ ...first, name: 'Of a backup' }, second] });
+		await vi.waitFor(() => expect(record.value?.found?.name).toBe('Of a backup'));
+		record.takeBack();
+		expect(record.value?.found?.name).toBe('Of a backup');
+	});
 	it('is of one record: another one is shown as it is stored', async () => {
 		record.show(renamed('Ahead'));
 		wanted.id = second.id;

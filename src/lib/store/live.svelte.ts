@@ -1,7 +1,7 @@
 import { dequal } from 'dequal/lite';
 import { liveQuery } from 'dexie';
 import { untrack } from 'svelte';
-import { kept, keptEpoch } from './kept';
+import { kept, keptEpoch, type Versioned } from './kept';
 
 export interface Live<T> {
 	/** Undefined until the first answer. */
@@ -9,7 +9,7 @@ export interface Live<T> {
 	readonly error: Error | undefined;
 }
 
-/** What is shown of an answer, given what was shown before. */
+/** What is shown of an answer, given what was shown before; undefined at first, and after another studio was put in its place. */
 type Shown<T> = (before: T | undefined, answer: T) => T;
 
 function followed<T>(
@@ -22,13 +22,8 @@ function followed<T>(
 	$effect(() => {
 		const subscription = liveQuery(prepare()).subscribe({
 			next: (answer) => {
-				value =
-					keptEpoch() === since
-						? shown(
-								untrack(() => value),
-								answer
-							)
-						: answer;
+				const before = keptEpoch() === since ? untrack(() => value) : undefined;
+				value = shown(before, answer);
 				since = keptEpoch();
 				error = undefined;
 			},
@@ -52,11 +47,6 @@ function followed<T>(
  * read props and state there, and return the query that uses them. Call it while a component is being set up.
  */
 export const live = <T>(prepare: () => () => T | Promise<T>): Live<T> => followed(prepare, kept);
-
-interface Versioned {
-	id: string;
-	rev: number;
-}
 
 /** One record that is looked up; without `found`, it is not there. */
 export interface Found<T> {
@@ -87,7 +77,7 @@ export function liveAhead<T extends Versioned>(prepare: () => () => Promise<Foun
 		stored = answer;
 		const [now, awaited] = [answer.found, foreseen];
 		if (!awaited) return kept(before, answer);
-		if (now?.id === awaited.id && now.rev < awaited.rev) return before ?? answer;
+		if (before && now?.id === awaited.id && now.rev < awaited.rev) return before;
 		foreseen = undefined;
 		return before && dequal(now, awaited) ? before : answer;
 	});

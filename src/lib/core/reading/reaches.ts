@@ -3,7 +3,7 @@ import { articles, longestPhrase, type Found } from './phrasebook';
 
 const forms = (verb: string, stem = verb) => [
 	verb,
-	`${verb}${/sh|ch$/.test(verb) ? 'es' : 's'}`,
+	`${verb}${/(s|sh|ch)$/.test(verb) ? 'es' : 's'}`,
 	`${stem}ing`
 ];
 const reaching = new Set(forms('reach'));
@@ -14,8 +14,7 @@ const touching = new Set([
 	...forms('graze', 'graz'),
 	...forms('sweep'),
 	...forms('touch'),
-	...forms('kiss', 'kiss'),
-	'kisses'
+	...forms('kiss')
 ]);
 const nearly = new Set(['just', 'nearly', 'almost', 'barely', 'only', 'right', 'down', 'to']);
 

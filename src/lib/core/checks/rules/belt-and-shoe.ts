@@ -20,8 +20,8 @@ export const beltAndShoe: Rule = {
 	silentUnder: { question: 'colours', schools: ['contrast-on-purpose'] },
 	about: ['palette', 'material'],
 	find: (facts) => {
-		const [belt] = facts.in('waist').filter((piece) => leatherOf(piece));
-		const [shoe] = lacedShoes(facts).filter((piece) => leatherOf(piece));
+		const belt = facts.in('waist').find(leatherOf);
+		const shoe = lacedShoes(facts).find(leatherOf);
 		if (!belt || !shoe || !isTailored(facts) || leatherOf(belt) === leatherOf(shoe)) return [];
 		return [
 			{
