@@ -36,12 +36,20 @@ const loudOf = (aspect: AspectId, garment: Garment): number => {
 };
 
 const all: readonly AspectId[] = [...(Object.keys(loudness) as AspectId[]), 'print'];
+
+/** Is there anything in it that could be heard, were it not asked for? */
+export function isLoud(garment: Garment): boolean {
+	if (loudOf('print', garment) > 0) return true;
+	for (const facet in garment.facets) if (loudOf(facet as FacetId, garment) > 0) return true;
+	return false;
+}
+
 const known = new WeakMap<Garment, boolean>();
 
-/** Is there anything in it that could be heard, were it not asked for? Remembered: most garments are quiet. */
+/** The same, remembered: for garments that are asked about again and again. Most are quiet. */
 export function canShout(garment: Garment): boolean {
 	let loud = known.get(garment);
-	if (loud === undefined) known.set(garment, (loud = all.some((aspect) => loudOf(aspect, garment) > 0)));
+	if (loud === undefined) known.set(garment, (loud = isLoud(garment)));
 	return loud;
 }
 

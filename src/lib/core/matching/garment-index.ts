@@ -8,8 +8,8 @@ import {
 	type ClosenessOptions,
 	type Compared
 } from '../closeness/piece';
-import { byKind } from '../closeness/by-kind';
-import { canShout, listenerFor, unaskedIn } from '../closeness/unasked';
+import { filledByKind } from '../closeness/by-kind';
+import { isLoud, listenerFor, unaskedIn } from '../closeness/unasked';
 import { facetIds, type FacetId } from '../lexicon/facets';
 import { canAnswer, typeHasFacet } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
@@ -42,43 +42,49 @@ const keyOf: Record<'palette' | 'print' | 'metal', (garment: Garment) => string 
 	metal: ({ metal }) => metal?.value
 };
 
-function columnOf(garments: readonly Garment[], key: (garment: Garment) => string | undefined): Column {
-	const numbers = new Map<string, number>();
-	const examples: Column['examples'] = [undefined];
-	const values = new Uint32Array(garments.length);
-	garments.forEach((garment, i) => {
-		const value = key(garment);
+/** A column that is filled garment by garment. */
+class ColumnBuilder implements Column {
+	values: Uint32Array;
+	examples: Column['examples'] = [undefined];
+	#numbers = new Map<string, number>();
+	/** What is only assumed is worth less than what is stated: numbers of its own. */
+	#assumed = new Map<string, number>();
+
+	constructor(rows: number) {
+		this.values = new Uint32Array(rows);
+	}
+
+	put(row: number, garment: Garment, value: string | undefined, isAssumed = false): void {
 		if (value === undefined) return;
+		const numbers = isAssumed ? this.#assumed : this.#numbers;
 		let number = numbers.get(value);
 		if (number === undefined) {
-			number = examples.length;
+			number = this.examples.length;
 			numbers.set(value, number);
-			examples.push(garment);
+			this.examples.push(garment);
 		}
-		values[i] = number;
-	});
-	return { values, examples };
+		this.values[row] = number;
+	}
 }
-
-/** What is only assumed is worth less than what is stated. */
-const statedKey = (stated: Garment['facets'][FacetId]) =>
-	stated && (stated.provenance === 'assumed' ? `~${stated.value}` : stated.value);
 
 /** Lays garments out for `closest`. Made once for a stock; its garments must not change afterwards. */
 export function indexGarments(garments: readonly Garment[]): GarmentIndex {
-	const filled = garments.map(byKind);
-	const facetColumns = facetIds.map((id) => [id, columnOf(filled, ({ facets }) => statedKey(facets[id]))]);
-	return {
-		garments,
-		loud: filled.map((garment) => (canShout(garment) ? garment : undefined)),
-		types: columnOf(garments, ({ type }) => type),
-		columns: {
-			...Object.fromEntries(facetColumns),
-			palette: columnOf(garments, keyOf.palette),
-			print: columnOf(garments, keyOf.print),
-			metal: columnOf(garments, keyOf.metal)
-		} as GarmentIndex['columns']
-	};
+	const column = () => new ColumnBuilder(garments.length);
+	const facets = Object.fromEntries(facetIds.map((id) => [id, column()])) as Record<FacetId, ColumnBuilder>;
+	const [types, palette, print, metal] = [column(), column(), column(), column()];
+	const loud = garments.map((garment, row) => {
+		const filled = filledByKind(garment);
+		for (const id in filled.facets) {
+			const stated = filled.facets[id as FacetId];
+			facets[id as FacetId].put(row, filled, stated?.value, stated?.provenance === 'assumed');
+		}
+		types.put(row, garment, garment.type);
+		palette.put(row, garment, keyOf.palette(garment));
+		print.put(row, garment, keyOf.print(garment));
+		metal.put(row, garment, keyOf.metal(garment));
+		return isLoud(filled) ? filled : undefined;
+	});
+	return { garments, loud, types, columns: { ...facets, palette, print, metal } };
 }
 
 /** What an aspect's values are worth to the element; worked out when a value is first asked for. */

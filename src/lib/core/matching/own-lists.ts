@@ -27,13 +27,15 @@ export interface SoldIndex {
 
 /** Lays out what is sold: a set as the whole and as its parts. */
 export function indexSold(garments: readonly Garment[]): SoldIndex {
-	const rows = garments.flatMap((garment, place) =>
-		soldWays(garment).map((way) => ({ place, garment: way.garment }))
-	);
-	return {
-		index: indexGarments(rows.map(({ garment }) => garment)),
-		places: Uint32Array.from(rows, ({ place }) => place)
-	};
+	const rows: Garment[] = [];
+	const places: number[] = [];
+	garments.forEach((sold, place) => {
+		for (const { garment } of soldWays(sold)) {
+			rows.push(garment);
+			places.push(place);
+		}
+	});
+	return { index: indexGarments(rows), places: Uint32Array.from(places) };
 }
 
 /** What is sold that comes closest to an element, each thing once, by its place; see `closest`. */

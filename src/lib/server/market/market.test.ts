@@ -12,10 +12,10 @@ import {
 	sizesForAll,
 	type Day
 } from '../../core';
-import { bestListings, listingsOn, marketShops, openMarket } from './matches';
+import { bestListings, listingsOn, openMarket } from './matches';
 import { onDay } from './on-day';
 import { parcelsOn } from './parcels';
-import { simulatedShops } from './shops';
+import { marketShops, simulatedShops } from './shops';
 import { placeOfId, simulatedStock, sizesOf } from './stock';
 
 const market = openMarket(7, 1200);

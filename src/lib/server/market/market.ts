@@ -19,13 +19,12 @@ export interface MarketSource {
 
 const stockSeed = 20_771;
 
-/** The simulated market with so many listings; laid out when it is first asked. */
+/** The simulated market with so many listings, laid out. */
 export function marketOf(listings: number): MarketSource {
-	let opened: ReturnType<typeof openMarket> | undefined;
-	const market = () => (opened ??= openMarket(stockSeed, listings));
+	const market = openMarket(stockSeed, listings);
 	return {
-		matches: (query) => bestListings(query, market()),
-		search: (query) => searchMarket(query, market()),
-		listings: (query) => listingsOn(query, market())
+		matches: (query) => bestListings(query, market),
+		search: (query) => searchMarket(query, market),
+		listings: (query) => listingsOn(query, market)
 	};
 }

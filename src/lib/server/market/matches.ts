@@ -9,12 +9,11 @@ import {
 	type ListingsAnswer,
 	type ListingsQuery,
 	type MarketAnswer,
-	type MarketShops,
 	type SoldIndex
 } from '../../core';
 import type { z } from 'zod';
 import { dayNumberOf, isInStock, onDay } from './on-day';
-import { simulatedShops } from './shops';
+import { marketShops } from './shops';
 import { placeOfId, simulatedStock, type Stocked } from './stock';
 
 /** A stock laid out for questions. */
@@ -28,8 +27,6 @@ export function openMarket(seed: number, listings: number): Market {
 	const stock = simulatedStock(seed, listings);
 	return { stock, index: indexSold(stock.map(({ garment }) => garment)) };
 }
-
-export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };
 
 /** Colours of one thing that may come before another thing: as many again are looked at. */
 export const colourwaysAhead = 3;

@@ -11,8 +11,9 @@ import {
 	type Closest,
 	type MarketSearchAnswer
 } from '../../core';
-import { bestColours, colourwaysAhead, marketShops, type Market } from './matches';
+import { bestColours, colourwaysAhead, type Market } from './matches';
 import { dayNumberOf, isInStock, onDay, priceOn } from './on-day';
+import { marketShops } from './shops';
 import { titleOf, type Stocked } from './stock';
 
 type Asked = z.output<typeof marketSearchSchema>;

@@ -2,7 +2,7 @@
 import { wrap, type Remote } from 'comlink';
 import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs';
 import { Worker } from 'node:worker_threads';
-import { marketOf, type MarketSource } from './market';
+import type { MarketSource } from './market';
 
 const usualListings = 5000;
 const mostListings = 50_000;
@@ -37,13 +37,22 @@ function startThread(path: string): Thread {
 	return { market: wrap<MarketSource>(nodeEndpoint(worker)), ended };
 }
 
-let inProcess: MarketSource | undefined;
+const inThread = (path: string): Thread => (thread ??= startThread(path));
+
+/** Lays the stock out in its thread, where the app is served with one, so that the first question finds it ready. */
+export function startMarket(): void {
+	const path = process.env.MARKET_THREAD;
+	if (path) inThread(path);
+}
+
+let inProcess: Promise<MarketSource> | undefined;
 
 /** The market; a thread that ended is started again with the next question. */
-export function market(): MarketSource {
+export async function market(): Promise<MarketSource> {
 	const path = process.env.MARKET_THREAD;
-	if (!path) return (inProcess ??= marketOf(listingsAsked()));
-	const { market: remote, ended } = (thread ??= startThread(path));
+	// Only here, where nothing is asked of a thread, is the stock needed in this process.
+	if (!path) return (inProcess ??= import('./market').then(({ marketOf }) => marketOf(listingsAsked())));
+	const { market: remote, ended } = inThread(path);
 	return {
 		matches: (query) => Promise.race([remote.matches(query), ended]),
 		search: (query) => Promise.race([remote.search(query), ended]),

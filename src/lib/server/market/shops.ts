@@ -1,5 +1,13 @@
 import { v5 } from 'uuid';
-import { footOfEu, footOfUk, hipAboveBustCm, womensLetters, type Shop, type SizeRow } from '../../core';
+import {
+	footOfEu,
+	footOfUk,
+	hipAboveBustCm,
+	womensLetters,
+	type MarketShops,
+	type Shop,
+	type SizeRow
+} from '../../core';
 
 /** Namespace of the ids of simulated shops and listings, so that they are the same on every start. */
 export const marketNamespace = '6f1f9d3c-5b7e-4d0a-9a57-0c6a3f2f7b11';
@@ -205,3 +213,6 @@ export const simulatedShops: SimulatedShop[] = [
 		})
 	}
 ];
+
+/** What everyone may know of them: charts, postage, returns. */
+export const marketShops: MarketShops = { simulated: true, shops: simulatedShops.map(({ shop }) => shop) };

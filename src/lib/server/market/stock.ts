@@ -32,14 +32,14 @@ export interface Stocked extends Pick<Listing, 'id' | 'garment' | 'condition' | 
 	source: SimulatedShop;
 	/** At its usual price, in the smallest unit of the shop's currency. */
 	usualMinor: number;
-	/** As the shop calls it, where there are several colours. */
-	colour?: string;
+	/** As the shop calls it; undefined where there is no other. */
+	colour: string | undefined;
 	/** Its places in the stock in every colour, this one among them. */
 	colourways: readonly number[];
 	/** What its sizes are drawn from. */
 	sizesSeed: number;
 	/** Of a set that is sold apart: the places of all its parts, this one among them. */
-	separates?: readonly number[];
+	separates: readonly number[] | undefined;
 }
 
 /** Usual price of a thing by division, in pence (invented, for the simulation only). */
@@ -109,27 +109,29 @@ function drawThing(place: number, room: number, type: GarmentType, source: Simul
 	const count = Math.min(room, isSingle ? 1 : 2 + draw.below(mostColourways - 1));
 	const level = source.priceLevel * (0.75 + draw.below(70) / 100);
 	const [soonest, latest] = source.arrivesInDays;
-	const shared = {
-		source,
-		usualMinor: inFifties((usualPrice[type.division] ?? 2000) * level),
-		condition: source.shop.secondHand
-			? draw.of(['like-new', 'good', 'good', 'worn'] as const)
-			: ('new' as const),
-		arrivesInDays: soonest + draw.below(latest - soonest + 1)
-	};
+	const usualMinor = inFifties((usualPrice[type.division] ?? 2000) * level);
+	const condition = source.shop.secondHand
+		? draw.of(['like-new', 'good', 'good', 'worn'] as const)
+		: ('new' as const);
+	const arrivesInDays = soonest + draw.below(latest - soonest + 1);
 	const inColours = Array.from({ length: count }, (_, i) => (i === 0 ? first : inAnotherColour(first, draw)));
 	// Two colours of one name could not be told apart when they are ordered.
 	const distinct = inColours.filter(
 		(one, i) => inColours.findIndex((other) => nameOf(other) === nameOf(one)) === i
 	);
 	const colourways = distinct.map((_, i) => place + i);
+	// All of one shape and nothing spread: of a large stock that is a tenth of the time that it takes.
 	return distinct.map((garment, i): Stocked => ({
-		...shared,
 		id: idAt(place + i),
+		source,
 		garment,
-		...(distinct.length > 1 && { colour: nameOf(garment) }),
+		usualMinor,
+		condition,
+		arrivesInDays,
+		colour: distinct.length > 1 ? nameOf(garment) : undefined,
 		colourways,
-		sizesSeed: draw.below(0x7fffffff)
+		sizesSeed: draw.below(0x7fffffff),
+		separates: undefined
 	}));
 }
 
@@ -156,6 +158,7 @@ function drawSeparates(place: number, set: Stocked, draw: Draws): Stocked[] {
 		usualMinor: inFifties(set.usualMinor * partOfPrice),
 		condition: set.condition,
 		arrivesInDays: set.arrivesInDays,
+		colour: undefined,
 		colourways: [place + i],
 		sizesSeed: draw.below(0x7fffffff),
 		separates

@@ -9,5 +9,5 @@ export const POST: RequestHandler = ({ request }) =>
 		'the shops',
 		listingsQuerySchema,
 		() => request.json(),
-		(query) => market().listings(query)
+		async (query) => (await market()).listings(query)
 	);

@@ -9,5 +9,5 @@ export const POST: RequestHandler = ({ request }) =>
 		'the shops',
 		marketQuerySchema,
 		() => request.json(),
-		(query) => market().matches(query)
+		async (query) => (await market()).matches(query)
 	);

@@ -9,5 +9,5 @@ export const POST: RequestHandler = ({ request }) =>
 		'the shops',
 		marketSearchSchema,
 		() => request.json(),
-		(query) => market().search(query)
+		async (query) => (await market()).search(query)
 	);

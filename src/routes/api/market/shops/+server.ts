@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { marketShops } from '$lib/server/market/matches';
+import { marketShops } from '$lib/server/market/shops';
 import type { RequestHandler } from './$types';
 
 /** The shops with their size charts, postage and returns. */
