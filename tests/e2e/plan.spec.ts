@@ -147,6 +147,19 @@ test('a plan is stopped half-way, and nothing was changed', async ({ page }) => 
 	await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();
 	await plan(page).click();
 	await expect(chart(page)).toBeVisible({ timeout: 60_000 });
+	// A look elsewhere loses nothing, by its place or by the way back.
+	await chart(page).press('End');
+	const told = await chart(page).getAttribute('aria-valuetext');
+	await goTo(page, 'Orders');
+	await goTo(page, 'Plan');
+	await expect(chart(page)).toHaveAttribute('aria-valuetext', told ?? '');
+	await expect(page.getByText('The plan as you left it.')).toBeVisible();
+	await goTo(page, 'Orders');
+	await page.goBack();
+	await expect(chart(page)).toHaveAttribute('aria-valuetext', told ?? '');
+	await page.goBack();
+	await page.goBack();
+	await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(4);
 	// A reload finds what was asked.
 	await page.reload();
 	await expect(page.getByRole('checkbox', { name: /Keeper’s Watch/ })).toBeChecked();
@@ -171,10 +184,7 @@ test.describe('without the shops', () => {
 		await page.getByRole('button', { name: 'Remove the list of Quayside makers' }).click();
 		await expect(page.getByText('No list is loaded.')).toBeVisible();
 		await goTo(page, 'Plan');
-		await page
-			.getByText(/Rehearsal room/)
-			.first()
-			.click();
+		await expect(page.getByText(/Planned from the rails and your own lists/)).toBeVisible();
 		await plan(page).click();
 		await expect(page.getByText(/Planned from the rails alone/)).toBeVisible();
 		await expect(page.getByText('Nothing: everything is owned.').first()).toBeVisible();

@@ -60,6 +60,7 @@ export const plan = {
 	},
 	take: 'Take this into the looks',
 	took: (n: number) => `Took the plan into ${count(n, 'look', 'looks')}`,
+	asLeft: 'The plan as you left it. Plan again for what has changed since.',
 	taken: 'Taken. The looks are as planned.',
 	changedSince: (title: string) =>
 		`“${title}” was changed since it was planned, so nothing was taken. Plan anew.`,

@@ -1,16 +1,16 @@
 <script lang="ts">
-	import { replaceState } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { InlineLoading, InlineNotification } from 'carbon-components-svelte';
-	import { onDestroy, untrack } from 'svelte';
-	import { readMoney } from '$lib/core';
+	import { untrack } from 'svelte';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
 	import Pending from '../frame/Pending.svelte';
 	import { m } from '../messages';
 	import PlanAnswer from './PlanAnswer.svelte';
 	import PlanForm from './PlanForm.svelte';
-	import { planning, type Plannable } from './plan.svelte';
+	import { planFor, type Plannable } from './plan.svelte';
+	import { addressOf, questionOf } from './question';
 
 	const found = live(() => async () => {
 		const [echoes, references, clients, events, settings] = await Promise.all([
@@ -35,17 +35,18 @@
 			rates: settings?.rates ?? {}
 		};
 	});
-	const plan = planning();
-	onDestroy(plan.stop);
-
 	// What is asked stands in the address, so that a reload or a way back finds it again.
-	const asked = untrack(() => page.url.searchParams);
-	let chosen = $state(asked.get('looks')?.split(',').filter(Boolean) ?? []);
-	let budget = $state(asked.get('budget') ?? '');
-	let keepChosen = $state(asked.has('keep'));
-	let byLook = $state(asked.has('each'));
+	const said = untrack(() => questionOf(page.url.searchParams));
+	const plan = planFor(said);
+	const asked = plan.asked ?? said;
+	let chosen = $state([...(asked?.chosen ?? [])]);
+	let budget = $state(asked?.budget ?? '');
+	let keepChosen = $state(asked?.keepChosen ?? false);
+	let byLook = $state(asked?.byLook ?? false);
+	/** Was the answer there before this view was opened? */
+	let isOld = $state(plan.answer !== undefined);
 	/** The limits of the looks that came with the address, together, until another sum is typed. */
-	let isProposed = asked.has('budget');
+	let isProposed = asked?.budget !== undefined;
 	$effect(() => {
 		if (!found.value || isProposed) return;
 		isProposed = true;
@@ -59,16 +60,13 @@
 	function start() {
 		if (!found.value) return;
 		const { looks, currency, rates } = found.value;
-		const told = {
-			looks: chosen.join(','),
-			budget,
-			...(keepChosen && { keep: '' }),
-			...(byLook && { each: '' })
-		};
-		replaceState(`/plan?${new URLSearchParams(told)}`, {});
+		const question = { chosen: [...chosen], budget, keepChosen, byLook };
+		isOld = false;
+		void goto(addressOf(question), { replaceState: true, keepFocus: true, noScroll: true });
 		void plan.start(
 			looks.filter(({ echo }) => chosen.includes(echo.id)),
-			{ currency, rates, budgetMinor: readMoney(budget, currency)?.amountMinor, keepChosen, byLook }
+			question,
+			{ currency, rates }
 		);
 	}
 </script>
@@ -104,6 +102,7 @@
 						/>
 					{/if}
 					{#if plan.note}<p role="status" class="soft">{plan.note}</p>{/if}
+					{#if isOld && plan.answer}<p class="soft">{m.plan.asLeft}</p>{/if}
 					{#if plan.answer}<PlanAnswer
 							{plan}
 							echoes={found.value.looks.map(({ echo }) => echo)}

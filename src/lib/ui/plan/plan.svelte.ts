@@ -1,5 +1,6 @@
 import {
 	bestValue,
+	readMoney,
 	type Client,
 	type Echo,
 	type Event,
@@ -9,11 +10,13 @@ import {
 } from '$lib/core';
 import { today } from '$lib/store/clock';
 import { database } from '$lib/store/database';
+import { keptEpoch } from '$lib/store/kept';
 import { askForLook } from '$lib/store/market';
 import { planInWorker, type PlanAnswer, type PlanStep } from '$lib/workers/budget';
 import { CancelledError } from '$lib/workers/session';
 import { explain } from '../frame/perform';
 import { m } from '../messages';
+import { asksTheSame, type PlanQuestion } from './question';
 
 /** An echo that can be planned, with what is shown of it. */
 export interface Plannable {
@@ -22,12 +25,10 @@ export interface Plannable {
 	client: Client;
 	event?: Event;
 }
-export interface PlanWishes {
+/** By which money a plan counts. */
+export interface PlanMoney {
 	currency: string;
 	rates: Rates;
-	budgetMinor?: number;
-	keepChosen: boolean;
-	byLook: boolean;
 }
 
 /** A step of a plan in figures, to be looked at beside another. */
@@ -40,7 +41,8 @@ export interface PlanSummary {
 }
 
 /** A plan under way and its answer: asked, followed, stopped. */
-export function planning() {
+function planning() {
+	let asked = $state.raw<PlanQuestion | undefined>();
 	let progress = $state('');
 	let failed = $state('');
 	let note = $state('');
@@ -94,6 +96,10 @@ export function planning() {
 	let kept = $state.raw<PlanSummary | undefined>();
 
 	return {
+		/** What was asked last. */
+		get asked() {
+			return asked;
+		},
 		get summary() {
 			return summary;
 		},
@@ -130,8 +136,13 @@ export function planning() {
 			return at;
 		},
 		go: (to: number) => (at = Math.min(Math.max(0, to), (answer?.steps.length ?? 1) - 1)),
-		async start(looks: readonly Plannable[], { budgetMinor: most, ...wishes }: PlanWishes) {
+		/** Plans the looks of a question; without effect on them. */
+		async start(looks: readonly Plannable[], question: PlanQuestion, { currency, rates }: PlanMoney) {
 			stop?.abort();
+			asked = question;
+			const { keepChosen, byLook } = question;
+			const most = readMoney(question.budget ?? '', currency)?.amountMinor;
+			const wishes = { currency, rates, keepChosen, byLook };
 			const own = (stop = new AbortController());
 			let isOver = false;
 			failed = note = '';
@@ -174,3 +185,17 @@ export function planning() {
 	};
 }
 export type Planning = ReturnType<typeof planning>;
+
+let last: { plan: Planning; epoch: number } | undefined;
+
+/**
+ * The plan as it was left, or one not yet asked: a look elsewhere ends no plan under way and loses no answer. Another question, or
+ * another studio in place of the one that was planned, begins anew.
+ */
+export function planFor(question: PlanQuestion | undefined): Planning {
+	const asked = last?.plan.asked;
+	if (last?.epoch === keptEpoch() && (!asked || asksTheSame(question, asked))) return last.plan;
+	last?.plan.stop();
+	last = { plan: planning(), epoch: keptEpoch() };
+	return last.plan;
+}
