@@ -30,6 +30,8 @@ test('a plan is ordered, comes, is kept on the rail or sent back, with the money
 	expect(shops).toBeGreaterThan(0);
 	await came.first().press('Enter');
 	await expect(came).toHaveCount(shops - 1);
+	// The card has moved to what is here, and the focus with it.
+	await expect(page.getByRole('region', { name: /Here, to be tried on/ }).locator(':focus')).toHaveCount(1);
 
 	const here = page.getByRole('region', { name: /Here, to be tried on/ });
 	const newest = here.getByRole('article').filter({ hasText: 'Tamsin' }).first();

@@ -16,6 +16,7 @@
 	import { isTyping } from './keys';
 	import { keepApp } from './kept-app';
 	import Notices from './Notices.svelte';
+	import { notices } from './notices.svelte';
 	import { redoLast, undoLast } from './perform';
 
 	let { children }: { children: Snippet } = $props();
@@ -114,7 +115,8 @@
 	</nav>
 	<Notices />
 	<div class="tools">
-		{#if takeOver}
+		<!-- It waits; what was just done, and its undo, does not. -->
+		{#if takeOver && !notices.info}
 			<Button kind="tertiary" size="small" title={m.newVersionText} on:click={takeOver}>{m.newVersion}</Button
 			>
 		{/if}

@@ -1,7 +1,19 @@
 import { tick } from 'svelte';
 
-/** Gives the focus to the first thing of a selector, once what was changed is drawn: it never falls to the page. */
+/** The store's answer to what was done comes within this. */
+const followMs = 1000;
+
+/**
+ * Gives the focus to the first thing of a selector, once what was changed is drawn: it never falls to the page. Where the answer
+ * of the store draws that thing in another place a moment later, the focus follows it.
+ */
 export async function focusOn(selector: string, within: ParentNode = document): Promise<void> {
 	await tick();
-	within.querySelector<HTMLElement>(selector)?.focus();
+	const give = () => within.querySelector<HTMLElement>(selector)?.focus();
+	give();
+	const watch = new MutationObserver(() => {
+		if (document.activeElement === document.body) give();
+	});
+	watch.observe(document.body, { childList: true, subtree: true });
+	setTimeout(() => watch.disconnect(), followMs);
 }

@@ -11,6 +11,7 @@
 		type ParcelsAnswer
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
+	import { focusOn } from '../frame/focus';
 	import { m } from '../messages';
 	import { orderDeeds } from './deeds';
 	import OrderLine from './OrderLine.svelte';
@@ -25,6 +26,10 @@
 	}
 	let { order, clients, echoes, parcel }: Props = $props();
 
+	/** The card moves among what is here: the focus goes with it. */
+	async function came() {
+		if (await orderDeeds.came(order)) await focusOn(`[data-order="${order.id}"]`);
+	}
 	const latest = $derived(returnBy(order));
 	const isComing = $derived(order.lines.some(({ state }) => state === 'ordered'));
 	const canGoBack = $derived(order.lines.some(({ state }) => state === 'here' || state === 'kept'));
@@ -48,7 +53,7 @@
 	);
 </script>
 
-<article class="panel" aria-labelledby="order-{order.id}">
+<article class="panel" aria-labelledby="order-{order.id}" data-order={order.id} tabindex="-1">
 	<header>
 		<h3 id="order-{order.id}">{m.orders.ordered(order.shop.name, dayInWords(order.orderedOn))}</h3>
 		<span class="soft">{facts.join(' · ')}</span>
@@ -57,7 +62,7 @@
 				size="small"
 				kind="tertiary"
 				aria-label={m.orders.cameFrom(order.shop.name)}
-				on:click={() => void orderDeeds.came(order)}>{m.orders.came}</Button
+				on:click={() => void came()}>{m.orders.came}</Button
 			>
 		{/if}
 	</header>
