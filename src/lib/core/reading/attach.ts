@@ -10,6 +10,7 @@ import {
 	fitsWords,
 	isPartOfSet,
 	isPartOn,
+	kindOfFirst,
 	listsParts,
 	namedAgain,
 	namesKindOf,
@@ -104,6 +105,13 @@ class Attacher {
 		if (this.listedAside && clause.before === 'comma' && !clause.back) this.listed = undefined;
 		this.inSet ||= clause.set;
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
+		const named = clause.head ?? clause.thing;
+		const kind = named && kindOfFirst(previous, clause, named);
+		if (kind) {
+			clause.parts = clause.parts.map((part) => (part === named ? kind : part));
+			clause.head = kind;
+			clause.thing = undefined;
+		}
 		if (clause.head) {
 			if (clause.before === 'as' && previous) this.turned.push({ group: previous, target: clause.head });
 			else this.takeNamed(clause, at, clause.head, previous);

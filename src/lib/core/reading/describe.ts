@@ -1,6 +1,6 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { moveOf } from '../lexicon/moves';
-import type { GarmentType } from '../lexicon/taxonomy';
+import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import type { Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
@@ -65,7 +65,7 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 				);
 			else if (part.role === 'again') keeper.note(part, 'understood', 'names the same garment');
 			else if (part.role === 'matching')
-				keeper.note(part, 'understood', 'takes colour, cloth and print from the one before');
+				keeper.note(part, 'understood', 'takes colour, cloth and print from what it matches');
 		}
 	});
 	flush();
@@ -127,7 +127,17 @@ export function describe(
 	let worked = false;
 	/** Colours before what "with" joined: "with red and gold embroidery". */
 	let ground = 0;
-	const named = group.clauses.flatMap(({ head }) => (head ? options.nameSays(type, head.span.words) : []));
+	const named = group.clauses.flatMap(({ head, parts, matches }) => [
+		...(head ? options.nameSays(type, head.span.words) : []),
+		// "Kitten-heel pumps": what names the garment a second time says as much of it.
+		...parts
+			.filter((part) => part.role === 'again' && part !== matches)
+			.flatMap(({ span }) =>
+				sensesOf(span, 'type')
+					.slice(0, 1)
+					.flatMap((own) => options.nameSays(garmentType(own.type), span.words))
+			)
+	]);
 	for (const clause of group.clauses) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		const keeper = new Keeper(description, provenance);

@@ -1,10 +1,12 @@
 /** Which garment a clause speaks of, of those that were named before it. */
-import { facetOf } from '../lexicon/facets';
-import { moveOf } from '../lexicon/moves';
+import { facetOf, type FacetId } from '../lexicon/facets';
+import { moveNeeds } from '../lexicon/move-needs';
+import { moveOf, type MoveId } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { longestPhrase } from './phrasebook';
 
 /** What is said of one garment, in clauses: `own` is the one that names it. */
 export interface Group {
@@ -32,13 +34,43 @@ export const onlySaid = (clause: Clause) => clause.parts.every(({ role }) => rol
 export const saysColour = (clause: Clause) =>
 	clause.parts.some(({ span }) => senseOf(span, 'colour') ?? senseOf(span, 'print'));
 
+/** What is said of a feature of a garment, as far as its clauses go. */
+const saidOf = ({ clauses }: Group, facet: FacetId) =>
+	clauses
+		.flatMap(({ parts }) => parts)
+		.flatMap(({ span, denied }) => (denied ? [] : sensesOf(span, 'facet')))
+		.filter((sense) => sense.facet === facet)
+		.map(({ value }) => value);
+
+/** Does something said of it, or usual of its kind, stand in the way of a move: sleeves tied round the waist, on a vest? */
+const isInTheWay = (move: MoveId, type: GarmentType, group: Group): boolean =>
+	(moveNeeds[move] ?? []).some(({ not }) =>
+		Object.entries(not ?? {}).some(([facet, values]) => {
+			const said = saidOf(group, facet as FacetId);
+			const usual = type.usual[facet as FacetId];
+			return (said.length > 0 ? said : [usual ?? '']).some((value) => values.includes(value));
+		})
+	);
+
 function fitsMoves(clause: Clause, group: Group): boolean {
 	const type = typeOf(group.head);
 	if (!type) return true;
 	return clause.parts
 		.filter(({ role }) => role === 'move')
-		.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(type.slot)));
+		.every(({ span }) =>
+			sensesOf(span, 'move').some(
+				({ move }) =>
+					moveOf(move).slots.includes(type.slot) &&
+					// Straight after its name it is said of that, whatever it is.
+					!(clause.before === 'comma' && isInTheWay(move, type, group))
+			)
+		);
 }
+
+const bareArms = ['sleeveless', 'strapless'];
+/** "A coat over a sleeveless dress, long sleeves": of what is said to have none they are not. */
+const hasNoSuchPart = (facets: readonly FacetId[], group: Group): boolean =>
+	facets.includes('sleeveLength') && saidOf(group, 'sleeveLength').some((value) => bareArms.includes(value));
 
 /** Whatever its facets: a buckle, a zip or a clasp can be on anything of these. */
 const carryMetal = new Set(['accessories', 'bags', 'footwear', 'jewellery']);
@@ -52,6 +84,7 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 			const detail = senseOf(span, 'detail')?.detail;
 			return (
 				detail !== undefined &&
+				!hasNoSuchPart(detail.facets, group) &&
 				(detail.facets.length === 0 ||
 					(detail.takesMetal &&
 						carryMetal.has(type.division) &&
@@ -103,6 +136,27 @@ export function ownerBefore(
 					!group.strange && fitsMoves(clause, group) && fitsDetails(clause, group) && fitsWords(clause, group)
 			) ?? last
 	);
+}
+
+/**
+ * "The coat is a camel wrap", "her bag is a bucket": the kind that the first name is said to be, called as both names together call it;
+ * undefined where they call nothing, or where the kind is of that family by itself.
+ */
+export function kindOfFirst(group: Group | undefined, { before, denied }: Clause, said: Part): Part | undefined {
+	const first = group && typeOf(group.head);
+	if (!group || !first?.general || before !== 'is' || denied || said.denied) return undefined;
+	const meant = sensesOf(said.span, 'type').map(({ type }) => garmentType(type).family);
+	if (meant.length > 0 && meant.every((family) => family === first.family)) return undefined;
+	// "The skirt is a red mini": of what a word can mean, the first name says which.
+	const same = said.span.senses.filter((sense) => sense.kind !== 'type' || sense.type === first.id);
+	if (same.some(({ kind }) => kind === 'type')) return { ...said, span: { ...said.span, senses: same } };
+	const words = [...said.span.words, ...group.head.span.words];
+	const called = longestPhrase(words, 0, words.length);
+	const isOne = called?.senses.some(
+		(sense) => sense.kind === 'type' && garmentType(sense.type).family === first.family
+	);
+	if (!called || called.length < words.length || !isOne) return undefined;
+	return { ...said, role: 'head', span: { ...said.span, words, senses: called.senses } };
 }
 
 const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 'head' || role === 'said');

@@ -157,6 +157,13 @@ const isKnit = (span: Span, beside: string) =>
 	knits.has(garmentType(beside).family) &&
 	sensesOf(span, 'type').some(({ type }) => knits.has(garmentType(type).family));
 
+/** "A shift skirt": of a name that is a cut as well, straight before what can be cut so. */
+const saysCutOf = (cut: Span, span: Span): boolean =>
+	sensesOf(span, 'type').some(({ type }) => {
+		const { slot, facets } = garmentType(type);
+		return slot === 'legs' && sensesOf(cut, 'facet').some(({ facet }) => facets.includes(facet));
+	});
+
 /** Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? */
 export function isPartOf(
 	span: Span,
@@ -172,6 +179,7 @@ export function isPartOf(
 	// A skirt is no part of a skirt, a ribbon none of hair.
 	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
 	if (sameFamily && clause.head === owner) return false;
+	if (clause.parts.at(-1) === owner && saysCutOf(owner.span, span)) return false;
 	// "With gold buttons and a fur collar", "white collar and cuffs": one part goes on to the next.
 	const goesOn =
 		clause.before === 'and' &&
@@ -227,11 +235,16 @@ export function isPartOf(
 		clause.head === owner
 	)
 		return true;
+	// "Court shoes, 9 cm heels": measured by itself, it is a part of what is worn there already.
+	const isMeasured =
+		clause.parts.length > 0 && clause.parts.every((part) => senseOf(part.span, 'length') !== undefined);
+	if (own && isMeasured && clause.before === 'comma' && slotsMeetOf(own.type, type.type)) return true;
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
 	const single =
 		own && !detail.only && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
-	// "A white shirt, a navy v-neck over it": with an article and a colour of its own it is a thing.
-	const isApart = isColoured && !clause.bare;
+	// "A white shirt, a navy v-neck over it": with an article and a colour of its own it is a thing; a knit also without an article.
+	const isKnitBeside = own && knits.has(garmentType(own.type).family) && !knits.has(family);
+	const isApart = isColoured && (!clause.bare || isKnitBeside);
 	if (
 		single &&
 		!isApart &&

@@ -18,7 +18,7 @@ import {
 	wholeLook,
 	type Link
 } from '../lexicon/reading-words';
-import { garmentTypes } from '../lexicon/taxonomy';
+import { garmentType, garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
 import { wordsOf } from './tokens';
 
@@ -43,7 +43,8 @@ export const definites = new Set([
 ]);
 export const articles = new Set(['a', 'an', ...definites]);
 /** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
-const glue = new Set([...articles, 'is', 'are', 'was', 'were']);
+const verbs: ReadonlySet<string> = new Set(['is', 'are', 'was', 'were']);
+const glue = new Set([...articles, ...verbs]);
 
 const root = node();
 /** Phrases of several words written as one: "rollneck". */
@@ -180,21 +181,28 @@ export interface Found {
 const goesOn = (first: string, second: string) =>
 	(root.next.get(first)?.next.get(second)?.senses.length ?? 0) > 0;
 
+/** "The hair is up" is a way of wearing it; "the dress is a shirt" is no dress shirt. */
+const holdsOverVerb = (sense: Sense): boolean =>
+	sense.kind !== 'type' || garmentType(sense.type).division === 'beauty';
+
 /** The longest phrase of the lexicon that begins at a word; undefined where none does. */
 export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
 	let at: PhraseNode | undefined = root;
 	let best: Found | undefined;
+	let hasVerb = false;
 	for (let i = from; i < to; i++) {
 		const word = words[i] ?? '';
 		const next: PhraseNode | undefined = at.next.get(word);
 		if (!next) {
-			if (i > from && glue.has(word)) continue;
-			break;
+			if (i === from || !glue.has(word)) break;
+			hasVerb ||= verbs.has(word);
+			continue;
 		}
 		at = next;
 		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
 		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
-		if (at.senses.length > 0 && !isTorn) best = { senses: at.senses, length: i - from + 1 };
+		const senses = hasVerb ? at.senses.filter(holdsOverVerb) : at.senses;
+		if (senses.length > 0 && !isTorn) best = { senses, length: i - from + 1 };
 	}
 	const single = best ? undefined : joined.get(words[from] ?? '');
 	return best ?? (single ? { senses: single.senses, length: 1 } : undefined);

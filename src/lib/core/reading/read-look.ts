@@ -72,14 +72,30 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 }
 
 /** What a thing is to match, where that is not what was named last. */
-function matchedBy({ group }: Read, before: readonly Read[]): Read | undefined {
+function matchedBy({ group, named }: Read, before: readonly Read[]): Read | undefined {
 	const { matches } = group.own;
 	// "Tights to match the scarf".
 	if (matches)
 		return before.findLast((one) => one.group.head.span.words.at(-1) === matches.span.words.at(-1));
 	// "A head wrap in the same print", after shoes: of the last that has one.
-	return samePrint(group) ? before.findLast(isPrinted) : undefined;
+	if (samePrint(group)) return before.findLast(isPrinted);
+	const shown = before.filter(({ description }) => isShown(description));
+	// "A navy blazer, white shirt, matching trousers" are a suit.
+	const partner = suitedTo[named.type.slot];
+	return before.findLast((one) => placeOf(one) === partner && isOfCloth(one)) ?? shown.at(-1);
 }
+
+/** A shirt that is worn open is a layer. */
+const placeOf = ({ named, description }: Read): GarmentType['slot'] =>
+	description.moves.includes('worn-open') && named.type.slot === 'top' ? 'layer' : named.type.slot;
+const isOfCloth = ({ description }: Read) =>
+	isShown(description) || description.facets.material !== undefined;
+
+/** What makes a suit with what is worn there. */
+const suitedTo: Partial<Record<GarmentType['slot'], GarmentType['slot']>> = { legs: 'layer', layer: 'legs' };
+/** Has it a colour, print or metal that another can match? */
+const isShown = ({ colours, print, metal }: Description) =>
+	colours.length > 0 || print !== undefined || metal !== undefined;
 
 /** "worn as a belt": the move that the named thing makes of a garment. */
 function moveTo(target: Part): MoveId | undefined {

@@ -4,7 +4,7 @@ import type { FacetId } from '../lexicon/facets';
 import { feelOf } from '../lexicon/material-feel';
 import { materialFamilies } from '../lexicon/materials';
 import { moveOf } from '../lexicon/moves';
-import { garmentType, garmentTypes, type GarmentType } from '../lexicon/taxonomy';
+import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import type { Group } from './owners';
 import { sensesOf, type Clause } from './parts';
 import { longestPhrase } from './phrasebook';
@@ -37,6 +37,26 @@ function fitOf(type: GarmentType, group: Group): number {
 					(sense.kind === 'detail' && sense.detail.facets.some((facet) => type.facets.includes(facet)))
 			)
 		).length;
+}
+
+const raised = (heel: string | undefined) => heel !== undefined && heel !== 'flat' && heel !== 'low';
+
+/** Is a heel said that such a shoe has not: a stiletto on what is flat, none on what has one? */
+function deniesHeel({ usual, slot }: GarmentType, group: Group): boolean {
+	if (slot !== 'feet' || usual.heelHeight === undefined) return false;
+	const isFlat = !raised(usual.heelHeight);
+	return group.clauses
+		.flatMap(({ parts }) => parts.filter(({ denied, role }) => !denied && role !== 'head'))
+		.flatMap(({ span }): { facet: string; value: string }[] => [
+			...sensesOf(span, 'facet'),
+			...sensesOf(span, 'type').flatMap((own) => Object.entries(garmentType(own.type).own)
+				.map(([facet, value]) => ({ facet, value })))
+		])
+		.some(({ facet, value }) =>
+			facet === 'heelHeight'
+				? isFlat === raised(value) && (isFlat || value === 'flat')
+				: isFlat && ((facet === 'heelShape' && value !== 'flat') || (facet === 'sole' && value === 'platform'))
+		);
 }
 
 /** Is the cloth or texture said that a type usually has, or one that is like it: "a cashmere jumper", "a cable jumper"? */
@@ -130,7 +150,9 @@ function withItsSkirt(type: GarmentType, { clauses }: Group): GarmentType {
 /** The type that a group's name means, with the choices where it means two things. */
 export function typeNamed(group: Group, locale: Locale): NamedType {
 	const meant = meantBy(group, locale);
-	const fits = meant.map((type) => fitOf(type, group) + (saysItsCloth(type, group) ? 1 : 0));
+	const fits = meant.map(
+		(type) => fitOf(type, group) + (saysItsCloth(type, group) ? 1 : 0) - (deniesHeel(type, group) ? 1 : 0)
+	);
 	const most = Math.max(...fits);
 	const fitting = meant.filter((_, i) => fits[i] === most);
 	const [first] = fitting;
@@ -145,18 +167,26 @@ export function typeNamed(group: Group, locale: Locale): NamedType {
 const said = new Map<string, Sense[]>();
 
 /** A name's last word is what the thing is, those before say what kind; of "rope of pearls" it is the other way round. */
-function partsOfName(words: readonly string[]): { before: string; head: string } {
+function partsOfName(words: readonly string[]): { before: string; head: string; isMadeOf: boolean } {
 	const of = words.indexOf('of');
-	if (of > 0) return { before: words.slice(of + 1).join(' '), head: words.slice(0, of).join(' ') };
-	if (words.length < 2) return { before: '', head: '' };
-	return { before: words.slice(0, -1).join(' '), head: words.at(-1) ?? '' };
+	if (of > 0)
+		return { before: words.slice(of + 1).join(' '), head: words.slice(0, of).join(' '), isMadeOf: true };
+	if (words.length < 2) return { before: '', head: '', isMadeOf: false };
+	return { before: words.slice(0, -1).join(' '), head: words.at(-1) ?? '', isMadeOf: false };
 }
 
-/** Does the last word of a name name such a thing by itself? "Lace-ups" are of no lace, and "white tie" is no white suit. */
-function namesKind(type: GarmentType, head: string): boolean {
+/**
+ * What the last word of a name means by itself: such a thing, something else that is worn there, or neither. "Lace-ups" are of no lace,
+ * and "white tie" is no white suit; a "Fair Isle tank" is a knit with that pattern.
+ */
+function meantByHead(type: GarmentType, head: string): 'itself' | 'worn-there' | 'other' {
 	const own = [type.singular, type.plural].map((name) => name.split(' ').at(-1));
-	return own.includes(head) || typesNamed(head).some(({ family }) => family === type.family);
+	const named = typesNamed(head);
+	if (own.includes(head) || named.some(({ family }) => family === type.family)) return 'itself';
+	return named.some(({ id }) => slotsMeetOf(id, type.id)) ? 'worn-there' : 'other';
 }
+/** A "sports jacket" is a blazer, and as dressy as one. */
+const isDressiness = (sense: Sense) => sense.kind === 'facet' && sense.facet === 'formality';
 const typesNamed = (word: string) =>
 	(longestPhrase(wordsOf(word), 0, 1)?.senses ?? []).flatMap((sense) =>
 		sense.kind === 'type' ? [garmentType(sense.type)] : []
@@ -168,7 +198,11 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const known = said.get(key);
 	if (known) return known;
 	const whole = longestPhrase(words, 0, words.length)?.senses ?? [];
-	const { before, head } = partsOfName(words);
+	const { before, head, isMadeOf } = partsOfName(words);
+	const meant = isMadeOf ? 'itself' : meantByHead(type, head);
+	const beforeHead = spansOf(before)
+		.flatMap((span) => insideName(type, span, meant === 'other'))
+		.filter((sense) => meant === 'itself' || !isDressiness(sense));
 	const ofWhole = whole.filter(
 		(sense) =>
 			sense.kind === 'print' ||
@@ -177,11 +211,7 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	// A "long sleeve" is long in the sleeve alone: what the whole name says, its words do not say otherwise.
 	const senses = ofWhole.some(({ kind }) => kind === 'facet')
 		? ofWhole
-		: [
-				...ofWhole,
-				...spansOf(before).flatMap((span) => insideName(type, span, !namesKind(type, head))),
-				...spansOf(head).flatMap((span) => insideName(type, span, true))
-			];
+		: [...ofWhole, ...beforeHead, ...spansOf(head).flatMap((span) => insideName(type, span, true))];
 	said.set(key, senses);
 	return senses;
 }
