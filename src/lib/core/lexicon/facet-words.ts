@@ -148,7 +148,7 @@ const source: Partial<Record<FacetId, string>> = {
 		collarless: collarless, lapel-less`,
 	closure: `
 		single-breasted: single-breasted, sb, single breasted, one-button, two-button, three-button
-		buttoned: buttoned, button-front, button-through, buttoned-down, button-up, button-fronted, buttons down the front, buttons up the front
+		buttoned: buttoned, button-front, button-through, buttoned-down, button-up, button-fronted, buttons down the front, buttons up the front, buttoned up the back, buttoned down the back, buttons up the back, buttons down the back, buttoned up the front, buttoned down the front
 		snap: snap-fastened, popper-front, press-stud, snap-button, pearl-snap
 		toggle: toggle-fastened, toggle
 		covered: fly-fronted, concealed placket, concealed buttons, hidden buttons, covered buttons, covered placket, concealed fastening, concealed-button, hidden placket, fly-front

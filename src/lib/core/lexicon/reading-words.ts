@@ -101,7 +101,7 @@ export const tones: readonly Tone[] = [
 
 /** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
 export const noted = listed(
-	'hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted'
+	'hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
 );
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
@@ -126,7 +126,7 @@ export const shelves: Readonly<Record<string, string>> = {
 /** Places on the body that stand over what is worn there: "top half: a Breton tee". */
 export const headings: ReadonlySet<string> = new Set(
 	listed(
-		'top half, bottom half, upper half, lower half, upper body, lower body, upper, lower, top layer, base layer, mid layer, middle layer, under layer, outer layer, outer, inner, under, underneath, on top, up top'
+		'top half, bottom half, upper half, lower half, upper body, lower body, upper, lower, top layer, base layer, mid layer, middle layer, under layer, outer layer, outer, inner, under, underneath, on top, up top, layered, layers'
 	)
 );
 

@@ -127,7 +127,9 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	// "Wrap mini dress": a name that also says something waits for what comes.
 	if (clause.head === lastHead && (alsoSaid(lastHead.span) || namesWithSkirt(lastHead.span, span)))
 		return false;
-	const { facets, division } = garmentType(last.type);
+	const { facets, division, slot } = garmentType(last.type);
+	// "Kitten-heel Mary Janes": of two shoes side by side it is the first that says how the second is.
+	if (clause.head === lastHead && slot === 'feet' && garmentType(own.type).slot === slot) return false;
 	// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 	if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 		return true;

@@ -142,7 +142,11 @@ export function ownerBefore(
  * "The coat is a camel wrap", "her bag is a bucket": the kind that the first name is said to be, called as both names together call it;
  * undefined where they call nothing, or where the kind is of that family by itself.
  */
-export function kindOfFirst(group: Group | undefined, { before, denied }: Clause, said: Part): Part | undefined {
+export function kindOfFirst(
+	group: Group | undefined,
+	{ before, denied }: Clause,
+	said: Part
+): Part | undefined {
 	const first = group && typeOf(group.head);
 	if (!group || !first?.general || before !== 'is' || denied || said.denied) return undefined;
 	const meant = sensesOf(said.span, 'type').map(({ type }) => garmentType(type).family);

@@ -49,13 +49,15 @@ function deniesHeel({ usual, slot }: GarmentType, group: Group): boolean {
 		.flatMap(({ parts }) => parts.filter(({ denied, role }) => !denied && role !== 'head'))
 		.flatMap(({ span }): { facet: string; value: string }[] => [
 			...sensesOf(span, 'facet'),
-			...sensesOf(span, 'type').flatMap((own) => Object.entries(garmentType(own.type).own)
-				.map(([facet, value]) => ({ facet, value })))
+			...sensesOf(span, 'type').flatMap((own) =>
+				Object.entries(garmentType(own.type).own).map(([facet, value]) => ({ facet, value }))
+			)
 		])
 		.some(({ facet, value }) =>
 			facet === 'heelHeight'
 				? isFlat === raised(value) && (isFlat || value === 'flat')
-				: isFlat && ((facet === 'heelShape' && value !== 'flat') || (facet === 'sole' && value === 'platform'))
+				: isFlat &&
+					((facet === 'heelShape' && value !== 'flat') || (facet === 'sole' && value === 'platform'))
 		);
 }
 
