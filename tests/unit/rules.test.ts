@@ -53,6 +53,42 @@ describe('a rule tells a look from its neighbour', () => {
 			'navy suit; white shirt; black belt; black Oxford shoes'
 		],
 		[
+			'odd-suit',
+			'one of the two is plain',
+			'navy chalk-stripe blazer; grey pinstripe trousers; white shirt; black Oxford shoes',
+			'navy chalk-stripe blazer; grey trousers; white shirt; black Oxford shoes'
+		],
+		[
+			'odd-suit',
+			'they are the same cloth',
+			'navy pinstripe blazer; grey pinstripe trousers; white shirt; black Oxford shoes',
+			'navy pinstripe blazer; navy pinstripe trousers; white shirt; black Oxford shoes'
+		],
+		[
+			'open-toes',
+			'the toe is closed',
+			'red dress; black opaque tights; black peep-toe court shoes',
+			'red dress; black opaque tights; black court shoes'
+		],
+		[
+			'open-toes',
+			'socks with sandals are a look of their own',
+			'red dress; sheer tights; black strappy sandals',
+			'red dress; white socks; black strappy sandals'
+		],
+		[
+			'busy-neck',
+			'nothing crosses the neckline',
+			'red one-shoulder gown; gold pendant necklace; gold heels',
+			'red v-neck gown; gold pendant necklace; gold heels'
+		],
+		[
+			'formality-apart',
+			'the watch is no sports watch',
+			'black evening gown; sports watch; satin clutch; black court shoes',
+			'black evening gown; gold watch; satin clutch; black court shoes'
+		],
+		[
 			'belt-and-shoe',
 			'nothing is cut as for a suit',
 			'grey tailored trousers; tan leather belt; black brogues; white shirt',

@@ -5,9 +5,12 @@ import type { Facts, PieceFacts } from './facts';
 const laced = ['oxford-shoes', 'derby-shoes', 'brogues', 'monk-strap-shoes'];
 const legs = ['tailored-trousers', 'dinner-trousers', 'cigarette-trousers', 'wide-leg-trousers'];
 
+/** Trousers that are cut as for a suit. */
+export const suitTrousers = (facts: Facts): PieceFacts[] =>
+	facts.in('legs').filter(({ type }) => legs.includes(type.id));
 /** Is a suit worn, or are trousers that are cut as for one? */
 export const isTailored = (facts: Facts): boolean =>
-	facts.in('suit').length > 0 || facts.in('legs').some(({ type }) => legs.includes(type.id));
+	facts.in('suit').length > 0 || suitTrousers(facts).length > 0;
 /** The laced or buckled shoes of a look. */
 export const lacedShoes = (facts: Facts): PieceFacts[] =>
 	facts.in('feet').filter(({ type }) => laced.includes(type.id));

@@ -21,7 +21,9 @@ export const beltAndShoe: Rule = {
 	about: ['palette', 'material'],
 	find: (facts) => {
 		const belt = facts.in('waist').find(leatherOf);
-		const shoe = lacedShoes(facts).find(leatherOf);
+		// "Black shoes" with a suit are such.
+		const shoes = facts.in('feet').filter(({ type }) => type.id === 'shoes');
+		const shoe = [...lacedShoes(facts), ...shoes].find(leatherOf);
 		if (!belt || !shoe || !isTailored(facts) || leatherOf(belt) === leatherOf(shoe)) return [];
 		return [
 			{

@@ -2,7 +2,9 @@ import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 
 const busyCollars = ['pussy-bow', 'ruffled', 'lace', 'fur', 'sailor'];
-const busyNecks = ['roll', 'funnel', 'mock', 'high-neck', 'cowl', 'halter'];
+/** Nothing round the neck lies well beside a neckline that crosses it. */
+const oneSided = ['one-shoulder', 'asymmetric'];
+const busyNecks = [...oneSided, 'roll', 'funnel', 'mock', 'high-neck', 'cowl', 'halter'];
 /** They lie on the neck or at its base; others hang below it, or are not known to be short. */
 const short = ['pearl-necklace', 'choker', 'collar-necklace', 'kundan-set'];
 const hanging = ['long-beads', 'rani-haar', 'pendant', 'layered-necklaces', 'lariat'];
@@ -24,9 +26,10 @@ export const busyNeck: Rule = {
 	about: ['type', 'neckline', 'collar'],
 	find: (facts) => {
 		const [busy] = facts.in('top', 'whole').filter((piece) => collarOf(piece) ?? neckOf(piece));
-		const necklaces = facts
-			.in('neck')
-			.filter(({ type }) => (busy && collarOf(busy) ? !hanging.includes(type.id) : short.includes(type.id)));
+		const necklaces = facts.in('neck').filter(({ type }) => {
+			if (busy && collarOf(busy)) return !hanging.includes(type.id);
+			return oneSided.includes(busy?.value('neckline') ?? '') || short.includes(type.id);
+		});
 		return busy && necklaces.length > 0
 			? [
 					{

@@ -1,6 +1,9 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
+/** Places on the scale of dressiness. */
+const [sport, formal] = [0.5, 4.5];
 const levels = ['sport', 'casual', 'smart casual', 'business', 'cocktail', 'formal'];
 
 export const formalityApart: Rule = {
@@ -11,14 +14,16 @@ export const formalityApart: Rule = {
 	silentUnder: { question: 'formality', schools: ['clash-on-purpose'] },
 	about: ['type', 'formality'],
 	find: ({ pieces, chosen }) => {
+		// Of small things only what is made for sport speaks as loud as clothes.
+		const isSmall = ({ area }: PieceFacts) => area < 0.05;
 		const dressed = pieces
-			.filter(({ formality, area }) => formality !== undefined && area >= 0.05)
+			.filter((piece) => piece.formality !== undefined && (!isSmall(piece) || piece.formality <= sport))
 			.sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
 		const [lowest] = dressed;
 		const highest = dressed.at(-1);
 		if (!lowest || !highest) return [];
 		const [low, high] = [lowest.formality ?? 0, highest.formality ?? 0];
-		if (high - low <= thresholds.formalityApart) return [];
+		if (high - low <= thresholds.formalityApart || (isSmall(lowest) && high < formal)) return [];
 		// A dressy jacket over everyday things is what such a jacket is mostly worn over; over sport it is not.
 		const thrownOver =
 			highest.slot === 'layer' && high <= thresholds.dressyJacketUpTo && low >= thresholds.everydayFrom;
@@ -37,7 +42,7 @@ export const formalityApart: Rule = {
 		return [
 			{
 				// A suit with plain trainers is a habit that many share and others break.
-				severity: bridge || high - low <= thresholds.beyondBridging ? 'hint' : 'warning',
+				severity: bridge || isSmall(lowest) || high - low <= thresholds.beyondBridging ? 'hint' : 'warning',
 				pieces: [lowest.id, highest.id],
 				measured: `${lowest.title} (${levels[Math.round(low)]}) beside ${highest.title} (${levels[Math.round(high)]})`,
 				swap: true

@@ -28,8 +28,10 @@ import { lowContrast } from './low-contrast';
 import { metalsTogether } from './metals-together';
 import { nearMiss } from './near-miss';
 import { notDressed } from './not-dressed';
+import { oddSuit } from './odd-suit';
 import { oneColour } from './one-colour';
 import { oneDark } from './one-dark';
+import { openToes } from './open-toes';
 import { outOfSeason } from './out-of-season';
 import { prepare } from './prepare';
 import { printsTogether } from './prints-together';
@@ -81,6 +83,7 @@ export const rules: readonly Rule[] = [
 	warmAndCool,
 	tooManyColours,
 	socks,
+	openToes,
 	lovedColour,
 	accentRepeated,
 	accentPulled,
@@ -106,6 +109,7 @@ export const rules: readonly Rule[] = [
 	loneTexture,
 	repeatedShape,
 	printsTogether,
+	oddSuit,
 	formalityApart,
 	twoNotes,
 	costume,
