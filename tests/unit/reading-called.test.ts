@@ -101,7 +101,7 @@ describe('a heel', () => {
 		expect(typesIn('flat black pumps')).toEqual(['ballet-flats']);
 	});
 	const heeled = garmentTypes.filter(
-		({ slot, facets, own, usual, singular, general }) =>
+		({ slot, facets, own, singular, general }) =>
 			slot === 'feet' &&
 			facets.includes('heelHeight') &&
 			!general &&

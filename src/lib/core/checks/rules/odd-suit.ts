@@ -19,7 +19,7 @@ export const oddSuit: Rule = {
 	standing: 'habit',
 	about: ['print', 'palette'],
 	find: (facts) => {
-		const jacket = facts.in('layer').find(({ type }) => type.family === 'tailored');
+		const jacket = facts.in('layer').find(({ type }) => type.family === 'tailored' || type.id === 'jacket');
 		const trousers = facts
 			.in('legs')
 			.find((piece) => piece.type.id === 'trousers' || suitTrousers(facts).includes(piece));
