@@ -88,6 +88,11 @@ test('a newer version is offered in the bar, waits until it is taken, and leaves
 
 	await name.press('Enter');
 	await expect(page.getByRole('dialog')).toBeHidden();
+	// What was just done has the bar to itself; the offer comes back after it.
+	const notice = page.locator('[data-notice]');
+	await expect(notice).toBeVisible();
+	await expect(offer).toBeHidden();
+	await notice.getByRole('button', { name: 'Close' }).click();
 	// Taking it loads the page anew.
 	const loaded = page.waitForEvent('load');
 	await offer.click();

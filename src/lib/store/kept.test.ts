@@ -17,6 +17,12 @@ describe('what did not change', () => {
 		const now = kept(before, { ...before, pieces: [record('b', 1), record('c', 1)] });
 		expect(now.pieces).toBe(before.pieces);
 	});
+	it('is the very answer before when nothing in it changed, however deep', () => {
+		const again = { client: record('a', 1), pieces: [record('b', 1), record('c', 1)], count: 2 };
+		expect(kept(before, again)).toBe(before);
+		expect(kept({ of: before, more: 1 }, { of: again, more: 2 }).of).toBe(before);
+		expect(kept<object>(before, { ...again, more: undefined })).not.toBe(before);
+	});
 	it('is not kept when records come, go or change places', () => {
 		for (const pieces of [
 			[record('b', 1)],

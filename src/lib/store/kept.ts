@@ -38,7 +38,8 @@ function listKept(before: readonly unknown[], now: readonly unknown[]): readonly
 }
 
 /**
- * An answer in which every record, list of records and field of them that did not change is the one of the answer before.
+ * An answer in which every record, list of records and field of them that did not change is the one of the answer before; that answer
+ * itself, where nothing did.
  * A record's `rev` tells: each write raises it.
  */
 export function kept<T>(before: T | undefined, now: T): T {
@@ -54,5 +55,9 @@ export function kept<T>(before: T | undefined, now: T): T {
 	)
 		return now;
 	const [old, fresh] = [before as Record<string, unknown>, now as Record<string, unknown>];
-	return Object.fromEntries(Object.entries(fresh).map(([key, value]) => [key, kept(old[key], value)])) as T;
+	const fields = Object.entries(fresh).map(([key, value]): [string, unknown] => [key, kept(old[key], value)]);
+	const isSame =
+		fields.length === Object.keys(old).length &&
+		fields.every(([key, value]) => key in old && value === old[key]);
+	return isSame ? before : (Object.fromEntries(fields) as T);
 }

@@ -35,7 +35,7 @@ export const studio = {
 		text: 'One look, reference, recipe, rail or client as a file, and such a file read in. Nothing is replaced unasked.',
 		what: 'What',
 		kinds: {
-			echoes: 'An echo, with its reference, client and pieces',
+			echoes: 'An echo with its reference and client',
 			references: 'A reference',
 			recipes: 'A recipe',
 			rail: 'The rail of a client',
