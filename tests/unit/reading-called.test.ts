@@ -183,3 +183,37 @@ describe('a way of wearing sleeves', () => {
 		}
 	);
 });
+
+describe('what a bodice, a tie or a silk says', () => {
+	it('a skirt after a bodice is the gown’s', () => {
+		fc.assert(
+			fc.property(colourWord, fc.constantFrom('tulle', 'full', 'satin'), (colour, kind) => {
+				const text = `${colour} gown, lace bodice, ${kind} skirt`;
+				expect(typesIn(text), text).toEqual(['evening-gown']);
+				expect(typesIn(`${colour} top, ${kind} skirt`)).toHaveLength(2);
+			}),
+			runs
+		);
+	});
+	it('“halter, tied at the back” is a halter, “a scoop at the back” a low back', () => {
+		const facets = (text: string) => elementsOf(text)[0]?.garment.facets;
+		expect(facets('coral maxi dress, halter, tied at the back of the neck')?.neckline?.value).toBe('halter');
+		expect(facets('a red dress with a scoop at the back')?.back?.value).toBe('low');
+	});
+	it.each(['Banarasi', 'Kanjivaram'])(
+		'a %s silk is a saree by itself, and the cloth of what is named',
+		(silk) => {
+			fc.assert(
+				fc.property(colourWord, (colour) => {
+					expect(typesIn(`${silk} silk in ${colour}, gold blouse`)).toEqual([
+						`${silk.toLowerCase()}-saree`,
+						'blouse'
+					]);
+					expect(typesIn(`a ${silk} silk lehenga in ${colour}`)).toEqual(['lehenga']);
+					expect(typesIn(`a ${colour} lehenga in ${silk} silk`)).toEqual(['lehenga']);
+				}),
+				runs
+			);
+		}
+	);
+});

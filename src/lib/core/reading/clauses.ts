@@ -122,7 +122,7 @@ class ClauseBuilder implements Reached {
 		if (this.bothNext && ['in', 'with', 'is'].includes(before)) this.clause.both = true;
 		this.bothNext = false;
 		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
-		this.clause.paused = empty && clause.before === 'comma' && before === 'and';
+		this.clause.paused = empty && clause.before === 'comma' && ['and', 'on', 'in'].includes(before);
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
 		if (last?.role === 'detail' && (before === 'is' || (before === 'in' && this.isMadeApart(last))))
 			this.clause.ofPart = last;
@@ -398,6 +398,8 @@ class ClauseBuilder implements Reached {
 			before.parts.length > 0 && !isWorkedThere && before.parts.every(({ role }) => role === 'said');
 		const shapesBack =
 			place.words.join(' ') === 'back' &&
+			// "Halter, tied at the back of the neck" says where it is tied.
+			!this.clause.paused &&
 			before.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
 		if (!said || !(shapesBack || before.parts.every(({ span }) => dresses(span)))) return;
 		// "A scoop at the back" is a scoop back.

@@ -142,6 +142,7 @@ const aboveSkirt: ReadonlySet<string | undefined> = new Set([
 	]
 ]);
 const sleeves: ReadonlySet<string | undefined> = new Set(['sleeve', 'sleeves']);
+const bodice: ReadonlySet<string | undefined> = new Set(['bodice']);
 
 /** Was one of these parts spoken of, of the garment that was named last? */
 function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Clause[]): boolean {
@@ -189,6 +190,9 @@ export function isPartOf(
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
 			(span.words.at(-1) === 'skirt' && spokenOf(aboveSkirt, before)));
+	// "A gown, crystal bodice, tulle skirt".
+	const goesDown =
+		span.words.at(-1) === 'skirt' && clause.before === 'comma' && clause.bare && spokenOf(bodice, before);
 	// "Its sleeves gathered into deep cuffs".
 	const endsIn =
 		span.words.at(-1) === 'cuffs' && previous !== undefined && !clause.head && spokenOf(sleeves, [previous]);
@@ -230,6 +234,7 @@ export function isPartOf(
 	if (
 		['with', 'in', 'on', 'adjacent'].includes(clause.before) ||
 		goesOn ||
+		goesDown ||
 		isOwn ||
 		endsIn ||
 		clause.head === owner

@@ -151,8 +151,8 @@ export const southAsian: FamilySource[] = [
 		facets: [...cloth, 'hemDetail'],
 		types: `
 			saree: *saree / sarees / sari, saris
-			banarasi-saree: Banarasi saree / Banarasi sarees / Banarasi, Banarasi sari, Benarasi saree / material=brocade
-			kanjivaram-saree: Kanjivaram saree / Kanjivaram sarees / Kanjeevaram, Kanchipuram saree, Kanjivaram / material=silk
+			banarasi-saree: Banarasi saree / Banarasi sarees / Banarasi, Banarasi silk, Banarasi sari, Benarasi saree / material=brocade
+			kanjivaram-saree: Kanjivaram saree / Kanjivaram sarees / Kanjeevaram, Kanjivaram silk, Kanjeevaram silk, Kanchipuram saree, Kanjivaram / material=silk
 			chiffon-saree: chiffon saree / chiffon sarees / / material=chiffon
 			cotton-saree: cotton saree / cotton sarees / handloom saree, tant saree / material=cotton
 			bandhani-saree: bandhani saree / bandhani sarees / bandhej saree`
