@@ -58,6 +58,28 @@ test('undo and redo survive a reload', async ({ page }) => {
 	await expect.poll(() => scoreOf(page)).toBe(after);
 });
 
+test('a choice and a reload in one breath: what was chosen is there, and can be taken back', async ({
+	page
+}) => {
+	await openEcho(page);
+	const before = await scoreOf(page);
+	await page.getByRole('button', { name: /^Leave it out/ }).click();
+	await page.reload();
+	const after = await scoreOf(page);
+	expect(after).toBeLessThan(before);
+	// The reload is asked for in the very task of the press: the write has no time to begin.
+	await page.getByRole('button', { name: /^Undo: Left out/ }).click();
+	await expect.poll(() => scoreOf(page)).toBe(before);
+	await page.evaluate(() => {
+		[...document.querySelectorAll('button')]
+			.find(({ textContent }) => textContent?.trim().startsWith('Leave it out'))
+			?.click();
+		location.reload();
+	});
+	await expect(page.getByRole('button', { name: /^Undo: Left out/ })).toBeVisible();
+	expect(await scoreOf(page)).toBe(after);
+});
+
 test('moves, reasons and the spend limit are kept, and a limit that is no price is told', async ({
 	page
 }) => {

@@ -90,6 +90,10 @@ test('a newer version is offered in the bar, waits until it is taken, and leaves
 	await expect(page.getByRole('dialog')).toBeHidden();
 	// What was just done has the bar to itself; the offer comes back after it.
 	const notice = page.locator('[data-notice]');
+	await page.keyboard.press('Control+z');
+	await expect(notice).toContainText('Maren Quillfeather');
+	await page.keyboard.press('Control+Shift+z');
+	await expect(page.getByRole('button', { name: /^Undo: .*Maren Quillfeather/ })).toBeEnabled();
 	await expect(notice).toBeVisible();
 	await expect(offer).toBeHidden();
 	await notice.getByRole('button', { name: 'Close' }).click();

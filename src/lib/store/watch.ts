@@ -1,9 +1,13 @@
 /** Watches over the store of this tab: what other tabs do to it, and what is done once when the app starts. */
 import { liveQuery } from 'dexie';
 import { database, NewerStoreError, storeEvents } from './database';
+import { writeForeseen } from './foreseen';
 import { fetchDemoPhotos, sweepPhotos } from './photos';
 import { askToKeep } from './storage';
 import { mendSettings } from './studio';
+
+// Whatever asks the store first waits for it.
+database.on('ready', (ready) => writeForeseen(ready as typeof database));
 
 export type StoreTrouble =
 	/** Another tab runs a newer Prime Echo, or cleared the browser: this one has let go for good. */

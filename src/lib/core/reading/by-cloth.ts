@@ -117,7 +117,7 @@ const asHead = (part: Part, meant: readonly string[]): Part => ({
 });
 
 /**
- * The part of a clause that names a thing by its cloth: with an article, or in a colour that what follows does not share, and not where
+ * The part of a clause that names a thing by its cut, or else by its cloth: with an article, or in a colour that what follows does not share, and not where
  * the cloth may be said of what was named before, or of what follows and is worn in the same place. Undefined where it names none.
  *
  * @param named the last clause that named a garment

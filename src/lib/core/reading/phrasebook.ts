@@ -42,8 +42,8 @@ export const definites = new Set([
 	'those'
 ]);
 export const articles = new Set(['a', 'an', ...definites]);
-/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
 const verbs: ReadonlySet<string> = new Set(['is', 'are', 'was', 'were']);
+/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
 const glue = new Set([...articles, ...verbs]);
 
 const root = node();

@@ -55,7 +55,9 @@ function deniesHeel({ usual, slot }: GarmentType, group: Group): boolean {
 		])
 		.some(({ facet, value }) =>
 			facet === 'heelHeight'
-				? isFlat === raised(value) && (isFlat || value === 'flat')
+				? isFlat
+					? raised(value)
+					: value === 'flat'
 				: isFlat &&
 					((facet === 'heelShape' && value !== 'flat') || (facet === 'sole' && value === 'platform'))
 		);

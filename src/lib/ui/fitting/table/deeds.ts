@@ -35,6 +35,7 @@ import {
 	type WinBack
 } from '$lib/core';
 import { newId, today } from '$lib/store/clock';
+import { forgetForeseen, noteForeseen } from '$lib/store/foreseen';
 import { change } from '$lib/store/journal';
 import type { Writer } from '$lib/store/writer';
 import { perform, performTold } from '../../frame/perform';
@@ -85,10 +86,15 @@ export function tableDeeds(source: () => DeedSource) {
 			recipe(draft);
 		};
 		const next = produce(echo, done);
-		if (next !== echo) ahead.show({ ...next, rev: echo.rev + 1 });
+		const rev = echo.rev + 1;
+		if (next !== echo) {
+			noteForeseen(label, { ...next, rev });
+			ahead.show({ ...next, rev });
+		}
 		const isWritten = await edit(label, done);
 		if (isWritten) ahead.settle();
 		else ahead.takeBack();
+		forgetForeseen(echo.id, isWritten ? rev : undefined);
 		return isWritten;
 	};
 	const write = (label: string, update: (matches: readonly Match[]) => Match[]) =>
