@@ -9,7 +9,7 @@ import { change, undo } from './journal';
 import { replaceStudio } from './studio';
 
 const client = makeClient();
-const reference = makeReference();
+const reference = makeReference([]);
 const echo = makeEcho(client, reference, { title: 'As it was' });
 const as = (title: string, steps = 1): Echo => ({ ...echo, title, rev: echo.rev + steps });
 
