@@ -112,7 +112,10 @@ test('one purchase serves two looks, and is paid for once', async ({ page }) => 
 	// A second look after the same reference, for the same client.
 	await goTo(page, 'Fitting table');
 	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	const first = page.url();
 	await page.getByRole('button', { name: 'Make another' }).click();
+	// The other one is opened once it is written; a quicker step elsewhere would be overtaken by it.
+	await expect(page).not.toHaveURL(first);
 	await goTo(page, 'Plan');
 	const looks = page.getByRole('checkbox', { name: /Midnight Quay/ });
 	await expect(looks).toHaveCount(2);
