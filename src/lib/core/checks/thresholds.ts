@@ -34,6 +34,11 @@ export const thresholds = {
 	stripCm: 16,
 	/** From here on down bare legs freeze, in °C. */
 	frostC: 2,
+	/** From here on a thing is large enough for how dressed up it is to be seen; of smaller ones only what is made for sport is. */
+	seenArea: 0.05,
+	/** Up to here a thing is made for sport, and from here on formal (places on the scale of formality). */
+	sportUpTo: 0.5,
+	formalFrom: 4.5,
 	/** Levels of formality that still live together. */
 	formalityApart: 2.4,
 	/** Up to here something half way between makes them one: a suit with trainers over a shirt, not with flip-flops. */

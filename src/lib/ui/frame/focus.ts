@@ -2,6 +2,8 @@ import { tick } from 'svelte';
 
 /** The store's answer to what was done comes within this. */
 const followMs = 1000;
+/** Only the last that was given the focus is followed. */
+let following: MutationObserver | undefined;
 
 /**
  * Gives the focus to the first thing of a selector, once what was changed is drawn: it never falls to the page. Where the answer
@@ -11,9 +13,10 @@ export async function focusOn(selector: string, within: ParentNode = document): 
 	await tick();
 	const give = () => within.querySelector<HTMLElement>(selector)?.focus();
 	give();
-	const watch = new MutationObserver(() => {
+	following?.disconnect();
+	const watch = (following = new MutationObserver(() => {
 		if (document.activeElement === document.body) give();
-	});
+	}));
 	watch.observe(document.body, { childList: true, subtree: true });
 	setTimeout(() => watch.disconnect(), followMs);
 }

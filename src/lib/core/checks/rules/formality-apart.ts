@@ -2,8 +2,6 @@ import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
-/** Places on the scale of dressiness. */
-const [sport, formal] = [0.5, 4.5];
 const levels = ['sport', 'casual', 'smart casual', 'business', 'cocktail', 'formal'];
 
 export const formalityApart: Rule = {
@@ -14,16 +12,19 @@ export const formalityApart: Rule = {
 	silentUnder: { question: 'formality', schools: ['clash-on-purpose'] },
 	about: ['type', 'formality'],
 	find: ({ pieces, chosen }) => {
-		// Of small things only what is made for sport speaks as loud as clothes.
-		const isSmall = ({ area }: PieceFacts) => area < 0.05;
+		const isSmall = ({ area }: PieceFacts) => area < thresholds.seenArea;
 		const dressed = pieces
-			.filter((piece) => piece.formality !== undefined && (!isSmall(piece) || piece.formality <= sport))
+			.filter(
+				(piece) =>
+					piece.formality !== undefined && (!isSmall(piece) || piece.formality <= thresholds.sportUpTo)
+			)
 			.sort((a, b) => (a.formality ?? 0) - (b.formality ?? 0));
 		const [lowest] = dressed;
 		const highest = dressed.at(-1);
 		if (!lowest || !highest) return [];
 		const [low, high] = [lowest.formality ?? 0, highest.formality ?? 0];
-		if (high - low <= thresholds.formalityApart || (isSmall(lowest) && high < formal)) return [];
+		if (high - low <= thresholds.formalityApart) return [];
+		if (isSmall(lowest) && high < thresholds.formalFrom) return [];
 		// A dressy jacket over everyday things is what such a jacket is mostly worn over; over sport it is not.
 		const thrownOver =
 			highest.slot === 'layer' && high <= thresholds.dressyJacketUpTo && low >= thresholds.everydayFrom;
