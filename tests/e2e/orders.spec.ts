@@ -20,7 +20,7 @@ test('a plan is ordered, comes, is kept on the rail or sent back, with the money
 }) => {
 	await planTaken(page);
 	await page.getByRole('button', { name: 'Note these as ordered' }).press('Enter');
-	await expect(page.getByText('All of it is ordered.')).toBeVisible();
+	await expect(page.getByText('All of it is ordered.').getByRole('link', { name: 'Orders' })).toBeFocused();
 	// Pressed again after a reload: what is ordered is not ordered twice.
 	await goTo(page, 'Orders');
 	await expect(page.getByRole('heading', { name: /On the way/ })).toBeVisible();

@@ -1,5 +1,8 @@
 import { tick } from 'svelte';
 
+/** Is the focus on nothing, or on what can no longer have it? */
+const isLost = () => document.activeElement === document.body || document.activeElement?.matches(':disabled');
+
 /** The store's answer to what was done comes within this. */
 const followMs = 1000;
 /** Only the last that was given the focus is followed. */
@@ -7,7 +10,7 @@ let following: MutationObserver | undefined;
 
 /**
  * Gives the focus to the first thing of a selector, once what was changed is drawn: it never falls to the page. Where the answer
- * of the store draws that thing in another place a moment later, the focus follows it.
+ * of the store draws that thing a moment later, or in another place, the focus follows it.
  */
 export async function focusOn(selector: string, within: ParentNode = document): Promise<void> {
 	await tick();
@@ -15,7 +18,7 @@ export async function focusOn(selector: string, within: ParentNode = document): 
 	give();
 	following?.disconnect();
 	const watch = (following = new MutationObserver(() => {
-		if (document.activeElement === document.body) give();
+		if (isLost()) give();
 	}));
 	watch.observe(document.body, { childList: true, subtree: true });
 	setTimeout(() => watch.disconnect(), followMs);

@@ -4,6 +4,7 @@
 	import { newId, today } from '$lib/store/clock';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 
@@ -25,10 +26,11 @@
 		placing = true;
 		const placed = ordersFrom(open, echoes, { today: today(), newId });
 		const things = placed.reduce((sum, { lines }) => sum + lines.length, 0);
-		await performTold(m.orders.did.placed(things), async (writer) => {
+		const isDone = await performTold(m.orders.did.placed(things), async (writer) => {
 			for (const order of placed) await writer.create('orders', order);
 		});
 		placing = false;
+		if (isDone) await focusOn('[data-placed] a');
 	}
 </script>
 
@@ -37,7 +39,8 @@
 		{#if open.length > 0}
 			<Button size="small" on:click={() => void place()}>{m.orders.place}</Button>
 			<span class="soft">{m.orders.placeHint}</span>
-		{:else}<span role="status">{m.orders.placed} <a href="/orders">{m.orders.title}</a></span>{/if}
+		{:else}<span role="status" data-placed>{m.orders.placed} <a href="/orders">{m.orders.title}</a></span
+			>{/if}
 	</p>
 {/if}
 

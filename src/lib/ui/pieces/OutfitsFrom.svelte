@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
 	import { Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
 	import { onDestroy } from 'svelte';
 	import {
@@ -19,6 +18,7 @@
 	import { keepOutfit } from '$lib/store/echoes';
 	import { outfitsInWorker, shapesInWorker } from '$lib/workers/rail';
 	import { chosenIn } from '../frame/chosen';
+	import { goToMade } from '../frame/go-to-made';
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 	import OutfitCard from './OutfitCard.svelte';
@@ -92,7 +92,9 @@
 		perform(async () => {
 			const second = worn.find(({ option }) => option.piece.id !== piece.id);
 			const title = m.pieces.titled(piece.name, second?.option.title ?? '');
-			await goto(`/fitting/${await keepOutfit(m.pieces.kept(title), worn, title, event?.id)}`);
+			await goToMade(
+				async () => `/fitting/${await keepOutfit(m.pieces.kept(title), worn, title, event?.id)}`
+			);
 		});
 </script>
 

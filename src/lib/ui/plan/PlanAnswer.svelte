@@ -3,6 +3,7 @@
 	import { bestValue, dayInWords, moneyInWords, shoppingList, type Echo, type InTheWay } from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import FrontierChart from '../charts/FrontierChart.svelte';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import PlaceOrders from '../orders/PlaceOrders.svelte';
@@ -72,8 +73,11 @@
 		const now = step;
 		if (!now || taking) return;
 		taking = true;
-		await performTold(m.plan.took(now.matches.length), (writer) => takeStep(writer, plan, now));
+		const isDone = await performTold(m.plan.took(now.matches.length), (writer) =>
+			takeStep(writer, plan, now)
+		);
 		taking = false;
+		if (isDone) await focusOn('[data-taken]');
 	}
 </script>
 
@@ -110,7 +114,7 @@
 			{/if}
 			<Button size="small" disabled={isTaken} on:click={() => void take()}>{m.plan.take}</Button>
 			<Button size="small" kind="ghost" on:click={plan.keep}>{m.plan.beside.keep}</Button>
-			{#if isTaken}<span class="soft">{m.plan.taken}</span>{/if}
+			{#if isTaken}<span class="soft" data-taken tabindex="-1">{m.plan.taken}</span>{/if}
 		</p>
 	</section>
 	{#if plan.kept && plan.summary}

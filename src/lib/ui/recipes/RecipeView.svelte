@@ -19,6 +19,7 @@
 	import Confirm from '../frame/Confirm.svelte';
 	import Missing from '../frame/Missing.svelte';
 	import Pending from '../frame/Pending.svelte';
+	import { goToMade } from '../frame/go-to-made';
 	import { perform, performTold } from '../frame/perform';
 	import Title from '../frame/Title.svelte';
 	import { m } from '../messages';
@@ -56,10 +57,12 @@
 	async function makeReference() {
 		if (!recipe) return;
 		const reference = referenceOf(recipe, degree, newId);
-		const saved = await perform(() =>
-			change(m.did.added(reference.title), (writer) => writer.create('references', reference))
+		await perform(() =>
+			goToMade(async () => {
+				await change(m.did.added(reference.title), (writer) => writer.create('references', reference));
+				return `/references/${reference.id}`;
+			})
 		);
-		if (saved) await goto(`/references/${reference.id}`);
 	}
 	const copyOf = (of: Recipe) => ({
 		from: of.id,

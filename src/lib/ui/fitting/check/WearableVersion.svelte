@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import { garmentName, type AdaptedLook } from '$lib/core';
 	import { beginWearable } from '$lib/store/echoes';
+	import { goToMade } from '../../frame/go-to-made';
 	import { perform } from '../../frame/perform';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
@@ -23,8 +23,8 @@
 		const look = adapted;
 		if (!look) return;
 		const title = m.fitting.wearable.named(table.echo.title, table.client.name);
-		await perform(async () =>
-			goto(`/fitting/${await beginWearable(m.did.began(title), table.echo, look, title)}`)
+		await perform(() =>
+			goToMade(async () => `/fitting/${await beginWearable(m.did.began(title), table.echo, look, title)}`)
 		);
 	}
 </script>

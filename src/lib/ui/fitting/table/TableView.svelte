@@ -7,6 +7,7 @@
 	import { latestTryOn } from '$lib/store/verdicts';
 	import { live } from '$lib/store/live.svelte';
 	import Confirm from '../../frame/Confirm.svelte';
+	import { goToMade } from '../../frame/go-to-made';
 	import { perform, performTold } from '../../frame/perform';
 	import { m } from '../../messages';
 	import CompareCards from '../tray/CompareCards.svelte';
@@ -84,7 +85,9 @@
 
 	async function makeAnother() {
 		const title = m.fitting.another(echo.title);
-		await perform(async () => goto(`/fitting/${await anotherEcho(m.did.began(title), echo, title)}`));
+		await perform(() =>
+			goToMade(async () => `/fitting/${await anotherEcho(m.did.began(title), echo, title)}`)
+		);
 	}
 	async function remove() {
 		if (await performTold(m.did.deleted(echo.title), (writer) => writer.remove('echoes', echo.id)))
