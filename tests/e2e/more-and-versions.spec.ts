@@ -199,6 +199,67 @@ test('a card is dragged onto the plate and onto a rung, and only where it could 
 	await expect(card).toHaveAttribute('aria-pressed', 'true');
 });
 
+test('one of a pair is dragged onto a side, or put there by key; the other foot keeps what was there', async ({
+	page
+}) => {
+	await openTable(page, /Rehearsal room, boat-deck interview/);
+	await rung(page, 'ballet flats').click();
+	const card = page.locator('[data-card]').filter({ hasText: 'Black ankle boots' });
+	const onSide = (title: string) => page.getByLabel(`On which side ${title} is worn`);
+	// The places for a side are there for as long as something that comes in pairs is held.
+	await card.hover();
+	await page.mouse.down();
+	await page.locator('figure').nth(1).hover();
+	const left = page.locator('figure').nth(1).getByText('only on the left');
+	await left.hover();
+	await left.hover();
+	await page.mouse.up();
+	await expect(onSide('Black ankle boots')).toHaveValue('left');
+	await expect(onSide('Wine kitten slingbacks')).toHaveValue('right');
+	await expect(left).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(onSide('Black ankle boots')).toBeHidden();
+	await expect(onSide('Wine kitten slingbacks')).toHaveValue('');
+	await card.focus();
+	await page.keyboard.press('.');
+	const deed = page.getByRole('menuitem', { name: 'Put it on the right only' });
+	while (!(await deed.evaluate((node) => node === document.activeElement)))
+		await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Enter');
+	await expect(onSide('Black ankle boots')).toHaveValue('right');
+	await expect(onSide('Wine kitten slingbacks')).toHaveValue('left');
+	await expect(card).toBeFocused();
+});
+
+test('how a thing of a shop fits is noted at the table, and its size is advised anew', async ({ page }) => {
+	await openTable(page, /Rehearsal room, boat-deck interview/);
+	await rung(page, 'wide-leg trousers').click();
+	const fitting = page.locator('[data-card]').filter({ hasText: /Ollenby & Wrack · size S suits/ });
+	await expect(fitting.first()).toBeVisible();
+	const before = await fitting.count();
+	const form = dialog(page, 'Add a fit note');
+	for (let i = 0; i < 3; i++) {
+		await fitting.first().click({ button: 'right' });
+		await page.getByRole('menuitem', { name: /^Note how it fits/ }).click();
+		await expect(form.getByLabel('Shop')).toHaveValue('Ollenby & Wrack');
+		await expect(form.getByLabel('What', { exact: true })).toHaveValue('bottom');
+		// Nothing is saved without a size, and the field that lacks it has the focus.
+		const size = form.getByLabel('Size tried');
+		await expect(size).toHaveValue('S');
+		await size.fill('');
+		await form.getByRole('button', { name: 'Save' }).click();
+		await expect(size).toBeFocused();
+		await size.fill('S');
+		await form.getByLabel('It was', { exact: true }).selectOption('too small');
+		await form.getByRole('button', { name: 'Save' }).click();
+		await expect(form).toBeHidden();
+		await expect(page.locator('[data-card]:focus, [data-rung]:focus')).toHaveCount(1);
+	}
+	await expect(fitting).toHaveCount(0);
+	for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
+	await expect(fitting).toHaveCount(before);
+});
+
 test('what can be done is listed for a card, a rung and a garment on the plate, by mouse and by key', async ({
 	page
 }) => {

@@ -5,17 +5,22 @@ import {
 	choosing,
 	comesInPairs,
 	drawPlate,
+	garmentType,
 	garmentTypes,
 	halfOf,
+	matchWardrobe,
+	optionsOfPiece,
 	plateSvg,
 	readLook,
 	sides,
+	type Element,
 	type Garment,
 	type Item,
+	type OwnedOption,
 	type Side
 } from '../../src/lib/core';
 import { elementScorer } from '../../src/lib/core/closeness/look';
-import { sameThing } from '../../src/lib/core/matching/items';
+import { sameItem, sameThing } from '../../src/lib/core/matching/items';
 import { element, elementsArbitrary, garmentArbitrary, palette } from '../arbitraries';
 import { colourWord } from '../looks';
 import { makePiece, uuid } from '../records';
@@ -216,6 +221,120 @@ describe('choosing halves', () => {
 		expect(sidesIn(both)).toEqual(['left', 'right']);
 		expect(sameThing({ ...shoe(3).item, side: 'left' }, { ...shoe(3).item, side: 'right' })).toBe(false);
 		expect(sameThing({ ...shoe(3).item, side: 'left' }, shoe(3).item)).toBe(true);
+	});
+	it('put on one side, what was on both keeps the other, and what was on that side makes way', () => {
+		const onLeft = choosing.chooseOnSide(
+			chosen,
+			elements,
+			{ element: asked, ...shoe(2), side: 'left' },
+			uuid(5)
+		);
+		expect(sidesIn(onLeft)).toEqual(['right', 'left']);
+		const another = choosing.chooseOnSide(
+			onLeft,
+			elements,
+			{ element: asked, ...shoe(3), side: 'left' },
+			uuid(6)
+		);
+		expect(another.flatMap(({ items }) => items)).toEqual([
+			{ ...shoe(1).item, side: 'right' },
+			{ ...shoe(3).item, side: 'left' }
+		]);
+		const first = choosing.chooseOnSide([], elements, { element: asked, ...shoe(1), side: 'right' }, uuid(7));
+		expect(sidesIn(first)).toEqual(['right']);
+	});
+	it('steps from side to side: each thing is worn once, on both sides or on one, and what was noted stays', () => {
+		const step = fc.record({ n: fc.integer({ min: 1, max: 4 }), on: side });
+		fc.assert(
+			fc.property(fc.array(step, { minLength: 1, maxLength: 12 }), (steps) => {
+				const noted = choosing.noteMatch(chosen, asked.id, { note: 'as she likes it' });
+				const end = steps.reduce(
+					(matches, { n, on }, i) =>
+						choosing.chooseOnSide(matches, elements, { element: asked, ...shoe(n), side: on }, uuid(100 + i)),
+					noted
+				);
+				const items = end.flatMap((match) => match.items);
+				const last = steps.at(-1)!;
+				expect(end.map(({ note }) => note)).toEqual(['as she likes it']);
+				expect(items.at(-1)).toEqual({ ...shoe(last.n).item, side: last.on });
+				expect(items.filter(({ side: on }) => on === last.on)).toHaveLength(1);
+				for (const item of items)
+					expect(items.filter((other) => other !== item && sameThing(other, item))).toEqual([]);
+			}),
+			runs
+		);
+	});
+	describe('of a whole wardrobe', () => {
+		const types = ['studs', 'hoops', 'drop-earrings', 'loafers', 'court-shoes', 'ankle-boots'] as const;
+		const kind = someOf(types);
+		const sided = fc.record({ type: kind, on: fc.option(side, { nil: undefined }) });
+		const colours = ['#a02020', '#203060', '#c0a040'] as const;
+		const thing = (type: string, n: number) =>
+			({ type, facets: {}, palette: palette(colours[n % 3]!) }) satisfies Garment;
+		/** The most that any choice earns: each pair once, or once on each side where all of its slot is asked for by sides. */
+		function most(
+			asks: readonly Element[],
+			pairs: readonly OwnedOption[],
+			earns: (ask: Element, pair: OwnedOption) => number
+		) {
+			const slotOf = (ask: Element) => garmentType(ask.garment.type).slot;
+			const halves = (ask: Element) => asks.every((other) => slotOf(other) !== slotOf(ask) || other.side);
+			const used = new Set<string>();
+			const best = (i: number): number => {
+				const ask = asks[i];
+				if (!ask) return 0;
+				return pairs.reduce(
+					(sum, pair) => {
+						const key = `${pair.piece.id} ${halves(ask) ? ask.side : ''}`;
+						const worth = used.has(key) ? 0 : earns(ask, pair);
+						if (worth <= 0) return sum;
+						used.add(key);
+						const whole = worth + best(i + 1);
+						used.delete(key);
+						return Math.max(sum, whole);
+					},
+					best(i + 1)
+				);
+			};
+			return best(0);
+		}
+		it('a pair serves both its sides, where both are asked for by themselves, as brute force finds', () => {
+			fc.assert(
+				fc.property(
+					fc.array(sided, { minLength: 1, maxLength: 4 }),
+					fc.array(kind, { minLength: 1, maxLength: 4 }),
+					(looks, owned) => {
+						const asks = looks.map(({ type, on }, i) => ({
+							...element(20 + i, thing(type, i)),
+							...(on && { side: on })
+						}));
+						const reference = { elements: asks };
+						const pairs = owned.flatMap((type, i) => optionsOfPiece(makePiece(30 + i, thing(type, i))));
+						let next = 200;
+						const matches = matchWardrobe(reference, [], pairs, { newId: () => uuid(next++) });
+						const scorer = elementScorer(reference, {});
+						const earns = ({ id }: Element, { garment }: OwnedOption) => {
+							const worn = { elementId: id, state: 'items' as const, garments: [garment], movesDone: [] };
+							return scorer(id, worn).score.earned;
+						};
+						const got = matches.reduce(
+							(sum, { elementIds, items }) =>
+								sum +
+								earns(
+									asks.find(({ id }) => id === elementIds[0])!,
+									pairs.find(({ item }) => sameItem(item, items[0]!))!
+								),
+							0
+						);
+						expect(got).toBeCloseTo(most(asks, pairs, earns), 6);
+						const worn = matches.flatMap(({ items }) => items);
+						for (const item of worn)
+							expect(worn.filter((other) => other !== item && sameThing(other, item))).toEqual([]);
+					}
+				),
+				runs
+			);
+		});
 	});
 });
 

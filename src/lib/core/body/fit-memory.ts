@@ -6,6 +6,7 @@ import type { FitNote } from '../model/fit-note';
 import type { Garment } from '../model/garment';
 
 const things: Partial<Record<SlotId, SizedThing>> = {
+	top: 'top',
 	legs: 'bottom',
 	whole: 'dress',
 	suit: 'coat',
@@ -19,6 +20,10 @@ const things: Partial<Record<SlotId, SizedThing>> = {
 /** As what the size of a garment is spoken of. */
 export const sizedAs = ({ type }: Pick<Garment, 'type'>): SizedThing =>
 	things[garmentType(type).slot] ?? 'top';
+
+/** Is it bought in a size that can be tried on? */
+export const isSized = ({ type }: Pick<Garment, 'type'>): boolean =>
+	things[garmentType(type).slot] !== undefined;
 
 export interface Remembered {
 	/** Labels by which the advice moves: 1 is one larger. */

@@ -5,7 +5,7 @@ export { inState, layerStates, statesOf, type LayerState } from './layers';
 export { cautionsFor, type Caution } from './cautions';
 export { bestSize, type FitAt, type SizeAdvice } from './sizes';
 export { chartFor, labelsFor, sizeOfListing, type ListingSize } from './listing-size';
-export { remembered, sizedAs, type Remembered } from './fit-memory';
+export { isSized, remembered, sizedAs, type Remembered } from './fit-memory';
 export { convertedSize, footOfEu, footOfUk, lastAllowanceCm, letterFor, shoeSizes } from './size-systems';
 export { cmFrom, lengthIn, lengthInWords, measureQuestions, type LengthUnit } from './measuring';
 export { hemLanding, type HemLanding } from './hem-landing';

@@ -1,11 +1,11 @@
 /** The best use of a whole wardrobe for a look at once. */
 import { linearSumAssignment } from 'linear-sum-assignment';
 import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
-import { canAnswer } from '../lexicon/taxonomy';
+import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/worn';
 import type { Element, Reference } from '../model/reference';
 import { chooseUnasked } from './choosing';
-import { sameItem, sameOwned, type OwnedOption } from './items';
+import { onItsSide, sameItem, sameOwned, sameThing, type OwnedOption } from './items';
 import { answeredAtOnce, garmentsMeet, spans } from './spanning';
 
 /**
@@ -31,8 +31,13 @@ export function bestAssignment(worths: readonly (readonly number[])[]): (number 
 	return chosen;
 }
 
-/** One part of a piece, in whichever configuration: it can be worn once. */
-const partOf = ({ item }: OwnedOption) => `${item.pieceId} ${item.partId}`;
+/** One part of a piece, in whichever configuration: it can be worn once, or, of a pair, once on each side. */
+const partOf = ({ item }: OwnedOption, side = '') => `${item.pieceId} ${item.partId} ${side}`;
+
+const slotOf = ({ garment }: Element) => garmentType(garment.type).slot;
+/** Is all that is asked for in the slot of an element asked for on one side? Only then are pairs worn by halves. */
+const isInHalves = (element: Element, elements: readonly Element[]) =>
+	elements.every((other) => slotOf(other) !== slotOf(element) || other.side !== undefined);
 
 interface Chosen {
 	element: Element;
@@ -182,23 +187,23 @@ export function matchWardrobe(
 	const settled = new Set(kept.flatMap(({ elementIds }) => elementIds));
 	const worn = kept.flatMap(({ items }) => items);
 	const elements = reference.elements.filter(({ id }) => !settled.has(id));
-	const free = options.filter(
-		(option) => !worn.some((item) => item.source === 'piece' && sameOwned(item, option.item))
-	);
 	const scorer = given ?? elementScorer(reference, scoring);
 	const ladders = new Map<string, Ladder>();
 	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
 	for (const element of elements) {
 		const rungs: Rung[] = [];
-		for (const option of free) {
+		const halves = isInHalves(element, reference.elements);
+		for (const option of options) {
 			if (!canAnswer(element.garment.type, option.garment.type)) continue;
+			const item = onItsSide(element, option.item, option.garment);
+			if (worn.some((other) => sameThing(other, item))) continue;
 			const points = worthOf(scorer, element, option);
 			if (points <= 0) continue;
 			if (spans(element, option.garment))
 				spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
-			else rungs.push({ option, part: partOf(option), points });
+			else rungs.push({ option, part: partOf(option, halves ? item.side : ''), points });
 		}
-		ladders.set(element.id, ladderOf(rungs, rungsThatMatter(elements, free)));
+		ladders.set(element.id, ladderOf(rungs, rungsThatMatter(elements, options)));
 	}
 	let best = solve(elements, ladders);
 

@@ -1,12 +1,12 @@
 /** Changes to the matches of an echo. Each returns the new matches and leaves the given ones as they are. */
 import type { MoveId } from '../lexicon/moves';
-import { comesInPairs, type Side } from '../lexicon/sides';
+import type { Side } from '../lexicon/sides';
 import { slots, slotsMeet } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import { freshMatch, type Item, type Match } from '../model/worn';
 import type { Garment } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
-import { sameItem, sameThing } from './items';
+import { onItsSide, sameItem, sameThing } from './items';
 
 /** Takes an element out of whatever answered it; a match that answers nothing more goes. */
 function released(matches: readonly Match[], elementId: string): Match[] {
@@ -23,12 +23,6 @@ function withoutItem(matches: readonly Match[], item: Item): Match[] {
 }
 
 const slotOf = (element: Element) => garmentType(element.garment.type).slot;
-
-/** An item as it is worn for an element: where that is one of a pair, on its side. */
-const onItsSide = ({ side }: Element, item: Item, garment: Garment): Item => {
-	const { side: _before, ...plain } = item;
-	return side && comesInPairs(garment.type) ? { ...plain, side } : plain;
-};
 
 /** Can one garment answer both elements? Only what covers several parts of the body, and only different parts. */
 function canShare(garment: Garment, a: Element, b: Element): boolean {
@@ -216,6 +210,36 @@ export const setSide = (
 				}
 			: match
 	);
+
+/**
+ * Wears one of a pair on one side of an element: what was worn on both sides keeps the other one, and what was on that side alone
+ * makes way for it.
+ */
+export function chooseOnSide(
+	matches: readonly Match[],
+	elements: readonly Element[],
+	chosen: { element: Element; item: Item; garment: Garment; side: Side },
+	id: string
+): Match[] {
+	const { element, side } = chosen;
+	const item: Item = { ...chosen.item, side };
+	const before = matches.find(
+		({ state, elementIds }) => state === 'items' && elementIds.includes(element.id)
+	);
+	if (!before) return setSide(chooseItem(matches, elements, chosen, id), element.id, item, side);
+	const other: Side = side === 'left' ? 'right' : 'left';
+	const stays = before.items
+		.filter((worn) => !sameItem(worn, item) && worn.side !== side)
+		.map((worn) => ({ ...worn, side: other }))
+		.slice(0, mostTogether - 1);
+	return [
+		...withoutItem(
+			matches.filter((match) => match !== before),
+			item
+		),
+		{ ...before, items: [...stays, item], byHand: true }
+	];
+}
 
 /** Takes one of several items off; the last one leaves a gap, and what shared a pair with it is a pair again. */
 export function removeItem(matches: readonly Match[], elementId: string, item: Item): Match[] {

@@ -31,6 +31,7 @@ export { rankCandidates, type RankedCandidate } from './rank';
 export {
 	keyOfItem,
 	matchOf,
+	onItsSide,
 	optionsOfPiece,
 	resolveItem,
 	sameItem,

@@ -1,8 +1,9 @@
 import type { Worn } from '../closeness/look';
 import type { Echo } from '../model/echo';
-import type { Item, Match } from '../model/worn';
-import type { Garment } from '../model/garment';
+import { comesInPairs, type Side } from '../lexicon/sides';
 import { transformationOf } from '../lexicon/transformations';
+import type { Garment } from '../model/garment';
+import type { Item, Match } from '../model/worn';
 import type { Piece } from '../model/piece';
 import { soldWays } from './sets';
 import { transformed } from './transformed';
@@ -121,6 +122,12 @@ export const sameThing = (a: Item, b: Item): boolean =>
 	!onOtherSides(a, b) &&
 	((a.source === 'piece' && b.source === 'piece' && sameOwned(a, b)) ||
 		(a.source === 'listing' && b.source === 'listing' && sameListed(a, b)));
+
+/** An item as it is worn for an element: where that is one of a pair, on its side. */
+export const onItsSide = ({ side }: { side?: Side }, item: Item, { type }: Pick<Garment, 'type'>): Item => {
+	const { side: _before, ...plain } = item;
+	return side && comesInPairs(type) ? { ...plain, side } : plain;
+};
 
 export const matchOf = (echo: Pick<Echo, 'matches'>, elementId: string): Match | undefined =>
 	echo.matches.find((match) => match.elementIds.includes(elementId));

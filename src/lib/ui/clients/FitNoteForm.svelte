@@ -25,7 +25,7 @@
 	let { open = $bindable(false), clientId, given = {} }: Props = $props();
 
 	const form = formDraft<FitNote>({
-		key: () => `fit-note/${clientId}`,
+		key: () => ['fit-note', clientId, ...Object.values(given)].join('/'),
 		begin: () =>
 			freshFitNote({ id: newId(), clientId, shop: '', of: 'top', label: '', on: today(), ...given })
 	});

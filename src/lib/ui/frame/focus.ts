@@ -8,18 +8,26 @@ const followMs = 1000;
 /** Only the last that was given the focus is followed. */
 let following: MutationObserver | undefined;
 
+/** Gives the focus to the first thing of a selector whenever it is lost within the time in which the store answers. */
+export function focusWhenLost(selector: string, within: ParentNode = document): void {
+	const give = () => {
+		if (isLost()) within.querySelector<HTMLElement>(selector)?.focus();
+	};
+	following?.disconnect();
+	const watch = (following = new MutationObserver(give));
+	watch.observe(document.body, { childList: true, subtree: true });
+	setTimeout(() => {
+		if (watch === following) give();
+		watch.disconnect();
+	}, followMs);
+}
+
 /**
  * Gives the focus to the first thing of a selector, once what was changed is drawn: it never falls to the page. Where the answer
  * of the store draws that thing a moment later, or in another place, the focus follows it.
  */
 export async function focusOn(selector: string, within: ParentNode = document): Promise<void> {
 	await tick();
-	const give = () => within.querySelector<HTMLElement>(selector)?.focus();
-	give();
-	following?.disconnect();
-	const watch = (following = new MutationObserver(() => {
-		if (isLost()) give();
-	}));
-	watch.observe(document.body, { childList: true, subtree: true });
-	setTimeout(() => watch.disconnect(), followMs);
+	within.querySelector<HTMLElement>(selector)?.focus();
+	focusWhenLost(selector, within);
 }

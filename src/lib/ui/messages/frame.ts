@@ -34,6 +34,7 @@ export const frame = {
 		judged: (what: string) => `Judged ${what}`,
 		chose: (what: string, element: string) => `Chose ${what} for ${element}`,
 		putOn: (what: string) => `Put on ${what}`,
+		putOnSide: (what: string, side: string) => `Put on ${what}, on the ${side}`,
 		tookOff: (what: string) => `Took off ${what}`,
 		leftOut: (what: string) => `Left out ${what}`,
 		done: (what: string) => `Done: ${what}`,

@@ -44,10 +44,17 @@
 	}
 	async function run({ run: deed, href }: HandDeed) {
 		open = false;
+		// The menu is closed first: it gives the focus to the line under the mouse for as long as it is open.
+		await tick();
 		cameFrom?.focus();
 		if (href) await goto(href);
 		else await deed?.();
 	}
+
+	/** What a key does in the menu it does there alone: the card that has the focus afterwards is not pressed by it. */
+	const keepToMenu = (event: KeyboardEvent) => {
+		if (event.key === 'Enter' || event.key === ' ') event.preventDefault();
+	};
 
 	$effect(() => {
 		const listening = room;
@@ -65,6 +72,7 @@
 	bind:ref={menu}
 	target={[]}
 	labelText={m.fitting.hand.title}
+	on:keydown={keepToMenu}
 	on:close={({ detail }) => {
 		if (detail.trigger === 'escape-key') cameFrom?.focus();
 	}}

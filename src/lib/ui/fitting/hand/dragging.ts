@@ -36,10 +36,11 @@ export const asPlace = ({ takes, over, put }: Place) => {
 			},
 			onDragEnter: () => over(true),
 			onDragLeave: () => over(false),
-			onDrop: ({ source }) => {
+			onDrop: ({ source, location, self }) => {
 				over(false);
 				const card = cardIn(source.data);
-				if (card) put(card);
+				// Of places within places, the innermost takes it.
+				if (card && location.current.dropTargets[0]?.element === self.element) put(card);
 			}
 		});
 };

@@ -1,4 +1,14 @@
-import { closenessOf, garmentInWords, garmentType, type Element, type Item } from '$lib/core';
+import {
+	closenessOf,
+	comesInPairs,
+	garmentInWords,
+	garmentType,
+	isSized,
+	sides,
+	type Element,
+	type Item,
+	type Side
+} from '$lib/core';
 import type { Candidate } from '../tray/tray.svelte';
 import type { FittingTable } from '../table/table.svelte';
 import { m } from '../../messages';
@@ -19,13 +29,20 @@ export type UnderHand = { card: string } | { rung: string } | { layer: string };
 /** What the hand holds over the table, where it can be put, and what can be done with what is pressed. */
 export function tableHand(
 	table: FittingTable,
-	{ askWhy, showExtras }: { askWhy: () => void; showExtras: () => void }
+	{ askWhy, showExtras, askFit }: { askWhy: () => void; showExtras: () => void; askFit: (item: Item) => void }
 ) {
 	let held = $state.raw<Candidate | undefined>();
 
 	/** Could a card answer an element at all? Slots gate: a bag is never put where trousers are asked for. */
 	const takes = (element: Element, { garment }: Candidate) =>
 		closenessOf(element, garment, { client: table.client }).closeness > 0;
+	/** Can one of it be worn on one side alone? Where the reference asks for one side, that is the side. */
+	const takesOnSide = (element: Element, card: Candidate) =>
+		element.side === undefined && comesInPairs(card.garment.type) && takes(element, card);
+	const putOnSide = (element: Element, card: Candidate, side: Side) => {
+		table.select(element.id);
+		return table.told(() => table.chooseOnSide(element, card, side));
+	};
 	const put = (element: Element, card: Candidate) => {
 		table.select(element.id);
 		return table.told(() => table.choose(element, card));
@@ -39,6 +56,12 @@ export function tableHand(
 					}
 				]
 			: [];
+	/** What is noted of its size, and where all about it stands. */
+	const aboutItem = (item: Item): HandDeed[] => {
+		const garment = table.garmentOf(item);
+		const fit = { label: m.fitting.hand.fitted(table.titleOf(item)), run: () => askFit(item) };
+		return [...(garment && isSized(garment) ? [fit] : []), ...pageOf(item)];
+	};
 
 	function withCard(key: string): HandDeed[] {
 		const card = table.tray.cardOf(key);
@@ -56,12 +79,18 @@ export function tableHand(
 						}
 					]
 				: []),
+			...(takesOnSide(element, card)
+				? sides.map((side) => ({
+						label: m.fitting.hand.onSide[side],
+						run: () => putOnSide(element, card, side)
+					}))
+				: []),
 			...others.map((other) => ({
 				label: m.fitting.hand.instead(garmentInWords(other.garment)),
 				run: () => put(other, card)
 			})),
 			{ label: m.fitting.hand.compare, key: 'C', run: () => table.tray.toggleCompared(key) },
-			...pageOf(card.item)
+			...aboutItem(card.item)
 		];
 	}
 
@@ -101,7 +130,7 @@ export function tableHand(
 			...(match?.state !== 'left-out'
 				? [{ label: m.fitting.leaveOut, key: 'X', run: told(() => table.leaveOut(element)) }]
 				: []),
-			...(match?.items ?? []).flatMap(pageOf),
+			...(match?.items ?? []).flatMap(aboutItem),
 			{ label: m.fitting.hand.reference, href: `/references/${table.echo.referenceId}` }
 		];
 	}
@@ -113,7 +142,7 @@ export function tableHand(
 		return [
 			{ label: m.fitting.takeOff(title), run: () => table.told(() => table.takeOff({ id, title })) },
 			{ label: m.fitting.hand.extras, key: 'E', run: showExtras },
-			...pageOf(extra.item)
+			...aboutItem(extra.item)
 		];
 	}
 
@@ -125,6 +154,8 @@ export function tableHand(
 		hold: (card: Candidate | undefined) => (held = card),
 		takes,
 		put,
+		takesOnSide,
+		putOnSide,
 		/** What can be done with what is under the hand; nothing where nothing can. */
 		deedsFor(what: UnderHand): HandDeed[] {
 			if ('card' in what) return withCard(what.card);

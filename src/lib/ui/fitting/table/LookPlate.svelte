@@ -1,5 +1,14 @@
 <script lang="ts">
-	import { hemLines, drawPlate, inState, lookInWords, type Client, type PlateLook } from '$lib/core';
+	import {
+		hemLines,
+		drawPlate,
+		inState,
+		lookInWords,
+		type Client,
+		type PlateLook,
+		type Side
+	} from '$lib/core';
+	import { m } from '../../messages';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { asPlace } from '../hand/dragging';
 	import type { TableHand } from '../hand/hand.svelte';
@@ -32,6 +41,18 @@
 				put: (card) => table.selected && void hand.put(table.selected, card)
 			})
 	);
+	/** What comes in pairs is put on a side as well: the sides of whoever wears it, as the plate shows them. */
+	const onSides = $derived.by((): Side[] => {
+		if (!hand?.held || !table.selected || !hand.takesOnSide(table.selected, hand.held)) return [];
+		return view.from === 'behind' ? ['left', 'right'] : ['right', 'left'];
+	});
+	let overSide = $state<Side | undefined>();
+	const placeOn = (side: Side) =>
+		asPlace({
+			takes: () => true,
+			over: (on) => (overSide = on ? side : undefined),
+			put: (card) => table.selected && void hand?.putOnSide(table.selected, card, side)
+		});
 	const shown = $derived({ worn: inState(look.worn, view.layers) });
 	const beside = $derived({ worn: inState(other.worn, view.layers) });
 	const hemsOf = (look: PlateLook) => hemLines(look, drawPlate(look, client, 'front', view.posture));
@@ -52,7 +73,7 @@
 	);
 </script>
 
-<figure class:held={hand?.held !== undefined} class:over {@attach place}>
+<figure class:held={hand?.held !== undefined} class:over={over && !overSide} {@attach place}>
 	<figcaption>{caption}</figcaption>
 	<PlateFigure
 		look={shown}
@@ -69,6 +90,11 @@
 			if (element) table.select(element.id);
 		}}
 	/>
+	{#each onSides as side, i (side)}
+		<div class="side" class:second={i === 1} class:over={overSide === side} {@attach placeOn(side)}>
+			{m.fitting.hand.onlyOn[side]}
+		</div>
+	{/each}
 </figure>
 
 <style>
@@ -87,6 +113,24 @@
 	}
 	.over {
 		outline: 2px solid var(--accent);
+	}
+	.side {
+		position: absolute;
+		bottom: 0.75rem;
+		left: 0.5rem;
+		display: grid;
+		place-items: center;
+		width: 27%;
+		height: 6rem;
+		background: var(--panel);
+		border: 1px dashed var(--line-strong);
+		padding: 0.25rem;
+		font-size: var(--step--1);
+		text-align: center;
+	}
+	.side.second {
+		right: 0.5rem;
+		left: auto;
 	}
 	figcaption {
 		position: absolute;

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { Button, Modal } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
-	import { referenceLook, statesOf, wornLook } from '$lib/core';
+	import { referenceLook, statesOf, wornLook, type Item } from '$lib/core';
 	import { anotherEcho } from '$lib/store/echoes';
 	import { latestTryOn } from '$lib/store/verdicts';
 	import { live } from '$lib/store/live.svelte';
@@ -13,6 +13,7 @@
 	import CompareCards from '../tray/CompareCards.svelte';
 	import EchoForm from '../echoes/EchoForm.svelte';
 	import VersionForm from '../echoes/VersionForm.svelte';
+	import FitOf from '../hand/FitOf.svelte';
 	import { tableHand } from '../hand/hand.svelte';
 	import HandMenu from '../hand/HandMenu.svelte';
 	import { tableKeys } from './keyboard';
@@ -33,7 +34,11 @@
 	const client = $derived(onTable.client);
 	const table = fittingTable(() => onTable);
 	const view = plateView();
-	const hand = tableHand(table, { askWhy: () => (asked = true), showExtras: () => (side = 'more') });
+	const hand = tableHand(table, {
+		askWhy: () => (asked = true),
+		showExtras: () => (side = 'more'),
+		askFit: (item) => (tried = item)
+	});
 
 	const tryOn = live(() => {
 		const { id } = echo;
@@ -45,6 +50,8 @@
 	let keeping = $state(false);
 	let asked = $state(false);
 	let room = $state<HTMLElement>();
+	/** What it is to be noted of how it fits. */
+	let tried = $state.raw<Item | undefined>();
 
 	const lookOfReference = $derived(referenceLook(reference));
 	const echoLook = $derived(table.check.preview ?? wornLook(echo, table.garmentOf));
@@ -182,6 +189,7 @@
 <HandMenu {hand} {room} />
 <VerdictForm bind:open={judging} {echo} titleOf={table.titleOf} tryOn={tryOn.value?.found} />
 <EchoForm bind:open={editing} {echo} />
+<FitOf {table} bind:item={tried} />
 <VersionForm bind:open={keeping} {echo} />
 {#if table.selected}
 	<CompareCards {table} element={table.selected} />

@@ -247,6 +247,20 @@ export function tableDeeds(source: () => DeedSource) {
 			write(m.did.putOn(title), (matches) =>
 				choosing.addItem(matches, source().reference.elements, { element, item, garment }, giveId())
 			),
+		/** Puts one of a pair on one side; what was on both keeps the other. */
+		chooseOnSide: (
+			element: Element,
+			{ item, garment, title }: Pick<Candidate, 'item' | 'garment' | 'title'>,
+			side: Side
+		) =>
+			write(m.did.putOnSide(title, side), (matches) =>
+				choosing.chooseOnSide(
+					matches,
+					source().reference.elements,
+					{ element, item, garment, side },
+					giveId()
+				)
+			),
 		/** Takes one of several things off. */
 		remove: (element: Element, item: Item, title: string) =>
 			write(m.did.tookOff(title), (matches) => choosing.removeItem(matches, element.id, item)),

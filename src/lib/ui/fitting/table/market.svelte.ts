@@ -4,7 +4,8 @@ import { askForLook, type MarketResult } from '$lib/store/market';
 
 /**
  * What the shops have for a reference's elements. Asked again when what is asked for changes, or on demand; the
- * answer to an older question is dropped.
+ * answer to an older question is dropped. Asked for the same elements again, as after a note on how a size fits, what the shops said
+ * stays until they say it anew.
  */
 export function marketFor(look: () => Pick<Reference, 'elements'>, asked: () => Omit<AskedFor, 'on'>) {
 	let answer = $state.raw<MarketResult | undefined>();
@@ -16,10 +17,14 @@ export function marketFor(look: () => Pick<Reference, 'elements'>, asked: () => 
 		const elements = look().elements.filter(isForSale);
 		return JSON.stringify({ elements, schools, client: { measurements, figure }, fitNotes });
 	});
+	/** The elements that the answer is for. */
+	let answered = '';
 	$effect(() => {
 		void count;
-		answer = undefined;
 		const { elements, ...rest } = JSON.parse(question) as Pick<Reference, 'elements'> & AskedFor;
+		const now = JSON.stringify(elements);
+		if (now !== answered) answer = undefined;
+		answered = now;
 		const stop = new AbortController();
 		askForLook({ elements }, { ...rest, on: today() }, stop.signal)
 			.then((result) => (answer = result))
@@ -31,6 +36,9 @@ export function marketFor(look: () => Pick<Reference, 'elements'>, asked: () => 
 		get answer() {
 			return answer;
 		},
-		askAgain: () => count++
+		askAgain() {
+			answer = undefined;
+			count++;
+		}
 	};
 }

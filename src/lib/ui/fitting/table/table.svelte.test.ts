@@ -11,7 +11,15 @@ import {
 	makeReference,
 	makeShop
 } from '../../../../../tests/records';
-import { addDays, emptyStudio, freshEvent, type Candidate, type Echo, type Piece } from '$lib/core';
+import {
+	addDays,
+	emptyStudio,
+	freshEvent,
+	type Candidate,
+	type Echo,
+	type Item,
+	type Piece
+} from '$lib/core';
 import { today } from '$lib/store/clock';
 import { database } from '$lib/store/database';
 import { undo } from '$lib/store/journal';
@@ -590,18 +598,22 @@ describe('a wearable version', () => {
 });
 
 describe('by hand', () => {
+	const asked = vi.fn<(item: Item) => void>();
+	const handOver = () =>
+		tableHand(table, { askWhy: () => undefined, showExtras: () => undefined, askFit: asked });
 	const deedsOf = (what: Parameters<ReturnType<typeof tableHand>['deedsFor']>[0]) =>
-		tableHand(table, { askWhy: () => undefined, showExtras: () => undefined }).deedsFor(what);
+		handOver().deedsFor(what);
 	const labels = (what: Parameters<typeof deedsOf>[0]) => deedsOf(what).map(({ label }) => label);
 
 	it('a card can be put on for what it could answer at all, and nowhere else', async () => {
-		const hand = tableHand(table, { askWhy: () => undefined, showExtras: () => undefined });
+		const hand = handOver();
 		const card = cardOf(table.tray.owned[1])!;
 		expect(hand.takes(jacket, card)).toBe(true);
 		expect(hand.takes(shoes, card)).toBe(false);
 		expect(labels({ card: card.key })).toEqual([
 			'Put it on',
 			'Set it beside another',
+			'Note how it fits: Navy blazer',
 			'All about: Navy blazer'
 		]);
 		void hand.put(jacket, card);
@@ -621,6 +633,28 @@ describe('by hand', () => {
 			?.run?.();
 		await settle();
 		expect(table.matchOf(jacket)).toBeUndefined();
+	});
+	it('what comes in pairs is put on one side alone, and nothing else is', async () => {
+		table.select(shoes.id);
+		flushSync();
+		const card = cardOf(table.tray.owned[0])!;
+		await table.choose(shoes, card);
+		await settle();
+		await deedsOf({ card: card.key })
+			.find(({ label }) => label === 'Put it on the left only')
+			?.run?.();
+		await settle();
+		expect(table.matchOf(shoes)?.items).toMatchObject([{ ...card.item, side: 'left' }]);
+		table.select(jacket.id);
+		flushSync();
+		expect(labels({ card: cardOf(table.tray.owned[0])!.key }).join()).not.toContain('left only');
+	});
+	it('how a thing fits is noted of that thing', async () => {
+		const card = cardOf(table.tray.owned[1])!;
+		await deedsOf({ card: card.key })
+			.find(({ label }) => label.startsWith('Note how it fits'))
+			?.run?.();
+		expect(asked).toHaveBeenLastCalledWith(card.item);
 	});
 	it('what nobody asked for can be taken off, and the body offers nothing', async () => {
 		await table.putOn({ item: table.tray.owned[1]!.item, title: 'Navy blazer' });

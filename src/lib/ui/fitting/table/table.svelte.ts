@@ -4,6 +4,7 @@ import {
 	matchOf,
 	mostTogether,
 	movedBetween,
+	onItsSide,
 	resolveItem,
 	sameThing,
 	scoreLook,
@@ -115,11 +116,16 @@ export function fittingTable(onTable: () => OnTable) {
 
 	const wornItems = $derived(echo.matches.flatMap(({ items }) => items));
 	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
-	const offersFor = (elementId: string): WorthyOffer[] =>
-		candidates
+	const offersFor = (elementId: string): WorthyOffer[] => {
+		const side = elements.find(({ id }) => id === elementId)?.side;
+		return candidates
 			.offers(elementId)
-			.filter(({ item }) => !wornItems.some((other) => sameThing(other, item)))
+			.filter(({ item, garment }) => {
+				const asWorn = onItsSide({ side }, item, garment);
+				return !wornItems.some((other) => sameThing(other, asWorn));
+			})
 			.map((offer) => ({ ...offer, cost: withPostage(offer, wornItems) }));
+	};
 	const offers = offersInSteps(() => ({ candidates, elements }));
 	const cheapest = $derived(
 		offers.areThere ? winBacks(reference, echo.matches, worn, offersFor, scoring) : undefined
