@@ -395,6 +395,11 @@ describe('a rule tells a look from its neighbour', () => {
 			[
 				[{ reach: 'none-at-the-back' }, 'black sheath dress', 'navy shirt dress'],
 				[{ reach: 'none-at-the-back' }, 'black zip-up dress', 'black wrap dress'],
+				[{ reach: 'front-only' }, 'navy culottes', 'navy jeans'],
+				[{ hand: 'left' }, 'green tea dress', 'green pull-on tea dress'],
+				[{ hand: 'right' }, 'black cheongsam', 'green tea dress'],
+				[{ hand: 'right' }, 'black oxfords', 'black loafers'],
+				[{ hand: 'left' }, 'white trainers', 'white velcro trainers'],
 				[{ overHead: false }, 'navy jumper; grey trousers', 'navy cardigan; white shirt; grey trousers'],
 				[{ pockets: true }, 'silk blouse; pencil skirt', 'silk blouse; navy trousers'],
 				[{ light: true }, 'shearling coat; jeans', 'linen jacket; jeans'],

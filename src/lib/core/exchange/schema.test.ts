@@ -9,7 +9,7 @@ describe('the published schema of a studio', () => {
 		expect(JSON.parse(text)).toEqual(JSON.parse(studioSchemaText())));
 	it('is taken by an independent validator, and takes a studio and no other thing', () => {
 		const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(JSON.parse(text));
-		const studio = JSON.parse(readFileSync('tests/unit/data/studio-v14.json', 'utf8'));
+		const studio = JSON.parse(readFileSync('tests/unit/data/studio-v15.json', 'utf8'));
 		expect(validate(studio), JSON.stringify(validate.errors?.slice(0, 2))).toBe(true);
 		expect(validate({ ...studio, clients: [{}] })).toBe(false);
 		expect(validate({})).toBe(false);

@@ -20,6 +20,10 @@ export type EthicalStep = (typeof ethicalSteps)[number];
 export const reaches = ['any', 'none-at-the-back', 'front-only'] as const;
 export type Reach = (typeof reaches)[number];
 
+/** With which hand a client does things up. */
+export const hands = ['both', 'left', 'right'] as const;
+export type Hand = (typeof hands)[number];
+
 /** Places where cloth must not press. */
 export const tightSpots = {
 	neck: 'neck',

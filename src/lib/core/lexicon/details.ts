@@ -98,6 +98,11 @@ export const details: readonly Detail[] = [
 		isWork: true
 	}),
 	detail('buckle, buckles', ['closure'], { takesMetal: true, alone: ['closure', 'buckle'] }),
+	detail(
+		'velcro, velcro strap, velcro straps, velcro tab, velcro tabs, velcro fastening, velcro fastenings, hook-and-loop strap, hook-and-loop straps',
+		['closure'],
+		{ alone: ['closure', 'velcro'] }
+	),
 	detail('toggle, toggles', ['closure'], { takesMetal: true, alone: ['closure', 'toggle'] }),
 	detail('slit, slits, split, splits, vent', ['hemDetail'], { alone: ['hemDetail', 'slit'] }),
 	detail('fringe, fringes, fringing', ['hemDetail'], { alone: ['hemDetail', 'fringed'] }),
@@ -112,6 +117,7 @@ export const details: readonly Detail[] = [
 	}),
 	detail('pleats, pleat', ['skirtShape', 'texture'], { alone: ['skirtShape', 'pleated'] }),
 	detail('pallu, palla', ['hemDetail', 'material'], { coversCloth: true }),
+	detail('elastic laces, elastic lace, stretch laces', ['closure'], { alone: ['closure', 'elastic'] }),
 	detail('laces, lacing, corset lacing', ['closure'], { alone: ['closure', 'lace-up'] }),
 	detail('tassel', ['hemDetail'], { alone: ['hemDetail', 'tasselled'] }),
 	detail(

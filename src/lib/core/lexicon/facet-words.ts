@@ -163,6 +163,7 @@ const source: Partial<Record<FacetId, string>> = {
 		pull-on: pull-on, slip-on
 		lace-up: lace-up, laced, lace-up front
 		buckle: buckled, buckle-front, buckle-fastened, double-buckle
+		velcro: velcro-fastened, velcro-fastening, hook-and-loop, hook and loop, touch-fastening, rip-tape
 		drawstring: drawstring, drawstring-waist, drawcord, drawcord waist, drawcords
 		elastic: elasticated, elasticated-waist, elasticated waist, elastic-waist, elastic waist
 		hook: hook-and-eye`,

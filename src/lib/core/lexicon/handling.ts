@@ -1,4 +1,5 @@
 /** How clothes are got into, and what they carry, by their kind (common practice). */
+import type { Side } from './sides';
 
 /** Types that usually fasten at the back. */
 export const fastenAtTheBack = [
@@ -18,6 +19,57 @@ export const fastenAtTheBack = [
 ];
 /** Fastenings that, on a dress or a close top, are at the back unless it is said otherwise. */
 export const backFastenings = ['zip', 'hook', 'lace-up'];
+/**
+ * Types that usually fasten at one side of whoever wears them: women’s clothes in the left seam, under the arm or on the hip, and
+ * what crosses over to the right on the right.
+ */
+export const fastenAtTheSide: Readonly<Record<string, Side>> = {
+	'cigarette-trousers': 'left',
+	culottes: 'left',
+	'circle-skirt': 'left',
+	'slip-skirt': 'left',
+	'tea-dress': 'left',
+	'swing-dress': 'left',
+	anarkali: 'left',
+	lehenga: 'left',
+	'fishtail-lehenga': 'left',
+	'lehenga-choli': 'left',
+	cheongsam: 'right'
+};
+/** Fastenings that may be those of a side seam. */
+export const sideFastenings = ['zip', 'hook'];
+/** Fastenings that take two hands. */
+export const twoHanded = ['lace-up', 'tie', 'hook'];
+/** Types that take two hands as they usually are; what is said to be elastic, zipped or to close with hook and loop does not. */
+export const needTwoHands = [
+	'brogues',
+	'saddle-shoes',
+	'desert-boots',
+	'football-boots',
+	'trainers',
+	'chunky-trainers',
+	'canvas-plimsolls',
+	'high-tops',
+	'bracelet',
+	'watch',
+	'anklet',
+	'haath-phool',
+	'cufflinks',
+	'tie',
+	'bow-tie',
+	'corset-top',
+	'bra',
+	'strapless-bra',
+	'suspender-belt',
+	'stockings',
+	'saree',
+	'banarasi-saree',
+	'kanjivaram-saree',
+	'chiffon-saree',
+	'cotton-saree',
+	'bandhani-saree'
+];
+
 /** Fastenings that open a thing so far that it is put on like a coat. */
 export const openFastenings = [
 	'single-breasted',

@@ -11,6 +11,7 @@ export {
 	departments,
 	ethicalMaterials,
 	ethicalSteps,
+	hands,
 	reaches,
 	sizedThingIds,
 	sizedThings,

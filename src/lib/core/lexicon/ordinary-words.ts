@@ -86,10 +86,10 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	strikes striking strip stripped strokes stronger strongly structure strung stuck studied studies
 	studios stuff stuffed sucks sued summers sumner sunday sung sunlight sunny superb supper support
 	supports suspended suspense swat swearing swears sweating sweaty sweeps sweeter sweethearts sweets
-	swings switch switching swung tack taft tale tape taping tapping taps tara tarzan taught taxes tear
-	tease technically technician teen teli tens thank thanking thanks thee things thingy thinking thinks
-	thirst thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toddy
-	toilet tomatoes tong tongues tonic touchy towels tracking tracks trade trailer trails trains trapped
+	swings switch switching swung tack taft tale taping tapping taps tara tarzan taught taxes tear tease
+	technically technician teen teli tens thank thanking thanks thee things thingy thinking thinks thirst
+	thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toddy toilet
+	tomatoes tong tongues tonic touchy towels tracking tracks trade trailer trails trains trapped
 	traveling treat tree trembling triad trial triangle trick tries tripping trooper troubled truck
 	trucks try tucker tuned turner turtles twinkle underway unlocked unmarried vanish vanished vega vein
 	veins victor victoria vile violent virgil virginia virgins visitors visits voila waffles wait waited

@@ -4,7 +4,7 @@ import * as z from 'zod';
 z.config({ jitless: true });
 
 /** Version of the stored and exported records; raised with a migration in `migrations.ts`. */
-export const schemaVersion = 14;
+export const schemaVersion = 15;
 
 export const idSchema = z.uuid();
 export type Id = z.infer<typeof idSchema>;

@@ -5,6 +5,7 @@ import {
 	departments,
 	ethicalMaterials,
 	ethicalSteps,
+	hands,
 	reaches,
 	sizedThingIds,
 	tightSpotIds,
@@ -76,6 +77,8 @@ export const clientSchema = z.object({
 	/** How they dress themself, and what they carry. */
 	handling: z.object({
 		reach: z.enum(reaches),
+		/** Do they do things up with both hands, or with one alone? */
+		hand: z.enum(hands),
 		/** May a thing go over the head after hair and make-up are done? */
 		overHead: z.boolean(),
 		/** Do they want a pocket somewhere? */
@@ -128,6 +131,7 @@ export const freshClient = (given: Pick<Client, 'id'> & Partial<Client>): Client
 	schools: {},
 	handling: {
 		reach: 'any',
+		hand: 'both',
 		overHead: true,
 		pockets: false,
 		light: false,
@@ -182,6 +186,12 @@ function wholeBrief({ sizes, ethics, ...client }: OldRecord): OldRecord {
 	};
 }
 
+/** Version 15: with which hand they do things up. */
+const withBothHands = ({ handling, ...client }: OldRecord): OldRecord => ({
+	...client,
+	handling: isObject(handling) ? { hand: 'both', ...handling } : handling
+});
+
 export const clientType = recordType({
 	schema: clientSchema,
 	fresh: freshClient,
@@ -200,5 +210,8 @@ export const clientType = recordType({
 		}
 	],
 	since: 1,
-	migrations: [{ version: 6, name: 'the-whole-brief', up: wholeBrief }]
+	migrations: [
+		{ version: 6, name: 'the-whole-brief', up: wholeBrief },
+		{ version: 15, name: 'with-one-hand', up: withBothHands }
+	]
 });

@@ -53,6 +53,7 @@
 			.join(', ');
 	const handlingInWords = ({
 		reach,
+		hand,
 		overHead,
 		pockets,
 		light,
@@ -61,6 +62,7 @@
 	}: Client['handling']) =>
 		[
 			reach !== 'any' && m.clients.handlingFacts[reach],
+			hand !== 'both' && m.clients.handlingFacts[hand],
 			!overHead && m.clients.handlingFacts.overHead,
 			pockets && m.clients.handlingFacts.pockets,
 			light && m.clients.handlingFacts.light,

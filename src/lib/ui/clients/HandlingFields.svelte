@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Select, SelectItem } from 'carbon-components-svelte';
-	import { reaches, tightSpotIds, tightSpots, type Client } from '$lib/core';
+	import { hands, reaches, tightSpotIds, tightSpots, type Client } from '$lib/core';
 	import Ticks from '../frame/Ticks.svelte';
 	import { m } from '../messages';
 
@@ -13,6 +13,9 @@
 <div class="fields">
 	<Select size="sm" labelText={m.clients.reach} bind:selected={draft.handling.reach}>
 		{#each reaches as value (value)}<SelectItem {value} text={m.clients.reaches[value]} />{/each}
+	</Select>
+	<Select size="sm" labelText={m.clients.hand} bind:selected={draft.handling.hand}>
+		{#each hands as value (value)}<SelectItem {value} text={m.clients.hands[value]} />{/each}
 	</Select>
 	<Ticks
 		legend={m.clients.itHolds}

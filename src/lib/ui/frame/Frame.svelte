@@ -95,11 +95,14 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
-		if (isTyping(event.target)) return;
+		const { target } = event;
+		// What is chosen from a field outside a form is written at once; the field has no undo of its own.
+		const writesAtOnce = target instanceof HTMLSelectElement && !target.closest('[role="dialog"]');
+		if (isTyping(target) && !writesAtOnce) return;
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
 			event.preventDefault();
 			void (event.shiftKey ? redoLast() : undoLast());
-		} else if (event.key === '?' && !event.ctrlKey) showKeys();
+		} else if (event.key === '?' && !event.ctrlKey && !writesAtOnce) showKeys();
 	}
 </script>
 

@@ -35,10 +35,22 @@ export async function perform(work: () => Promise<unknown>): Promise<boolean> {
 	}
 }
 
+/** Longer than this, and it is said that it is being done. */
+const quickMs = 300;
+/** Says of work that takes its time that it is being done. */
+async function saidMeanwhile<T>(title: string, work: Promise<T>): Promise<T> {
+	const slow = setTimeout(() => notices.show({ kind: 'info', title }), quickMs);
+	try {
+		return await work;
+	} finally {
+		clearTimeout(slow);
+	}
+}
+
 /** Takes back one change by its number, and says so. */
 const undoOf = (sequence: number, label: string) =>
 	perform(async () => {
-		const undone = await undo({ sequence });
+		const undone = await saidMeanwhile(m.undoing, undo({ sequence }));
 		notices.show({ kind: 'info', title: undone ? m.undone(undone) : m.alreadyUndone(label) });
 	});
 
@@ -59,12 +71,12 @@ export const performTold = (label: string, work: (writer: Writer) => Promise<voi
 
 export const undoLast = () =>
 	perform(async () => {
-		const label = await undo();
+		const label = await saidMeanwhile(m.undoing, undo());
 		notices.show({ kind: 'info', title: label ? m.undone(label) : m.nothingToUndo });
 	});
 
 export const redoLast = () =>
 	perform(async () => {
-		const label = await redo();
+		const label = await saidMeanwhile(m.redoing, redo());
 		notices.show({ kind: 'info', title: label ? m.redone(label) : m.nothingToRedo });
 	});

@@ -70,6 +70,8 @@ export const clients = {
 		'none-at-the-back': 'not at the back',
 		'front-only': 'only in front'
 	},
+	hand: 'Does things up with',
+	hands: { both: 'both hands', left: 'the left hand alone', right: 'the right hand alone' },
 	overHead: 'Clothes may go over the head when hair and make-up are done',
 	pockets: 'Wants a pocket somewhere',
 	light: 'What is worn and carried must be light',
@@ -86,6 +88,8 @@ export const clients = {
 	handlingFacts: {
 		'none-at-the-back': 'fastens nothing at the back',
 		'front-only': 'fastens in front only',
+		left: 'does up with the left hand alone',
+		right: 'does up with the right hand alone',
 		overHead: 'nothing over the head',
 		pockets: 'a pocket',
 		light: 'light things',

@@ -22,6 +22,8 @@ export const frame = {
 	redoWhat: (label: string) => `Redo: ${label}`,
 	nothingToUndo: 'Nothing to undo',
 	nothingToRedo: 'Nothing to redo',
+	undoing: 'Undoing …',
+	redoing: 'Doing it again …',
 	undone: (label: string) => `Undone: ${label}`,
 	redone: (label: string) => `Done again: ${label}`,
 	/** What was done, in the past tense: the names of changes for undo and redo. */

@@ -35,6 +35,8 @@ export const {
 	redoWhat,
 	nothingToUndo,
 	nothingToRedo,
+	undoing,
+	redoing,
 	undone,
 	redone,
 	did,

@@ -57,6 +57,8 @@ export const wardrobe = {
 	hidden: (n: number) => `${n} of them not shown`,
 	chooseAll: (n: number) => `Choose all ${n} shown`,
 	unchoose: 'Choose none',
+	workingOn: (done: number, all: number) => `${done} of ${all} pieces`,
+	stopMany: 'Stop, and leave all as it was',
 	chooseColumn: 'Chosen',
 	editMany: 'Edit them',
 	editing: (n: number) => (n === 1 ? 'Edit 1 piece' : `Edit ${n} pieces`),

@@ -3,15 +3,17 @@
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import type { Piece } from '$lib/core';
 	import { focusOn } from '../frame/focus';
-	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import EditMany from './EditMany.svelte';
+	import ManyBar from './ManyBar.svelte';
+	import { manyAtOnce } from './many.svelte';
 	import type { Selection } from './selection.svelte';
 
 	let { selection, shown }: { selection: Selection; shown: number } = $props();
 
 	const states = ['ready', 'needs-care', 'away', 'retired'] as const;
 	const n = $derived(selection.chosen.length);
+	const many = manyAtOnce();
 	let editing = $state(false);
 	/** The field stands on nothing again after each move. */
 	let moved = $state(0);
@@ -20,19 +22,18 @@
 		const state = (event.target as HTMLSelectElement).value as Piece['state'];
 		const pieces = selection.chosen;
 		moved++;
-		await performTold(
-			m.wardrobe.asState(pieces.length, m.wardrobe.states[state] ?? state),
-			async (writer) => {
-				for (const { id } of pieces) await writer.edit('pieces', id, (piece) => void (piece.state = state));
-			}
+		const label = m.wardrobe.asState(pieces.length, m.wardrobe.states[state] ?? state);
+		await many.run(label, pieces, (writer, id) =>
+			writer.edit('pieces', id, (piece) => void (piece.state = state))
 		);
+		await focusOn('#move-many');
 	}
 	async function remove() {
 		const pieces = selection.chosen;
-		const gone = await performTold(m.did.deleted(m.counts.pieces(pieces.length)), async (writer) => {
-			for (const { id } of pieces) await writer.remove('pieces', id);
-		});
-		if (!gone) return;
+		const gone = await many.run(m.did.deleted(m.counts.pieces(pieces.length)), pieces, (writer, id) =>
+			writer.remove('pieces', id)
+		);
+		if (!gone) return focusOn('#move-many');
 		selection.none();
 		await focusOn('#wardrobe-title');
 	}
@@ -48,17 +49,28 @@
 				· {m.wardrobe.hidden(selection.hidden)}</span
 			>{/if}</strong
 	>
-	<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.wardrobe.editMany}</Button>
-	{#key moved}
-		<Select size="sm" inline labelText={m.wardrobe.state} selected="" on:change={(event) => void move(event)}>
-			<SelectItem value="" text="–" disabled hidden />
-			{#each states as state (state)}<SelectItem value={state} text={m.wardrobe.states[state]} />{/each}
-		</Select>
-	{/key}
-	<Button kind="ghost" size="small" icon={TrashCan} on:click={() => void remove()}>{m.remove}</Button>
-	<span class="gap"></span>
-	<Button kind="ghost" size="small" on:click={selection.all}>{m.wardrobe.chooseAll(shown)}</Button>
-	<Button kind="ghost" size="small" on:click={() => void none()}>{m.wardrobe.unchoose}</Button>
+	{#if many.progress}
+		<ManyBar {many} />
+	{:else}
+		<Button kind="tertiary" size="small" on:click={() => (editing = true)}>{m.wardrobe.editMany}</Button>
+		{#key moved}
+			<Select
+				id="move-many"
+				size="sm"
+				inline
+				labelText={m.wardrobe.state}
+				selected=""
+				on:change={(event) => void move(event)}
+			>
+				<SelectItem value="" text="–" disabled hidden />
+				{#each states as state (state)}<SelectItem value={state} text={m.wardrobe.states[state]} />{/each}
+			</Select>
+		{/key}
+		<Button kind="ghost" size="small" icon={TrashCan} on:click={() => void remove()}>{m.remove}</Button>
+		<span class="gap"></span>
+		<Button kind="ghost" size="small" on:click={selection.all}>{m.wardrobe.chooseAll(shown)}</Button>
+		<Button kind="ghost" size="small" on:click={() => void none()}>{m.wardrobe.unchoose}</Button>
+	{/if}
 </div>
 <EditMany bind:open={editing} pieces={selection.chosen} />
 

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { Modal, Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import type { Piece } from '$lib/core';
-	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
+	import ManyBar from './ManyBar.svelte';
+	import { manyAtOnce } from './many.svelte';
 
 	/** Changes of several pieces at once: what is left alone stays with each as it is. */
 	let { open = $bindable(false), pieces }: { open: boolean; pieces: readonly Piece[] } = $props();
@@ -11,27 +12,24 @@
 	const ways = ['new', 'pre-owned', 'vintage', 'thrifted', 'made', 'gift', 'unknown'] as const;
 	const nothing = { state: '', how: '', sizeLabel: '', place: '' };
 	let draft = $state({ ...nothing });
-	let saving = $state(false);
+	const many = manyAtOnce();
 	const changes = $derived(Object.values(draft).some((value) => value.trim() !== ''));
 	$effect(() => {
 		if (open) draft = { ...nothing };
 	});
 
 	async function save() {
-		if (saving || !changes) return;
-		saving = true;
+		if (!changes) return;
 		const { state, how, sizeLabel, place } = $state.snapshot(draft);
 		const label = m.did.edited(m.counts.pieces(pieces.length));
-		const saved = await performTold(label, async (writer) => {
-			for (const { id } of pieces)
-				await writer.edit('pieces', id, (piece) => {
-					if (state) piece.state = state as Piece['state'];
-					if (how) piece.acquired.how = how as Piece['acquired']['how'];
-					if (sizeLabel.trim()) piece.sizeLabel = sizeLabel.trim();
-					if (place.trim()) piece.place = place.trim();
-				});
-		});
-		saving = false;
+		const saved = await many.run(label, pieces, (writer, id) =>
+			writer.edit('pieces', id, (piece) => {
+				if (state) piece.state = state as Piece['state'];
+				if (how) piece.acquired.how = how as Piece['acquired']['how'];
+				if (sizeLabel.trim()) piece.sizeLabel = sizeLabel.trim();
+				if (place.trim()) piece.place = place.trim();
+			})
+		);
 		if (saved) open = false;
 	}
 </script>
@@ -41,7 +39,7 @@
 	size="sm"
 	modalHeading={m.wardrobe.editing(pieces.length)}
 	primaryButtonText={m.save}
-	primaryButtonDisabled={!changes || saving}
+	primaryButtonDisabled={!changes || many.busy}
 	secondaryButtonText={m.cancel}
 	selectorPrimaryFocus="select"
 	on:click:button--secondary={() => (open = false)}
@@ -71,4 +69,5 @@
 			maxlength={30}
 		/>
 	</div>
+	<ManyBar {many} />
 </Modal>

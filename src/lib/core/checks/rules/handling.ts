@@ -5,14 +5,19 @@ import {
 	alsoPocketed,
 	backFastenings,
 	fastenAtTheBack,
+	fastenAtTheSide,
 	heavyCloth,
 	heavyTypes,
+	needTwoHands,
 	openFastenings,
 	openInFront,
 	overTheHead,
 	pocketed,
+	sideFastenings,
+	twoHanded,
 	unpocketed
 } from '../../lexicon/handling';
+import type { Side } from '../../lexicon/sides';
 import { highNecklines } from '../../lexicon/limit-properties';
 import type { Facts, PieceFacts } from '../facts';
 import type { Violation } from '../model';
@@ -29,6 +34,18 @@ function fastensBehind({ slot, type, stated }: PieceFacts): boolean {
 	const closure = stated('closure');
 	if (closure === undefined) return fastenAtTheBack.includes(type.id);
 	return backFastenings.includes(closure) && (slot === 'whole' || fastenAtTheBack.includes(type.id));
+}
+
+/** The side at which it usually fastens, unless it is said to fasten otherwise. */
+function fastensAtSide({ type, stated }: PieceFacts): Side | undefined {
+	const closure = stated('closure');
+	return closure === undefined || sideFastenings.includes(closure) ? fastenAtTheSide[type.id] : undefined;
+}
+
+/** Does it take two hands to do up? */
+function takesTwoHands({ type, stated, value }: PieceFacts): boolean {
+	if (twoHanded.includes(value('closure') ?? '')) return true;
+	return stated('closure') === undefined && needTwoHands.includes(type.id);
 }
 
 function goesOverTheHead({ type, stated }: PieceFacts): boolean {
@@ -80,9 +97,27 @@ function gettingInto({ pieces, client }: Facts): Violation[] {
 	const handling = client?.handling;
 	if (!handling) return [];
 	const behind = handling.reach === 'any' ? [] : pieces.filter(fastensBehind);
+	const bySide = pieces.flatMap((piece) => {
+		const side = fastensAtSide(piece);
+		// A hand reaches across to the other side, and badly to its own.
+		return side && (handling.reach === 'front-only' || handling.hand === side) ? [{ piece, side }] : [];
+	});
+	const twoHands = handling.hand === 'both' ? [] : pieces.filter(takesTwoHands);
 	const overHead = handling.overHead ? [] : pieces.filter(goesOverTheHead);
 	return [
 		...behind.flatMap((piece) => hint([piece], `${piece.title} fastens at the back: somebody must do it up`)),
+		...bySide.flatMap(({ piece, side }) =>
+			hint(
+				[piece],
+				`${piece.title} usually fastens on the ${side}, out of reach: look, or somebody must do it up`
+			)
+		),
+		...twoHands.flatMap((piece) =>
+			hint(
+				[piece],
+				`${piece.title} takes two hands: have it changed to elastic, magnet or hook and loop, or somebody must do it up`
+			)
+		),
 		...hint(
 			overHead,
 			`over the head: ${named(overHead)}; dress before hair and make-up, or take what opens in front`
