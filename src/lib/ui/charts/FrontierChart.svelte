@@ -53,6 +53,12 @@
 		]) ?? ''
 	);
 	const chosen = $derived(points[at]);
+	/** Letters on either side of a point beyond which they would lie over an axis. */
+	const halfMark = 64;
+	function anchorAt(px: number): 'start' | 'middle' | 'end' {
+		if (px - halfMark < edge.left) return 'start';
+		return px + halfMark > width - edge.right ? 'end' : 'middle';
+	}
 
 	function key(event: KeyboardEvent) {
 		const steps: Record<string, number> = {
@@ -128,7 +134,7 @@
 					class="mark"
 					x={x(point.minor) + (i === 0 ? 8 : 0)}
 					y={y(point.score) + (i === 0 ? 20 : -13)}
-					text-anchor={i === 0 ? 'start' : 'middle'}>{point.mark}</text
+					text-anchor={anchorAt(x(point.minor))}>{point.mark}</text
 				>
 			{/if}
 		{/each}

@@ -54,6 +54,11 @@
 		border-radius: 50%;
 		box-shadow: inset 0 0 0 1px rgb(128 128 128 / 0.55);
 	}
+	@media (forced-colors: active) {
+		.swatches {
+			outline: 1px solid CanvasText;
+		}
+	}
 	.empty {
 		background: repeating-linear-gradient(45deg, transparent 0 3px, var(--line) 3px 5px);
 	}
