@@ -11,6 +11,7 @@ import {
 	isPartOfSet,
 	isPartOn,
 	kindOfFirst,
+	listsBoth,
 	listsParts,
 	namedAgain,
 	namesKindOf,
@@ -168,7 +169,10 @@ class Attacher {
 		if (isPartOn(last, clause, head)) {
 			unnamed(last, 'detail');
 			this.waiting = [...last.clauses, ...this.waiting];
-		} else if (listsParts(last, clause)) {
+		} else if (
+			listsParts(last, clause) ||
+			listsBoth(last, clause, this.clauses[this.clauses.indexOf(clause) + 1])
+		) {
 			unnamed(last, 'again');
 			this.listed = last;
 			this.listedAside = clause.back;
@@ -199,10 +203,12 @@ class Attacher {
 
 	open(clause: Clause, head: Part, more: Partial<Group>): void {
 		this.lastOwner = undefined;
+		const ofListed = this.ofListed(clause, head);
 		const group: Group = {
 			head,
 			own: clause,
-			clauses: [...this.ofSet(head, clause), ...this.ofListed(clause, head), ...this.waiting, clause],
+			clauses: [...this.ofSet(head, clause), ...ofListed, ...this.waiting, clause],
+			isPart: ofListed.length > 0,
 			denied: clause.denied,
 			unseen: clause.unseen,
 			strange: false,

@@ -1,5 +1,5 @@
 /** Things that are named by their cloth or their cut alone: "a vintage leather, jeans", "a big fur over a slip dress". */
-import type { FacetId } from '../lexicon/facets';
+import { cuts } from '../lexicon/cuts';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
@@ -26,6 +26,8 @@ export interface Ahead {
 	joined: boolean;
 	/** Joined by "of", and a cloth among it: "… of pale pink satin". */
 	ofCloth: boolean;
+	/** Joined by "in", and a colour or a cloth and no thing among it: "… in chocolate satin". */
+	inColour: boolean;
 }
 
 const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour');
@@ -36,15 +38,15 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	while (end < spans.length && spans[end]?.breakBefore === undefined) end++;
 	const clause = spans.slice(from, end);
 	const joint = [spans[from - 1], spans[from]].find((span) => span && senseOf(span, 'link'));
+	const types = clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type));
+	const isOfCloth = clause.some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
 	return {
-		types: clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type)),
+		types,
 		coloured: clause.some(isColour),
 		ends: from >= spans.length,
 		joined: joint !== undefined,
-		ofCloth:
-			joint?.words.includes('of') === true &&
-			spans[end]?.labelled !== true &&
-			clause.some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'))
+		ofCloth: joint?.words.includes('of') === true && spans[end]?.labelled !== true && isOfCloth,
+		inColour: joint?.words.join(' ') === 'in' && types.length === 0 && (isOfCloth || clause.some(isColour))
 	};
 }
 
@@ -82,37 +84,51 @@ function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): 
 	return besideCloth.has(division) || !(isColoured(last) && isColoured(clause));
 }
 
-/** What is meant by a cut that stands for a thing, and the feature that it says of others: "a grey marl long-sleeve", "a sequin column". */
-const cutSo: Readonly<Record<string, { type: string; says: FacetId }>> = {
-	'long-sleeve': { type: 'long-sleeved-tee', says: 'sleeveLength' },
-	'long sleeve': { type: 'long-sleeved-tee', says: 'sleeveLength' },
-	column: { type: 'evening-gown', says: 'skirtShape' }
-};
+/** A cut as it stands in the table. */
+const cutOf = ({ words }: Span) => words.join(' ').replaceAll('-', ' ');
 
 const isDressed = (clause: Clause) => isColoured(clause) || saysCloth(clause) || saysPrint(clause);
 
 /**
- * The type that a clause names by the cut in which it ends: in a colour, cloth or print, where neither what was named before without any of
- * these, nor what follows, may be cut so. Undefined where it names none.
+ * The types that a clause may name by the cut in which it ends: in a colour, cloth or print, where neither what was named before without
+ * any of these, nor what follows, may be cut so. Undefined where it names none.
  */
-function namedByCut(clause: Clause, cut: Span, named: Clause | undefined, ahead: Ahead): string | undefined {
-	const meant = cutSo[cut.words.join(' ')];
-	if (!meant || (clause.before === 'and' && clause.bare)) return undefined;
-	// "A column of pale pink satin" is one; "a column of black: …" is how all is that follows.
-	if (!isDressed(clause) && !(clause.before !== 'and' && !clause.bare && ahead.ofCloth)) return undefined;
-	if (!ahead.joined && ahead.types.some((type) => slotsMeetOf(meant.type, type))) return undefined;
+function namedByCut(
+	clause: Clause,
+	cut: Part,
+	named: Clause | undefined,
+	ahead: Ahead
+): readonly string[] | undefined {
+	const meant = cuts.get(cutOf(cut.span));
+	const [likeliest] = meant?.types ?? [];
+	// What is worn so may follow it, as in "a grey marl long-sleeve, pushed up"; anything else is what is cut so.
+	const follows = clause.parts.slice(clause.parts.indexOf(cut) + 1);
+	if (!meant || !likeliest || follows.some(({ role }) => role !== 'move')) return undefined;
+	if (clause.before === 'and' && clause.bare) return undefined;
 	const before = named?.head && senseOf(named.head.span, 'type')?.type;
-	const mayBeOf = named && before && typeHasFacet(before, meant.says) && !isDressed(named);
-	return mayBeOf ? undefined : meant.type;
+	const { says } = meant;
+	if (!says)
+		return clause.parts.some((part) => part !== cut && isColour(part.span)) ? meant.types : undefined;
+	const mayBeCutSo = before !== undefined && typeHasFacet(before, says);
+	// "A column of pale pink satin" is one; "a column of black: …" is how all is that follows.
+	const isOfCloth = clause.before !== 'and' && !clause.bare && ahead.ofCloth;
+	// "A bodycon in chocolate"; "a dress, bodycon in chocolate" is that dress.
+	const isInColour = ahead.inColour && !(clause.bare && mayBeCutSo);
+	if (!isDressed(clause) && !isOfCloth && !isInColour) return undefined;
+	if (!ahead.joined && ahead.types.some((type) => slotsMeetOf(likeliest, type))) return undefined;
+	return mayBeCutSo && named && !isDressed(named) ? undefined : meant.types;
 }
 
 /** A part of a clause that is made its head, by what it stands for. */
-const asHead = (part: Part, meant: readonly string[]): Part => ({
+const asHead = (part: Part, meant: readonly string[], saysBesides = true): Part => ({
 	...part,
 	role: 'head',
 	span: {
 		...part.span,
-		senses: [...meant.map((type) => ({ kind: 'type' as const, type })), ...part.span.senses]
+		senses: [
+			...meant.map((type) => ({ kind: 'type' as const, type })),
+			...(saysBesides ? part.span.senses : [])
+		]
 	}
 });
 
@@ -128,10 +144,12 @@ export function namedByCloth(
 	lookAhead: () => Ahead
 ): Part | undefined {
 	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
+	if (head || thing || back || ofOne || !listed.includes(before)) return undefined;
+	const cut = parts.findLast(({ span }) => cuts.has(cutOf(span)));
+	const types = cut && !clause.labelled ? namedByCut(clause, cut, named, lookAhead()) : undefined;
+	if (cut && types) return asHead(cut, types, !isColour(cut.span));
 	const last = parts.findLast(({ role }) => role !== 'move');
-	if (head || thing || back || ofOne || last?.role !== 'said' || !listed.includes(before)) return undefined;
-	const cut = clause.labelled ? undefined : namedByCut(clause, last.span, named, lookAhead());
-	if (cut) return asHead(last, [cut]);
+	if (last?.role !== 'said') return undefined;
 	const cloth = clothOf(last.span) ?? '';
 	if (clause.labelled || mayBeClothOf(clause, cloth, named)) return undefined;
 	const meant = madeOf[cloth];

@@ -20,6 +20,8 @@ export interface Group {
 	unseen: boolean;
 	/** Its name is not known, or stands for the look as a whole. */
 	strange: boolean;
+	/** A part of a set that is listed: "a two-piece: cropped jacket and mini". */
+	isPart?: boolean;
 	/** Offered in place of this one: "loafers or brogues". */
 	insteadOf?: Group;
 }
@@ -215,6 +217,22 @@ export const listsParts = ({ head }: Group, clause: Clause): boolean =>
 	(clause.labelled || clause.back) &&
 	clause.before !== 'stop' &&
 	isPartOfSet(typeOf(head), clause.head && typeOf(clause.head));
+
+/** "A blue two-piece, cropped jacket and mini": after a comma, two parts that make up the set between them, in no colour of their own. */
+export function listsBoth({ head }: Group, clause: Clause, next: Clause | undefined): boolean {
+	const set = typeOf(head);
+	const parts = [clause, next].map((one) => (one?.head && !saysColour(one) ? typeOf(one.head) : undefined));
+	const [first, second] = parts;
+	return (
+		clause.before === 'comma' &&
+		next?.before === 'and' &&
+		parts.every((own) => isPartOfSet(set, own)) &&
+		parts.some((own) => own && ['legs', 'whole'].includes(own.slot)) &&
+		first !== undefined &&
+		second !== undefined &&
+		!slotsMeetOf(first.id, second.id)
+	);
+}
 
 /** "Feathered cuffs on a black gown", "the cuffs of a white shirt": a name that also names a part, straight before what has such a part. */
 export function isPartOn({ head, clauses, own }: Group, clause: Clause, on: Part): boolean {

@@ -58,6 +58,9 @@ const onlyColour = (group: Group) => matchesBy(group, 'colour', 'color', 'shade'
 const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
 const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
 
+/** Textures that a garment is made with, and that matching it does not take over. */
+const made: ReadonlySet<string> = new Set(['pleated', 'ruched', 'smocked', 'cut-out']);
+
 /** Colour, cloth and print of another garment, or its colour alone, where the own description says none. */
 function takeFrom(own: Description, other: Description, colourAlone: boolean): void {
 	if (own.colours.length === 0) own.colours = [...other.colours];
@@ -65,6 +68,8 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 	if (!own.print && other.print && own.type.division !== 'jewellery') own.print = other.print;
 	for (const facet of ['material', 'texture'] as const) {
 		const given = other.facets[facet];
+		// Pleats are made into a garment, not woven into its cloth.
+		if (given && made.has(given.value)) continue;
 		if (own.facets[facet] === undefined && given && own.type.facets.includes(facet))
 			own.facets[facet] = given;
 	}
@@ -139,7 +144,7 @@ function nameLengths(read: Read[]): void {
 		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
 		let means: string | undefined;
 		if (kinds.length > 0 || has('legs')) means = 'dress';
-		else if (has('top') || (has('layer') && asksToMatch(one.group))) means = 'skirt';
+		else if (has('top') || (has('layer') && (asksToMatch(one.group) || one.group.isPart))) means = 'skirt';
 		one.named = { type: garmentType(means ?? 'dress'), choices: means ? [] : choices };
 		one.description.type = one.named.type;
 	}

@@ -18,6 +18,7 @@ import {
 import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
 import { reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
+import { withKindsSaid } from './kinds-said';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -98,6 +99,9 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		if (isForm(word) || inflected(word).length > 0) return { word };
 		const before = tokens[i]?.breakBefore ? undefined : tokens[i - 1]?.word;
 		const after = tokens[i + 1]?.breakBefore ? undefined : tokens[i + 1]?.word;
+		// "Door-knocker": half a compound of which the other half is not known is no slip either.
+		const [half] = [tokens[i - 1], tokens[i + 1]].filter((_, side) => tokens[i + side]?.hyphenated);
+		if (half && !knownWords.has(half.word)) return { word };
 		const meant = meantFor(word) ?? meantBeside(word, before, after);
 		return meant === undefined ? { word } : { word: meant, meant };
 	});
@@ -176,5 +180,5 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withSameColours(withInvertedNames(spans));
+	return withSameColours(withKindsSaid(withInvertedNames(spans)));
 }

@@ -170,11 +170,11 @@ export const takeMetal = (metal: string): Taking => ({
 	apply: (description, provenance) => (description.metal = { value: metal, provenance })
 });
 const colourOfMetal = (metal: string) => metalColours[metal] ?? '#8a8a8a';
-/** Of cloth, a metal said by itself is its colour: "a gunmetal skirt"; "gold and silver" are two, of all but jewellery. */
+/** Of cloth and hair, a metal said by itself is its colour: "a gunmetal skirt", "a platinum bob"; "gold and silver" are two, of all but jewellery. */
 function sayMetal(metal: string, { division }: GarmentType): Taking {
 	if (metal === 'mixed' && !metalFirst.has(division))
 		return { ...takeColour(colourOfMetal('gold')), also: [colourOfMetal('silver')] };
-	return inCloth.has(division) ? takeColour(colourOfMetal(metal)) : takeMetal(metal);
+	return inCloth.has(division) || division === 'beauty' ? takeColour(colourOfMetal(metal)) : takeMetal(metal);
 }
 export const takeMove = (move: MoveId): Taking => ({
 	says: { aspect: 'move', value: move },

@@ -74,6 +74,10 @@ export function wordsOf(phrase: string): string[] {
 const pattern =
 	/\bw\/o?(?![\p{L}\p{M}\d])|\d+\/\d+|\d+\.\d+|\d+(?=(?:cm|mm|m|in|inch|inches)(?![\p{L}\p{M}\d]))|(?<=\d)["″]|[\p{L}\p{M}\d]+(?:['’][\p{L}]+)*|[&+]|\n|[.,;:=()[\]•|!?/–—]|\s-\s/gu;
 
+/** "The top's a plain tee": a thing and what it is, not what is its own; "it's" and "she's" are words by themselves. */
+const contracted = /^(?!(?:it|that|he|she|who|there|here|what|let)['’])(.+)['’]s$/iu;
+const saysWhatItIs = /^\s+(?:a|an|just|all|another|more|really|basically|also)\s/i;
+
 /** Brackets, with what ends them. */
 const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
 
@@ -90,15 +94,25 @@ export function tokensOf(text: string): Token[] {
 		if (/^[\p{L}\p{M}\d&+"″]/u.test(found)) {
 			const { index: start } = match;
 			const hyphenated = text[start - 1] === '-' && tokens.at(-1)?.end === start - 1;
+			const end = start + found.length;
+			const [, thing] = saysWhatItIs.test(text.slice(end, end + 12)) ? (contracted.exec(found) ?? []) : [];
 			tokens.push({
-				word: normalised(found),
+				word: normalised(thing ?? found),
 				start,
-				end: start + found.length,
+				end: start + (thing ?? found).length,
 				breakBefore,
 				hyphenated,
 				...(aside ? { aside } : {}),
 				...(labelled ? { labelled } : {})
 			});
+			if (thing)
+				tokens.push({
+					word: 'is',
+					start: start + thing.length,
+					end,
+					breakBefore: undefined,
+					hyphenated: false
+				});
 			breakBefore = undefined;
 			aside = undefined;
 			labelled = undefined;

@@ -24,7 +24,7 @@ export const bottoms: FamilySource[] = [
 			flared-trousers: flared trousers / flared trousers / flares, high-rise flare, mid-rise flare, low-rise flare, high-waisted flare, kick flare trousers, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
-			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, us:hammer pants / fit=oversized leg=balloon
+			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, drop-crotch trousers, low-crotch trousers, us:drop-crotch pants, us:hammer pants / fit=oversized leg=balloon
 			pyjama-trousers: pyjama trousers / pyjama trousers / us:pajama pants, lounge trousers, us:lounge pants / fit=relaxed
 
 			plus-fours: plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
@@ -55,7 +55,7 @@ export const bottoms: FamilySource[] = [
 			mom-jeans: mom jeans / mom jeans / uk:mum jeans / leg=tapered rise=high
 			boyfriend-jeans: boyfriend jeans / boyfriend jeans / girlfriend jeans, dad jeans / fit=relaxed
 
-			bootcut-jeans: bootcut jeans / bootcut jeans / boot-cut jeans / leg=bootcut
+			bootcut-jeans: bootcut jeans / bootcut jeans / boot-cut jeans, bootcuts, boot-cuts / leg=bootcut
 			flared-jeans: flared jeans / flared jeans / flare jeans, flared denims / leg=flared
 			wide-leg-jeans: wide-leg jeans / wide-leg jeans / / leg=wide
 			baggy-jeans: baggy jeans / baggy jeans / skater jeans, carpenter jeans / leg=baggy fit=oversized`
