@@ -65,6 +65,42 @@ describe('a rule tells a look from its neighbour', () => {
 			'navy pinstripe blazer; navy pinstripe trousers; white shirt; black Oxford shoes'
 		],
 		[
+			'bare-places',
+			'one of them is covered',
+			'plunging cropped halter top; black mini skirt; black heels',
+			'plunging cropped halter top; black maxi skirt; black heels'
+		],
+		[
+			'bare-places',
+			'over tights no thigh is bare',
+			'low-cut crop top with an open back; denim mini skirt',
+			'low-cut crop top; black opaque tights; denim mini skirt'
+		],
+		[
+			'tie-and-sleeve',
+			'the sleeves are long',
+			'short-sleeved white shirt; navy tie; grey trousers',
+			'white shirt, sleeves rolled; navy tie; grey trousers'
+		],
+		[
+			'tie-and-sleeve',
+			'a jacket covers them',
+			'short-sleeved white shirt; black bow tie; grey trousers',
+			'short-sleeved white shirt; black bow tie; grey trousers; grey blazer'
+		],
+		[
+			'evening-shoes',
+			'the shoes are black',
+			'black dinner jacket; white evening shirt; black dinner trousers; brown brogues',
+			'black dinner jacket; white evening shirt; black dinner trousers; black patent shoes'
+		],
+		[
+			'evening-shoes',
+			'velvet slippers belong to the evening',
+			'dinner suit; white shirt; black bow tie; tan loafers',
+			'dinner suit; white shirt; black bow tie; brown velvet slippers'
+		],
+		[
 			'open-toes',
 			'the toe is closed',
 			'red dress; black opaque tights; black peep-toe court shoes',

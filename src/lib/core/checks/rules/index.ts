@@ -2,6 +2,7 @@ import type { Rule } from '../rule';
 import { accentPulled } from './accent-pulled';
 import { accentRepeated } from './accent-repeated';
 import { bagAndShoe } from './bag-and-shoe';
+import { barePlaces } from './bare-places';
 import { beltAndShoe } from './belt-and-shoe';
 import { bunches } from './bunches';
 import { busyNeck } from './busy-neck';
@@ -11,6 +12,7 @@ import { costume } from './costume';
 import { cropAndRise } from './crop-and-rise';
 import { denimOnDenim } from './denim-on-denim';
 import { dressCode } from './dress-code';
+import { eveningShoes } from './evening-shoes';
 import { fitted } from './fitted';
 import { formalityApart } from './formality-apart';
 import { gapes } from './gapes';
@@ -47,6 +49,7 @@ import { straps } from './straps';
 import { strayColour } from './stray-colour';
 import { takeOneOff } from './take-one-off';
 import { lovedColour, tooBold } from './taste';
+import { tieAndSleeve } from './tie-and-sleeve';
 import { tonal } from './tonal';
 import { tooManyColours } from './too-many-colours';
 import { trouserEnd } from './trouser-end';
@@ -84,6 +87,9 @@ export const rules: readonly Rule[] = [
 	tooManyColours,
 	socks,
 	openToes,
+	barePlaces,
+	tieAndSleeve,
+	eveningShoes,
 	lovedColour,
 	accentRepeated,
 	accentPulled,
