@@ -177,10 +177,13 @@ test('pieces said with size, price, year, how they came and how many hang with a
 	await dialog(page, 'Add a client').getByRole('button', { name: 'Save' }).click();
 	await page.getByRole('button', { name: 'Say pieces' }).click();
 	const line = page.getByLabel('Say what hangs there');
+	await expect(line).toBeFocused();
 	await line.fill(
-		'three white cotton tees, M, £12; camel wool coat, L, £140 in 2019, pre-owned, missing button'
+		'three white cotton tees, M, £12; lilac frobbers; camel wool coat, L, £140 in 2019, pre-owned, missing button'
 	);
 	await line.press('Enter');
+	// What names no piece stays, to be put right.
+	await expect(line).toHaveValue('lilac frobbers');
 	await expect(page.getByRole('heading', { name: 'Wardrobe 4' })).toBeVisible();
 	await expect(page.getByRole('button', { name: /Edit: White cotton T-shirt.* M · £12.00/ })).toHaveCount(3);
 	await page.getByRole('button', { name: /Edit: Camel wool/ }).click();

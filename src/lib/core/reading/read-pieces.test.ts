@@ -100,6 +100,32 @@ describe('pieces said with their facts', () => {
 	});
 });
 
+describe('a line that names no piece', () => {
+	const lines = ['navy wool blazer', 'white shirt, M, £12', 'three black tees', 'gold hoops, 2019'];
+	const strange = ['zorble, navy', 'lilac frobbers', 'zorblets', 'size 12, £40'];
+	it('stays as it stands, wherever it stands; every other line becomes its pieces', () => {
+		fc.assert(
+			fc.property(
+				fc.shuffledSubarray(lines, { minLength: 1 }),
+				fc.constantFrom(...strange),
+				fc.nat({ max: 4 }),
+				fc.constantFrom('\n', '; '),
+				(known, left, at, between) => {
+					const all = [...known.slice(0, at), left, ...known.slice(at)];
+					const reading = readPieces(all.join(between));
+					expect(reading.left, all.join(between)).toBe(left);
+					expect(reading.pieces).toHaveLength(known.length);
+					expect(readPieces(known.join(between)).left).toBe('');
+				}
+			)
+		);
+	});
+	it('goes on about a piece before it, and then nothing is left', () => {
+		expect(readPieces('a navy coat. It is belted.').left).toBe('');
+		expect(readPieces('').left).toBe('');
+	});
+});
+
 describe('a word that the studio was taught', () => {
 	const taught = [{ word: 'sloppy joe', means: 'jumper' }];
 	it('means what it was taught', () => {

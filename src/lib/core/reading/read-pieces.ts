@@ -39,6 +39,8 @@ export interface PiecesReading extends Reading {
 	pieces: SaidPiece[];
 	/** The text without the facts, blanks in their place. */
 	rest: string;
+	/** Lines that say something and name no piece, as they stand in the text; empty where each became one. They stay to be put right. */
+	left: string;
 }
 
 /** Something said of a piece that is no part of its look. */
@@ -221,11 +223,14 @@ export function readPieces(text: string, options: ReadOptions = {}, currency = '
 		const piece = pieces[ownerOf(start, false)];
 		if (piece) piece.note = [piece.note, rest.slice(start, end)].filter(Boolean).join(', ');
 	}
-	return {
-		...reading,
-		text,
-		rest,
-		pieces,
-		phrases: [...reading.phrases, ...factPhrases].sort((a, b) => a.start - b.start)
-	};
+	const phrases = [...reading.phrases, ...factPhrases].sort((a, b) => a.start - b.start);
+	const left = [...ends, rest.length].flatMap((end, line) => {
+		const start = line === 0 ? 0 : (ends[line - 1] ?? 0) + 1;
+		const isNamed = begins.some((begin) => lineOf(begin) === line);
+		const saysMore = phrases.some(
+			(one) => one.status !== 'idle' && one.element === undefined && one.start >= start && one.end <= end
+		);
+		return !isNamed && saysMore ? [text.slice(start, end).trim()] : [];
+	});
+	return { ...reading, text, rest, pieces, left: left.join('; '), phrases };
 }

@@ -13,7 +13,8 @@ const isUnknown = (phrase: ReadPhrase | undefined) =>
 /** Does a phrase follow the one before it without a mark between? */
 const follows = ({ phrases, text }: Placed, at: number): boolean => {
 	const [before, phrase] = [phrases[at - 1], phrases[at]];
-	return before !== undefined && phrase !== undefined && /^\s*$/.test(text.slice(before.end, phrase.start));
+	if (before === undefined || phrase === undefined) return false;
+	return /^[^\S\n]*$/.test(text.slice(before.end, phrase.start));
 };
 
 /** Do the phrases from here lead straight to the name of what they speak of? */

@@ -71,7 +71,7 @@ export const clients = {
 		'front-only': 'only in front'
 	},
 	hand: 'Does things up with',
-	hands: { both: 'both hands', left: 'the left hand alone', right: 'the right hand alone' },
+	hands: { both: 'both hands', left: 'left hand only', right: 'right hand only' },
 	overHead: 'Clothes may go over the head when hair and make-up are done',
 	pockets: 'Wants a pocket somewhere',
 	light: 'What is worn and carried must be light',

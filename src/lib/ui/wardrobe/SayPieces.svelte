@@ -11,7 +11,7 @@
 
 	const said = keptLine(() => `rail/${client.id}`);
 
-	/** Hangs every thing that was said on the rail, as one change. */
+	/** Hangs every thing that was said on the rail, as one change; a line that names none stays, to be put right. */
 	async function add(reading: PiecesReading) {
 		const pieces = reading.pieces.flatMap((said) => piecesSaid(client.id, said));
 		const [first] = pieces;
@@ -24,7 +24,8 @@
 			})
 		);
 		// What was typed on meanwhile stays.
-		if (saved && said.text.startsWith(line)) said.text = said.text.slice(line.length).trimStart();
+		if (saved && said.text.startsWith(line))
+			said.text = [reading.left, said.text.slice(line.length).trimStart()].filter(Boolean).join('; ');
 	}
 </script>
 

@@ -42,6 +42,10 @@
 	let telling = $state(false);
 	let formOpen = $state(false);
 	let saying = $state(false);
+	async function sayPieces() {
+		saying = !saying;
+		if (saying) await focusOn('#say-pieces textarea, #say-pieces input');
+	}
 	let editing = $state<Piece | undefined>();
 	let importing = $state(false);
 	/** Stays once it was asked for: what was pasted and mended survives an Escape. */
@@ -86,7 +90,7 @@
 				{m.wardrobe.tells.open}
 			</Button>
 		{/if}
-		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={() => (saying = !saying)}>
+		<Button kind="tertiary" size="small" aria-expanded={saying} on:click={sayPieces}>
 			{m.wardrobe.say}
 		</Button>
 		<Button kind="ghost" size="small" href="/clients/{client.id}/pictures">{m.photos.pictures}</Button>
@@ -96,7 +100,7 @@
 		{/if}
 		<Button size="small" icon={Add} on:click={() => open()}>{m.wardrobe.add}</Button>
 	</div>
-	{#if saying}<div class="panel say"><SayPieces {client} {currency} /></div>{/if}
+	{#if saying}<div class="panel say" id="say-pieces"><SayPieces {client} {currency} /></div>{/if}
 	{#if pieces.length > 0}<RailBar {shown} {pieces} bind:view />{/if}
 	{#if anyPicture && view === 'rail'}
 		<PhotographedChoice {photographed} />
