@@ -86,20 +86,35 @@ export class NewerStoreError extends Error {
 	}
 }
 
+export interface MissingPhotos {
+	number: number;
+	/** There is no room for them, or nobody gave them. */
+	why: 'full' | 'unreachable';
+}
+
 /** What can happen to the store from outside, told to whoever shows it. */
 export interface StoreEvents {
 	/** Another tab runs a newer Prime Echo, or deletes the store: this tab has closed it for good. */
 	onclosed: (why: 'newer' | 'deleted') => void;
 	/** The store cannot be brought up while another tab holds it open. */
 	onblocked: () => void;
+	/** Photographs of the demo did not come, or could not be kept. */
+	onphotosmissing: (missing: MissingPhotos) => void;
 }
-const nobody: StoreEvents = { onclosed: () => undefined, onblocked: () => undefined };
+const nobody: StoreEvents = {
+	onclosed: () => undefined,
+	onblocked: () => undefined,
+	onphotosmissing: () => undefined
+};
 
 /** Dexie counts in tenths, to have room for its own repairs. */
 const dexieFactor = 10;
 
 /** Opens the browser's store; the name is overridden in tests only. */
-export function openDatabase(name = 'prime-echo', events: StoreEvents = nobody): StudioDatabase {
+export function openDatabase(
+	name = 'prime-echo',
+	events: Pick<StoreEvents, 'onclosed' | 'onblocked'> = nobody
+): StudioDatabase {
 	const database = new Dexie(name) as StudioDatabase;
 	for (let version = 1; version <= schemaVersion; version++) {
 		const declared = database.version(version).stores(storesOf(version));
@@ -119,7 +134,7 @@ export function openDatabase(name = 'prime-echo', events: StoreEvents = nobody):
 	return database;
 }
 
-/** What has become of the store of this tab; shown over everything else. */
+/** What has become of the store of this tab, told to whoever shows it. */
 export const storeEvents: StoreEvents = { ...nobody };
 
 export const database = openDatabase('prime-echo', {

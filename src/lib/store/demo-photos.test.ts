@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { uuid } from '../../../tests/records';
 import { documentOf, emptyStudio, freshPhoto, freshSettings } from '../core';
-import { openDatabase, type StudioDatabase } from './database';
+import { openDatabase, storeEvents, type StudioDatabase } from './database';
 import { bytesOfPhoto, fetchDemoPhotos } from './photos';
 import { restoreDemo, replaceStudio } from './studio';
 
@@ -68,6 +68,22 @@ describe('the photographs of the demo', () => {
 		await fetchDemoPhotos(db);
 		expect(asked).toEqual([first?.hash]);
 		expect(await stored()).toEqual(['a', 'b', 'c']);
+	});
+	it('that did not come, or found no room, are told with how many and why', async () => {
+		const told = vi.spyOn(storeEvents, 'onphotosmissing');
+		await replaceStudio(demo, db);
+		lost = new Set([photos[0]!.hash, photos[1]!.hash]);
+		await fetchDemoPhotos(db);
+		expect(told).toHaveBeenLastCalledWith({ number: 2, why: 'unreachable' });
+		lost = new Set();
+		const full = Object.assign(new Error('no room'), { name: 'QuotaExceededError' });
+		vi.spyOn(db.photoBytes, 'put').mockRejectedValueOnce(full);
+		await fetchDemoPhotos(db);
+		expect(told).toHaveBeenLastCalledWith({ number: 1, why: 'full' });
+		await fetchDemoPhotos(db);
+		expect(told).toHaveBeenCalledTimes(2);
+		expect(await stored()).toEqual(['a', 'b', 'c']);
+		vi.restoreAllMocks();
 	});
 	it('are not sent for in a studio of one’s own', async () => {
 		await replaceStudio({ ...demo, settings: [freshSettings()] }, db);

@@ -1,7 +1,7 @@
 /** Photos: their records go through the journal as all others; their bytes lie apart, once for each content. */
 import { momentBefore, type Photo } from '../core';
 import { moment, newId, today } from './clock';
-import { database, type StudioDatabase } from './database';
+import { database, storeEvents, type StudioDatabase } from './database';
 
 /** Bytes that no record names are kept this long: the change that will name them may still be on its way in another tab. */
 const graceMs = 24 * 60 * 60 * 1000;
@@ -52,25 +52,31 @@ const untilIdle = () =>
 		else setTimeout(resolve);
 	});
 
+/** Fetches what is not here yet, and tells of what did not come or could not be kept. */
 async function fetchMissing(db: StudioDatabase): Promise<void> {
 	const settings = await db.settings.toCollection().first();
 	if (!settings?.demo) return;
 	const here = new Set(await db.photoBytes.toCollection().primaryKeys());
 	const named = new Set((await db.photos.toArray()).map(({ hash }) => hash));
 	await untilIdle();
-	await Promise.allSettled(
+	const brought = await Promise.allSettled(
 		[...named]
 			.filter((hash) => !here.has(hash))
 			.map(async (hash) => {
 				const response = await fetch(`/demo/photos/${hash}.webp`, { signal: AbortSignal.timeout(longestMs) });
-				if (response.ok) await db.photoBytes.put({ hash, bytes: await response.blob(), addedAt: moment() });
+				if (!response.ok) throw new Error(String(response.status));
+				await db.photoBytes.put({ hash, bytes: await response.blob(), addedAt: moment() });
 			})
 	);
+	const missing = brought.filter((one) => one.status === 'rejected');
+	const isFull = missing.some(({ reason }) => reason instanceof Error && /quota/i.test(reason.name));
+	if (missing.length > 0)
+		storeEvents.onphotosmissing({ number: missing.length, why: isFull ? 'full' : 'unreachable' });
 }
 
 /**
- * Fetches the photographs of the demo that are not here yet. Those that do not come are missing, and asked for again at the next
- * start. Does nothing in a studio of one's own; never rejects.
+ * Fetches the photographs of the demo that are not here yet. Those that do not come are missing, which is told, and asked for again
+ * at the next start. Does nothing in a studio of one's own; never rejects.
  */
 export function fetchDemoPhotos(db: StudioDatabase = database): Promise<void> {
 	// One after the other: the second asks for nothing that the first has brought.

@@ -1,6 +1,6 @@
 /** Watches over the store of this tab: what other tabs do to it, and what is done once when the app starts. */
 import { liveQuery } from 'dexie';
-import { database, NewerStoreError, storeEvents } from './database';
+import { database, NewerStoreError, storeEvents, type MissingPhotos } from './database';
 import { writeForeseen } from './foreseen';
 import { fetchDemoPhotos, sweepPhotos } from './photos';
 import { askToKeep } from './storage';
@@ -23,15 +23,19 @@ const answerMs = 400;
 
 /**
  * Tells of trouble as it comes, and `undefined` when it is over. Other tabs that ask who holds the store are answered with
- * this tab's title. Returns how to stop.
+ * this tab's title. Tells of photographs of the demo that did not come as well. Returns how to stop.
  */
-export function watchStore(ontrouble: (trouble: StoreTrouble | undefined) => void): () => void {
+export function watchStore(
+	ontrouble: (trouble: StoreTrouble | undefined) => void,
+	onphotosmissing: (missing: MissingPhotos) => void
+): () => void {
 	const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(channelName);
 	let waiting: string[] | undefined;
 	channel?.addEventListener('message', ({ data }: MessageEvent<{ ask?: true; title?: string }>) => {
 		if (data.ask) channel.postMessage({ title: document.title });
 		else if (data.title !== undefined) waiting?.push(data.title);
 	});
+	storeEvents.onphotosmissing = onphotosmissing;
 	storeEvents.onclosed = (why) => ontrouble({ kind: 'closed', why });
 	storeEvents.onblocked = () => {
 		waiting = [];

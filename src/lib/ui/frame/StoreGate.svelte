@@ -3,12 +3,19 @@
 	import { onMount, type Snippet } from 'svelte';
 	import { watchStore, type StoreTrouble } from '$lib/store/watch';
 	import { m } from '../messages';
+	import { notices } from './notices.svelte';
 
 	/** Shows the app while its store can be used, and says what to do when it cannot. */
 	let { children }: { children: Snippet } = $props();
 
 	let trouble = $state.raw<StoreTrouble | undefined>();
-	onMount(() => watchStore((now) => (trouble = now)));
+	onMount(() =>
+		watchStore(
+			(now) => (trouble = now),
+			({ number, why }) =>
+				notices.show({ kind: 'error', title: m.demoPhotos.title(number), text: m.demoPhotos[why] })
+		)
+	);
 
 	const text = $derived.by(() => {
 		switch (trouble?.kind) {

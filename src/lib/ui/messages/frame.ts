@@ -94,6 +94,12 @@ export const frame = {
 	unforeseen:
 		'Something went wrong that Prime Echo did not foresee. Nothing saved before is lost. Try again; if it stays so, reload the page.',
 	storeClosed: 'This window has let go of the studio. Reload the page to go on; nothing saved is lost.',
+	demoPhotos: {
+		title: (n: number) =>
+			n === 1 ? 'A photograph of the demo is not here' : `${n} photographs of the demo are not here`,
+		full: 'There is no room left for them in this browser. Free some, then load the page anew.',
+		unreachable: 'The server did not give them. They are asked for again when the page is loaded anew.'
+	},
 	diskFull:
 		'This browser has no room left. Nothing saved before is lost: make a backup under Studio, free some space, then try again.',
 	storeBroken:

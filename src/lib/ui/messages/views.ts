@@ -60,6 +60,7 @@ export const {
 	close,
 	unforeseen,
 	storeClosed,
+	demoPhotos,
 	diskFull,
 	storeBroken,
 	notFound,

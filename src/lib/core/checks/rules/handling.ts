@@ -109,13 +109,13 @@ function gettingInto({ pieces, client }: Facts): Violation[] {
 		...bySide.flatMap(({ piece, side }) =>
 			hint(
 				[piece],
-				`${piece.title} usually fastens on the ${side}, out of reach: look, or somebody must do it up`
+				`${piece.title}: usually fastened on the ${side}, out of reach; look, or somebody must do it up`
 			)
 		),
 		...twoHands.flatMap((piece) =>
 			hint(
 				[piece],
-				`${piece.title} takes two hands: have it changed to elastic, magnet or hook and loop, or somebody must do it up`
+				`two hands are needed for ${piece.title}: have it changed to elastic, magnet or hook and loop, or somebody must do it up`
 			)
 		),
 		...hint(
