@@ -128,7 +128,7 @@ class Attacher {
 
 	takeNamed(clause: Clause, at: number, head: Part, before: Group | undefined): void {
 		if (!before) this.openUnnamed(head);
-		const previous = this.resolve(before, clause, head);
+		const previous = this.resolve(before, clause, head, this.clauses[at + 1]);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
 			previous.own = clause;
@@ -164,15 +164,12 @@ class Attacher {
 	}
 
 	/** What was named last turns out to be a part of what is named now, or a set that is made up of it; else it stays. */
-	resolve(last: Group | undefined, clause: Clause, head: Part): Group | undefined {
+	resolve(last: Group | undefined, clause: Clause, head: Part, next: Clause | undefined): Group | undefined {
 		if (!last) return undefined;
 		if (isPartOn(last, clause, head)) {
 			unnamed(last, 'detail');
 			this.waiting = [...last.clauses, ...this.waiting];
-		} else if (
-			listsParts(last, clause) ||
-			listsBoth(last, clause, this.clauses[this.clauses.indexOf(clause) + 1])
-		) {
+		} else if (listsParts(last, clause) || listsBoth(last, clause, next)) {
 			unnamed(last, 'again');
 			this.listed = last;
 			this.listedAside = clause.back;
