@@ -28,6 +28,7 @@ test('a belt and a scarf go on though nobody asked: drawn, worn otherwise, taken
 	await more.locator('[data-more]').filter({ hasText: 'Wine silk scarf' }).press('Enter');
 	const worn = page.getByRole('region', { name: 'Worn though not asked for' });
 	await expect(worn).toContainText('Wine silk scarf');
+	await expect(page.locator('#tray')).toBeFocused();
 	await expect(tabOf(page, /More 1/)).toBeVisible();
 	await worn.getByText('How it is worn').click();
 	await worn.getByText('tied at the neck').click();

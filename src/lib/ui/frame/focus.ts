@@ -9,9 +9,12 @@ const followMs = 1000;
 let following: MutationObserver | undefined;
 
 /** Gives the focus to the first thing of a selector whenever it is lost within the time in which the store answers. */
-export function focusWhenLost(selector: string, within: ParentNode = document): void {
+export function focusWhenLost(
+	selector: string,
+	{ within = document, ...options }: FocusOptions & { within?: ParentNode } = {}
+): void {
 	const give = () => {
-		if (isLost()) within.querySelector<HTMLElement>(selector)?.focus();
+		if (isLost()) within.querySelector<HTMLElement>(selector)?.focus(options);
 	};
 	following?.disconnect();
 	const watch = (following = new MutationObserver(give));
@@ -29,5 +32,5 @@ export function focusWhenLost(selector: string, within: ParentNode = document): 
 export async function focusOn(selector: string, within: ParentNode = document): Promise<void> {
 	await tick();
 	within.querySelector<HTMLElement>(selector)?.focus();
-	focusWhenLost(selector, within);
+	focusWhenLost(selector, { within });
 }

@@ -10,7 +10,7 @@
 	/** What was pressed makes way for it: then the way out has the focus. */
 	let bar = $state<HTMLElement>();
 	$effect(() => {
-		if (bar) focusWhenLost('button', bar);
+		if (bar) focusWhenLost('button', { within: bar });
 	});
 </script>
 

@@ -16,6 +16,7 @@
 	import FitOf from '../hand/FitOf.svelte';
 	import { tableHand } from '../hand/hand.svelte';
 	import HandMenu from '../hand/HandMenu.svelte';
+	import { keepFocus } from './keep-focus.svelte';
 	import { tableKeys } from './keyboard';
 	import LookPlate from './LookPlate.svelte';
 	import PlateTools from './PlateTools.svelte';
@@ -83,6 +84,8 @@
 		inTheWay = [];
 		void table.told(() => table.matchAll(keepByHand));
 	}
+
+	keepFocus(() => ({ room, rev: echo.rev, inMore: side === 'more' }));
 
 	// The table has the focus when it opens, so that its letters act at once.
 	onMount(() => {
