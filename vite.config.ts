@@ -71,7 +71,11 @@ export default defineConfig({
 			},
 			{
 				extends: true,
-				test: { name: 'around', include: ['src/lib/!(core)/**/*.test.ts', 'src/routes/**/*.test.ts'] }
+				test: {
+					name: 'around',
+					include: ['src/lib/!(core)/**/*.test.ts', 'src/routes/**/*.test.ts'],
+					setupFiles: ['tests/own-channels.ts']
+				}
 			}
 		]
 	}

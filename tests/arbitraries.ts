@@ -13,12 +13,14 @@ import {
 	type Element,
 	type FacetId,
 	type Garment,
+	type MetalId,
+	type PrintId,
 	type MoveId,
 	type Provenance
 } from '../src/lib/core';
 
 const provenance: Provenance = 'seen';
-const stated = (value: string) => ({ value, provenance });
+const stated = <V extends string>(value: V) => ({ value, provenance });
 
 /** A swatch per colour word or hex, the first the largest. */
 export const palette = (...colours: string[]): Garment['palette'] =>
@@ -35,11 +37,11 @@ export const garment = (
 	facets: Partial<Record<FacetId, string>> = {},
 	rest: { print?: string; metal?: string } = {}
 ): Garment => ({
-	type,
+	type: type as Garment['type'],
 	palette: palette(...colours),
 	facets: Object.fromEntries(Object.entries(facets).map(([id, value]) => [id, stated(value)])),
-	print: rest.print ? { family: stated(rest.print) } : undefined,
-	metal: rest.metal ? stated(rest.metal) : undefined
+	print: rest.print ? { family: stated(rest.print as PrintId) } : undefined,
+	metal: rest.metal ? stated(rest.metal as MetalId) : undefined
 });
 
 const uuid = (n: number) => `00000000-0000-4000-8000-${n.toString(16).padStart(12, '0')}`;
@@ -69,7 +71,7 @@ const facetsArbitrary = (type: string) =>
 		)
 		.map((pairs) => Object.fromEntries(pairs.map(([id, value]) => [id, stated(value)])) as Garment['facets']);
 
-export const garmentArbitrary = (type?: string): fc.Arbitrary<Garment> =>
+export const garmentArbitrary = (type?: Garment['type']): fc.Arbitrary<Garment> =>
 	(type ? fc.constant(type) : fc.constantFrom(...garmentTypes.map(({ id }) => id))).chain((id) =>
 		fc.record({
 			type: fc.constant(id),
@@ -85,11 +87,11 @@ export const garmentArbitrary = (type?: string): fc.Arbitrary<Garment> =>
 			print: fc.option(
 				fc.record({
 					family: fc.constantFrom(...prints.map((print) => stated(print.id))),
-					scale: fc.option(fc.constantFrom(...printScales.map(stated)), { nil: undefined })
+					scale: fc.option(fc.constantFrom(...printScales.map((scale) => stated(scale))), { nil: undefined })
 				}),
 				{ nil: undefined }
 			),
-			metal: fc.option(fc.constantFrom(...metalIds.map(stated)), { nil: undefined })
+			metal: fc.option(fc.constantFrom(...metalIds.map((metal) => stated(metal))), { nil: undefined })
 		})
 	);
 

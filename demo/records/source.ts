@@ -7,7 +7,11 @@ import {
 	colourWords,
 	facetIds,
 	garmentTypes,
+	metalIds,
+	printScales,
+	prints,
 	readLook,
+	stateFacet,
 	type FacetId,
 	type Garment,
 	type Provenance
@@ -50,6 +54,13 @@ export function garmentSaid(phrase: string, provenance: Provenance): Garment {
 	return only.garment;
 }
 
+/** One of the ids that a table has. */
+function oneOf<I extends string>(ids: readonly I[], said: string): I {
+	const id = ids.find((one) => one === said);
+	if (id === undefined) throw new Error(`"${said}" is none of ${ids.join(', ')}`);
+	return id;
+}
+
 export function garmentFrom(type: string, colours: string, facets: string, provenance: Provenance): Garment {
 	if (type.startsWith('saying:')) return garmentSaid(type.slice(7).trim(), provenance);
 	const id = typeIds.get(type.toLowerCase());
@@ -69,14 +80,21 @@ export function garmentFrom(type: string, colours: string, facets: string, prove
 	};
 	for (const pair of facets.split(/\s+/).filter(Boolean)) {
 		const [name = '', value = ''] = pair.split('=');
-		if (name === 'metal') garment.metal = { value, provenance };
+		if (name === 'metal') garment.metal = { value: oneOf(metalIds, value), provenance };
 		else if (name === 'print') {
 			const [family = '', scale] = value.split(':');
 			garment.print = {
-				family: { value: family, provenance },
-				scale: scale ? { value: scale, provenance } : undefined
+				family: {
+					value: oneOf(
+						prints.map(({ id }) => id),
+						family
+					),
+					provenance
+				},
+				scale: scale ? { value: oneOf(printScales, scale), provenance } : undefined
 			};
-		} else if (facetIds.includes(name as FacetId)) garment.facets[name as FacetId] = { value, provenance };
+		} else if (facetIds.includes(name as FacetId))
+			stateFacet(garment.facets, name as FacetId, { value, provenance });
 		else throw new Error(`"${name}" is no facet`);
 	}
 	return garment;

@@ -139,6 +139,8 @@ test('three versions are compared, one is worn again, and what was worn before i
 		.filter({ hasText: 'Wine silk scarf' });
 	await after.getByRole('button', { name: 'Go back to it' }).press('Enter');
 	await expect(table.getByRole('button', { name: 'Worn now' })).toBeVisible();
+	// The button went with what it did.
+	await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
 	await page.getByRole('link', { name: 'Back to the table' }).click();
 	await expect(tabOf(page, /More 1/)).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Side by side (5)' })).toBeVisible();

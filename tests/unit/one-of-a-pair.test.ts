@@ -269,7 +269,7 @@ describe('choosing halves', () => {
 		const kind = someOf(types);
 		const sided = fc.record({ type: kind, on: fc.option(side, { nil: undefined }) });
 		const colours = ['#a02020', '#203060', '#c0a040'] as const;
-		const thing = (type: string, n: number) =>
+		const thing = (type: Garment['type'], n: number) =>
 			({ type, facets: {}, palette: palette(colours[n % 3]!) }) satisfies Garment;
 		/** The most that any choice earns: each pair once, or once on each side where all of its slot is asked for by sides. */
 		function most(

@@ -77,7 +77,7 @@ describe('a part whose name says how it is', () => {
 });
 
 describe('words that are a colour and a stone', () => {
-	const strung = new Set(materialFamilies.at(-1)?.map(({ id }) => id));
+	const strung = new Set<string>(materialFamilies.at(-1)?.map(({ id }) => id));
 	it('say of cloth the colour alone', () => {
 		fc.assert(
 			fc.property(someOf(colourWords), someOf(ofClothTypes), ({ word, hex }, type) => {

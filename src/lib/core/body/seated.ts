@@ -1,10 +1,10 @@
 /** What sitting down does to what is worn. */
-import type { FacetId } from '../lexicon/facets';
+import type { FacetId, ValueOf } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 
 /** Hems from the shortest to the longest, as they ride up. */
-const ridesUp = ['micro', 'mini', 'above-knee', 'knee'];
+const ridesUp: ValueOf<'hemLength'>[] = ['micro', 'mini', 'above-knee', 'knee'];
 const narrowSkirts = ['pencil', 'straight', 'column', 'tulip'];
 
 /** Is a skirt so narrow that it does not give way to the thighs? By what is said of it, else by its kind. */

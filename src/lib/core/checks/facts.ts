@@ -4,10 +4,10 @@ import { deltaE00 } from '../colour/difference';
 import { measureColour, type MeasuredColour } from '../colour/similarity';
 import { chromaOf } from '../colour/spaces';
 import type { ColourFamily } from '../colour/family';
-import { facetValue, placeOf, type FacetId } from '../lexicon/facets';
+import { facetValue, placeOf, type FacetId, type ValueOf } from '../lexicon/facets';
 import { formalityOfCloth, formalityOfFamily, formalityOfType } from '../lexicon/formality';
 import { defaultSchools, type Schools } from '../lexicon/schools';
-import { metalColours } from '../lexicon/metals';
+import { metalColours, type MetalId } from '../lexicon/metals';
 import { slots, type SlotId } from '../lexicon/slots';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
@@ -30,13 +30,13 @@ export interface PieceFacts extends CheckedPiece {
 	strong: boolean;
 	/** Print family, where it is printed. */
 	print?: string;
-	metal?: string;
+	metal?: MetalId;
 	/** 0 sport … 5 formal; undefined for what has none (hair, jewellery). */
 	formality?: number;
 	/** A stated value, else what is usual for the type. */
-	value: (facet: FacetId) => string | undefined;
+	value: <F extends FacetId>(facet: F) => ValueOf<F> | undefined;
 	/** A stated value only. */
-	stated: (facet: FacetId) => string | undefined;
+	stated: <F extends FacetId>(facet: F) => ValueOf<F> | undefined;
 	/** Place of a value on its facet's scale. */
 	place: (facet: FacetId) => number | undefined;
 }

@@ -1,6 +1,6 @@
 import { materialOfTexture, textureOfMaterial } from '../lexicon/material-feel';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Garment } from '../model/garment';
+import { stateFacet, type Garment } from '../model/garment';
 import type { FacetId } from '../lexicon/facets';
 
 const assumed = (value: string) => ({ value, provenance: 'assumed' as const });
@@ -16,7 +16,7 @@ export function filledByKind(garment: Garment): Garment {
 	const fill = (id: FacetId, value: string | undefined) => {
 		if (value === undefined || facets[id] !== undefined || !has.includes(id)) return;
 		if (facets === garment.facets) facets = { ...facets };
-		facets[id] = assumed(value);
+		stateFacet(facets, id, assumed(value));
 	};
 	for (const id in own) fill(id as FacetId, own[id as FacetId]);
 	fill('texture', textureOfMaterial[facets.material?.value ?? '']);

@@ -9,6 +9,7 @@ import {
 } from '../../../../tests/arbitraries';
 import { facetOf, type FacetId } from '../lexicon/facets';
 import { likeness } from '../lexicon/likeness';
+import type { PrintId, PrintScale } from '../lexicon/prints';
 import type { Garment } from '../model/garment';
 import type { Element } from '../model/reference';
 import { scoreLook, type Worn } from './look';
@@ -75,7 +76,7 @@ describe('likeness of facet values', () => {
 	});
 
 	it('tells plain from printed, and prints by family and scale', () => {
-		const print = (family: string, scale?: string) => ({
+		const print = (family: PrintId, scale?: PrintScale) => ({
 			family: { value: family, provenance: 'seen' as const },
 			scale: scale ? { value: scale, provenance: 'seen' as const } : undefined
 		});

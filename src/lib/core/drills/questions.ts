@@ -3,7 +3,7 @@ import { deltaE00 } from '../colour/difference';
 import { labOfHex } from '../colour/spaces';
 import { facetOf, type FacetId } from '../lexicon/facets';
 import { moves, type MoveId } from '../lexicon/moves';
-import { prints } from '../lexicon/prints';
+import { prints, type PrintId } from '../lexicon/prints';
 import { drillIds, type DrillId } from '../model/drill-card';
 import type { Garment } from '../model/garment';
 import { readLook } from '../reading/read-look';
@@ -52,6 +52,9 @@ const likeness = (): DrillQuestion[] =>
 		why
 	}));
 
+/** The entries of a table under their own ids. */
+const entriesOf = <K extends string, V>(table: Readonly<Record<K, V>>) => Object.entries(table) as [K, V][];
+
 const said = <T extends string>(value: T) => ({ value, provenance: 'said' as const });
 
 function termLabel(facet: (typeof termSet)[number]['facet'], id: string): string {
@@ -77,7 +80,7 @@ const terms = (): DrillQuestion[] =>
 					)
 				),
 				palette: colours.map((hex, i) => ({ hex, share: i === 0 ? 0.6 : 0.4, provenance: 'said' })),
-				...(facet === 'print' && { print: { family: said(id) } })
+				...(facet === 'print' && { print: { family: said(id as PrintId) } })
 			};
 			return {
 				drill: 'terms',
@@ -135,7 +138,7 @@ const nearer = (): DrillQuestion[] =>
 const metalName = (id: string) => id.replace('-', ' ');
 
 const metals = (): DrillQuestion[] => [
-	...Object.entries(toldMetals).map(([id, why], at, all): DrillQuestion => {
+	...entriesOf(toldMetals).map(([id, why], at, all): DrillQuestion => {
 		const from = Math.max(0, Math.min(at - 1, all.length - termOptions));
 		return {
 			drill: 'metal',

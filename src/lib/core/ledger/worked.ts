@@ -24,7 +24,9 @@ export interface Substitution {
 	above: number;
 }
 
-const typeNames = new Map(garmentTypes.map(({ id, singular }) => [id, singular]));
+const typeNames: ReadonlyMap<string, string> = new Map(
+	garmentTypes.map(({ id, singular }) => [id, singular])
+);
 const said = (garment: Frozen, kind: Substitution['kind']): string | undefined =>
 	kind === 'type'
 		? (typeNames.get(garment.type) ?? garment.type)

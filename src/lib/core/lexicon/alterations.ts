@@ -2,8 +2,10 @@
  * What an alterer, or a careful hand, makes of an owned piece. Unlike what is only worn otherwise it costs money and days, and is
  * not undone. Prices, days and risks are usual ones of this project (common practice); makers and care labels have the last word.
  */
-import type { FacetId } from './facets';
+import type { FacetId, ValueOf } from './facets';
+import type { MaterialId } from './materials';
 import type { AlterationId } from './transformation-ids';
+import type { FamilyId } from './types';
 import type { Transformation } from './transformations';
 
 /** What is done to a piece for good. */
@@ -18,7 +20,7 @@ export interface Altering {
 export type Alteration = Transformation & { altering: Altering };
 
 /** Fibres that take a dye from the household (common practice): cellulose and silk; polyester and acrylic do not. */
-const takesDye = [
+const takesDye: MaterialId[] = [
 	'cotton',
 	'linen',
 	'hemp',
@@ -71,12 +73,12 @@ const dyed = (
 	}
 });
 
-const shortened = (
+const shortened = <F extends FacetId>(
 	label: string,
-	families: readonly string[],
-	facet: FacetId,
-	from: readonly string[],
-	to: string,
+	families: readonly FamilyId[],
+	facet: F,
+	from: readonly ValueOf<F>[],
+	to: ValueOf<F>,
 	costMinor: number
 ): Alteration => ({
 	label,
@@ -95,9 +97,9 @@ const shortened = (
 	}
 });
 
-const skirted = ['dresses', 'skirts'];
-const legs = ['trousers', 'jeans'];
-const sleeved = ['shirts', 'tees', 'dresses'];
+const skirted: FamilyId[] = ['dresses', 'skirts'];
+const legs: FamilyId[] = ['trousers', 'jeans'];
+const sleeved: FamilyId[] = ['shirts', 'tees', 'dresses'];
 
 export const alterations: Record<AlterationId, Alteration> = {
 	'hemmed-to-midi': shortened(

@@ -1,9 +1,10 @@
 /** Cuts that stand for a thing where no name follows: "a sequin column", "a red off-the-shoulder", "black ankle-straps". */
 import type { FacetId } from './facets';
+import type { TypeId } from './types';
 
 export interface Cut {
 	/** What is meant by it, the likeliest first (common practice). */
-	types: readonly string[];
+	types: readonly TypeId[];
 	/** The feature that the same word says of a thing that has a name; undefined where it is a colour beside another: "peach blush". */
 	says?: FacetId;
 }
@@ -29,6 +30,7 @@ const lines = `
 	texture: quilted = quilted-jacket
 	material: waxed = waxed-jacket
 	colour: blush = blusher
+	heelHeight: flat = flats
 	strap: ankle-straps = heels sandals
 	strap: top-handle = top-handle-bag`;
 
@@ -40,7 +42,10 @@ export const cuts: ReadonlyMap<string, Cut> = new Map(
 		.flatMap((line) => {
 			const [says = '', rest = ''] = line.trim().split(': ');
 			const [words = '', types = ''] = rest.split(' = ');
-			const cut = { types: types.split(' '), ...(says !== 'colour' && { says: says as FacetId }) };
+			const cut = {
+				types: types.split(' ') as TypeId[],
+				...(says !== 'colour' && { says: says as FacetId })
+			};
 			return words.split(', ').map((word): [string, Cut] => [word.replaceAll('-', ' '), cut]);
 		})
 );

@@ -1,4 +1,4 @@
-import type { FacetId } from './facets';
+import type { FacetId, FacetWithValue } from './facets';
 
 /** A part of a garment that words can be about: "gold hardware", "a square neck", "no collar". */
 export interface Detail {
@@ -14,11 +14,11 @@ export interface Detail {
 	/** What it is made of follows it: "trimmed with lace". */
 	leads?: boolean;
 	/** What its mere mention says. */
-	alone?: readonly [FacetId, string];
+	alone?: FacetWithValue;
 	/** The family or division that alone has such a part: of any other the word says nothing. */
 	only?: string;
 	/** What its absence says: "no sleeves". */
-	without?: readonly [FacetId, string];
+	without?: FacetWithValue;
 }
 
 const detail = (
@@ -30,6 +30,9 @@ const detail = (
 	facets,
 	...more
 });
+
+/** What is stuck on a hat, and is what other things are made of: "a fedora with a red feather". */
+export const plume: Detail = detail('feather, feathers', [], { only: 'headwear' });
 
 /** Parts of garments, as they are named (common practice). What a part says that no facet holds goes to the note. */
 export const details: readonly Detail[] = [
@@ -49,7 +52,7 @@ export const details: readonly Detail[] = [
 	detail('shoulder, shoulders, shouldered', ['shoulder', 'sleeveShape', 'neckline']),
 	detail('back, backed', ['back'], { without: ['back', 'open'] }),
 	detail('heel, heels, heeled', ['heelShape', 'heelHeight', 'strap'], { without: ['heelHeight', 'flat'] }),
-	detail('toe, toes, toed, toecap, toe cap', ['toe']),
+	detail('toe, toes, toed, toecap, toe cap, toecaps, toe caps', ['toe']),
 	detail('sole, soles, soled', ['sole']),
 	detail('shaft, shafts', ['shaft']),
 	detail(
@@ -90,6 +93,7 @@ export const details: readonly Detail[] = [
 			takesMetal: true
 		}
 	),
+	detail('bit, bits, snaffle bit, horse bit', [], { takesMetal: true, only: 'footwear' }),
 	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar']),
 	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
 	detail('border, borders', ['hemDetail'], {

@@ -8,12 +8,13 @@
  */
 
 import { materialFamilies } from './materials';
+import type { WordIn } from './named';
 
 /** What kind of likeness a facet speaks of; schools weigh these against each other. */
 export type FacetGroup = 'kind' | 'colour' | 'shape' | 'cloth' | 'detail';
 
-export interface FacetValue {
-	id: string;
+export interface FacetValue<V extends string = string> {
+	id: V;
 	label: string;
 	/** Place on the facet's own scale; by default the index. Hems: height above the floor as a share of stature. */
 	at?: number;
@@ -25,37 +26,47 @@ interface FacetBase {
 	/** Similarity assumed when a garment does not state the facet (0..1): below what a stated near value earns. */
 	prior: number;
 }
-export interface OrdinalFacet extends FacetBase {
+export interface OrdinalFacet<V extends string = string> extends FacetBase {
 	kind: 'ordinal';
-	values: FacetValue[];
+	values: FacetValue<V>[];
 	/** The words for "more" and "less" along the scale. */
 	more: string;
 	less: string;
 }
-export interface NominalFacet extends FacetBase {
+export interface NominalFacet<V extends string = string> extends FacetBase {
 	kind: 'nominal';
-	values: FacetValue[];
+	values: FacetValue<V>[];
 	/** Values in one group look alike. */
-	groups: string[][];
+	groups: V[][];
 }
 export type Facet = OrdinalFacet | NominalFacet;
 
+/** The values that a list of words names, as a union: "low@0.03 ankle | knee" are low, ankle and knee. */
+type Named<W extends string> = Exclude<NameOf<WordIn<W>>, '|'>;
+type NameOf<W extends string> = W extends `${infer Name}@${string}` ? Name : W;
+
 const labelOf = (id: string) => id.replace(/-/g, ' ');
-const list = (words: string): FacetValue[] =>
+const list = <W extends string>(words: W): FacetValue<Named<W>>[] =>
 	words.split(' ').map((word) => {
-		const [id = '', at] = word.split('@');
+		const [name = '', at] = word.split('@');
+		const id = name as Named<W>;
 		return at === undefined ? { id, label: labelOf(id) } : { id, label: labelOf(id), at: Number(at) };
 	});
 
-const ordinal = (
+const ordinal = <W extends string>(
 	label: string,
 	group: FacetGroup,
 	[less, more]: [string, string],
-	words: string,
+	words: W,
 	prior = 0.25
-): OrdinalFacet => ({ kind: 'ordinal', label, group, prior, values: list(words), less, more });
+): OrdinalFacet<Named<W>> => ({ kind: 'ordinal', label, group, prior, values: list(words), less, more });
 
-const grouped = (label: string, group: FacetGroup, families: FacetValue[][], prior = 0.12): NominalFacet => ({
+const grouped = <V extends string>(
+	label: string,
+	group: FacetGroup,
+	families: FacetValue<V>[][],
+	prior = 0.12
+): NominalFacet<V> => ({
 	kind: 'nominal',
 	label,
 	group,
@@ -65,11 +76,16 @@ const grouped = (label: string, group: FacetGroup, families: FacetValue[][], pri
 });
 
 /** Groups are separated by "|". */
-const nominal = (label: string, group: FacetGroup, words: string, prior = 0.12): NominalFacet =>
+const nominal = <W extends string>(
+	label: string,
+	group: FacetGroup,
+	words: W,
+	prior = 0.12
+): NominalFacet<Named<W>> =>
 	grouped(
 		label,
 		group,
-		words.split('|').map((family) => list(family.trim())),
+		words.split('|').map((family) => list(family.trim()) as FacetValue<Named<W>>[]),
 		prior
 	);
 
@@ -192,6 +208,12 @@ export const facets = {
 } as const satisfies Record<string, Facet>;
 
 export type FacetId = keyof typeof facets;
+/** The values of a facet. */
+export type ValueOf<F extends FacetId> = (typeof facets)[F]['values'][number]['id'];
+/** Values by their facet, as far as they are said. */
+export type FacetValues = { [F in FacetId]?: ValueOf<F> };
+/** One facet with one of its values. */
+export type FacetWithValue = { [F in FacetId]: readonly [F, ValueOf<F>] }[FacetId];
 export const facetIds = Object.keys(facets) as FacetId[];
 
 /** The facet under its id, widened so that any value can be looked up in it. */

@@ -28,7 +28,7 @@ gabardine: gaberdine
 corduroy: cord, needlecord, jumbo cord, wide-wale corduroy
 moleskin: brushed cotton
 waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
-jersey: cotton jersey, stretch jersey, t-shirt fabric, modal, bamboo, interlock, ponte, ponte jersey, ponte roma, lisle, cotton lisle, micromodal
+jersey: cotton jersey, double-knit, double knit, stretch jersey, t-shirt fabric, modal, bamboo, interlock, ponte, ponte jersey, ponte roma, lisle, cotton lisle, micromodal
 sweatshirting: sweatshirt fabric, loopback, french terry
 towelling: terry, terrycloth, towel
 fleece: polar fleece, fleece fabric, fleecy

@@ -1,3 +1,5 @@
+import type { WordIn } from './named';
+
 /** Materials in groups that look and hang alike (common practice); a group a line. */
 const source = `
 cotton poplin lawn voile muslin seersucker oxford-cloth linen hemp chambray khadi broderie-anglaise
@@ -16,13 +18,14 @@ straw raffia cane cork rope wood rubber
 metal pearl glass crystal gemstone turquoise-stone jade amber jet-beads resin tortoiseshell enamel horn bead shell
 `;
 
+export type MaterialId = WordIn<typeof source>;
 export interface Material {
-	id: string;
+	id: MaterialId;
 	label: string;
 }
 
 export const materialFamilies: Material[][] = source
 	.trim()
 	.split('\n')
-	.map((group) => group.split(' ').map((id) => ({ id, label: id.replace(/-/g, ' ') })));
+	.map((group) => group.split(' ').map((id) => ({ id: id as MaterialId, label: id.replace(/-/g, ' ') })));
 export const materials: Material[] = materialFamilies.flat();

@@ -2,15 +2,20 @@
  * Metals of hardware and jewellery, in groups that look alike (common practice), with the words for each and a
  * colour to draw it in.
  */
-export interface Metal {
-	id: string;
+export interface Metal<I extends string = string> {
+	id: I;
 	label: string;
 	/** Other words for it. */
 	words: string[];
 	hex: string;
 }
 
-const metal = (id: string, hex: string, words = '', label = id.replace(/-/g, ' ')): Metal => ({
+const metal = <I extends string>(
+	id: I,
+	hex: string,
+	words = '',
+	label = id.replace(/-/g, ' ')
+): Metal<I> => ({
 	id,
 	label,
 	words: words
@@ -20,7 +25,7 @@ const metal = (id: string, hex: string, words = '', label = id.replace(/-/g, ' '
 	hex
 });
 
-export const metalGroupsOf: Metal[][] = [
+export const metalGroupsOf = [
 	[
 		metal(
 			'gold',
@@ -49,8 +54,9 @@ export const metalGroupsOf: Metal[][] = [
 	[metal('mixed', '#bba77a', 'mixed metal, mixed metals, two-tone metal, gold and silver')]
 ];
 
-export const metals: Metal[] = metalGroupsOf.flat();
-export const metalGroups: string[][] = metalGroupsOf.map((group) => group.map(({ id }) => id));
+export type MetalId = (typeof metalGroupsOf)[number][number]['id'];
+export const metals: Metal<MetalId>[] = metalGroupsOf.flat();
+export const metalGroups: MetalId[][] = metalGroupsOf.map((group) => group.map(({ id }) => id));
 export const metalColours: Record<string, string> = Object.fromEntries(
 	metals.map(({ id, hex }) => [id, hex])
 );

@@ -1,8 +1,8 @@
-import type { FacetId } from './facets';
+import type { FacetValues } from './facets';
 import type { MoveId } from './moves';
 
 /** What a move makes of a feature, as it is then seen (common practice). */
-export const moveEffects: Partial<Record<MoveId, Partial<Record<FacetId, string>>>> = {
+export const moveEffects: Partial<Record<MoveId, FacetValues>> = {
 	'sleeves-rolled': { sleeveLength: 'elbow' },
 	'sleeves-pushed-up': { sleeveLength: 'three-quarter' },
 	'cuffs-turned-back': { sleeveLength: 'three-quarter' },

@@ -49,7 +49,7 @@ const said: Record<MoveId, string> = {
 		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head',
 	'crossed-in-front': 'crossed over, crossed over the front, criss-crossed, crossed at the front',
 	'tied-at-neck':
-		'knotted at the neck, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
+		'knotted at the neck, knotted, tied in a knot, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
 	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
 	layered:
 		'stack of, stacks of, pile of, armful of, armfuls of, layers of, layered, stacked, piled on, several together, in a stack, worn together',

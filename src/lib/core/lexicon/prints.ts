@@ -1,9 +1,11 @@
+import type { IdIn } from './named';
+
 /**
  * Print families, in groups that look alike (common practice), with the words for each: the noun or adjective as
  * it is said. A pattern of the weave (jacquard, lace, cable) is a texture, not a print.
  */
 export interface Print {
-	id: string;
+	id: PrintId;
 	label: string;
 	words: string[];
 }
@@ -68,13 +70,19 @@ conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart,
 slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 
+export type PrintId = IdIn<typeof source>;
+
 export const printFamilies: Print[][] = source
 	.trim()
 	.split(/\n\s*\n/)
 	.map((group) =>
 		group.split('\n').map((line) => {
 			const [id = '', words = ''] = line.split(':');
-			return { id, label: id.replace(/-/g, ' '), words: words.split(',').map((word) => word.trim()) };
+			return {
+				id: id as PrintId,
+				label: id.replace(/-/g, ' '),
+				words: words.split(',').map((word) => word.trim())
+			};
 		})
 	);
 
@@ -83,10 +91,11 @@ export const printGroups: string[][] = printFamilies.map((group) => group.map(({
 export const printIds = prints.map(({ id }) => id);
 
 /** Scale of a print's repeat, small to large. */
-export const printScales = ['tiny', 'small', 'medium', 'large'];
+export const printScales = ['tiny', 'small', 'medium', 'large'] as const;
+export type PrintScale = (typeof printScales)[number];
 
 /** Words for the scale of a print, said straight before it: "bold stripes". */
-export const printScaleWords: Record<string, string> = {
+export const printScaleWords: Readonly<Record<string, PrintScale | undefined>> = {
 	tiny: 'tiny',
 	micro: 'tiny',
 	small: 'small',

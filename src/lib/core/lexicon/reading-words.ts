@@ -3,6 +3,8 @@
  * nothing. Common practice and plain English.
  */
 
+import type { TypeId } from './types';
+
 const listed = (text: string) =>
 	text
 		.split(',')
@@ -17,17 +19,17 @@ export const links = {
 	or: listed('or, nor'),
 	/** What follows belongs to what went before, or is worn beside it. */
 	with: listed(
-		'with, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, paired with, teamed with, finished with, topped with, set off by, accessorised with, styled with'
+		'with, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, finished with, topped with, set off by, accessorised with, styled with'
 	),
 	/** What follows is said of what went before. */
 	in: listed(
-		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, from, at, to, cut in, made of, made from, up in, done in'
+		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, in different shades of, shades of, tones of, hues of, from, at, to, cut in, made of, made from, up in, done in'
 	),
 	/** The ground under a print. */
 	on: listed('on, on a ground of, against, down the, along the, up the'),
 	/** Another thing, worn over or under. */
 	list: listed(
-		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, peeking out, peeking from'
+		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from'
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like, doubles as, doubled as, doubling as'),
@@ -113,7 +115,7 @@ export const generalThings = listed(
 	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, nightwear, sportswear'
 );
 /** What such a word is taken for where it stands over a description and no thing is named under it: "eyewear: cat-eye, black". */
-export const shelves: Readonly<Record<string, string>> = {
+export const shelves: Readonly<Record<string, TypeId>> = {
 	knitwear: 'jumper',
 	outerwear: 'overcoat',
 	headwear: 'hat',
@@ -138,7 +140,7 @@ export const fillers = listed(`
 	anyway, anyways, anyhow, tbh, mind you, ugly, hideous, awful, start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
 	be, been, am, do, does, did, done, will, would, can, could, should, may, must,
 	them, him, time, times, eye, eyes closed, one eye, brow, bust, navel, ribs, stops, stopping, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
-	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
+	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, a bit, a little bit, a tiny bit, a wee bit, a good bit, quite a bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,

@@ -1,32 +1,32 @@
 /** The tree of garment types: division, family, kin, type. Read once from `types/`; add types there. */
-import type { FacetId } from './facets';
+import type { FacetId, FacetValues } from './facets';
 import { slots, slotsMeet, type Place, type SlotId } from './slots';
 import { answersAlone, familyStandIns, placedByKin, standIns, wornAlso } from './stand-ins';
-import { divisions, families } from './types';
+import { divisions, families, type DivisionId, type FamilyId, type TypeId } from './types';
 import type { DrawKind, FamilySource } from './types/source';
 
 export interface GarmentType {
-	id: string;
+	id: TypeId;
 	singular: string;
 	plural: string;
 	/** Other words for it, each with the locale that it belongs to, if it belongs to one. */
 	words: { word: string; locale?: 'uk' | 'us' }[];
 	/** Does its word stand for the whole family ("boots") or for its kin ("tights")? */
 	general: boolean;
-	family: string;
+	family: FamilyId;
 	familyLabel: string;
 	/** Number of its kin within the family: types that are cut alike and worn alike. */
 	kin: number;
-	division: string;
+	division: DivisionId;
 	divisionLabel: string;
 	slot: SlotId;
 	/** The facets that a garment of this type can have. */
 	facets: FacetId[];
 	draws: DrawKind;
 	/** Usual values: for drawing and first guesses, never for closeness. */
-	usual: Partial<Record<FacetId, string>>;
+	usual: FacetValues;
 	/** Those of them that set the type apart within its family. */
-	own: Partial<Record<FacetId, string>>;
+	own: FacetValues;
 }
 
 /** `id: singular / plural / …`; the id is what records keep, and stays when the words change. */
@@ -56,13 +56,17 @@ function usualIn(text: string): GarmentType['usual'] {
 	);
 }
 
-function readType(line: string, family: FamilySource, kin: number): GarmentType {
+function readType(
+	line: string,
+	family: FamilySource & { id: FamilyId; division: DivisionId },
+	kin: number
+): GarmentType {
 	const [id, said] = idAndRest(line);
 	const [name = '', plural = name, words = '', usual = ''] = said.split('/').map((part) => part.trim());
 	const general = name.startsWith('*');
 	const singular = general ? name.slice(1) : name;
 	return {
-		id,
+		id: id as TypeId,
 		singular,
 		plural,
 		words: wordsIn(words),
@@ -71,7 +75,7 @@ function readType(line: string, family: FamilySource, kin: number): GarmentType 
 		familyLabel: family.label,
 		kin,
 		division: family.division,
-		divisionLabel: divisions[family.division] ?? family.division,
+		divisionLabel: divisions[family.division],
 		slot: family.slot,
 		facets: [...new Set(family.facets)],
 		draws: family.draws,
@@ -86,7 +90,7 @@ export const garmentTypes: readonly GarmentType[] = families.flatMap((family) =>
 		.split(/\n\s*\n/)
 		.flatMap((kin, i) => kin.split('\n').map((line) => readType(line, family, i)))
 );
-const byId = new Map(garmentTypes.map((type) => [type.id, type]));
+const byId: ReadonlyMap<string, GarmentType> = new Map(garmentTypes.map((type) => [type.id, type]));
 
 /** Words that stand for a whole family are by themselves in the first kin. */
 const standsForFamily = new Set(
@@ -97,7 +101,7 @@ const standsForFamily = new Set(
 	})
 );
 
-export const isGarmentType = (id: string) => byId.has(id);
+export const isGarmentType = (id: string): id is TypeId => byId.has(id);
 
 /** The type under its id; throws on an id that the tree does not hold. */
 export function garmentType(id: string): GarmentType {
@@ -106,7 +110,9 @@ export function garmentType(id: string): GarmentType {
 	return type;
 }
 
-const facetsOf = new Map(garmentTypes.map(({ id, facets }) => [id, new Set(facets)]));
+const facetsOf: ReadonlyMap<string, ReadonlySet<FacetId>> = new Map(
+	garmentTypes.map(({ id, facets }) => [id, new Set(facets)])
+);
 
 /** Can a garment of this type have this facet? */
 export const typeHasFacet = (id: string, facet: FacetId) => facetsOf.get(id)?.has(facet) ?? false;

@@ -1,7 +1,12 @@
 import type { BodyMeasure } from './measures';
-import type { FacetId } from './facets';
+import type { FacetId, FacetValues, ValueOf } from './facets';
+import type { MetalId } from './metals';
+import type { FamilyId, TypeId } from './types';
 import { alterations, type Altering } from './alterations';
 import type { AlterationId, TransformationId } from './transformation-ids';
+
+/** A facet with some of its values. */
+type OneOf = { [F in FacetId]: { facet: F; values: readonly ValueOf<F>[] } }[FacetId];
 
 /** What must be true of a piece, or of the client, before it can become another. */
 export type Need =
@@ -11,9 +16,9 @@ export type Need =
 	| { kind: 'goes-round'; measure: BodyMeasure; extraCm: number; by: 'length' | 'diagonal' }
 	| { kind: 'at-least-cm'; cm: number }
 	/** A facet must have one of these values; where it is not stated, it must be looked at. */
-	| { kind: 'facet'; facet: FacetId; values: readonly string[]; words: string }
+	| (OneOf & { kind: 'facet'; words: string })
 	/** It must not have one of these. */
-	| { kind: 'not'; facet: FacetId; values: readonly string[]; words: string }
+	| (OneOf & { kind: 'not'; words: string })
 	/** None of its colours may be darker than this, L* of CIELAB. */
 	| { kind: 'lighter-than'; darkest: number; words: string }
 	/** Only the eye can tell. */
@@ -27,13 +32,13 @@ export interface Transformation {
 	/** "worn as a dress" */
 	label: string;
 	from: {
-		types?: readonly string[];
-		families?: readonly string[];
+		types?: readonly TypeId[];
+		families?: readonly FamilyId[];
 		/** Values one of which the piece must state or usually have. */
-		facets?: Partial<Record<FacetId, readonly string[]>>;
+		facets?: { [F in FacetId]?: readonly ValueOf<F>[] };
 	};
 	/** The type that it becomes; the same without. What is stated stays where the new type can have it. */
-	to: { type?: string; facets?: Partial<Record<FacetId, string>>; palette?: string; metal?: string };
+	to: { type?: TypeId; facets?: FacetValues; palette?: string; metal?: MetalId };
 	needs: readonly Need[];
 	how: string;
 	minutes: number;
@@ -71,9 +76,9 @@ const longSleeves: Need = {
 	words: 'long sleeves'
 };
 
-const scarves = ['scarf', 'neckerchief', 'skinny-scarf', 'headscarf'];
-const squares = ['scarf', 'headscarf', 'neckerchief'];
-const broad = ['shawl', 'blanket-scarf', 'pashmina-shawl', 'dupatta', 'phulkari-dupatta'];
+const scarves: TypeId[] = ['scarf', 'neckerchief', 'skinny-scarf', 'headscarf'];
+const squares: TypeId[] = ['scarf', 'headscarf', 'neckerchief'];
+const broad: TypeId[] = ['shawl', 'blanket-scarf', 'pashmina-shawl', 'dupatta', 'phulkari-dupatta'];
 const fullLegs = { legLength: ['full', 'floor', 'stacked'] } as const;
 
 /** What an owned piece can turn into (common practice; minutes are a practised hand's). One table. */

@@ -39,15 +39,16 @@ export interface Becoming extends OwnedOption {
 const valueOf = (garment: Garment, facet: FacetId) =>
 	garment.facets[facet]?.value ?? garmentType(garment.type).usual[facet];
 
+const isOneOf = (values: readonly string[], value: string | undefined) =>
+	value !== undefined && values.includes(value);
+
 function isFrom({ types, families, facets = {} }: Transformation['from'], garment: Garment): boolean {
 	const named =
 		(types?.includes(garment.type) ?? false) ||
 		(families?.includes(garmentType(garment.type).family) ?? false);
 	return (
 		named &&
-		Object.entries(facets).every(([facet, values]) =>
-			values.includes(valueOf(garment, facet as FacetId) ?? '')
-		)
+		Object.entries(facets).every(([facet, values]) => isOneOf(values, valueOf(garment, facet as FacetId)))
 	);
 }
 
@@ -78,13 +79,13 @@ function checkNeed(
 		case 'facet': {
 			const value = valueOf(garment, need.facet);
 			if (value === undefined) return { words: need.words, met: 'unknown' };
-			return { words: need.words, met: need.values.includes(value) ? 'yes' : 'no' };
+			return { words: need.words, met: isOneOf(need.values, value) ? 'yes' : 'no' };
 		}
 		case 'not': {
 			const value = valueOf(garment, need.facet);
 			// What is not noted is not claimed: it is looked at.
 			if (value === undefined) return { words: need.words, met: 'unknown' };
-			return { words: need.words, met: need.values.includes(value) ? 'no' : 'yes' };
+			return { words: need.words, met: isOneOf(need.values, value) ? 'no' : 'yes' };
 		}
 		case 'lighter-than': {
 			const { palette } = garment;

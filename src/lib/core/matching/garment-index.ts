@@ -11,6 +11,7 @@ import {
 import { filledByKind } from '../closeness/by-kind';
 import { isLoud, listenerFor, unaskedIn } from '../closeness/unasked';
 import { facetIds, type FacetId } from '../lexicon/facets';
+import type { TypeId } from '../lexicon/types';
 import { canAnswer, typeHasFacet } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { AspectId } from '../model/reference';
@@ -107,7 +108,7 @@ const isFacet = (aspect: AspectId): aspect is FacetId =>
 	!['type', 'palette', 'print', 'metal'].includes(aspect);
 
 /** A garment that states nothing, for the worth of what is not stated. */
-const silent = (type: string): Garment => ({ type, facets: {}, palette: [] });
+const silent = (type: TypeId): Garment => ({ type, facets: {}, palette: [] });
 
 function tableOf(
 	index: GarmentIndex,

@@ -35,7 +35,7 @@ export function partsOfSet(set: Garment): { name: string; garment: Garment }[] {
 export interface SoldWay {
 	garment: Garment;
 	/** Type of the part; nothing for the whole. */
-	part?: string;
+	part?: Garment['type'];
 	/** How the part is called. */
 	name?: string;
 }

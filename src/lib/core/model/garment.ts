@@ -1,11 +1,25 @@
 import * as z from 'zod';
-import { facetIds, facetValue, type FacetId } from '../lexicon/facets';
+import { facetIds, facetValue, type FacetId, type ValueOf } from '../lexicon/facets';
 import { metalIds } from '../lexicon/metals';
 import { printIds, printScales } from '../lexicon/prints';
+import type { TypeId } from '../lexicon/types';
 import { isGarmentType, typeHasFacet } from '../lexicon/taxonomy';
-import { provenanceSchema } from './basics';
+import { provenanceSchema, type Provenance } from './basics';
 
 const stated = <T extends z.ZodType<string>>(value: T) => z.object({ value, provenance: provenanceSchema });
+
+interface Stated<V extends string> {
+	value: V;
+	provenance: Provenance;
+	/** In cm, where a figure was said or measured: the value is then the nearest that has a name. */
+	cm?: number;
+}
+type Facets = { [F in FacetId]?: Stated<ValueOf<F>> };
+
+/** States a facet and a value that are known only as the program runs, of a table or a text that pairs them rightly. */
+export function stateFacet(facets: Facets, facet: FacetId, stated: Stated<string>): void {
+	(facets as Partial<Record<FacetId, Stated<string>>>)[facet] = stated;
+}
 
 export const swatchSchema = z.object({
 	hex: z
@@ -19,18 +33,25 @@ export const swatchSchema = z.object({
 });
 export type Swatch = z.infer<typeof swatchSchema>;
 
+/** The ids of the tables are a type of their own, what is parsed and what is put in alike. */
+const typeSchema = z
+	.string()
+	.refine(isGarmentType, { error: 'is no garment type of the taxonomy' }) as unknown as z.ZodType<
+	TypeId,
+	TypeId
+>;
+
 /**
  * One description for what an element of a reference, a piece of a wardrobe and a listing of a shop each have:
  * type, facets, palette, print and metal, each value with its provenance. What is not known is left out.
  */
 export const garmentSchema = z
 	.object({
-		type: z.string().refine(isGarmentType, { error: 'is no garment type of the taxonomy' }),
+		type: typeSchema,
 		facets: z.partialRecord(
 			z.enum(facetIds as [FacetId, ...FacetId[]]),
-			// In cm, where a figure was said or measured: the value is then the nearest that has a name.
 			stated(z.string()).extend({ cm: z.number().min(0).max(300).optional() })
-		),
+		) as unknown as z.ZodType<Facets, Facets>,
 		/** From the largest colour to the smallest; empty when the colour is not known. */
 		palette: z.array(swatchSchema).max(8),
 		print: z

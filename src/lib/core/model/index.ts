@@ -2,7 +2,7 @@
 export type { Id, Money, Provenance } from './basics';
 export { schemaVersion } from './basics';
 export type { Garment, StatedValue, Swatch } from './garment';
-export { garmentSchema } from './garment';
+export { garmentSchema, stateFacet } from './garment';
 export { mostColours, paletteOf } from './palette';
 export { clientSchema, ethicsOf, freshClient, remeasured, type Client, type Measurements } from './client';
 export { eventSchema, freshEvent, type Event, type Weather } from './event';

@@ -72,8 +72,10 @@ export function neededBeside(
 	currency: string,
 	rates: Rates = {}
 ): { needs: Needed[]; about: Money } {
-	const owned = new Set(pieces.flatMap(({ parts }) => parts.map(({ garment }) => garment.type)));
-	const worn = new Set(boughtIn(echo).map(({ listing }) => listing.garment.type));
+	const owned: ReadonlySet<string> = new Set(
+		pieces.flatMap(({ parts }) => parts.map(({ garment }) => garment.type))
+	);
+	const worn: ReadonlySet<string> = new Set(boughtIn(echo).map(({ listing }) => listing.garment.type));
 	const needs = new Map(
 		boughtIn(echo)
 			.flatMap(({ listing }) => neededWith(listing.garment))

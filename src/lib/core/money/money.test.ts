@@ -8,6 +8,7 @@ import { amountInWords, currencies, moneyInWords, readMoney, sumOf } from './amo
 import { costPerWear } from './cost-per-wear';
 import { alterationIds, wornOtherwiseIds, type TransformationId } from '../lexicon/transformation-ids';
 import { transformationOf } from '../lexicon/transformations';
+import type { TypeId } from '../lexicon/types';
 import { neededBeside } from './companions';
 import { boughtIn, spendOf, withPostage } from './spend';
 
@@ -122,7 +123,7 @@ describe('what an echo costs to buy', () => {
 
 	it('costs nothing more for another part of a set that is bought, and what is sent with it pays no second parcel', () => {
 		const set = makeListing(9, garment('suit', ['charcoal']), 5500);
-		const part = (type: string): Item => ({
+		const part = (type: TypeId): Item => ({
 			source: 'listing',
 			listing: set,
 			part: type,

@@ -5,7 +5,6 @@ import { facetOf, type FacetId } from '../lexicon/facets';
 import { sleeveReaches } from '../lexicon/sleeve-reaches';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
-import type { Garment } from '../model/garment';
 import type { OnBody } from './on-body';
 
 /** A facet that was measured on a picture. */
@@ -99,7 +98,7 @@ const isSeen = ({ to, bare }: NonNullable<OnBody['sleeve']>) => bare || to > atW
  * @param type of which kind it is
  * @param beside what else is marked on the same picture
  */
-export function measuredShape(type: Garment['type'], on: OnBody, beside: readonly Beside[]): MeasuredFacet[] {
+export function measuredShape(type: string, on: OnBody, beside: readonly Beside[]): MeasuredFacet[] {
 	const { facets, slot, usual } = garmentType(type);
 	const shape: MeasuredFacet[] = [];
 	const claim = (facet: FacetId, places: Readonly<Record<string, number>>, at: number, height: number) => {

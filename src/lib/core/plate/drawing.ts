@@ -1,4 +1,4 @@
-import type { FacetId } from '../lexicon/facets';
+import type { FacetId, ValueOf } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
@@ -23,7 +23,11 @@ export interface Drawing {
 }
 
 /** A facet's stated value, else what is usual for the type, else the fallback. */
-export function drawn({ garment }: Pick<Drawing, 'garment'>, facet: FacetId, fallback: string): string {
+export function drawn<F extends FacetId, B extends ValueOf<F> | ''>(
+	{ garment }: Pick<Drawing, 'garment'>,
+	facet: F,
+	fallback: B
+): ValueOf<F> | B {
 	return garment.facets[facet]?.value ?? garmentType(garment.type).usual[facet] ?? fallback;
 }
 
@@ -83,7 +87,8 @@ export function cutFrom(edge: readonly Point[], y: number): Point[] {
 
 /** How much larger than medium a value of the facet "size" is drawn. */
 const sizes: Record<string, number> = { micro: 0.45, small: 0.7, medium: 1, large: 1.35, oversized: 1.7 };
-export const sizeOf = (drawing: Drawing, fallback = 'medium') => sizes[drawn(drawing, 'size', fallback)] ?? 1;
+export const sizeOf = (drawing: Drawing, fallback: ValueOf<'size'> = 'medium') =>
+	sizes[drawn(drawing, 'size', fallback)] ?? 1;
 
 /** Lays texture and light over each shape that shows the cloth itself. */
 export const surfaced = (shapes: PlateShape[], { cloth }: Drawing): PlateShape[] =>

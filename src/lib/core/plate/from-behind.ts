@@ -4,7 +4,7 @@ import type { FacetId } from '../lexicon/facets';
 import type { MoveId } from '../lexicon/moves';
 import { garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { DrawKind } from '../lexicon/types/source';
-import type { Garment } from '../model/garment';
+import { stateFacet, type Garment } from '../model/garment';
 import type { Figure } from './figure/figure';
 import { isStrapped } from './garments/necklines';
 import type { PlateShape } from './model';
@@ -68,7 +68,7 @@ export function fromBehind(
 	};
 	const facets = { ...garment.facets };
 	for (const [facet, shown] of Object.entries(seen) as [FacetId, string][])
-		if (typeHasFacet(garment.type, facet)) facets[facet] = { value: shown, provenance: 'assumed' };
+		if (typeHasFacet(garment.type, facet)) stateFacet(facets, facet, { value: shown, provenance: 'assumed' });
 	return { garment: { ...garment, facets }, moves: moves.filter((move) => !ofFront.has(move)) };
 }
 

@@ -3,7 +3,7 @@ import { garment } from '../../../../tests/arbitraries';
 import type { FacetId } from '../lexicon/facets';
 import { metalColours, metalIds } from '../lexicon/metals';
 import type { MoveId } from '../lexicon/moves';
-import { prints } from '../lexicon/prints';
+import { prints, printScales, type PrintScale } from '../lexicon/prints';
 import type { Garment } from '../model/garment';
 import { drawPlate } from './draw';
 import type { PlateShape } from './model';
@@ -194,12 +194,12 @@ describe('cloth', () => {
 	});
 
 	it('a larger scale has a larger repeat', () => {
-		const repeat = (value: string) => {
+		const repeat = (value: PrintScale) => {
 			const printed = garment('blouse', ['ivory', 'wine'], {}, { print: 'polka-dot' });
 			printed.print = { family: printed.print!.family, scale: { value, provenance: 'seen' } };
 			return clothOf('x', printed).pattern?.width ?? 0;
 		};
-		expect(rising(['tiny', 'small', 'medium', 'large'].map(repeat))).toBe(true);
+		expect(rising(printScales.map(repeat))).toBe(true);
 		expect(repeat('large')).toBeGreaterThan(repeat('tiny'));
 	});
 

@@ -3,6 +3,7 @@ import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
+import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import { namesWork } from './work';
@@ -71,6 +72,8 @@ class Attacher {
 	waiting: Clause[] = [];
 	/** Said of all that is listed up to the end of the sentence. */
 	set: Clause[] = [];
+	/** All that was said so in any sentence. */
+	readonly ofAll = new Set<Clause>();
 	/** A set whose parts are listed after a colon, up to the end of the sentence. */
 	listed: Group | undefined;
 	/** They stand between brackets: what follows those is none of them. */
@@ -181,6 +184,11 @@ class Attacher {
 		return this.named.at(-1);
 	}
 
+	sayOfAll(said: Clause): void {
+		this.set.push(said);
+		this.ofAll.add(said);
+	}
+
 	/** What is said of all that is listed; "denim on denim" is said of clothes, and of no belt or boot; nor is cloth of jewels or of what is clear. */
 	ofSet(head: Part, own: Clause): Clause[] {
 		const type = typeOf(head);
@@ -238,9 +246,8 @@ class Attacher {
 		if (of.slice(1).some(({ head, before }) => head ?? !['in', 'is'].includes(before))) return;
 		// "The rest is easy: …" says nothing of how each of them is cut.
 		if (!of.some(({ parts }) => parts.some(({ span }) => dresses(span)))) return;
-		this.set.push(
-			...of.map((one) => ({ ...one, thing: undefined, parts: one.parts.filter((part) => part !== thing) }))
-		);
+		for (const one of of)
+			this.sayOfAll({ ...one, thing: undefined, parts: one.parts.filter((part) => part !== thing) });
 	}
 
 	/**
@@ -262,7 +269,7 @@ class Attacher {
 		});
 		// "Everything is black except the bag" says nothing of that.
 		const lists = ofLook === said && next?.before === 'comma' && this.named.every(({ strange }) => strange);
-		if (lists) this.set.push(ofLook);
+		if (lists) this.sayOfAll(ofLook);
 		for (const group of ofCloth) if (saysNothing(group)) group.clauses.push(ofLook);
 		return true;
 	}
@@ -343,7 +350,7 @@ class Attacher {
 			!clause.ofOne &&
 			(clause.all || ofOpening);
 		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
-			this.set.push(clause);
+			this.sayOfAll(clause);
 			return;
 		}
 		if (clause.ofStrange && this.waiting.length === 0)
@@ -382,7 +389,8 @@ class Attacher {
 export function attach(clauses: readonly Clause[]): Attached {
 	const attacher = new Attacher(clauses);
 	clauses.forEach((clause, at) => attacher.take(clause, at));
-	const { groups, turned } = attacher;
+	const { groups, turned, ofAll } = attacher;
+	leaveOwnColours(groups, ofAll);
 	return { groups, turned };
 }
 

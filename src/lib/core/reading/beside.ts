@@ -33,6 +33,11 @@ const hangsAs = (name: string, jewel: string) =>
 	garmentType(jewel).division === 'jewellery' &&
 	garmentType(jewel).general;
 
+/** "A pyjama shirt", "boot socks": what is named in the plural alone, in the singular straight before the name of another thing. */
+export const isSingularOfMany = (name: Span): boolean =>
+	!(name.words.at(-1) ?? '').endsWith('s') &&
+	sensesOf(name, 'type').every(({ type }) => garmentType(type).singular.endsWith('s'));
+
 /** Does a name straight before a garment's say what kind that is? */
 export const saysKind = (name: string, garment: string) =>
 	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment) || hangsAs(name, garment);

@@ -1,19 +1,21 @@
 /** Things that are named by their cloth or their cut alone: "a vintage leather, jeans", "a big fur over a slip dress". */
 import { cuts } from '../lexicon/cuts';
 import { moveOf } from '../lexicon/moves';
+import type { TypeId } from '../lexicon/types';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { besideCloth } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** What is meant by a cloth that stands for a thing, the likeliest first (common practice). */
-const madeOf: Readonly<Record<string, readonly string[]>> = {
+const madeOf: Readonly<Record<string, readonly TypeId[]>> = {
 	leather: ['leather-jacket'],
 	fur: ['fur-coat', 'fur-stole'],
 	'faux-fur': ['faux-fur-coat', 'faux-fur-stole'],
 	shearling: ['shearling-jacket', 'shearling-coat'],
 	denim: ['jeans', 'denim-jacket'],
-	flannel: ['flannel-shirt']
+	flannel: ['flannel-shirt'],
+	cane: ['umbrella']
 };
 
 /** What comes after a clause, as far as its next comma: the garments that it may name, and whether it says a colour. */
@@ -98,7 +100,7 @@ function namedByCut(
 	cut: Part,
 	named: Clause | undefined,
 	ahead: Ahead
-): readonly string[] | undefined {
+): readonly TypeId[] | undefined {
 	const meant = cuts.get(cutOf(cut.span));
 	const [likeliest] = meant?.types ?? [];
 	// What is worn so may follow it, as in "a grey marl long-sleeve, pushed up"; anything else is what is cut so.
@@ -120,7 +122,7 @@ function namedByCut(
 }
 
 /** A part of a clause that is made its head, by what it stands for. */
-const asHead = (part: Part, meant: readonly string[], saysBesides = true): Part => ({
+const asHead = (part: Part, meant: readonly TypeId[], saysBesides = true): Part => ({
 	...part,
 	role: 'head',
 	span: {

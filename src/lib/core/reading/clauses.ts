@@ -18,8 +18,9 @@ import {
 import { articles, definites } from './phrasebook';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { sayingEnding } from './forms';
-import { dressedNext, dresses, namesWithSkirt, partSaysKind, saysKind } from './beside';
+import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
+	asPlume,
 	isNoneOfIts,
 	isPlaceOrVerb,
 	namesPart,
@@ -247,13 +248,14 @@ class ClauseBuilder implements Reached {
 				({ facet }) => facet === 'material' || facet === 'texture' || typeHasFacet(own.type, facet)
 			) &&
 			type !== undefined &&
-			canAnswer(type.type, own.type) &&
+			// "Cable-knit cream tights": so joined, it says how anything is.
+			(canAnswer(type.type, own.type) || head.span.text.includes('-')) &&
 			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
 		if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return false;
 		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
 		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
 		else if (slot && type && owns.some((one) => saysKind(type.type, one.type))) this.unname('kind');
-		else if (partSaysKind(head.span, own.type)) this.unname('kind');
+		else if (partSaysKind(head.span, own.type) || isSingularOfMany(head.span)) this.unname('kind');
 		else return false;
 		return true;
 	}
@@ -273,6 +275,8 @@ class ClauseBuilder implements Reached {
 	}
 
 	add(span: Span, at: number, role: PartRole): void {
+		const feather = role === 'said' ? asPlume(this, span) : undefined;
+		if (feather) [span, role] = [feather, 'detail'];
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		const afterKind = role === 'head' && this.isAfterKind(at);
@@ -357,14 +361,24 @@ class ClauseBuilder implements Reached {
 		}
 	}
 
-	/** "With a navy and red trim", "with a red and white belt": nothing but the first of its colours has been said of what is to come. */
+	/** "With a navy and red trim", "a loose red and white shirt": nothing but the first of its colours, and how it is, has been said of what is to come. */
 	isOfNext(next: ReturnType<typeof dressedNext>): boolean {
 		const { before, parts } = this.clause;
-		if (before !== 'with' || parts.length === 0 || parts.some(({ role }) => role !== 'said')) return false;
-		return (
-			(next === 'detail' && parts.every(({ span }) => dresses(span))) ||
-			(next === 'head' && parts.every(({ span }) => senseOf(span, 'colour') !== undefined))
-		);
+		const last = parts.at(-1);
+		if (!last || parts.some(({ role }) => role !== 'said')) return false;
+		const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
+		return next === 'head'
+			? isColour(last) && this.beginsThing(parts.every(isColour))
+			: next === 'detail' && before === 'with' && parts.every(({ span }) => dresses(span));
+	}
+
+	/** Does what is said here stand before a name yet to come? "In black and white and red shoes" only the last colour does. */
+	beginsThing(colourAlone: boolean): boolean {
+		const { before, bare, paused } = this.clause;
+		if (['with', 'start', 'stop'].includes(before)) return true;
+		return before === 'and'
+			? !(bare && colourAlone && !paused)
+			: !bare && ['comma', 'list', 'on'].includes(before);
 	}
 
 	/** "With a white, navy and red belt": the comma parts two colours of one thing. */

@@ -2,7 +2,7 @@
 import { moveOf } from '../lexicon/moves';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
-import type { Garment } from '../model/garment';
+import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
 import type { Group } from './owners';
 import type { Sense } from './model';
@@ -171,7 +171,7 @@ export function describe(
 			description.facets.neckline = undefined;
 		}
 		if (sense.kind === 'facet' && type.facets.includes(sense.facet) && unset(description, sense.facet))
-			description.facets[sense.facet] = { value: sense.value, provenance: options.provenance };
+			stateFacet(description.facets, sense.facet, { value: sense.value, provenance: options.provenance });
 		if (sense.kind === 'colour' && description.colours.length === 0)
 			description.colours.push({ hex: sense.hex, provenance: options.provenance });
 		if (sense.kind === 'print')

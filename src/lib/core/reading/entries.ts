@@ -137,13 +137,16 @@ function saidOf(thing: Span, clause: readonly Span[], isEntry: boolean): Said | 
 	// "Boots, kitten heel": a part says of itself what it says.
 	if (!isEntry || !kind || !other || senseOf(partSpan(kind), 'detail')) return undefined;
 	const [type, second] = [garmentType(own), garmentType(other)];
+	const replaced = (senses: readonly Sense[]) =>
+		clause.map((span) => (span === kind ? { ...kind, senses } : span));
+	// "Loafers, flat, tan": what has a kind already is said to be flat, and no other shoe.
+	const saysHow = sensesOf(kind, 'facet').some(({ facet, free }) => free && type.facets.includes(facet));
+	if (!type.general && saysHow) return { thing, clause: replaced(without(kind.senses, 'type')) };
 	const saysWhich =
 		!second.general &&
 		second.slot === type.slot &&
 		(oneAtATime.has(type.slot) || second.family === type.family);
 	if (saysWhich && other !== own) return renamed(thing, typesOf(kind), clause, [kind]);
-	const replaced = (senses: readonly Sense[]) =>
-		clause.map((span) => (span === kind ? { ...kind, senses } : span));
 	// "Dress, V neck, jersey": a cloth that is also a garment's name.
 	if (sensesOf(kind, 'facet').some(({ facet }) => facet === 'material'))
 		return { thing, clause: replaced(without(kind.senses, 'type')) };

@@ -5,6 +5,9 @@ import { onlySaid, saysColour, type Group } from './owners';
 
 export const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
 
+/** "Fern" is a colour first. */
+const isPrint = ({ span }: Part) => senseOf(span, 'print') !== undefined && !senseOf(span, 'colour');
+
 /** Clauses that go on from one to the next without a full stop. */
 const linked = (clause: Clause | undefined) =>
 	clause !== undefined && clause.before !== 'stop' && !clause.opens;
@@ -48,6 +51,15 @@ const repeats = (first: Clause | undefined, second: Clause | undefined): boolean
 export const isTwice = (clauses: readonly Clause[], at: number): boolean =>
 	repeats(clauses[at], clauses[at + 1]) || repeats(clauses[at - 1], clauses[at]);
 
+/** "Red, silk, a dress": before a name stands what is said of it; in "a red and white dress" it is a part of the name's own clause. */
+function startsWithAdjectives(clauses: readonly Clause[]): boolean {
+	const [first] = clauses;
+	if (!first || first.head || first.thing || first.before === 'in') return false;
+	const headed = nextHeaded(clauses, 0) ?? 0;
+	const { before, bare = false } = clauses[headed] ?? {};
+	return !(before === 'and' && bare && clauses.slice(0, headed).every(onlySaid));
+}
+
 /** Does what is said here go forward to the garment that follows? Otherwise it belongs to the one before. */
 export function goesForward(clauses: readonly Clause[], at: number, previous: Group | undefined): boolean {
 	const clause = clauses[at];
@@ -74,22 +86,23 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (goesBack(clause)) return false;
-	// "Two belts, one black, one tan, jeans".
-	const before = clauses[at - 1];
-	if (clause.ofOne && before?.ofOne && !before.head) return false;
+	// "Two belts, one black, one tan, jeans", "one red glove and one black, a green cape".
+	if (clause.ofOne && clauses[at - 1]?.ofOne) return false;
 	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	if (clause.before === 'stop') return true;
 	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.
 	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
-	const startsWithAdjectives = !clauses[0]?.head && !clauses[0]?.thing && clauses[0]?.before !== 'in';
-	if (startsWithAdjectives) return true;
+	if (startsWithAdjectives(clauses)) return true;
 	// "…, blue and white, belted, canvas shoes": where more is said of the garment before, this was said of it too.
 	if (clauses.slice(at + 1, headed).some(goesBack)) return false;
-	// "A striped shirt, blue and white": a print that has no colour yet takes them.
-	const previousHasColour = previous.clauses.some(({ parts }) => parts.some(isColour));
-	return saysColour(clause) && previousHasColour;
+	// "Jacket: navy, striped, boots: tan": what comes next begins its own entry.
+	if (clauses[headed + 1]?.labelled) return false;
+	// "A striped shirt, blue and white", "a blue shirt, striped": what is still wanting of the one before is said of that.
+	return [isColour, isPrint].some(
+		(says) => clause.parts.some(says) && previous.clauses.some(({ parts }) => parts.some(says))
+	);
 }
 
 const saysOnlyColour = (clause: Clause | undefined): boolean =>

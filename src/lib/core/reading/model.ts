@@ -1,17 +1,20 @@
 import type { FacetId } from '../lexicon/facets';
 import type { Detail } from '../lexicon/details';
+import type { MetalId } from '../lexicon/metals';
 import type { MoveId } from '../lexicon/moves';
+import type { PrintId } from '../lexicon/prints';
+import type { TypeId } from '../lexicon/types';
 import type { Link, Tone } from '../lexicon/reading-words';
 import type { Element } from '../model/reference';
 
 /** One thing that a phrase can mean. A phrase may mean several; the garment that it is said of decides. */
 export type Sense =
-	| { kind: 'type'; type: string; locale?: 'uk' | 'us' }
+	| { kind: 'type'; type: TypeId; locale?: 'uk' | 'us' }
 	| { kind: 'facet'; facet: FacetId; value: string; free: boolean }
 	| { kind: 'colour'; hex: string }
 	| { kind: 'tone'; tone: Tone }
-	| { kind: 'print'; family: string }
-	| { kind: 'metal'; metal: string }
+	| { kind: 'print'; family: PrintId }
+	| { kind: 'metal'; metal: MetalId }
 	| { kind: 'move'; move: MoveId }
 	| { kind: 'detail'; detail: Detail }
 	/** A length said in figures, as of a heel. */

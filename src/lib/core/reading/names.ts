@@ -1,8 +1,10 @@
 /** What a name means where a reading has come to: a garment, or what it says of the one before it. */
+import { plume } from '../lexicon/details';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
 import { onlySaid } from './owners';
+import { canBeOf } from './takings';
 import { alsoSaid, isCloth, isNoneOf, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** How far the clauses of a text are made. */
@@ -134,7 +136,10 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 		return true;
 	// "A bodysuit, black jersey": of what has neither colour nor cloth yet.
-	if (isCloth(span) && dressesLast(reached)) return true;
+	const isOfLast = sensesOf(span, 'facet').every(
+		({ facet, value }) => facet !== 'material' || canBeOf(garmentType(last.type), value)
+	);
+	if (isCloth(span) && isOfLast && dressesLast(reached)) return true;
 	// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
 	const another =
 		isCloth(span) &&
@@ -170,6 +175,16 @@ export function isNoneOfIts(reached: Reached, span: Span): boolean {
 	const detail = senseOf(span, 'detail')?.detail;
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
 	return detail?.only !== undefined && (!owner || isNoneOf(detail, owner.type));
+}
+
+/** A feather with a hat is a part of it, whatever its colour. */
+export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const isOfHat = owner && garmentType(owner.type).family === plume.only;
+	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
+	return isOfHat && isFeather && clause.before === 'with' && !clause.head
+		? { ...span, senses: [{ kind: 'detail', detail: plume }] }
+		: undefined;
 }
 
 /** "A ball gown, bow at the back", "a pendant on a long chain": what can be a part, at a place on a garment or with a jewel on it, is one. */

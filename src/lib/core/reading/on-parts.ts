@@ -76,7 +76,7 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 	const alone = detail?.alone;
 	if (!said && alone && description.type.facets.includes(alone[0])) {
 		// "A fur-trimmed hood": what was said of the same place before it stays, the part is kept beside it.
-		if (unset(description, alone[0])) return keeper.take(part, takeFacet(...alone));
+		if (unset(description, alone[0])) return keeper.take(part, takeFacet(alone[0], alone[1]));
 		if (description.facets[alone[0]]?.value !== alone[1])
 			return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	}
@@ -112,6 +112,6 @@ function denyDetail(keeper: Keeper, part: Part, before: Part[]): void {
 	const without = senseOf(part.span, 'detail')?.detail.without;
 	for (const word of before) keeper.note(word, 'denied', 'not so');
 	if (before.length === 0 && without && keeper.description.type.facets.includes(without[0]))
-		return keeper.take(part, takeFacet(...without));
+		return keeper.take(part, takeFacet(without[0], without[1]));
 	keeper.note(part, 'denied', `no ${part.span.text}`);
 }

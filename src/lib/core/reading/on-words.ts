@@ -83,10 +83,10 @@ function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause):
 /** Says the scales of prints that were found, once the prints themselves are. */
 export function takeScales(keeper: Keeper): void {
 	for (const part of keeper.scales) {
-		const scale = printScaleWords[part.span.words.join(' ')] ?? '';
-		if (keeper.description.print)
+		const scale = printScaleWords[part.span.words.join(' ')];
+		if (scale && keeper.description.print)
 			keeper.description.print.scale = { value: scale, provenance: keeper.provenance };
-		keeper.note(part, 'understood', `scale of print: ${scale}`);
+		keeper.note(part, 'understood', `scale of print: ${scale ?? ''}`);
 	}
 }
 
@@ -141,11 +141,14 @@ function takeTextureToo(keeper: Keeper, { span }: Part): void {
 /** Is the word a print's scale? It stands before the print; colours may stand between: "tiny white dots". */
 function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
 	const { type } = keeper.description;
-	if (unprinted.has(type.division) || !printScaleWords[parts[at]?.span.words.join(' ') ?? '']) return false;
+	const span = parts[at]?.span;
+	if (!span || unprinted.has(type.division) || !printScaleWords[span.words.join(' ')]) return false;
 	const isPrint = (part: Part | undefined) => part !== undefined && senseOf(part.span, 'print') !== undefined;
 	if (isPrint(parts[at + 1])) return true;
 	const next = parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour'));
-	return isPrint(next) && !type.facets.includes('size');
+	// "Wide red and black polka-dot jeans" are wide.
+	const saysCut = sensesOf(span, 'facet').some(({ facet }) => facet === 'leg' && type.facets.includes(facet));
+	return isPrint(next) && !type.facets.includes('size') && !saysCut;
 }
 
 function takeWord(keeper: Keeper, part: Part, where: { ground: boolean; ofWork: boolean }): void {

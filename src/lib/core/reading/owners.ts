@@ -91,10 +91,21 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 					(detail.takesMetal &&
 						carryMetal.has(type.division) &&
 						!(detail.facets.length > 0 && type.division === 'jewellery')) ||
-					detail.facets.some((facet) => type.facets.includes(facet)))
+					detail.facets.some((facet) => mayHave(facet, type, detail.alone?.[1])))
 			);
 		});
 }
+
+/** A tee has buttons as a shirt does, whatever facets it has. */
+const sewn = new Set(['tops', 'layers', 'bottoms', 'one-pieces', 'south-asian']);
+/** What has no facet for it all the same shows wear, buckles, and may have something hanging from it: "brogues, scuffed", "a belt with a tassel". */
+const small = new Set(['footwear', 'bags', 'accessories']);
+const hangs = new Set(['tasselled', 'fringed', 'feathered']);
+
+const mayHave = (facet: FacetId, { facets, division }: GarmentType, value = ''): boolean =>
+	facets.includes(facet) ||
+	(facet === 'closure' && (sewn.has(division) || small.has(division))) ||
+	(small.has(division) && (facet === 'distress' || (facet === 'hemDetail' && hangs.has(value))));
 
 /** Can every word of the clause be said of the garment? */
 export function fitsWords(clause: Clause, group: Group): boolean {
@@ -105,7 +116,7 @@ export function fitsWords(clause: Clause, group: Group): boolean {
 		.every(
 			({ span }) =>
 				span.senses.some(
-					(sense) => sense.kind !== 'facet' || (sense.free && type.facets.includes(sense.facet))
+					(sense) => sense.kind !== 'facet' || (sense.free && mayHave(sense.facet, type, sense.value))
 				) || printScaleWords[span.words.join(' ')] !== undefined
 		);
 }
@@ -146,16 +157,19 @@ export function ownerBefore(
  */
 export function kindOfFirst(
 	group: Group | undefined,
-	{ before, denied }: Clause,
+	{ before, bare, denied }: Clause,
 	said: Part
 ): Part | undefined {
 	const first = group && typeOf(group.head);
-	if (!group || !first?.general || before !== 'is' || denied || said.denied) return undefined;
+	// "The skirt, a pleated midi, is green": called by its first name, and then by what it is.
+	const isBeside = before === 'comma' && !bare && group?.clauses.every(({ parts }) => parts.length <= 1);
+	if (!group || !first?.general || !(before === 'is' || isBeside) || denied || said.denied) return undefined;
 	const meant = sensesOf(said.span, 'type').map(({ type }) => garmentType(type).family);
 	if (meant.length > 0 && meant.every((family) => family === first.family)) return undefined;
 	// "The skirt is a red mini": of what a word can mean, the first name says which.
 	const same = said.span.senses.filter((sense) => sense.kind !== 'type' || sense.type === first.id);
 	if (same.some(({ kind }) => kind === 'type')) return { ...said, span: { ...said.span, senses: same } };
+	if (isBeside) return undefined;
 	const words = [...said.span.words, ...group.head.span.words];
 	const called = longestPhrase(words, 0, words.length);
 	const isOne = called?.senses.some(
@@ -181,7 +195,9 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 		return true;
 	const introduced = clause.labelled ? bareName : clause.before === 'is' && !own.general;
 	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
-	if (clause.labelled && bareName && general === own) return true;
+	// "Jacket: a jacket", "the skirt, a pleated midi": once by the first name, once by what it is.
+	const isBeside = clause.before === 'comma' && !clause.bare;
+	if ((clause.labelled || isBeside) && bareName && general === own) return true;
 	// "Shoes: sliders": of the same place on the body.
 	const sameShelf =
 		general.general &&

@@ -181,6 +181,13 @@ export function isPartOf(
 	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
 	if (sameFamily && clause.head === owner) return false;
 	if (clause.parts.at(-1) === owner && saysCutOf(owner.span, span)) return false;
+	const isColoured = clause.parts.some((part) => senseOf(part.span, 'colour'));
+	// "A coat with peak lapels and a navy skirt", "a jumper with puff sleeves and a skirt": what has none of its own, or none in another colour.
+	const { slot, facets } = garmentType(type.type);
+	const isItsOwn =
+		clause.parts.length === 0 || isColoured || clause.parts.some((part) => senseOf(part.span, 'print'));
+	const hasSkirt = slot === 'outer' ? !isItsOwn : facets.includes('skirtShape');
+	if (span.words.at(-1) === 'skirt' && !hasSkirt) return false;
 	// "With gold buttons and a fur collar", "white collar and cuffs": one part goes on to the next.
 	const goesOn =
 		clause.before === 'and' &&
@@ -215,7 +222,6 @@ export function isPartOf(
 				);
 	if (!fits) return false;
 	const own = senseOf(span, 'type');
-	const isColoured = clause.parts.some((part) => senseOf(part.span, 'colour'));
 	// "A cardigan, V-neck": what could name another of its family says how this one is.
 	const saysHow = sensesOf(span, 'facet').some(
 		({ facet, free }) => free && garmentType(type.type).facets.includes(facet)

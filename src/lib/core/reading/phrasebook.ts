@@ -41,12 +41,15 @@ export const definites = new Set([
 	'these',
 	'those'
 ]);
-export const articles = new Set(['a', 'an', ...definites]);
+const indefinites: ReadonlySet<string> = new Set(['a', 'an']);
+export const articles = new Set([...indefinites, ...definites]);
 const verbs: ReadonlySet<string> = new Set(['is', 'are', 'was', 'were']);
 /** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
 const glue = new Set([...articles, ...verbs]);
 
 const root = node();
+/** What is written with "the" inside: "over the top" is a place, "over a top" another thing. */
+const ofTheOne = new WeakSet<Sense>();
 /** Phrases of several words written as one: "rollneck". */
 const joined = new Map<string, PhraseNode>();
 /** Every word that stands in a phrase. */
@@ -64,7 +67,10 @@ const pairUp = (pairs: Map<string, Set<string>>, word: string, other: string) =>
 	pairs.set(word, (pairs.get(word) ?? new Set()).add(other));
 
 function enter(phrase: string, sense: Sense): void {
-	const words = wordsOf(phrase).filter((word, i, all) => i === 0 || i === all.length - 1 || !glue.has(word));
+	const written = wordsOf(phrase);
+	const isInside = (i: number) => i > 0 && i < written.length - 1;
+	if (written.some((word, i) => isInside(i) && (definites.has(word) || word === 'one'))) ofTheOne.add(sense);
+	const words = written.filter((word, i) => !isInside(i) || !glue.has(word));
 	if (words.length === 0) return;
 	let at = root;
 	for (const word of words) {
@@ -158,6 +164,10 @@ for (const word of wholeLook) enter(word, { kind: 'stands-for', what: 'look' });
 for (const word of generalThings) enter(word, { kind: 'stands-for', what: 'things' });
 for (const word of noted) enter(word, { kind: 'note' });
 for (const word of fillers) enter(word, { kind: 'filler' });
+// "Turn-back cuffs", "tuxedo stripes": a part of several words is said of several as well.
+for (const detail of details)
+	for (const word of detail.words)
+		if (word.includes(' ') && !isEntered(pluralOf(word))) enter(pluralOf(word), { kind: 'detail', detail });
 // A singular made by rule gives way to whatever is written down.
 for (const [phrase, sense] of singulars) if (!isEntered(phrase)) enter(phrase, sense);
 
@@ -190,18 +200,25 @@ export function longestPhrase(words: readonly string[], from: number, to: number
 	let at: PhraseNode | undefined = root;
 	let best: Found | undefined;
 	let hasVerb = false;
+	let hasIndefinite = false;
 	for (let i = from; i < to; i++) {
 		const word = words[i] ?? '';
 		const next: PhraseNode | undefined = at.next.get(word);
 		if (!next) {
 			if (i === from || !glue.has(word)) break;
 			hasVerb ||= verbs.has(word);
+			hasIndefinite ||= indefinites.has(word);
 			continue;
 		}
 		at = next;
 		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
 		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
-		const senses = hasVerb ? at.senses.filter(holdsOverVerb) : at.senses;
+		const senses =
+			hasVerb || hasIndefinite
+				? at.senses.filter(
+						(sense) => !(hasVerb && !holdsOverVerb(sense)) && !(hasIndefinite && ofTheOne.has(sense))
+					)
+				: at.senses;
 		if (senses.length > 0 && !isTorn) best = { senses, length: i - from + 1 };
 	}
 	const single = best ? undefined : joined.get(words[from] ?? '');

@@ -6,6 +6,7 @@ import { severalSlots, slots } from '../lexicon/slots';
 import { nudeOn, type SkinTone } from '../colour/nude';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
+import { stateFacet } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
 import { asksToMatch, attach, shares, type Attached } from './attach';
 import type { Group } from './owners';
@@ -71,7 +72,7 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 		// Pleats are made into a garment, not woven into its cloth.
 		if (given && made.has(given.value)) continue;
 		if (own.facets[facet] === undefined && given && own.type.facets.includes(facet))
-			own.facets[facet] = given;
+			stateFacet(own.facets, facet, given);
 	}
 	own.metal ??= other.metal && own.type.division === other.type.division ? other.metal : undefined;
 }
@@ -334,7 +335,7 @@ export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const questions: Question[] = [];
 	const claim = (at: number, claimed: Partial<ReadPhrase>) => {
 		const phrase = phrases[at];
-		if (phrase) phrases[at] = { ...phrase, ...claimed };
+		if (phrase) Object.assign(phrase, claimed);
 	};
 	const things: StrangeThing[] = [];
 	for (const { head, clauses, strange, denied: notWorn } of attached.groups) {

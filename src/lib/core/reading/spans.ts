@@ -54,7 +54,16 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
 	return found && found.length === words.length ? found.senses : undefined;
 }
 
+const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
 const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'link') ?? false;
+
+/** "A red and white tie" is no white tie: the second of two colours before a name that would be another with it. */
+function secondColour(words: readonly string[], at: number, name: Found | undefined): Found | undefined {
+	if (name?.length !== 2 || words[at - 1] !== 'and' || !isType(name)) return undefined;
+	const [colour, thing] = [longestPhrase(words, at, at + 1), longestPhrase(words, at + 1, at + 2)];
+	const isOne = isColour(colour) && thing !== undefined && isType(thing);
+	return isOne && isColour(longestPhrase(words, at - 2, at - 1)) ? colour : undefined;
+}
 
 /**
  * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
@@ -76,6 +85,8 @@ function phraseAt(
 	const isHeld = isHyphenated(end - 1);
 	const givesUp =
 		another && !isGuess && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+	const second = secondColour(words, at, longest);
+	if (second) return second;
 	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {

@@ -8,13 +8,14 @@ import { colourWords } from '../lexicon/colours';
 import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { materialWords } from '../lexicon/material-words';
 import { materialFamilies } from '../lexicon/materials';
-import { metalColours } from '../lexicon/metals';
+import { metalColours, type MetalId } from '../lexicon/metals';
 import { moveOf, type MoveId } from '../lexicon/moves';
+import type { PrintId } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import type { SaidColour } from '../model/palette';
-import type { Garment } from '../model/garment';
+import { stateFacet, type Garment } from '../model/garment';
 import { senseOf, sensesOf, type Part } from './parts';
 import type { ReadPhrase, ReadStatus } from './model';
 
@@ -44,7 +45,7 @@ export interface Description {
 export const metalFirst = new Set(['jewellery']);
 export const unprinted = new Set(['jewellery', 'beauty']);
 /** Stones, shells and what else is set or strung: no garment is cut from them. */
-const strung = new Set(materialFamilies.at(-1)?.map(({ id }) => id));
+const strung = new Set<string>(materialFamilies.at(-1)?.map(({ id }) => id));
 const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'under']);
 /** Can a type be of what a word for a colour names besides? "Jade" of a dress is its colour alone. */
 export const canBeOf = ({ division }: GarmentType, material: string): boolean =>
@@ -153,25 +154,25 @@ export function takeFacet(facet: FacetId, value: string, cm?: number): Taking {
 	return {
 		says: { aspect: facet, value },
 		apply: ({ facets }, provenance) =>
-			(facets[facet] = { value, provenance, ...(cm !== undefined && { cm }) })
+			stateFacet(facets, facet, { value, provenance, ...(cm !== undefined && { cm }) })
 	};
 }
 export const takeColour = (hex: string, of: { ground?: boolean; ofWork?: boolean } = {}): Taking => ({
 	says: { aspect: 'palette', value: hex },
 	apply: ({ colours }, provenance) => colours.push({ hex, provenance, ...of })
 });
-const takePrint = (family: string): Taking => ({
+const takePrint = (family: PrintId): Taking => ({
 	says: { aspect: 'print', value: family },
 	apply: (description, provenance) =>
 		(description.print = { ...description.print, family: { value: family, provenance } })
 });
-export const takeMetal = (metal: string): Taking => ({
+export const takeMetal = (metal: MetalId): Taking => ({
 	says: { aspect: 'metal', value: metal },
 	apply: (description, provenance) => (description.metal = { value: metal, provenance })
 });
-const colourOfMetal = (metal: string) => metalColours[metal] ?? '#8a8a8a';
+const colourOfMetal = (metal: MetalId) => metalColours[metal] ?? '#8a8a8a';
 /** Of cloth and hair, a metal said by itself is its colour: "a gunmetal skirt", "a platinum bob"; "gold and silver" are two, of all but jewellery. */
-function sayMetal(metal: string, { division }: GarmentType): Taking {
+function sayMetal(metal: MetalId, { division }: GarmentType): Taking {
 	if (metal === 'mixed' && !metalFirst.has(division))
 		return { ...takeColour(colourOfMetal('gold')), also: [colourOfMetal('silver')] };
 	return inCloth.has(division) || division === 'beauty' ? takeColour(colourOfMetal(metal)) : takeMetal(metal);

@@ -6,7 +6,7 @@ import { materialFamilies } from '../lexicon/materials';
 import { moveOf } from '../lexicon/moves';
 import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import type { Group } from './owners';
-import { sensesOf, type Clause } from './parts';
+import { senseOf, sensesOf, type Clause } from './parts';
 import { longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Sense, Span } from './model';
@@ -114,14 +114,16 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	const saidIn = (clause: Clause) =>
 		clause.parts
 			.filter(({ role, denied, instead }) => (role === 'said' || role === 'detail') && !denied && !instead)
-			// "Mid denim" is a colour that names its cloth.
+			// "Mid denim" is a colour that names its cloth; "weak tea" is no tea dress.
 			.flatMap(({ span }) => [
 				span.words.join(' '),
-				...(span.senses.some(({ kind }) => kind === 'colour') ? span.words : [])
+				...(senseOf(span, 'colour') && senseOf(span, 'facet') ? span.words : [])
 			]);
 	const said = new Set(
 		group.clauses
-			.filter((clause) => clause === group.own || (clause.before === 'is' && !clause.ofPart))
+			.filter(
+				(clause, at) => at <= group.clauses.indexOf(group.own) || (clause.before === 'is' && !clause.ofPart)
+			)
 			.flatMap(saidIn)
 	);
 	// "Earrings with pearl drops" are drop earrings.

@@ -4,7 +4,7 @@ import { slots } from '../lexicon/slots';
 import { facetIds } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Id } from '../model/basics';
-import type { Garment, Swatch } from '../model/garment';
+import { stateFacet, type Garment, type Swatch } from '../model/garment';
 import type { Recipe, RecipeItem } from '../model/recipe';
 import type { Element, Reference } from '../model/reference';
 import { paletteOf } from '../model/palette';
@@ -55,7 +55,7 @@ function sharedGarment(garments: readonly Garment[]): Garment {
 			garments.map((garment) => garment.facets[id]?.value),
 			(one) => one
 		);
-		if (value !== undefined) facets[id] = { value, provenance: 'inferred' };
+		if (value !== undefined) stateFacet(facets, id, { value, provenance: 'inferred' });
 	}
 	const swatch = commonest(
 		garments.map((garment) => garment.palette[0]),

@@ -20,7 +20,7 @@ type Worn = readonly { garment: Garment }[];
 /** 0 thin … 1 thick: as stated, else by what its cloth weighs; halfway where neither tells. */
 export function thicknessOf({ facets, type }: Garment): number {
 	const weight = facets.weight?.value;
-	if (weight !== undefined) return { light: 0, medium: 0.5, heavy: 1 }[weight] ?? 0.5;
+	if (weight !== undefined) return { light: 0, medium: 0.5, heavy: 1 }[weight];
 	if (['chunky-knit', 'padded'].includes(facets.texture?.value ?? '')) return 1;
 	const feel = feelOf.get(facets.material?.value ?? garmentType(type).usual.material ?? '');
 	if (!feel) return 0.5;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garment, garmentArbitrary } from '../../../../tests/arbitraries';
+import type { ValueOf } from '../lexicon/facets';
 import { garmentTypes } from '../lexicon/taxonomy';
 import { slots } from '../lexicon/slots';
 import { activities, type Activity } from '../lexicon/insulation';
@@ -88,7 +89,7 @@ describe('insulation of a garment', () => {
 	it('grows with the weight of the cloth, whatever the type', () =>
 		fc.assert(
 			fc.property(garmentArbitrary(), (one) => {
-				const at = (value: string) =>
+				const at = (value: ValueOf<'weight'>) =>
 					insulationOf({ ...one, facets: { ...one.facets, weight: { value, provenance: 'said' } } });
 				expect(at('light')).toBeLessThanOrEqual(at('medium'));
 				expect(at('medium')).toBeLessThanOrEqual(at('heavy'));

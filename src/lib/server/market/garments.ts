@@ -4,9 +4,11 @@ import {
 	facetOf,
 	hexOfLab,
 	labOfHex,
+	stateFacet,
 	type FacetId,
 	type Garment,
-	type GarmentType
+	type GarmentType,
+	type PrintId
 } from '../../core';
 import type { Draws } from './draws';
 
@@ -15,7 +17,7 @@ const stockColours = colourWords.filter(({ family }) => family !== 'gold' && fam
 const neutralWords = colourWords.filter(({ family }) =>
 	['black', 'white', 'ivory', 'grey', 'navy', 'beige', 'camel', 'brown'].includes(family)
 );
-const stockPrints = [
+const stockPrints: PrintId[] = [
 	'stripe',
 	'breton',
 	'check',
@@ -75,7 +77,7 @@ function nearUsual(id: FacetId, usual: string, draw: Draws): string {
 
 function drawFacets(type: GarmentType, draw: Draws): Garment['facets'] {
 	const facets: Garment['facets'] = {};
-	const say = (id: FacetId, value: string) => (facets[id] = { value, provenance: 'said' });
+	const say = (id: FacetId, value: string) => stateFacet(facets, id, { value, provenance: 'said' });
 	for (const id of type.facets) {
 		const usual = type.usual[id];
 		if (id === 'material')

@@ -12,6 +12,7 @@
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import { calibrateInWorker } from '$lib/workers/calibration';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { eye as eyeTexts } from '../messages/eye';
 
@@ -46,25 +47,28 @@
 	);
 	const x = $derived(scaleLinear([0, Math.max(2, ...Object.values(shown ?? {}))], [0, 100]));
 
-	const take = () => {
+	async function take() {
 		const taking = found;
 		if (!taking) return;
-		void performTold(eyeTexts.took, (writer) =>
+		const isDone = await performTold(eyeTexts.took, (writer) =>
 			writer.edit(
 				'settings',
 				settings.id,
 				(draft) => void (draft.calibration = { ...$state.snapshot(taking), takenOn: today() })
 			)
 		);
-	};
-	const drop = () =>
-		performTold(eyeTexts.dropped, (writer) =>
+		if (isDone) await focusOn('#own-title');
+	}
+	async function drop() {
+		const isDone = await performTold(eyeTexts.dropped, (writer) =>
 			writer.edit('settings', settings.id, (draft) => void delete draft.calibration)
 		);
+		if (isDone) await focusOn('#own-title');
+	}
 </script>
 
 <section class="panel" aria-labelledby="own-title">
-	<h2 id="own-title">{eyeTexts.own}</h2>
+	<h2 id="own-title" tabindex="-1">{eyeTexts.own}</h2>
 	<p class="soft">{eyeTexts.explains}</p>
 	<p>{taken ? eyeTexts.taken(dayInWords(taken.takenOn), taken.judgements) : eyeTexts.notTaken}</p>
 	{#if rated.length < leastJudgements}
@@ -94,7 +98,7 @@
 	{/if}
 	<div class="row">
 		{#if isBetter && !isTaken}
-			<Button size="small" on:click={take}>{taken ? eyeTexts.takeAgain : eyeTexts.take}</Button>
+			<Button size="small" on:click={() => void take()}>{taken ? eyeTexts.takeAgain : eyeTexts.take}</Button>
 		{/if}
 		{#if taken}<Button size="small" kind="tertiary" on:click={() => void drop()}>{eyeTexts.drop}</Button>{/if}
 	</div>

@@ -30,7 +30,7 @@ const inWords = (value: unknown): string => {
 			.filter(([, inner]) => inner !== undefined)
 			.map(([key, inner]) => `${key} ${inWords(inner)}`)
 			.join(', ');
-	return String(value);
+	return typeof value === 'string' ? value : JSON.stringify(value);
 };
 
 const storedUnder = (key: string) => `prime-echo-draft ${key}`;

@@ -13,9 +13,13 @@
 		typeHasFacet,
 		type FacetId,
 		type Garment,
+		type MetalId,
 		type PiecesReading,
+		type PrintId,
+		type PrintScale,
 		type Provenance,
-		type Reading
+		type Reading,
+		type TypeId
 	} from '$lib/core';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { chosenIn } from '../frame/chosen';
@@ -70,7 +74,7 @@
 	);
 	const shown = $derived(facets.filter((id, i) => more || i < firstFew || garment?.facets[id] !== undefined));
 
-	function setType(type: string) {
+	function setType(type: TypeId) {
 		const facets = Object.fromEntries(
 			Object.entries(garment?.facets ?? {}).filter(([id]) => typeHasFacet(type, id as FacetId))
 		);
@@ -81,26 +85,31 @@
 		const { [id]: _old, ...others } = garment.facets;
 		change({ ...garment, facets: value ? { ...others, [id]: { value, provenance } } : others });
 	}
-	function setPrint(family: string, scale?: string) {
+	function setPrint(family: PrintId | '', scale?: PrintScale | '') {
 		if (!garment) return;
 		const print = family
 			? { family: { value: family, provenance }, scale: scale ? { value: scale, provenance } : undefined }
 			: undefined;
 		change({ ...garment, print });
 	}
-	function setMetal(value: string) {
+	function setMetal(value: MetalId | '') {
 		if (garment) change({ ...garment, metal: value ? { value, provenance } : undefined });
 	}
 </script>
 
-{#snippet choice(
+{#snippet choice<I extends string>(
 	label: string,
 	value: string | undefined,
-	options: { id: string; label: string }[],
-	set: (value: string) => void
+	options: readonly { id: I; label: string }[],
+	set: (value: I | '') => void
 )}
 	<!-- The change event of the field itself: a choice by hand, never what the line beside it says. -->
-	<Select size="sm" labelText={label} selected={value ?? ''} on:change={(event) => set(chosenIn(event))}>
+	<Select
+		size="sm"
+		labelText={label}
+		selected={value ?? ''}
+		on:change={(event) => set(chosenIn(event) as I | '')}
+	>
 		<SelectItem value="" text={m.notNoted} />
 		{#each options as option (option.id)}<SelectItem value={option.id} text={option.label} />{/each}
 	</Select>

@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { ComboBox } from 'carbon-components-svelte';
-	import { garmentTypes } from '$lib/core';
+	import { garmentTypes, type TypeId } from '$lib/core';
 	import { m } from '../messages';
 
 	interface Props {
-		type: string | undefined;
+		type: TypeId | undefined;
 		invalid?: boolean;
-		onchange: (type: string) => void;
+		onchange: (type: TypeId) => void;
 	}
 	let { type, invalid = false, onchange }: Props = $props();
 
 	let field = $state<HTMLElement>();
 	/** The combo box tells of every change of its choice, also of one that was said in the line: only the hand's count. */
-	function choose(id: string) {
+	function choose(id: TypeId) {
 		if (id !== type && field?.contains(document.activeElement)) onchange(id);
 	}
 	/** Clearing the field does not undo the choice: it shows what is chosen again. */
@@ -29,7 +29,7 @@
 				.toLowerCase()
 		])
 	);
-	const matches = (item: { id: string }, typed: string) =>
+	const matches = (item: { id: TypeId }, typed: string) =>
 		typed
 			.toLowerCase()
 			.split(/[\s·]+/)
@@ -47,7 +47,7 @@
 			shouldFilterItem={matches}
 			{invalid}
 			invalidText={m.garment.typeMissing}
-			on:select={({ detail }) => choose(String(detail.selectedId))}
+			on:select={({ detail }) => choose(detail.selectedId)}
 			on:clear={() => revision++}
 		/>
 	{/key}

@@ -13,6 +13,7 @@
 	} from '$lib/core';
 	import { today } from '$lib/store/clock';
 	import MonthView from '../desk/MonthView.svelte';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { ledger as ledgerTexts } from '../messages/ledger';
 	import SaveList from './SaveList.svelte';
@@ -84,6 +85,10 @@
 		given = { clientId: event?.clientId, on: event?.date, echoId: echo?.id, eventId: event?.id };
 		noting = true;
 	}
+	async function remove({ id }: Wear) {
+		const gone = await performTold(ledgerTexts.removed, (writer) => writer.remove('wears', id));
+		if (gone) await focusOn('#wears-latest');
+	}
 </script>
 
 <section class="panel" aria-labelledby="wears-title">
@@ -100,7 +105,7 @@
 		onopen={openEntry}
 		onadd={openOn}
 	/>
-	<h3>{ledgerTexts.latest}</h3>
+	<h3 id="wears-latest" tabindex="-1">{ledgerTexts.latest}</h3>
 	{#if latest.length === 0}<p class="soft">{ledgerTexts.noWears}</p>{/if}
 	<ul class="lines">
 		{#each latest as wear (wear.id)}
@@ -113,7 +118,7 @@
 					icon={TrashCan}
 					iconDescription={ledgerTexts.remove(dayInWords(wear.on))}
 					tooltipPosition="left"
-					on:click={() => void performTold(ledgerTexts.removed, (writer) => writer.remove('wears', wear.id))}
+					on:click={() => void remove(wear)}
 				/>
 			</li>
 		{/each}

@@ -3,6 +3,7 @@
 	import { dayInWords, type StockList } from '$lib/core';
 	import { database } from '$lib/store/database';
 	import { live } from '$lib/store/live.svelte';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { m } from '../messages';
 	import { lists as listsTexts } from '../messages/lists';
@@ -17,14 +18,15 @@
 		loading = true;
 	}
 
-	const remove = ({ id, shop, listings }: StockList) =>
-		performTold(m.did.deleted(listsTexts.loaded(shop.name, listings.length)), (writer) =>
-			writer.remove('stockLists', id)
-		);
+	async function remove({ id, shop, listings }: StockList) {
+		const name = listsTexts.loaded(shop.name, listings.length);
+		const gone = await performTold(m.did.deleted(name), (writer) => writer.remove('stockLists', id));
+		if (gone) await focusOn('#lists-title');
+	}
 </script>
 
 <section class="panel" aria-labelledby="lists-title">
-	<h2 id="lists-title">{listsTexts.title}</h2>
+	<h2 id="lists-title" tabindex="-1">{listsTexts.title}</h2>
 	<p>{listsTexts.text}</p>
 	{#if lists.value && known.length === 0}<p class="soft">{listsTexts.none}</p>{/if}
 	{#if known.length > 0}

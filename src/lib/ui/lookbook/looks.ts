@@ -22,7 +22,7 @@ export async function otherLooks(clientId: string, except: string): Promise<Book
 const asDataUrl = (bytes: Blob) =>
 	new Promise<string>((resolve, reject) => {
 		const reader = new FileReader();
-		reader.onload = () => resolve(String(reader.result));
+		reader.onload = () => resolve(reader.result as string);
 		reader.onerror = () => reject(reader.error ?? new Error('a photo could not be read'));
 		reader.readAsDataURL(bytes);
 	});

@@ -29,7 +29,7 @@ export const photos = {
 	picturesHow:
 		'Drop photographs of single pieces here, laid flat or on a hanger. Each is measured; say what it is, and Enter hangs it on the rail and goes on to the next.',
 	picturesEmpty: 'No picture waits. Add some, and they stand here one after another.',
-	waiting: (n: number) => `${count(n, 'picture waits', 'pictures wait')}`,
+	waiting: (n: number) => count(n, 'picture waits', 'pictures wait'),
 	nthOf: (n: number) => `Picture ${n}`,
 	whatItIs: 'What it is',
 	whatItIsHow: 'Its colours are measured: say the rest. “silk blouse, M, £40”',

@@ -25,7 +25,7 @@ import { m } from '../messages';
 /** An order as it is stored now, made into another; refused where its line can no longer go there. */
 const rewrite = (writer: Writer, { id }: Order, change: (order: Order) => Order) =>
 	writer.edit('orders', id, (draft) => {
-		const next = change(draft as Order);
+		const next = change(draft);
 		Object.assign(draft, next);
 	});
 

@@ -6,6 +6,7 @@
 	import { live } from '$lib/store/live.svelte';
 	import type { Writer } from '$lib/store/writer';
 	import { m } from '../messages';
+	import { focusOn } from '../frame/focus';
 	import { performTold } from '../frame/perform';
 	import { photoIntake } from './intake.svelte';
 	import PhotoIntake from './PhotoIntake.svelte';
@@ -27,11 +28,14 @@
 		const wanted = [...ids];
 		return async () => (await database.photos.bulkGet(wanted)).filter((photo) => photo !== undefined);
 	});
-	const remove = (id: Id) => performTold(m.photos.gone, (writer) => writer.remove('photos', id));
+	async function remove(id: Id) {
+		const gone = await performTold(m.photos.gone, (writer) => writer.remove('photos', id));
+		if (gone) await focusOn('#photos-title');
+	}
 </script>
 
 <section aria-labelledby="photos-title">
-	<h2 id="photos-title">{title}</h2>
+	<h2 id="photos-title" tabindex="-1">{title}</h2>
 	{#if (found.value ?? []).length > 0}
 		<ul>
 			{#each found.value ?? [] as photo, i (photo.id)}

@@ -29,7 +29,7 @@ export function photoIntake(hang: (writer: Writer, photos: Photo[]) => Promise<v
 		const taken: Photo[] = [];
 		const turned: Refusal[] = [];
 		await perform(async () => {
-			let failure: unknown;
+			let failure: Error | undefined;
 			try {
 				for (const file of files) {
 					const result = await takeInInWorker(file).catch(() => undefined);
@@ -44,14 +44,14 @@ export function photoIntake(hang: (writer: Writer, photos: Photo[]) => Promise<v
 				}
 			} catch (error) {
 				// A full disk, as it may be: what is in by then stays.
-				failure = error;
+				failure = error as Error;
 			}
 			if (taken.length > 0)
 				await change(m.photos.takenIn(taken.length), async (writer) => {
 					for (const photo of taken) await writer.create('photos', photo);
 					await hang(writer, taken);
 				});
-			if (failure !== undefined) throw failure;
+			if (failure) throw failure;
 		});
 		refused = turned;
 		all = 0;

@@ -68,8 +68,7 @@
 	const titleOf = (id: string) => worn.find(({ piece }) => piece.id === id)?.piece.title ?? '';
 	const changeInWords = (change: SteerChange) => {
 		if (change.kind === 'swap') return m.pieces.swap(titleOf(change.id), change.to.title);
-		if (change.kind === 'move')
-			return m.pieces.move(moveOf(change.move)?.label ?? change.move, titleOf(change.id));
+		if (change.kind === 'move') return m.pieces.move(moveOf(change.move).label, titleOf(change.id));
 		return m.pieces.leaveOff(titleOf(change.id));
 	};
 	const inWords = ({ changes }: Way) => changes.map(changeInWords).join('; ');

@@ -102,7 +102,7 @@
 		const words = garmentInWords(element.garment);
 		const without = (stored: readonly Element[]) =>
 			ranked(inOrder(stored).filter(({ id }) => id !== element.id));
-		if (await performTold(m.did.deleted(words), writing(without))) focusOn('#elements-title');
+		if (await performTold(m.did.deleted(words), writing(without))) await focusOn('#elements-title');
 	}
 	async function remove() {
 		if (!reference) return;

@@ -2,6 +2,7 @@
 	import { Button, Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
 	import { currencies, isTimeZone, weekDays, type Settings } from '$lib/core';
 	import { change } from '$lib/store/journal';
+	import { focusOn } from '../frame/focus';
 	import { perform, performTold } from '../frame/perform';
 	import { chosenIn } from '../frame/chosen';
 	import { m } from '../messages';
@@ -34,18 +35,20 @@
 		const rates = typed.trim() === '' ? others : { ...others, [code]: rate };
 		void set((draft) => void (draft.rates = rates));
 	}
-	const forget = (word: string) =>
-		performTold(m.did.forgot(word), (writer) =>
+	async function forget(word: string) {
+		const forgot = await performTold(m.did.forgot(word), (writer) =>
 			writer.edit(
 				'settings',
 				settings.id,
 				(draft) => void (draft.taught = draft.taught.filter((one) => one.word !== word))
 			)
 		);
+		if (forgot) await focusOn('#taught-title, #settings-title');
+	}
 </script>
 
 <section class="panel">
-	<h2>{m.studio.settings}</h2>
+	<h2 id="settings-title" tabindex="-1">{m.studio.settings}</h2>
 	<TextInput
 		size="sm"
 		labelText={m.studio.name}
@@ -143,7 +146,7 @@
 		}}
 	/>
 	{#if settings.taught.length > 0}
-		<h3>{m.studio.taught}</h3>
+		<h3 id="taught-title" tabindex="-1">{m.studio.taught}</h3>
 		<ul>
 			{#each settings.taught as { word, means } (word)}
 				<li>

@@ -1,4 +1,4 @@
-import { metalGroups } from '../../lexicon/metals';
+import { metalGroups, type MetalId } from '../../lexicon/metals';
 import type { Rule } from '../rule';
 
 export const metalsTogether: Rule = {
@@ -10,8 +10,8 @@ export const metalsTogether: Rule = {
 	about: ['metal'],
 	find: ({ pieces, schools }) => {
 		const shown = pieces.filter(({ metal }) => metal !== undefined && metal !== 'mixed');
-		const groupOf = (metal: string | undefined) =>
-			metalGroups.findIndex((group) => group.includes(metal ?? ''));
+		const groupOf = (metal: MetalId | undefined) =>
+			metalGroups.findIndex((group) => metal !== undefined && group.includes(metal));
 		const groups = new Map<number, typeof shown>();
 		for (const piece of shown) {
 			const group = groupOf(piece.metal);

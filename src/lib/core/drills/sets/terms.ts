@@ -2,6 +2,8 @@
  * Terms to tell apart on drawn plates: of which facet, on which garment, the values and for each how it is known (the
  * trade's garment facts; common practice). Options of a question come from its own line.
  */
+import type { TypeId } from '../../lexicon/types';
+
 export const termSet: readonly {
 	of: string;
 	facet:
@@ -19,7 +21,7 @@ export const termSet: readonly {
 		| 'topLength'
 		| 'brim'
 		| 'drape';
-	type: string;
+	type: TypeId;
 	colours: readonly string[];
 	/** What else is stated, so that the asked thing is seen. */
 	also?: Readonly<Record<string, string>>;

@@ -1,6 +1,6 @@
 import { small, type FamilySource } from './source';
 
-export const accessories: FamilySource[] = [
+export const accessories = [
 	{
 		id: 'belts',
 		label: 'belts',
@@ -159,4 +159,4 @@ export const accessories: FamilySource[] = [
 			mittens: mittens / mittens / mitts
 			muff: muff / muffs / hand warmer, fur muff`
 	}
-];
+] as const satisfies readonly FamilySource[];

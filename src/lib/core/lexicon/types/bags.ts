@@ -1,6 +1,6 @@
 import { small, type FamilySource } from './source';
 
-export const bags: FamilySource[] = [
+export const bags = [
 	{
 		id: 'handbags',
 		label: 'handbags',
@@ -43,4 +43,4 @@ export const bags: FamilySource[] = [
 
 			umbrella: umbrella / umbrellas / parasol, brolly, walking stick, walking cane, swagger stick`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -1,6 +1,6 @@
 import type { FamilySource } from './source';
 
-export const beauty: FamilySource[] = [
+export const beauty = [
 	{
 		id: 'hairstyles',
 		label: 'hair',
@@ -86,4 +86,4 @@ export const beauty: FamilySource[] = [
 		types: `
 			scent: *scent / scents / perfume, fragrance, cologne, eau de parfum, us:eau de cologne, attar`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -1,6 +1,6 @@
 import { cloth, legged, skirted, type FamilySource } from './source';
 
-export const bottoms: FamilySource[] = [
+export const bottoms = [
 	{
 		id: 'trousers',
 		label: 'trousers',
@@ -25,7 +25,7 @@ export const bottoms: FamilySource[] = [
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
 			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, drop-crotch trousers, low-crotch trousers, us:drop-crotch pants, us:hammer pants / fit=oversized leg=balloon
-			pyjama-trousers: pyjama trousers / pyjama trousers / us:pajama pants, lounge trousers, us:lounge pants / fit=relaxed
+			pyjama-trousers: pyjama trousers / pyjama trousers / us:pajama pants, pyjama bottoms, us:pajama bottoms, lounge trousers, us:lounge pants / fit=relaxed
 
 			plus-fours: plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
 			jodhpurs: jodhpurs / jodhpurs / riding breeches, breeches / leg=balloon
@@ -114,4 +114,4 @@ export const bottoms: FamilySource[] = [
 			sarong: sarong / sarongs / pareo, lungi, kanga / skirtShape=wrap
 			kilt: kilt / kilts / / skirtShape=pleated`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -1,6 +1,6 @@
 import { shod, type FamilySource } from './source';
 
-export const footwear: FamilySource[] = [
+export const footwear = [
 	{
 		id: 'shoes',
 		label: 'shoes',
@@ -13,7 +13,7 @@ export const footwear: FamilySource[] = [
 			shoes: *shoes / shoes / shoe, footwear
 
 			heels: heels / heels / high heels, heeled shoes / heelHeight=high heelShape=stiletto
-			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump / heelHeight=mid
+			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump, opera pumps / heelHeight=mid
 			stilettos: stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
 			kitten-heels: kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
 			block-heels: block heels / block heels / block-heeled shoes, block-heel courts / heelHeight=mid heelShape=block
@@ -24,7 +24,7 @@ export const footwear: FamilySource[] = [
 			mary-janes: Mary Janes / Mary Janes / bar shoes, Mary Jane, Mary Jane shoes / strap=mary-jane
 			dance-shoes: dance shoes / dance shoes / ballroom shoes, character shoes, tap shoes / strap=t-bar heelHeight=low
 
-			flats: flats / flats / flat shoes, flat, slip-ons, tabi shoes, split-toe shoes
+			flats: flats / flats / flat shoes, slip-ons, tabi shoes, split-toe shoes
 			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
 			mules: mules / mules / mule, backless loafers / strap=mule
 			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
@@ -102,4 +102,4 @@ export const footwear: FamilySource[] = [
 			sheepskin-boots: sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
 			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots, galoshes / shaft=knee material=rubber`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -5,15 +5,15 @@ import { beauty } from './beauty';
 import { bottoms } from './bottoms';
 import { footwear } from './footwear';
 import { jewellery } from './jewellery';
+import type { IdIn } from '../named';
 import { layers } from './layers';
 import { onePieces } from './one-pieces';
-import type { FamilySource } from './source';
 import { southAsian } from './south-asian';
 import { tops } from './tops';
 import { under } from './under';
 
 /** Divisions are the first level of the tree, families the second, types the third. */
-export const divisions: Record<string, string> = {
+export const divisions = {
 	tops: 'tops',
 	layers: 'layers',
 	bottoms: 'bottoms',
@@ -25,9 +25,9 @@ export const divisions: Record<string, string> = {
 	accessories: 'accessories',
 	jewellery: 'jewellery',
 	beauty: 'hair and make-up'
-};
+} as const;
 
-export const families: FamilySource[] = [
+export const families = [
 	...tops,
 	...layers,
 	...bottoms,
@@ -39,4 +39,8 @@ export const families: FamilySource[] = [
 	...accessories,
 	...jewellery,
 	...beauty
-];
+] as const;
+
+export type DivisionId = keyof typeof divisions;
+export type FamilyId = (typeof families)[number]['id'];
+export type TypeId = IdIn<(typeof families)[number]['types']>;

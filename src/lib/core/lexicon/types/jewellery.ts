@@ -1,6 +1,6 @@
 import { small, type FamilySource } from './source';
 
-export const jewellery: FamilySource[] = [
+export const jewellery = [
 	{
 		id: 'earrings',
 		label: 'earrings',
@@ -31,7 +31,7 @@ export const jewellery: FamilySource[] = [
 		draws: 'necklace',
 		facets: [...small],
 		types: `
-			necklace: *necklace / necklaces
+			necklace: *necklace / necklaces / rivière, riviere
 
 			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered-necklaces: layered necklaces / layered necklaces / layered chains
@@ -96,4 +96,4 @@ export const jewellery: FamilySource[] = [
 
 			body-chain: body chain / body chains / belly chain`
 	}
-];
+] as const satisfies readonly FamilySource[];

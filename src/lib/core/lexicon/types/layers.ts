@@ -1,6 +1,6 @@
 import { cloth, sleeved, type FamilySource } from './source';
 
-export const layers: FamilySource[] = [
+export const layers = [
 	{
 		id: 'cardigans',
 		label: 'cardigans',
@@ -143,4 +143,4 @@ export const layers: FamilySource[] = [
 			poncho: poncho / ponchos / serape, ruana / fit=oversized hemLength=micro
 			abaya: abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
 	}
-];
+] as const satisfies readonly FamilySource[];

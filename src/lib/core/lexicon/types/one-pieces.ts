@@ -1,6 +1,6 @@
 import { bodiced, cloth, legged, skirted, sleeved, type FamilySource } from './source';
 
-export const onePieces: FamilySource[] = [
+export const onePieces = [
 	{
 		id: 'dresses',
 		label: 'dresses',
@@ -158,4 +158,4 @@ export const onePieces: FamilySource[] = [
 			hanbok: hanbok / hanboks / / topLength=cropped skirtShape=full hemLength=floor sleeveLength=long
 			iro-and-buba: iro and buba / iro and bubas / wrapper and blouse, wrapper set / skirtShape=wrap hemLength=ankle`
 	}
-];
+] as const satisfies readonly FamilySource[];

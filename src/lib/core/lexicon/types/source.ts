@@ -1,4 +1,4 @@
-import type { FacetId } from '../facets';
+import type { FacetId, FacetValues } from '../facets';
 import type { SlotId } from '../slots';
 
 /** How a type is drawn when nothing more is known of it. */
@@ -47,10 +47,10 @@ export interface FamilySource {
 	label: string;
 	division: string;
 	slot: SlotId;
-	facets: FacetId[];
+	facets: readonly FacetId[];
 	draws: DrawKind;
 	/** Values that a type of this family has unless told otherwise; used for drawing and as first guesses, never for closeness. */
-	usual?: Partial<Record<FacetId, string>>;
+	usual?: FacetValues;
 	/**
 	 * One type a line: `id: singular / plural / other words, comma-separated / facet=value …`; an empty line parts one kin,
 	 * types that are cut alike and worn alike, from the next.

@@ -1,6 +1,6 @@
 import { bodiced, cloth, legged, skirted, sleeved, type FamilySource } from './source';
 
-export const southAsian: FamilySource[] = [
+export const southAsian = [
 	{
 		id: 'kurtas',
 		label: 'kurtas and cholis',
@@ -169,4 +169,4 @@ export const southAsian: FamilySource[] = [
 			phulkari-dupatta: phulkari dupatta / phulkari dupattas / phulkari / texture=embroidered
 			pashmina-shawl: pashmina shawl / pashmina shawls / kashmiri shawl / material=cashmere`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -1,6 +1,6 @@
 import { cloth, sleeved, type FamilySource } from './source';
 
-export const tops: FamilySource[] = [
+export const tops = [
 	{
 		id: 'tees',
 		label: 'tees and vests',
@@ -77,7 +77,7 @@ export const tops: FamilySource[] = [
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
 			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, crewneck, uk:jersey
-			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
+			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, us:turtle neck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, cricket jumper, us:cricket sweater, tennis jumper, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, fisherman rib, fisherman knit, guernsey, gansey / texture=cable
 			fair-isle-jumper: Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater
@@ -87,4 +87,4 @@ export const tops: FamilySource[] = [
 			twinset: twinset / twinsets / twin set, sweater set, jumper set, cardigan set
 			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, cable-knit tank, cable tank, fair isle tank, argyle tank, jumper vest, cable vest, cable-knit vest, argyle vest, cricket vest, tennis vest, fair isle vest, v-neck vest / sleeveLength=sleeveless neckline=v`
 	}
-];
+] as const satisfies readonly FamilySource[];

@@ -1,6 +1,6 @@
 import type { FamilySource } from './source';
 
-export const under: FamilySource[] = [
+export const under = [
 	{
 		id: 'hosiery',
 		label: 'hosiery and socks',
@@ -51,4 +51,4 @@ export const under: FamilySource[] = [
 
 			detachable-collar: detachable collar / detachable collars / false collar, dickey`
 	}
-];
+] as const satisfies readonly FamilySource[];

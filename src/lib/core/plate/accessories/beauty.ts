@@ -6,6 +6,9 @@ import { both, blob, ellipse, type Point } from '../path';
 
 type Beauty = (drawing: Drawing, at: (share: number) => number) => PlateShape[];
 
+/** How far nails reach beyond the finger. */
+const nailLength: Record<string, number> = { oval: 4.2, almond: 5.2, square: 3, pointed: 6.4 };
+
 const eyes = (at: (share: number) => number): Point[] => [
 	[8, at(0.485)],
 	[17, at(0.45)],
@@ -79,8 +82,7 @@ export function nailShapes(drawing: Drawing): PlateShape[] {
 				1
 			)
 		]);
-	const long =
-		{ oval: 4.2, almond: 5.2, square: 3, pointed: 6.4 }[garment.facets.nailShape?.value ?? ''] ?? 3.6;
+	const long = nailLength[garment.facets.nailShape?.value ?? 'round'] ?? 3.6;
 	return [1, -1].flatMap((side) =>
 		(
 			[

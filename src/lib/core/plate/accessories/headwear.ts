@@ -1,4 +1,5 @@
 /** What is worn on the head. */
+import type { ValueOf } from '../../lexicon/facets';
 import { clothShape, drawn, facing, flat, sizeOf, stitch, type Drawing } from '../drawing';
 import type { PlateShape } from '../model';
 import { coloursOf, shaded } from '../cloth/paint';
@@ -639,13 +640,16 @@ function lens(shape: string, x: number, y: number, r: number): string {
 	}
 }
 
+/** What a pair of eyeglasses is framed in where nothing is said; round else. */
+const frameOf: Record<string, ValueOf<'frame'>> = { aviators: 'aviator', 'cat-eye-sunglasses': 'cat-eye' };
+
 export function eyewearShapes(drawing: Drawing): PlateShape[] {
 	const { cloth, garment } = drawing;
 	const { at } = headOf(drawing);
 	const y = at(0.48);
 	const dark = garment.type !== 'glasses';
 	const r = 13.5 * Math.sqrt(sizeOf(drawing));
-	const usual = { aviators: 'aviator', 'cat-eye-sunglasses': 'cat-eye' }[garment.type] ?? 'round';
+	const usual = frameOf[garment.type] ?? 'round';
 	const frame = drawn(drawing, 'frame', usual);
 	const thin = frame === 'rimless' || frame === 'aviator' ? 1.6 : 3.2;
 	return [

@@ -244,6 +244,14 @@ function capeShapes(drawing: Drawing, hemY: number): PlateShape[] {
 	];
 }
 
+/** How much wider than at the hip a coat hangs at its hem, by its kind: in shares of its length. */
+const flares: Record<string, number> = {
+	'swing-coat': 0.34,
+	'princess-coat': 0.24,
+	'cocoon-coat': 0,
+	abaya: 0.14
+};
+
 export function coatShapes(drawing: Drawing): PlateShape[] {
 	const { figure, garment, moves } = drawing;
 	const { hip, waist, bust, knee } = figure.landmarks;
@@ -257,9 +265,7 @@ export function coatShapes(drawing: Drawing): PlateShape[] {
 	const shape = { follows: held || garment.type === 'princess-coat' ? 1 : fit.follows, ease: fit.ease + 9 };
 	const upper = bodiceEdge(figure, shape, Math.min(hemY, hip));
 	const hipX = upper.at(-1)?.[0] ?? 110;
-	const flare =
-		{ 'swing-coat': 0.34, 'princess-coat': 0.24, 'cocoon-coat': 0, abaya: 0.14 }[garment.type] ??
-		(held ? 0.14 : 0.07);
+	const flare = flares[garment.type] ?? (held ? 0.14 : 0.07);
 	const edge: Point[] =
 		hemY <= hip
 			? upper

@@ -55,11 +55,11 @@
 	}
 	/** What is worn now is kept, where it is in no version: going back loses nothing. */
 	const isKept = $derived(versionNow(onTable.echo) !== undefined);
-	const wear = ({ id, name }: Version) =>
-		performTold(
-			m.did.wentBackTo(name),
-			wearVersion(onTable.echo.id, id, isKept ? undefined : m.fitting.versions.before(name))
-		);
+	async function wear({ id, name }: Version) {
+		const going = wearVersion(onTable.echo.id, id, isKept ? undefined : m.fitting.versions.before(name));
+		// The button goes with what it did.
+		if (await performTold(m.did.wentBackTo(name), going)) await focusOn('h1');
+	}
 	async function drop({ id, name }: Version) {
 		if (await performTold(m.did.deleted(name), dropVersion(onTable.echo.id, id))) await focusOn('h1');
 	}

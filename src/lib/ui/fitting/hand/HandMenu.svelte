@@ -42,11 +42,14 @@
 		y = Math.max(1, Math.min(at.y, innerHeight - height - 8));
 		open = true;
 	}
-	async function run({ run: deed, href }: HandDeed) {
+	/** The menu is closed first: it gives the focus to the line under the mouse for as long as it is open. */
+	async function goBack() {
 		open = false;
-		// The menu is closed first: it gives the focus to the line under the mouse for as long as it is open.
 		await tick();
 		cameFrom?.focus();
+	}
+	async function run({ run: deed, href }: HandDeed) {
+		await goBack();
 		if (href) await goto(href);
 		else await deed?.();
 	}
@@ -74,7 +77,7 @@
 	labelText={m.fitting.hand.title}
 	on:keydown={keepToMenu}
 	on:close={({ detail }) => {
-		if (detail.trigger === 'escape-key') cameFrom?.focus();
+		if (detail.trigger === 'escape-key') void goBack();
 	}}
 >
 	{#each deeds as deed (deed.label)}

@@ -102,7 +102,7 @@ describe('POST /api/market/search', () => {
 	});
 	it('takes the asker’s own reading before its own: a nude that is a colour', async () => {
 		const as = {
-			type: 'court-shoes',
+			type: 'court-shoes' as const,
 			facets: {},
 			palette: [{ hex: '#4a2e22', share: 1, provenance: 'said' as const }]
 		};

@@ -1,0 +1,212 @@
+/** Laws of reading: what a thing has of its own beside what is said of all, and what a list of colours before a name leaves alone. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readLook } from '../../src/lib/core';
+import { details } from '../../src/lib/core/lexicon/details';
+import { colourWord as anyColour } from '../looks';
+
+/** "Dark denim" is a cloth as well. */
+const colourWord = anyColour.filter((word) => !word.includes('denim'));
+const runs = { numRuns: 200 };
+const elementsOf = (text: string) => readLook(text).elements;
+const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
+const hexes = (text: string, at = 0) => elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
+const strangeIn = (text: string) =>
+	readLook(text).phrases.flatMap(({ status, text: words }) => (status === 'unknown' ? [words] : []));
+
+/** Clothes by one sure word each, which no colour turns into another. */
+const clothes = ['blazer', 'shirt', 'trousers', 'cardigan', 'overcoat', 'kurta', 'hoodie'];
+const shod = ['loafers', 'trainers', 'brogues', 'mules'];
+const article = (word: string) => (word.endsWith('s') ? '' : 'a ');
+
+describe('a colour that is said of all that is listed', () => {
+	const heading = fc.constantFrom(
+		(colour: string) => `head to toe ${colour}: `,
+		(colour: string) => `everything ${colour}: `,
+		(colour: string) => `all ${colour}: `,
+		(colour: string) => `in ${colour}: `,
+		(colour: string) => `the whole thing is ${colour}: `,
+		(colour: string) => `shades of ${colour}: `
+	);
+	const listed = fc
+		.uniqueArray(fc.record({ word: fc.constantFrom(...clothes, ...shod), own: fc.option(colourWord) }), {
+			selector: ({ word }) => word,
+			minLength: 2,
+			maxLength: 5
+		})
+		.filter((things) => things.filter(({ word }) => shod.includes(word)).length <= 1)
+		// "Khaki trousers" are a kind of their own.
+		.filter((things) =>
+			things.every(({ word, own }) => own === null || typesIn(`${own} ${word}`)[0] === typesIn(word)[0])
+		);
+	it('is of each that has none of its own, and of no other', () => {
+		fc.assert(
+			fc.property(heading, colourWord, listed, (head, colour, things) => {
+				const text =
+					head(colour) +
+					things.map(({ word, own }) => `${article(word)}${own ? `${own} ` : ''}${word}`).join(', ');
+				expect(typesIn(text), text).toHaveLength(things.length);
+				things.forEach(({ word, own }, at) =>
+					expect(hexes(text, at), `${text}: ${word}`).toEqual(hexes(`${own ?? colour} ${word}`))
+				);
+			}),
+			runs
+		);
+	});
+	it('leaves a thing whose part has a colour of its own that of all, and its cloth what is said of all', () => {
+		const [waistcoat, blazer] = elementsOf('in cream linen: a waistcoat with black buttons, a navy blazer');
+		expect(waistcoat?.garment.palette.map(({ hex }) => hex)).toEqual(hexes('a cream shirt'));
+		expect([waistcoat, blazer].map((one) => one?.garment.facets.material?.value)).toEqual(['linen', 'linen']);
+		expect(blazer?.garment.palette.map(({ hex }) => hex)).toEqual(hexes('a navy shirt'));
+	});
+});
+
+describe('two colours before a name', () => {
+	const after = fc.constantFrom(
+		['dress', 'ankle length', 'hemLength'] as const,
+		['skirt', 'high-waisted', 'rise'] as const,
+		['saree', 'heavy', 'weight'] as const,
+		['jumper', 'oversized', 'fit'] as const,
+		['shirt', 'short-sleeved', 'sleeveLength'] as const,
+		['trousers', 'wide-legged', 'leg'] as const
+	);
+	it('hand nothing that is said after it to what comes next', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, colourWord, after, (first, second, third, [name, how, facet]) => {
+				fc.pre(first !== second);
+				const text = `${article(name)}${first} and ${second} ${name}, ${how}, ${third} boots`;
+				const [one, boots] = elementsOf(text);
+				expect(one?.garment.facets[facet], text).toBeDefined();
+				expect(boots?.garment, text).toEqual(elementsOf(`${third} boots`)[0]?.garment);
+			}),
+			runs
+		);
+	});
+	it('of one and another of a pair are both its own: “one red glove and one black, a green cape”', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, colourWord, fc.constantFrom(' and ', ', '), (a, b, c, and) => {
+				fc.pre(a !== b);
+				const text = `one ${a} glove${and}one ${b}, a ${c} cape`;
+				expect(typesIn(text), text).toEqual(['gloves', 'cape']);
+				expect(hexes(text, 0), text).toEqual([
+					...new Set([...hexes(`${a} gloves`), ...hexes(`${b} gloves`)])
+				]);
+				expect(hexes(text, 1), text).toEqual(hexes(`a ${c} cape`));
+			}),
+			runs
+		);
+	});
+});
+
+describe('a name beside a name', () => {
+	it('is what the first is, where it has an article: “the skirt, a pleated midi, is green”', () => {
+		const kind = fc.constantFrom('midi', 'mini', 'maxi');
+		fc.assert(
+			fc.property(fc.constantFrom('skirt', 'dress'), kind, colourWord, (name, length, colour) => {
+				for (const text of [
+					`the ${name}, a ${length}, is ${colour}`,
+					`the ${name}, a ${colour} ${length}, black tights`,
+					`her ${name}, a ${length} in ${colour}`
+				]) {
+					expect(
+						typesIn(text).filter((type) => type !== 'tights'),
+						text
+					).toEqual([name]);
+					expect(hexes(text), text).toEqual(hexes(`a ${colour} ${name}`));
+					expect(elementsOf(text)[0]?.garment.facets.hemLength?.value, text).toBe(length);
+				}
+			}),
+			runs
+		);
+	});
+	it('only says of what kind the second is, where it is one of what is named in the plural alone: “a pyjama shirt”', () => {
+		const kind = fc.constantFrom('pyjama', 'boot', 'legging', 'trainer', 'sandal');
+		fc.assert(
+			fc.property(kind, fc.constantFrom('shirt', 'top', 'jacket', 'coat'), colourWord, (of, name, colour) => {
+				const [one, ...more] = elementsOf(`a ${colour} ${of} ${name}`);
+				expect(more).toEqual([]);
+				expect(one?.note.split(' ')).toContain(of);
+				expect(one?.garment).toEqual(elementsOf(`a ${colour} ${name}`)[0]?.garment);
+			}),
+			runs
+		);
+	});
+	it('says how the second is made, where it is joined by a hyphen: “cable-knit cream tights”', () => {
+		const knit = fc.constantFrom('cable-knit', 'chunky-knit', 'fine-knit');
+		const made = fc.constantFrom('tights', 'scarf', 'gloves', 'beanie', 'dress', 'socks', 'cardigan');
+		fc.assert(
+			fc.property(knit, colourWord, made, (how, colour, name) => {
+				const text = `${how} ${colour} ${name}, a brown belt`;
+				expect(typesIn(text), text).toHaveLength(2);
+				expect(hexes(text), text).toEqual(hexes(`${colour} ${name}`));
+				expect(elementsOf(text)[0]?.garment.facets.texture?.value, text).toBeDefined();
+			}),
+			runs
+		);
+	});
+});
+
+describe('what could be made of it, or worn beside it', () => {
+	const sentence = fc.constantFrom('a blazer, trousers', 'a grey suit', 'a grey jumper, navy trousers');
+	it('a strung thing or a name in a colour of its own is worn beside: “trousers, black pearls”, “a suit, ivory shell”', () => {
+		const name = fc.constantFrom(
+			['pearls', 'pearl-necklace'] as const,
+			['jet beads', 'long-beads'] as const,
+			['shell', 'vest-top'] as const,
+			['turtle neck', 'roll-neck-jumper'] as const,
+			['polo neck', 'roll-neck-jumper'] as const
+		);
+		fc.assert(
+			fc.property(sentence, colourWord, name, (before, colour, [words, type]) => {
+				fc.pre(!(type === 'roll-neck-jumper' && before.includes('jumper')));
+				const text = `${before}, ${colour} ${words}, red shoes`;
+				expect(typesIn(text), text).toEqual([...typesIn(before), type, 'shoes']);
+				expect(
+					elementsOf(text)
+						.slice(0, -2)
+						.map(({ garment }) => garment),
+					text
+				).toEqual(elementsOf(before).map(({ garment }) => garment));
+			}),
+			runs
+		);
+	});
+	it('a feather on a hat is none of its cloth, nor its colour the hat’s', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('hat', 'fedora', 'beret', 'boater'),
+				colourWord,
+				colourWord,
+				(hat, a, b) => {
+					const [one] = elementsOf(`a ${a} ${hat} with a ${b} feather, black coat`);
+					expect(one?.garment).toEqual(elementsOf(`a ${a} ${hat}`)[0]?.garment);
+					expect(one?.note).toContain('feather');
+				}
+			),
+			runs
+		);
+		expect(elementsOf('a feather boa')[0]?.garment.type).toBe('feather-boa');
+		expect(elementsOf('a dress with feathers')[0]?.garment.facets.material?.value).toBe('feather');
+	});
+});
+
+describe('a part of several words', () => {
+	it('is known when there are several of it: “turn-back cuffs”, “tuxedo stripes”', () => {
+		const nouns = details
+			.flatMap(({ words }) => words)
+			.filter((word) => /^[a-z-]+ [a-z]+$/.test(word) && !/(s|ed|behind|trim)$/.test(word));
+		expect(nouns.length).toBeGreaterThan(10);
+		for (const noun of nouns) expect(strangeIn(`a black jacket with red ${noun}s`), noun).toEqual([]);
+	});
+	it('a bit on a shoe is of its metal, and a bit of anything else is none', () => {
+		for (const metal of ['gold', 'silver', 'brass']) {
+			expect(elementsOf(`black loafers with a ${metal} bit`)[0]?.garment).toMatchObject({
+				metal: { value: metal },
+				palette: [{ hex: hexes('black loafers')[0] }]
+			});
+		}
+		expect(elementsOf('jeans a bit baggy')).toEqual(
+			elementsOf('jeans baggy').map((one) => ({ ...one, id: expect.anything() as string }))
+		);
+	});
+});
