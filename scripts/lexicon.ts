@@ -6,7 +6,7 @@ import { facetIds, facetOf } from '../src/lib/core/lexicon/facets';
 import { facetPhrases } from '../src/lib/core/lexicon/facet-words';
 import { materialWords } from '../src/lib/core/lexicon/material-words';
 import { materialFamilies } from '../src/lib/core/lexicon/materials';
-import { moveWords } from '../src/lib/core/lexicon/move-words';
+import { sayingsOfMoves } from '../src/lib/core/lexicon/move-words';
 import { metals } from '../src/lib/core/lexicon/metals';
 import { moveIds, moveOf } from '../src/lib/core/lexicon/moves';
 import { printFamilies, printScales } from '../src/lib/core/lexicon/prints';
@@ -102,7 +102,7 @@ export function lexiconPage(): string {
 		'## Moves',
 		table(
 			['move', 'needs', 'also said'],
-			moveIds.map((id) => [moveOf(id).label, moveOf(id).asks, moveWords[id].join(', ')])
+			moveIds.map((id) => [moveOf(id).label, moveOf(id).asks, sayingsOfMoves[id]])
 		)
 	]
 		.join('\n\n')

@@ -92,7 +92,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'burgundy',
-		'burgundy / bordeaux / merlot #6a1a2c, claret #6d1730, maroon #6b1a1f, wine / wine red / dark red / raisin #5f1b30, oxblood / liver #561a1d, mulberry #5d1f38, sangria / mulled wine #6e1b2f, beetroot #6f1e3d'
+		'burgundy / bordeaux / merlot #6a1a2c, claret #6d1730, maroon #6b1a1f, wine / wine red / red wine / dark red / raisin #5f1b30, oxblood / liver #561a1d, mulberry #5d1f38, sangria / mulled wine #6e1b2f, beetroot #6f1e3d'
 	),
 	...words(
 		'pink',

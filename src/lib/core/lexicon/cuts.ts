@@ -28,6 +28,7 @@ const lines = `
 	neckline: high-neck = top
 	closure: double-breasted = blazer
 	texture: quilted = quilted-jacket
+	texture: skinny-rib, skinny rib = jumper
 	material: waxed = waxed-jacket
 	colour: blush = blusher
 	heelHeight: flat = flats

@@ -334,7 +334,7 @@ const source: Partial<Record<FacetId, string>> = {
 		musky: musky, musk`,
 	texture: `
 		smooth: smooth
-		ribbed: ribbed, ribbing, rib, rib-knit, rib-knitted
+		ribbed: ribbed, ribbing, rib, rib-knit, rib-knitted, skinny-rib
 		waffle: waffle, waffle-knit, honeycomb, pique, piqué
 		fine-knit: fine-knit, finely knitted, fine-gauge, fine-gauge knit, fine
 		cable: cable-knit, cable, cabled, aran, cable-knitted

@@ -1,7 +1,7 @@
 import type { MoveId } from './moves';
 
-/** How moves are said, besides their labels: only the reader needs it. */
-const said: Record<MoveId, string> = {
+/** How moves are said, besides their labels: only the reader needs it. "Tied/knotted round the neck" is said with either word. */
+export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'half-tucked':
 		'half-tuck, half tuck, front tucked, tucked at the front, front-tuck, tucked in at the front, french tuck, french-tucked, partly tucked, loosely tucked, one side tucked in',
 	tucked: 'tucked, tucked into the waistband, fully tucked, tucked-in, neatly tucked',
@@ -30,9 +30,9 @@ const said: Record<MoveId, string> = {
 	'draped-on-shoulders':
 		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':
-		'knotted over the shoulders, tied over the shoulders, tied round the shoulders, tied around the shoulders, knotted round the shoulders, tied round the neck, tied around the neck like a scarf',
+		'tied/knotted over/round/around/about/on/across the shoulders/neck, tied around the neck like a scarf',
 	'tied-round-waist':
-		'tied around the waist, round the waist, around the waist, slung round the hips, tied round the hips',
+		'round/around/about the waist/hips, tied/knotted/slung/wrapped/wound round/around/about the waist/hips/middle',
 	'off-the-shoulder':
 		'slipped off the shoulder, slipping off one shoulder, falling off the shoulder, pushed off the shoulders, off one shoulder',
 	'collar-up': 'collar up, popped collar, upturned collar, turned-up collar, collar popped',
@@ -49,7 +49,7 @@ const said: Record<MoveId, string> = {
 		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head',
 	'crossed-in-front': 'crossed over, crossed over the front, criss-crossed, crossed at the front',
 	'tied-at-neck':
-		'knotted at the neck, knotted, tied in a knot, tied in a bow, tied at the throat, tied round the throat, bow at the neck, worn at the neck, tied in a bow at the neck, at the neck',
+		'knotted, tied in a knot, tied in a bow, bow at the neck/throat, worn at the neck, tied in a bow at the neck, at the neck/throat, tied/knotted at the neck/throat, tied/knotted/wound/wrapped/looped/slung/draped/worn round/around/about the neck/throat',
 	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
 	layered:
 		'stack of, stacks of, pile of, armful of, armfuls of, layers of, layered, stacked, piled on, several together, in a stack, worn together',
@@ -73,20 +73,31 @@ const said: Record<MoveId, string> = {
 	'as-jacket': '',
 	'as-belt': '',
 	'as-headscarf': '',
-	'as-hairband': 'tied in the hair, in the hair, in her hair, round the ponytail',
+	'as-hairband': 'in the hair, in her hair, round/around the ponytail/bun/plait/braid, tied/knotted/wound/woven/threaded/plaited in/into/through the hair/plait/braid, tied/knotted/wrapped/wound round/around the hair/ponytail/bun/plait/braid',
 	'as-shawl': '',
 	'as-necklace': '',
-	'as-bracelet': 'round the wrist, on the wrist, wrapped round the wrist',
+	'as-bracelet': 'round/around/on the wrist, tied/knotted/wrapped/wound round/around/on/at the wrist',
 	'as-bag-charm':
-		'around the handle, around the handle of the bag, round the handle of her bag, around the handle of her bag, tied to the handle, tied to the bag, on the bag handle, tied round the handle, knotted on the handle'
+		'around/round/on the handle, around/round/on the handle of the bag, around/round/on the bag handle/strap, tied/knotted/wound/wrapped/looped round/around/on/onto/to the handle/bag, tied/knotted/wound/wrapped/looped round/around/on/onto/to the bag handle/strap, tied/knotted/wound/wrapped/looped round/around/on/onto/to the handle/strap of the bag'
 };
 
+/** Every way to say a phrase in which words that are parted by strokes stand for each other. */
+const everyWay = (phrase: string): string[] =>
+	phrase
+		.split(' ')
+		.map((word) => word.split('/'))
+		.reduce<string[]>(
+			(begun, words) => begun.flatMap((start) => words.map((word) => (start ? `${start} ${word}` : word))),
+			['']
+		);
+
 export const moveWords = Object.fromEntries(
-	Object.entries(said).map(([move, words]) => [
+	Object.entries(sayingsOfMoves).map(([move, words]) => [
 		move,
 		words
 			.split(',')
 			.map((word) => word.trim())
 			.filter(Boolean)
+			.flatMap(everyWay)
 	])
 ) as Record<MoveId, string[]>;

@@ -106,6 +106,15 @@ export const noted = listed(
 	'door-knocker, drop-crotch, dropped-crotch, low-crotch, nothing underneath, nothing under it, nothing beneath, nothing beneath it, nothing on underneath, nothing else underneath, with nothing underneath, with nothing under it, with nothing beneath, worn with nothing underneath, worn with nothing under it, over nothing, over bare skin, on bare skin, hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
 );
 
+/** What is said of a garment on which small things sit: "studded with", "covered in". */
+export const decorated = listed(
+	'studded, scattered, sewn, sewn all over, embellished, decorated, beaded, encrusted, covered, smothered, dotted, strewn, sprinkled, adorned, jewelled, laden, hung, strung, festooned, spangled, stitched, trimmed, edged, bordered, worked, detailed, set, loaded, crusted, hand-sewn, threaded'
+);
+/** Small things that sit on a garment, and are worn by themselves besides. */
+export const trinkets = listed(
+	'pearls, beads, chains, rings, brooches, pins, studs, bows, ribbons, belts, buckles, charms, medals, badges, pendants, hoops, clips, tassels, scarves'
+);
+
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
 	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else'
@@ -133,7 +142,9 @@ export const headings: ReadonlySet<string> = new Set(
 );
 
 /** Words that say nothing of a garment that could be compared. */
-export const fillers = listed(`
+export const fillers = [
+	...decorated,
+	...listed(`
 	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, barefoot, barefooted, bare-footed, in bare feet, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
@@ -145,9 +156,10 @@ export const fillers = listed(`
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
-	tied, wrapped, wound, draped, slung, thrown, chucked, flung, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, covered in, covered with, smothered in, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,
+	tied, wrapped, wound, draped, slung, thrown, chucked, flung, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, set, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, utilitarian, utility, nautical, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,
 	classic, statement-making, eye-catching, dramatic-looking, subtle, natural-looking, real, artificial, genuine, authentic, imitation,
 	1920s, 1930s, 1940s, 1950s, 1960s, 1970s, 1980s, 1990s, 2000s, 20s, 30s, 40s, 50s, 60s, 70s, 80s, 90s, twenties, thirties, forties, fifties, sixties, seventies, eighties, nineties, noughties, y2k, era, century, period, inspired, -inspired, esque, ish, visible, placed, detail, details, detailed, detailing, accent, accents, accented, element, decorated, decoration, ornament, ornamental, adorned, worked, hand, all-round, everywhere, throughout, on, at, to, into, from, in, if, because, since, until, then, yet, hint, touch, line, lines, box-fresh, box fresh, bare skin, the skin, skin, sat, worn next to the skin, nothing but, nothing else, wrist, wrists, ankles, knees, arm, hip, hips, head, body, feet, foot, finger, fingers, ear, ears, over one shoulder, pinned at one shoulder, pinned to one shoulder, pinned on one shoulder, pinned at the shoulder, pinned to the shoulder, see, sees, seeing, skim, skims, skimming, graze, grazes, grazing, touch, touches, touching, kiss, kisses, kissing, reach, reaches, reaching, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, across one shoulder, over one arm, over the arm, slung over the shoulder, hung over the arm, carried over the arm, throat, chest, left, right, centre, center, middle, first, second, third, cm, inch, inches, mm, size, sized, uk, us, eu, xs, s, m, l, xl, xxl
-`);
+`)
+];

@@ -17,6 +17,7 @@ import {
 } from './parts';
 import { articles, definites } from './phrasebook';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
+import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
@@ -33,13 +34,6 @@ import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
 import { namesWork } from './work';
-
-/** Done to the cloth: what it is done with is shown on it. */
-const worked = new Set(['embroidered', 'printed', 'painted', 'applique', 'beaded']);
-const isWorked = ({ span, role }: Part) =>
-	role === 'said' &&
-	(span.words.some((word) => worked.has(word)) ||
-		sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && worked.has(value)));
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** "She’s thrown …", as words are looked up; "she’ll" would be a shell. */
@@ -62,6 +56,8 @@ class ClauseBuilder implements Reached {
 	placed = false;
 	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
 	endsUnder = false;
+	/** What stands before what is met, with no comma between. */
+	previous: Span | undefined;
 	/** A comma, a stop, "and" or nothing follows what is met. */
 	endsClause = false;
 	/** "Bow at the back": a place on the garment follows. */
@@ -145,6 +141,7 @@ class ClauseBuilder implements Reached {
 		const { strange, clause } = this;
 		this.strange = undefined;
 		if (!strange || clause.head || clause.thing || strange.after !== clause.parts.length) return;
+		if (clause.decoration) return this.standFor(strange.part);
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
 		const word = strange.part.span.words.at(-1) ?? '';
 		// "A lilac skivvy, navy tights": what ends as words that say something do may be a name, where its colour is not what follows’.
@@ -187,8 +184,7 @@ class ClauseBuilder implements Reached {
 
 	standFor(thing: Part): void {
 		// "Embroidered with white cranes": what is shown is no thing of its own.
-		const doneTo = this.clause.before === 'with' && this.clauses.at(-1)?.parts.at(-1);
-		if (doneTo && senseOf(thing.span, 'stands-for') === undefined && isWorked(doneTo)) {
+		if (this.clause.decoration && senseOf(thing.span, 'stands-for') === undefined) {
 			this.clause.parts.push({ ...thing, role: 'kept' });
 			return;
 		}
@@ -300,6 +296,7 @@ class ClauseBuilder implements Reached {
 		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
 		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
+		if (role === 'head' && isDecoration(clause, span)) role = 'kept';
 		if (role === 'head' && this.isMatched(span)) {
 			role = 'again';
 			clause.matches = { span, at, role, denied: false };
@@ -354,7 +351,13 @@ class ClauseBuilder implements Reached {
 				// "Can't see her feet, but the skirt is long".
 				this.clause.unseen = false;
 			} else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
-			else this.begin(link);
+			else {
+				const decoration =
+					link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
+				this.begin(link);
+				// "Studded with pearls and bows".
+				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
+			}
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
 			this.placed = link === 'on' || span.words.includes('at');
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
@@ -525,6 +528,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 	const builder = new ClauseBuilder();
 	spans.forEach((span, at) => {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
+		builder.previous = spans[at - 1];
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.endsClause =
 			next === undefined || next.breakBefore !== undefined || senseOf(next, 'link')?.link === 'and';

@@ -47,8 +47,8 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 				keeper.keepOf(pending, part);
 				pending = [];
 			}
-			// "Embroidered with white cranes".
-			if (part.role === 'kept' && clause.before === 'with' && !clause.head) {
+			// "Embroidered with white cranes", "studded with tiny pearls".
+			if (part.role === 'kept' && clause.decoration && !clause.head) {
 				keeper.keepTogether([...pending, part], 'shown on it');
 				pending = [];
 				return;

@@ -41,6 +41,8 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	if (span.words.length > 1 && alsoSaid(span)) return false;
 	if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
 		return false;
+	// "Gloves trimmed with fur".
+	if (detail.leads) return false;
 	// "A bow trim", "a chain detail": whoever has it, what is trimmed with is no thing by itself.
 	if (decorates.has(span.words.at(-1) ?? '')) return true;
 	if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;

@@ -4,6 +4,7 @@ import type { FacetId } from '../lexicon/facets';
 import type { Link } from '../lexicon/reading-words';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Detail } from '../lexicon/details';
+import type { Decoration } from './decoration';
 import type { Sense, Span } from './model';
 
 type SenseOf<K extends Sense['kind']> = Extract<Sense, { kind: K }>;
@@ -71,6 +72,8 @@ export interface Clause {
 	unread: boolean;
 	/** The name of what it is to match, which was named before: "tights to match the scarf". */
 	matches?: Part;
+	/** What it names decorates the garment before: "studded with pearls". */
+	decoration?: Decoration;
 	/** "Three thin chains": how many are named, and where that is said. */
 	count?: { number: number; at: number };
 }

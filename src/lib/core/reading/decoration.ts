@@ -1,0 +1,33 @@
+/** "Studded with pearls", "printed with shoes": what a garment is decorated with is shown on it, and no thing of its own. */
+import { decorated, trinkets } from '../lexicon/reading-words';
+import type { Span } from './model';
+import { senseOf, sensesOf, type Clause } from './parts';
+
+/** How a garment came by its decoration: it is shown on the cloth, whatever it is, or small things sit on it. */
+export type Decoration = 'shown' | 'borne';
+
+/** Done to the cloth: what it is done with is shown on it. */
+const shows = new Set(['embroidered', 'printed', 'painted', 'applique', 'patterned']);
+const bears = new Set(decorated);
+const small = new Set(trinkets);
+
+/** Does a word say that the cloth is worked, so that what comes after "with" is shown on it? */
+export const showsWork = (span: Span): boolean =>
+	span.words.some((word) => shows.has(word)) ||
+	sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && shows.has(value));
+
+/** How what follows "with" or "in" decorates, by the word that stands before it or in the joining words themselves: "dotted with". */
+export function decorationAfter(before: Span | undefined, link: Span): Decoration | undefined {
+	if (link.words.length > 1) return bears.has(link.words[0] ?? '') ? 'borne' : undefined;
+	// "A gharara set with frobbers": no name is done to anything.
+	if (!before || link.breakBefore || senseOf(before, 'type')) return undefined;
+	if (showsWork(before)) return 'shown';
+	return bears.has(before.words.at(-1) ?? '') ? 'borne' : undefined;
+}
+
+/** Does a garment's name in such a clause only name what decorates? What has an article is a thing: "fastened with a brooch". */
+export function isDecoration({ decoration, bare, before, head }: Clause, span: Span): boolean {
+	if (!decoration || head) return false;
+	if (decoration === 'shown') return before !== 'and' || bare;
+	return bare && small.has(span.words.at(-1) ?? '');
+}

@@ -1,0 +1,139 @@
+/** Laws of reading: what a garment is decorated with is no thing of its own, and the ways to say how a thing is tied. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
+import { decorated, trinkets } from '../../src/lib/core/lexicon/reading-words';
+import { colourWord } from '../looks';
+
+const runs = { numRuns: 200 };
+const elementsOf = (text: string) => readLook(text).elements;
+const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
+const without = (text: string, ...words: string[]) => {
+	const notes = elementsOf(text).map(({ note }) => note);
+	return words.filter((word) => !notes.some((note) => note.includes(word)));
+};
+
+const host = fc.constantFrom('a black dress', 'a red jacket', 'navy shoes', 'a tan bag', 'a grey blazer');
+const follower = fc.constantFrom('white socks', 'a blue scarf', 'green gloves', 'a yellow beret');
+/** "Set with" and the like join by "with" alone; "covered in" by either. */
+const way = fc.constantFrom(
+	...decorated.filter((word) => !word.includes(' ')).map((word) => `${word} with`),
+	'covered in',
+	'smothered in',
+	'festooned in'
+);
+const trinket = fc.constantFrom(...trinkets);
+
+describe('what small things a garment is decorated with', () => {
+	it('are kept as its note, and add no thing: “studded with pearls”', () => {
+		fc.assert(
+			fc.property(host, way, trinket, follower, (worn, how, small, next) => {
+				const text = `${worn} ${how} ${small}, ${next}`;
+				expect(typesIn(text), text).toEqual(typesIn(`${worn}, ${next}`));
+				expect(elementsOf(text)[1]?.garment, text).toEqual(elementsOf(next)[0]?.garment);
+			}),
+			runs
+		);
+	});
+	it('go on over “and”, each with its own colour', () => {
+		fc.assert(
+			fc.property(host, way, trinket, trinket, colourWord, (worn, how, small, other, colour) => {
+				const text = `${worn} ${how} ${small} and ${colour} ${other}`;
+				expect(typesIn(text), text).toEqual(typesIn(worn));
+				const asWorn = elementsOf(worn)[0]?.garment.palette;
+				expect(elementsOf(text)[0]?.garment.palette.slice(0, 1), text).toEqual(asWorn);
+			}),
+			runs
+		);
+	});
+	it('are things where they are worn by themselves', () => {
+		for (const [text, types] of [
+			['a coat fastened with a brooch', ['overcoat', 'brooch']],
+			['a dress studded with pearls and a red belt', ['dress', 'belt']],
+			['a dress covered in sequins with a belt', ['dress', 'belt']],
+			['a black dress with pearls', ['dress', 'pearl-necklace']],
+			['a hat trimmed with ribbons, pearls', ['hat', 'pearl-necklace']]
+		] as const)
+			expect(typesIn(text), text).toEqual(types);
+	});
+});
+
+describe('what is shown on a cloth', () => {
+	const shown = fc.constantFrom('embroidered with', 'printed with', 'painted with', 'patterned with');
+	const motif = fc.constantFrom('shoes', 'handbags', 'a crown', 'tiny hats', 'umbrellas', 'bows', 'parrots');
+	it('is no thing, whatever it is: “printed with shoes”', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('a black dress', 'a white blouse', 'navy shoes'),
+				shown,
+				motif,
+				follower,
+				(...said) => {
+					const [worn, how, what, next] = said;
+					const text = `${worn} ${how} ${what}, ${next}`;
+					expect(typesIn(text), text).toEqual(typesIn(`${worn}, ${next}`));
+				}
+			),
+			runs
+		);
+	});
+	it('stays in the note', () => {
+		for (const what of ['shoes', 'handbags', 'a crown', 'umbrellas']) {
+			const text = `a black dress printed with ${what}`;
+			expect(without(text, what.replace('a ', '')), text).toEqual([]);
+		}
+	});
+});
+
+describe('a thing that is trimmed', () => {
+	/** One that a word of it, or a skirt, may also say of the dress before it. */
+	const isOwnPart = (name: string, before: string) => {
+		const { elements, questions } = readLook(`${before}, ${name}`);
+		return elements.length !== 2 || questions.length > 0;
+	};
+	it('stays a thing after another: “a dress, gloves edged in fur”', () => {
+		const trims = [
+			'trimmed with fur',
+			'edged in lace',
+			'lined in silk',
+			'piped in white',
+			'bordered with ribbon'
+		];
+		for (const { singular, slot, division } of garmentTypes) {
+			const before = slot === 'whole' ? 'a hat' : 'a dress';
+			if (division === 'beauty' || isOwnPart(singular, before)) continue;
+			const [, alone] = typesIn(`${before}, ${singular}`);
+			for (const trim of trims) {
+				const text = `${before}, ${singular} ${trim}`;
+				const types = typesIn(text);
+				expect([types.length, types[1]], text).toEqual([2, alone]);
+			}
+		}
+	});
+});
+
+describe('how a scarf is tied', () => {
+	const act = fc.constantFrom('tied', 'knotted', 'wound', 'wrapped');
+	const about = fc.constantFrom('round', 'around');
+	const whose = fc.constantFrom('the', 'her', 'his');
+	const places = [
+		['neck', 'tied-at-neck'],
+		['throat', 'tied-at-neck'],
+		['wrist', 'as-bracelet'],
+		['waist', 'tied-round-waist'],
+		['ponytail', 'as-hairband'],
+		['handle', 'as-bag-charm'],
+		['bag handle', 'as-bag-charm']
+	] as const;
+	it('is one way for each place, in all its words', () => {
+		expect(garmentType('scarf').slot).toBe('scarf');
+		fc.assert(
+			fc.property(act, about, whose, fc.constantFrom(...places), (verb, round, the, [place, move]) => {
+				const text = `a red scarf ${verb} ${round} ${the} ${place}`;
+				const [scarf, ...more] = elementsOf(text);
+				expect([scarf?.moves, more.length], text).toEqual([[move], 0]);
+			}),
+			runs
+		);
+	});
+});
