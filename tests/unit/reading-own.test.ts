@@ -210,3 +210,38 @@ describe('a part of several words', () => {
 		);
 	});
 });
+
+describe('what is said after a name', () => {
+	it('stays with it, where the next name has an article of its own: “a blouse so sheer the black bra shows through”', () => {
+		const first = fc.constantFrom('blazer', 'shirt', 'dress', 'cardigan', 'hoodie');
+		const next = fc.constantFrom('scarf', 'beret', 'bag', 'belt');
+		fc.assert(
+			fc.property(
+				first,
+				colourWord,
+				fc.constantFrom('a', 'the', 'her'),
+				colourWord,
+				next,
+				(name, own, the, other, second) => {
+					const text = `a ${name} ${own} ${the} ${other} ${second}`;
+					const [one, two, ...more] = elementsOf(text);
+					expect(more, text).toEqual([]);
+					expect(one?.garment.palette, text).toEqual(elementsOf(`a ${name}, ${own}`)[0]?.garment.palette);
+					expect(two?.garment, text).toEqual(elementsOf(`a ${other} ${second}`)[0]?.garment);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('the most of something', () => {
+	it('is said as it is itself: “in the palest blue”', () => {
+		for (const [most, word] of [
+			['the palest blue', 'pale blue'],
+			['the deepest green', 'deep green'],
+			['the darkest red', 'dark red']
+		] as const)
+			expect(hexes(`a shirt in ${most}`), most).toEqual(hexes(`a shirt in ${word}`));
+	});
+});

@@ -37,7 +37,7 @@ export const links = {
 	is: listed('is, are, was, were, being, looks, seems to be, appears, comes in'),
 	/** Takes a denial back. */
 	but: listed(
-		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, apart from, with the exception of, while, whilst, whereas'
+		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, bar the, bar one, bar her, bar his, bar a, apart from, with the exception of, while, whilst, whereas'
 	),
 	/** What follows is not there. */
 	no: listed(
@@ -74,7 +74,7 @@ export interface Tone {
 }
 /** Common practice; the numbers are this project's. */
 export const tones: readonly Tone[] = [
-	{ words: listed('dark, darker, deep, deeper, darkest, inky, rich deep'), lighten: -0.38, chroma: 0.85 },
+	{ words: listed('dark, darker, deep, deeper, inky, rich deep'), lighten: -0.38, chroma: 0.85 },
 	{
 		words: listed('slightly darker, a shade darker, one shade darker, a touch darker, a little darker'),
 		lighten: -0.15,
@@ -85,7 +85,7 @@ export const tones: readonly Tone[] = [
 		lighten: 0.17,
 		chroma: 0.9
 	},
-	{ words: listed('light, lighter, pale, paler, pastel, lightest, palest, icy'), lighten: 0.5, chroma: 0.6 },
+	{ words: listed('light, lighter, pale, paler, pastel, icy'), lighten: 0.5, chroma: 0.6 },
 	{
 		words: listed('bright, vivid, vibrant, bold, electric, neon, acid, hot, fluorescent, intense, saturated'),
 		lighten: 0.06,
@@ -103,7 +103,7 @@ export const tones: readonly Tone[] = [
 
 /** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
 export const noted = listed(
-	'door-knocker, drop-crotch, dropped-crotch, low-crotch, nothing underneath, nothing under it, nothing beneath, nothing beneath it, nothing on underneath, nothing else underneath, with nothing underneath, with nothing under it, with nothing beneath, worn with nothing underneath, worn with nothing under it, over nothing, over bare skin, on bare skin, hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
+	'door-knocker, horizontal, vertical, drop-crotch, dropped-crotch, low-crotch, nothing underneath, nothing under it, nothing beneath, nothing beneath it, nothing on underneath, nothing else underneath, with nothing underneath, with nothing under it, with nothing beneath, worn with nothing underneath, worn with nothing under it, over nothing, over bare skin, on bare skin, hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
 );
 
 /** What is said of a garment on which small things sit: "studded with", "covered in". */
@@ -117,7 +117,7 @@ export const trinkets = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else'
+	'everything, every piece, every item, each piece, every garment, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
@@ -153,6 +153,7 @@ export const fillers = [
 	them, him, time, times, eye, eyes closed, one eye, brow, bust, navel, ribs, stops, stopping, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
 	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, a bit, a little bit, a tiny bit, a wee bit, a good bit, quite a bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
+	show, stop, break, breaks, enough, swinging, festival,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, double denim, ok, okay, either way, definitely, certainly, bare-faced, barefaced, scattered, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,

@@ -56,6 +56,8 @@ class ClauseBuilder implements Reached {
 	placed = false;
 	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
 	endsUnder = false;
+	/** Where an article stood last. */
+	articleAt = -1;
 	/** What stands before what is met, with no comma between. */
 	previous: Span | undefined;
 	/** A comma, a stop, "and" or nothing follows what is met. */
@@ -202,13 +204,17 @@ class ClauseBuilder implements Reached {
 		this.lastHead = this.clauses.findLast((clause) => clause.head)?.head;
 	}
 
-	/** A second garment in one clause: what stands between goes to it, up to the last part or move of the first. */
+	/**
+	 * A second garment in one clause: what stands between goes to it, up to the last part or move of the first, or to its own
+	 * article: "a blouse so sheer the black bra shows through".
+	 */
 	splitAtHead(): void {
 		const { parts, head } = this.clause;
 		const from = head ? parts.indexOf(head) : -1;
 		let cut = from + 1;
 		for (let i = cut; i < parts.length; i++)
-			if (parts[i]?.role === 'detail' || parts[i]?.role === 'move') cut = i + 1;
+			if (parts[i]?.role === 'detail' || parts[i]?.role === 'move' || (parts[i]?.at ?? 0) < this.articleAt)
+				cut = i + 1;
 		const moved = parts.splice(cut);
 		this.begin('adjacent');
 		this.clause.parts = moved;
@@ -352,8 +358,7 @@ class ClauseBuilder implements Reached {
 				this.clause.unseen = false;
 			} else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
 			else {
-				const decoration =
-					link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
+				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
 				this.begin(link);
 				// "Studded with pearls and bows".
 				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
@@ -444,6 +449,7 @@ class ClauseBuilder implements Reached {
 		const has = (...words: string[]) => words.some((word) => span.words.includes(word));
 		if (this.endsClause && isAway(span.words)) this.denyLast(at);
 		if (span.words.some((word) => articles.has(word))) {
+			this.articleAt = at;
 			clause.bare = false;
 			clause.definite = span.words.some((word) => definites.has(word));
 		}

@@ -195,30 +195,35 @@ const goesOn = (first: string, second: string) =>
 const holdsOverVerb = (sense: Sense): boolean =>
 	sense.kind !== 'type' || garmentType(sense.type).division === 'beauty';
 
+/** "A blazer teal, the blue scarf" is not teal blue: an article begins another thing. */
+const holdsOverArticle = ({ kind }: Sense): boolean => kind !== 'colour';
+
 /** The longest phrase of the lexicon that begins at a word; undefined where none does. */
 export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
 	let at: PhraseNode | undefined = root;
 	let best: Found | undefined;
 	let hasVerb = false;
+	let hasArticle = false;
 	let hasIndefinite = false;
+	const holds = (sense: Sense) =>
+		!(hasVerb && !holdsOverVerb(sense)) &&
+		!(hasArticle && !holdsOverArticle(sense)) &&
+		// "Over a top" is no place.
+		!(hasIndefinite && ofTheOne.has(sense));
 	for (let i = from; i < to; i++) {
 		const word = words[i] ?? '';
 		const next: PhraseNode | undefined = at.next.get(word);
 		if (!next) {
 			if (i === from || !glue.has(word)) break;
 			hasVerb ||= verbs.has(word);
+			hasArticle ||= articles.has(word);
 			hasIndefinite ||= indefinites.has(word);
 			continue;
 		}
 		at = next;
 		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
 		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
-		const senses =
-			hasVerb || hasIndefinite
-				? at.senses.filter(
-						(sense) => !(hasVerb && !holdsOverVerb(sense)) && !(hasIndefinite && ofTheOne.has(sense))
-					)
-				: at.senses;
+		const senses = hasVerb || hasArticle ? at.senses.filter(holds) : at.senses;
 		if (senses.length > 0 && !isTorn) best = { senses, length: i - from + 1 };
 	}
 	const single = best ? undefined : joined.get(words[from] ?? '');

@@ -48,6 +48,14 @@ const spellings: Record<string, string> = {
 	...shortened
 };
 
+/** "In the palest blue": the most of it is said as it is itself. */
+const superlatives =
+	'palest pale, lightest light, darkest dark, deepest deep, brightest bright, softest soft, richest rich, finest fine, widest wide, slimmest slim, thinnest thin, thickest thick, sheerest sheer, tiniest tiny, highest high, lowest low, longest long, shortest short, tightest tight, loosest loose, chunkiest chunky, fullest full';
+for (const pair of superlatives.split(', ')) {
+	const [most = '', word = ''] = pair.split(' ');
+	spellings[most] = word;
+}
+
 /** Small letters alone, as most words are and all of the lexicon: there is nothing to make plain in them. */
 const isPlain = (word: string) => /^[a-z]+$/.test(word);
 const spelt = (plain: string) => (Object.hasOwn(spellings, plain) ? (spellings[plain] ?? plain) : plain);
