@@ -85,6 +85,48 @@ describe('what is shown on a cloth', () => {
 	});
 });
 
+describe('work on a cloth', () => {
+	it('has a weight of its own, which makes no cloth heavy: “heavy silver embroidery”', () => {
+		const work = fc.constantFrom('embroidery', 'beading');
+		fc.assert(
+			fc.property(fc.constantFrom('heavy', 'thick', 'lightweight'), colourWord, work, (weight, colour, what) => {
+				const text = `a cape with ${weight} ${colour} ${what}`;
+				const [cape, ...more] = elementsOf(text);
+				expect([cape?.garment.facets.weight, more.length], text).toEqual([undefined, 0]);
+				expect(elementsOf(`a ${weight} wool cape`)[0]?.garment.facets.weight, weight).toBeDefined();
+			}),
+			runs
+		);
+	});
+});
+
+describe('a colour before what is done at a place', () => {
+	it('is the garment’s: “a cardigan in oatmeal tied at the back”', () => {
+		const done = fc.constantFrom('tied', 'pinned', 'wrapped', 'draped');
+		fc.assert(
+			fc.property(
+				colourWord,
+				done,
+				fc.constantFrom('back', 'front', 'waist', 'hip'),
+				(colour, act, place) => {
+					const text = `a cardigan in ${colour} ${act} at the ${place}`;
+					const asAlone = elementsOf(`a cardigan in ${colour}`)[0]?.garment.palette;
+					expect(elementsOf(text)[0]?.garment.palette, text).toEqual(asAlone);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('an owner', () => {
+	it('is no slip for a garment: “the bride’s mother”', () => {
+		for (const owner of ['bride', 'baker', 'boss', 'captain', 'tailor', 'queen'])
+			for (const apostrophe of ['’', "'"])
+				expect(typesIn(`the ${owner}${apostrophe}s red scarf`), owner).toEqual(['scarf']);
+	});
+});
+
 describe('a thing that is trimmed', () => {
 	/** One that a word of it, or a skirt, may also say of the dress before it. */
 	const isOwnPart = (name: string, before: string) => {

@@ -47,7 +47,12 @@ export const moves = {
 		'top',
 		'layer'
 	]),
-	'tied-round-waist': move('tied round the waist', 'long sleeves in a soft cloth', ['top', 'layer', 'scarf']),
+	'tied-round-waist': move('tied round the waist', 'long sleeves in a soft cloth', [
+		'top',
+		'layer',
+		'outer',
+		'scarf'
+	]),
 	'off-the-shoulder': move('pulled off the shoulder', 'a neckline that stretches', ['top', 'layer', 'whole']),
 	'collar-up': move('collar turned up', 'a collar that stands', fronts),
 	'collar-over': move('collar worn over the layer', 'a pointed collar and an open neck', tops),

@@ -62,10 +62,10 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	photography photos picket picks pictures pierce pigeons pills pilots pinched ping pint pipe piper
 	pirates pistol plains plan plane planes planted planting plants plate plates platter played player
 	plea plead pleasant pleased plot points poke poles polk polls pompous pools possible pots powers
-	prayed prayers preach price princes printer probable processed pronto pros province psst published
-	pudding pulling punches punished puppies puppy purity purposes pursue push pushes puts quart quarters
-	queens quitting rabbi rabbits race racers raging raising raisins rating rave ravens raving reached
-	read reading refer regiment regularly related released replaced reserved resign resistance responded
+	prayed prayers preach price princes printer probable processed pronto pros province published pudding
+	pulling punches punished puppies puppy purity purposes pursue push pushes puts quart quarters queens
+	quitting rabbi rabbits race racers raging raising raisins rating rave ravens raving reached read
+	reading refer regiment regularly related released replaced reserved resign resistance responded
 	reverend reverse rifles rights righty ripper rises rising river rivers riviera roam robbed robber
 	robbing robbins rogue roller room ross roulette rounds routes rover rubbed rubbing ruining runs
 	rushed rushing sacks safely sailors saint sake sale sales salon saloon salvage sanity sank sarah

@@ -93,7 +93,7 @@ export const tones: readonly Tone[] = [
 	},
 	{
 		words: listed(
-			'dusty, muted, soft, faded, washed, washed-out, powdery, smoky, chalky, greyed, sun-bleached'
+			'dusty, dusky, muted, soft, faded, washed, washed-out, powdery, smoky, chalky, greyed, sun-bleached'
 		),
 		lighten: 0.12,
 		chroma: 0.55

@@ -52,7 +52,7 @@ class ClauseBuilder implements Reached {
 	denyNext: false | 'word' | 'part' = false;
 	/** The last word that is not known, and how many parts its clause had when it came. */
 	strange: { part: Part; after: number } | undefined;
-	/** "At the", "on the": what was said just before may be said of the part that follows. */
+	/** "At the", "on the": what was said just before may be said of the part that follows; not what was "tied at the back". */
 	placed = false;
 	/** "With a cream roll neck under": what is named is worn beneath, and no part of what went before. */
 	endsUnder = false;
@@ -364,7 +364,7 @@ class ClauseBuilder implements Reached {
 				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
 			}
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
-			this.placed = link === 'on' || span.words.includes('at');
+			this.placed = (link === 'on' || span.words.includes('at')) && !this.isTiedThere(at);
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
 	}
@@ -407,6 +407,16 @@ class ClauseBuilder implements Reached {
 			head !== undefined &&
 			parts.at(-1)?.role === 'matching' &&
 			this.clauses.some((one) => one.head?.span.words.at(-1) === word)
+		);
+	}
+
+	/** "In oatmeal, tied at the back": something between what was said last and the place is done there. */
+	isTiedThere(at: number): boolean {
+		const last = this.clauses.at(-1)?.parts.at(-1);
+		return (
+			last !== undefined &&
+			last.at < at - 1 &&
+			this.previous?.senses.some(({ kind }) => kind === 'filler') === true
 		);
 	}
 

@@ -3,7 +3,7 @@ import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
-import { isWork } from './work';
+import { isWork, namesWork } from './work';
 import {
 	canBeOf,
 	colourBetween,
@@ -42,6 +42,11 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			keeper.keep(part, `or ${part.span.text}`, 'doubted', 'offered as a choice; kept as a note');
 			continue;
 		}
+		const work = workWeighed(parts, i);
+		if (work) {
+			keeper.keep(part, `${part.span.text} ${work.span.text}`, 'understood', 'kept as a note');
+			continue;
+		}
 		const tone = senseOf(part.span, 'tone')?.tone;
 		const nextColour = next && senseOf(next.span, 'colour');
 		if (tone && next && nextColour && !next.denied && !metalFirst.has(description.type.division)) {
@@ -78,6 +83,15 @@ function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause):
 		colourAfter ||
 		(!head && ['with', 'and', 'comma', 'start', 'stop'].includes(before))
 	);
+}
+
+/** "Heavy silver embroidery": the work that a word for weight is said of, which makes no cloth heavy. */
+function workWeighed(parts: readonly Part[], at: number): Part | undefined {
+	const isWeight = parts[at] && sensesOf(parts[at].span, 'facet').some(({ facet }) => facet === 'weight');
+	const next = isWeight
+		? parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour') && !senseOf(span, 'metal'))
+		: undefined;
+	return next && namesWork(next.span) && sensesOf(next.span, 'facet').some(isWork) ? next : undefined;
 }
 
 /** Says the scales of prints that were found, once the prints themselves are. */

@@ -107,7 +107,8 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		const alone = longestPhrase([word], 0, 1);
 		if (knownWords.has(owner) && (!knownWords.has(word) || (alone && isType(alone)))) return { word: owner };
 		if (knownWords.has(word)) return { word };
-		if (isForm(word) || inflected(word).length > 0) return { word };
+		// "The bride’s mother": an owner is nobody's slip.
+		if (owner || isForm(word) || inflected(word).length > 0) return { word };
 		const before = tokens[i]?.breakBefore ? undefined : tokens[i - 1]?.word;
 		const after = tokens[i + 1]?.breakBefore ? undefined : tokens[i + 1]?.word;
 		// "Door-knocker": half a compound of which the other half is not known is no slip either.
