@@ -89,12 +89,17 @@ describe('work on a cloth', () => {
 	it('has a weight of its own, which makes no cloth heavy: “heavy silver embroidery”', () => {
 		const work = fc.constantFrom('embroidery', 'beading');
 		fc.assert(
-			fc.property(fc.constantFrom('heavy', 'thick', 'lightweight'), colourWord, work, (weight, colour, what) => {
-				const text = `a cape with ${weight} ${colour} ${what}`;
-				const [cape, ...more] = elementsOf(text);
-				expect([cape?.garment.facets.weight, more.length], text).toEqual([undefined, 0]);
-				expect(elementsOf(`a ${weight} wool cape`)[0]?.garment.facets.weight, weight).toBeDefined();
-			}),
+			fc.property(
+				fc.constantFrom('heavy', 'thick', 'lightweight'),
+				colourWord,
+				work,
+				(weight, colour, what) => {
+					const text = `a cape with ${weight} ${colour} ${what}`;
+					const [cape, ...more] = elementsOf(text);
+					expect([cape?.garment.facets.weight, more.length], text).toEqual([undefined, 0]);
+					expect(elementsOf(`a ${weight} wool cape`)[0]?.garment.facets.weight, weight).toBeDefined();
+				}
+			),
 			runs
 		);
 	});
@@ -116,6 +121,36 @@ describe('a colour before what is done at a place', () => {
 			),
 			runs
 		);
+	});
+});
+
+describe('a place', () => {
+	const part = fc.constantFrom('neck', 'hem', 'cuffs', 'collar', 'waist');
+	it('tells where work is, and shapes nothing: “gold embroidery round the neck”', () => {
+		fc.assert(
+			fc.property(colourWord, fc.constantFrom('round', 'around'), part, (colour, round, where) => {
+				const text = `a kaftan, ${colour} embroidery ${round} the ${where}`;
+				const [kaftan, ...more] = elementsOf(text);
+				expect(more, text).toEqual([]);
+				expect(kaftan?.garment.facets.neckline, text).toBeUndefined();
+				expect(kaftan?.garment.facets.texture?.value, text).toBe('embroidered');
+			}),
+			runs
+		);
+	});
+	it('of what a garment has several of makes it no shorter: “rips at the knee”', () => {
+		for (const what of ['rips', 'frills', 'patches', 'zips'])
+			for (const where of ['knee', 'ankle']) {
+				const text = `jeans with ${what} at the ${where}`;
+				const [jeans, ...more] = elementsOf(text);
+				expect([jeans?.garment.facets.legLength, more.length], text).toEqual([undefined, 0]);
+				const trace = [jeans?.note, jeans?.garment.facets.distress?.value].join(' ');
+				expect(trace, text).toMatch(what === 'rips' ? /ripped|rips/ : new RegExp(what));
+			}
+		expect(elementsOf('a skirt with a hem at the knee')[0]?.garment.facets.hemLength?.value).toBe('knee');
+	});
+	it('is where a belt is', () => {
+		expect(readLook('a belt round the waist').phrases.map(({ status }) => status)).not.toContain('doubted');
 	});
 });
 

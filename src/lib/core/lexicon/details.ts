@@ -151,7 +151,7 @@ export const details: readonly Detail[] = [
 	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),
 	detail(
-		'facing, insert, inserts, overlay, overlays, loop, hammer loop, tucks, gathers, poppers, compartment, compartments, backing'
+		'facing, insert, inserts, overskirt, overskirts, overlay, overlays, loop, hammer loop, tucks, gathers, poppers, compartment, compartments, backing'
 	),
 	detail('tongue, vamp, welt, welts, insole, outsole, midsole, shank', [], { only: 'footwear' }),
 	detail('plume, netting, earflaps, rosette', [], { only: 'accessories' }),

@@ -101,7 +101,7 @@ const source: Partial<Record<FacetId, string>> = {
 		round: round-neck, round-necked, ~peasant, ~gathered
 		scoop: scoop-neck, scooped, scoop-necked, scoop, low round
 		jewel: jewel-neck, jewel neckline
-		boat: boat-neck, ~sabrina, bateau, boat-necked, slash-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
+		boat: boat-neck, ~sabrina, bateau, boat-necked, slash-neck, slashed-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
 		square: square-neck, square-necked, square-cut neck
 		v: v-neck, v-necked, v-neckline, vee-neck, v neck
 		deep-v: deep v, deep v-neck, deep-v, deep-v neck, low v, low v-neck

@@ -73,7 +73,8 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'as-jacket': '',
 	'as-belt': '',
 	'as-headscarf': '',
-	'as-hairband': 'in the hair, in her hair, round/around the ponytail/bun/plait/braid, tied/knotted/wound/woven/threaded/plaited in/into/through the hair/plait/braid, tied/knotted/wrapped/wound round/around the hair/ponytail/bun/plait/braid',
+	'as-hairband':
+		'in the hair, in her hair, round/around the ponytail/bun/plait/braid, tied/knotted/wound/woven/threaded/plaited in/into/through the hair/plait/braid, tied/knotted/wrapped/wound round/around the hair/ponytail/bun/plait/braid',
 	'as-shawl': '',
 	'as-necklace': '',
 	'as-bracelet': 'round/around/on the wrist, tied/knotted/wrapped/wound round/around/on/at the wrist',

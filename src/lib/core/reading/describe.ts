@@ -5,7 +5,7 @@ import type { Provenance } from '../model/basics';
 import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
 import type { Group } from './owners';
-import type { Sense } from './model';
+import type { Sense, Span } from './model';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './phrasebook';
 import { impliedColour, takeMove, unset, type Description } from './takings';
@@ -71,11 +71,17 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 	flush();
 }
 
+/** Words that begin a place, with nothing done there. */
+const places = new Set(['round', 'around', 'about', 'on']);
+
 function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 	const { type } = keeper.description;
 	const sense = sensesOf(part.span, 'move').find(({ move }) => moveOf(move).slots.includes(type.slot));
 	// "Embroidered at the neck": only of what is tied there does the place say that it is.
-	const saysWhere = !sense && part.span.senses.some(({ kind }) => kind === 'filler');
+	// "A belt round the waist" is where belts are.
+	const saysWhere =
+		!sense &&
+		(part.span.senses.some(({ kind }) => kind === 'filler') || places.has(part.span.words[0] ?? ''));
 	if (saysWhere) return keeper.note(part, 'idle', 'says where');
 	if (sense && part.span.words[0] === 'at' && !['scarf', 'neck', 'waist'].includes(type.slot))
 		return keeper.note(part, 'idle', 'says where');
@@ -97,15 +103,19 @@ const placesBefore = ({ before, head }: Clause, { span }: Part) =>
 	span.words[0] === 'to' ||
 	(before === 'with' && !head && ['at', 'on', 'above', 'below'].includes(span.words[0] ?? ''));
 
+/** "Rips", "frills": of what a garment has, several. */
+const namesMany = ({ words }: Span) => /[^s]s$/.test(words.at(-1) ?? '');
+
 /** "A slit to mid-thigh": how far a part goes that has no length of its own is no length of the garment. */
 function goesTo(part: Part | undefined, said: readonly Part[]): boolean {
 	const detail = part && senseOf(part.span, 'detail')?.detail;
 	const isLength = ({ facet }: { facet: string }) => facet.endsWith('Length');
-	return (
-		detail !== undefined &&
-		!detail.facets.some((facet) => isLength({ facet })) &&
-		said.every(({ span }) => sensesOf(span, 'facet').some(isLength))
-	);
+	const hasNone =
+		detail === undefined
+			? // "Rips at the knee".
+				part !== undefined && namesMany(part.span) && sensesOf(part.span, 'facet').length > 0
+			: !detail.facets.some((facet) => isLength({ facet }));
+	return hasNone && said.every(({ span }) => sensesOf(span, 'facet').some(isLength));
 }
 
 /** "Embroidered", also at the end of a name: "jacket embroidered in gold". */

@@ -195,8 +195,9 @@ const goesOn = (first: string, second: string) =>
 const holdsOverVerb = (sense: Sense): boolean =>
 	sense.kind !== 'type' || garmentType(sense.type).division === 'beauty';
 
-/** "A blazer teal, the blue scarf" is not teal blue: an article begins another thing. */
-const holdsOverArticle = ({ kind }: Sense): boolean => kind !== 'colour';
+/** "A blazer teal, the blue scarf" is not teal blue, "round the neck" no round neck, unless it is written so. */
+const holdsOverArticle = (sense: Sense): boolean =>
+	ofTheOne.has(sense) || (sense.kind !== 'colour' && sense.kind !== 'facet');
 
 /** The longest phrase of the lexicon that begins at a word; undefined where none does. */
 export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {

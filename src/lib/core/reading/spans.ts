@@ -65,6 +65,10 @@ function secondColour(words: readonly string[], at: number, name: Found | undefi
 	return isOne && isColour(longestPhrase(words, at - 2, at - 1)) ? colour : undefined;
 }
 
+/** "Gold embroidery round the neck": before "the" they say where, and no shape. */
+const about = new Set(['round', 'around']);
+const place: Found = { senses: [{ kind: 'link', link: 'on' }], length: 1 };
+
 /**
  * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
  * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
@@ -88,6 +92,7 @@ function phraseAt(
 	const second = secondColour(words, at, longest);
 	if (second) return second;
 	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
+	if (found?.length === 1 && about.has(words[at] ?? '') && definites.has(words[at + 1] ?? '')) return place;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {
 		const later = longestPhrase(words, from, limit);

@@ -59,7 +59,7 @@ export const accessories = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, us:pocket handkerchief, hankie, handkerchief / size=small`
+			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, square in the pocket, square in the breast pocket, square in the top pocket, us:pocket handkerchief, hankie, handkerchief / size=small`
 	},
 	{
 		id: 'headwear',

@@ -75,7 +75,7 @@ export const layers = [
 			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, aviator, flying jacket, us:sheepskin jacket / material=shearling
 
 			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
-			chore-jacket: chore jacket / chore jackets / worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt
+			chore-jacket: chore jacket / chore jackets / chore coat, worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt
 			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, army jacket, combat jacket, us:military jacket
 			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
