@@ -89,13 +89,14 @@ function formalityOf(
 
 /** No shoe is by itself as dressed up as a gown: the dressiest go with a silk blouse, too. */
 const mostOfShoes = 4.3;
-/** A metallic shoe is an evening one, and a heel dresses any shoe up. */
+/** A metallic shoe is an evening one, closed and flat half as much so; a heel dresses any shoe up. */
 function dressedUp(
 	formality: number | undefined,
-	{ feet, metallic, heelCm }: { feet: boolean; metallic: boolean; heelCm: number }
+	{ feet, metallic, flat, heelCm }: { feet: boolean; metallic: boolean; flat: boolean; heelCm: number }
 ): number | undefined {
 	if (formality === undefined || !feet) return formality;
-	return Math.min(mostOfShoes, formality + (metallic ? 1.8 : 0) + (heelCm >= 6 ? 0.5 : 0));
+	const shine = flat ? 0.9 : 1.8;
+	return Math.min(mostOfShoes, formality + (metallic ? shine : 0) + (heelCm >= 6 ? 0.5 : 0));
 }
 
 /** Slots where gold, silver and their kin are metals first and colours second. */
@@ -167,6 +168,7 @@ function workedOut(garment: Garment): GarmentFacts {
 		formality: dressedUp(formalityOf(type, stated('formality'), stated('material')), {
 			feet: type.slot === 'feet',
 			metallic,
+			flat: value('heelHeight') === 'flat' && type.family !== 'sandals',
 			heelCm: stated('heelHeight') ? (heelOfShoe(garment)?.cm ?? 0) : 0
 		}),
 		value,

@@ -47,6 +47,8 @@ export const thresholds = {
 	dressyJacketUpTo: 4,
 	/** From here on a thing is everyday wear, and no sport. */
 	everydayFrom: 0.75,
+	/** What is casual, on the scale of formality. */
+	casual: 1,
 	/** Further apart than this nothing bridges them: joggers under a dinner jacket. */
 	beyondBridging: 4.2,
 	/** A look this far below its dress code on average is too casual, though no piece is by itself. */

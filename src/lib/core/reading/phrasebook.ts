@@ -199,6 +199,13 @@ const holdsOverVerb = (sense: Sense): boolean =>
 const holdsOverArticle = (sense: Sense): boolean =>
 	ofTheOne.has(sense) || (sense.kind !== 'colour' && sense.kind !== 'facet');
 
+/** Does a meaning hold over what was met inside its phrase? */
+const holds = (sense: Sense, hasVerb: boolean, hasArticle: boolean, hasIndefinite: boolean): boolean =>
+	!(hasVerb && !holdsOverVerb(sense)) &&
+	!(hasArticle && !holdsOverArticle(sense)) &&
+	// "Over a top" is no place.
+	!(hasIndefinite && ofTheOne.has(sense));
+
 /** The longest phrase of the lexicon that begins at a word; undefined where none does. */
 export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
 	let at: PhraseNode | undefined = root;
@@ -206,11 +213,6 @@ export function longestPhrase(words: readonly string[], from: number, to: number
 	let hasVerb = false;
 	let hasArticle = false;
 	let hasIndefinite = false;
-	const holds = (sense: Sense) =>
-		!(hasVerb && !holdsOverVerb(sense)) &&
-		!(hasArticle && !holdsOverArticle(sense)) &&
-		// "Over a top" is no place.
-		!(hasIndefinite && ofTheOne.has(sense));
 	for (let i = from; i < to; i++) {
 		const word = words[i] ?? '';
 		const next: PhraseNode | undefined = at.next.get(word);
@@ -224,7 +226,10 @@ export function longestPhrase(words: readonly string[], from: number, to: number
 		at = next;
 		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
 		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
-		const senses = hasVerb || hasArticle ? at.senses.filter(holds) : at.senses;
+		const senses =
+			hasVerb || hasArticle
+				? at.senses.filter((sense) => holds(sense, hasVerb, hasArticle, hasIndefinite))
+				: at.senses;
 		if (senses.length > 0 && !isTorn) best = { senses, length: i - from + 1 };
 	}
 	const single = best ? undefined : joined.get(words[from] ?? '');

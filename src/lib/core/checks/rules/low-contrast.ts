@@ -23,6 +23,17 @@ const lively = (piece: PieceFacts) =>
 		'brocade'
 	].includes(piece.value('material') ?? '');
 
+/** A layer that is clearly darker or lighter than both frames them: a navy blazer over a pale shirt and stone trousers. */
+const frames = (layer: PieceFacts, both: readonly PieceFacts[]) =>
+	['outer', 'layer'].includes(layer.slot) &&
+	both.every(
+		({ id, main }) =>
+			id !== layer.id &&
+			main !== undefined &&
+			layer.main !== undefined &&
+			Math.abs(main.lab.l - layer.main.lab.l) >= 2 * thresholds.flatLightness
+	);
+
 export const lowContrast: Rule = {
 	id: 'low-contrast',
 	title: 'Neighbours that fall flat',
@@ -45,6 +56,7 @@ export const lowContrast: Rule = {
 			if (familiesRelated(above.main.family, below.main.family) && (lively(above) || lively(below)))
 				return [];
 			if (lively(above) || lively(below)) return [];
+			if (large.some((piece) => frames(piece, [above, below]))) return [];
 			return [
 				{
 					severity: 'hint',

@@ -24,9 +24,9 @@ export const twoVolumes: Rule = {
 		const [top] = facts.in('top').filter((piece) => isLoose(piece) && piece.type.id !== 'overshirt');
 		const [legs] = facts.in('legs').filter(isLoose);
 		if (!top || !legs) return [];
-		// A hoodie and joggers are loose by their kind, and worn so.
-		const inSport = ({ formality }: PieceFacts) => (formality ?? 5) < thresholds.everydayFrom;
-		if (inSport(top) && inSport(legs)) return [];
+		// A hoodie or a sweatshirt and joggers are loose by their kind, and worn so.
+		const upTo = (piece: PieceFacts, most: number) => (piece.formality ?? 5) <= most;
+		if (upTo(top, thresholds.casual) && upTo(legs, thresholds.everydayFrom)) return [];
 		const present =
 			marks(top) ||
 			facts.in('waist').length > 0 ||
