@@ -189,6 +189,12 @@ describe('a thing that is trimmed', () => {
 	});
 });
 
+describe('a note', () => {
+	it('says once what a longer one ends in', () => {
+		expect(elementsOf('gloves edged in fur')[0]?.note).toBe('fur edged');
+	});
+});
+
 describe('how a scarf is tied', () => {
 	const act = fc.constantFrom('tied', 'knotted', 'wound', 'wrapped');
 	const about = fc.constantFrom('round', 'around');

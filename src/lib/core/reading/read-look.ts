@@ -279,6 +279,10 @@ const countOf = ({ group, named }: Read): number | undefined =>
 		? Math.min(mostTogether, group.own.count.number)
 		: undefined;
 
+/** "Edged, fur edged": what a longer note ends in is said there. */
+const saidOnce = (notes: readonly string[]): string[] =>
+	notes.filter((note) => !notes.some((other) => other.endsWith(` ${note}`)));
+
 function elementOf(
 	read: Read,
 	at: number,
@@ -299,7 +303,7 @@ function elementOf(
 		moves: description.moves,
 		...(count !== undefined && { count }),
 		...(said && { side: said.side }),
-		note: description.notes.join(', ')
+		note: saidOnce(description.notes).join(', ')
 	};
 }
 
