@@ -60,4 +60,4 @@ describe('the arrows between layers', () => {
 	])('the core knows no %s', async (_, code, rule) => {
 		expect(await rulesBroken('src/lib/core/bad.ts', code)).toContain(rule);
 	});
-}, 60_000);
+}, 180_000);

@@ -5,12 +5,12 @@ import { clothOf, kept, looked, printsRead } from '../cloths';
 /** What is seen of cloths that no plate drew, in uneven light, out of focus and with grain. */
 describe('the print of a cloth', () => {
 	it('is read from most that were looked at, and from most that were not', () => {
-		const seen = printsRead(looked, 1, 4);
-		const unseen = printsRead(kept, 1, 3);
+		const seen = printsRead(looked, 1, 2);
+		const unseen = printsRead(kept, 1, 2);
 		// Measured on twelve of each: .93 and .89.
 		expect(seen.right / seen.all).toBeGreaterThan(0.88);
 		expect(unseen.right / unseen.all).toBeGreaterThan(0.8);
-	}, 60_000);
+	}, 180_000);
 	it.each(['plain', 'halves'] as const)('is none where it is %s, however it is lit', (name) => {
 		for (let seed = 100; seed < 112; seed++) {
 			const { pixels, mask } = clothOf(looked[name]!, seed);

@@ -125,7 +125,7 @@ describe('things that are fully said, one after another', () => {
 				runs
 			);
 		},
-		60_000
+		180_000
 	);
 });
 
@@ -154,6 +154,6 @@ describe('every name of the lexicon', () => {
 					expect(elementsOf(text), text).toEqual([beside(type), thing].flatMap(elementsOf));
 				}
 		},
-		60_000
+		180_000
 	);
 });
