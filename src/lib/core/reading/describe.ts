@@ -49,7 +49,8 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 			}
 			// "Embroidered with white cranes", "studded with tiny pearls".
 			if (part.role === 'kept' && clause.decoration && !clause.head) {
-				keeper.keepTogether([...pending, part], 'shown on it');
+				const isKnown = part.span.senses.length > 0;
+				keeper.keepTogether([...pending, part], 'shown on it', isKnown ? 'understood' : 'doubted');
 				pending = [];
 				return;
 			}

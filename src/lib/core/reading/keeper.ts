@@ -73,9 +73,9 @@ export class Keeper {
 	}
 
 	/** Words that say something of what is worn with it: they are kept as they stand. */
-	keepTogether(parts: readonly Part[], what: string): void {
+	keepTogether(parts: readonly Part[], what: string, status: ReadStatus = 'doubted'): void {
 		const words = parts.map(({ span }) => span.text).join(' ');
-		for (const part of parts) this.keep(part, words, 'doubted', `${what}; kept as a note`);
+		for (const part of parts) this.keep(part, words, status, `${what}; kept as a note`);
 	}
 
 	/** Words before a thing that no field holds: they are kept with its name. */
