@@ -40,4 +40,4 @@ export function ridgeTowards(
 
 /** Weights that move by less than this have come to rest; they get there long before so many sweeps. */
 const settled = 1e-10;
-const mostSweeps = 20_000;
+const mostSweeps = 200_000;
