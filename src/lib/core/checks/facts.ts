@@ -89,14 +89,16 @@ function formalityOf(
 
 /** No shoe is by itself as dressed up as a gown: the dressiest go with a silk blouse, too. */
 const mostOfShoes = 4.3;
-/** A metallic shoe is an evening one, closed and flat half as much so; a heel dresses any shoe up. */
+/** What a metallic shoe is dressed up by: an evening one, and half as much so where it is closed and flat (this project's). */
+const shineOfShoe = { flat: 0.9, other: 1.8 };
+/** A metallic shoe is dressier, and a heel dresses any shoe up. */
 function dressedUp(
 	formality: number | undefined,
 	{ feet, metallic, flat, heelCm }: { feet: boolean; metallic: boolean; flat: boolean; heelCm: number }
 ): number | undefined {
 	if (formality === undefined || !feet) return formality;
-	const shine = flat ? 0.9 : 1.8;
-	return Math.min(mostOfShoes, formality + (metallic ? shine : 0) + (heelCm >= 6 ? 0.5 : 0));
+	const shine = metallic ? shineOfShoe[flat ? 'flat' : 'other'] : 0;
+	return Math.min(mostOfShoes, formality + shine + (heelCm >= 6 ? 0.5 : 0));
 }
 
 /** Slots where gold, silver and their kin are metals first and colours second. */

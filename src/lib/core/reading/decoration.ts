@@ -1,10 +1,7 @@
 /** "Studded with pearls", "printed with shoes": what a garment is decorated with is shown on it, and no thing of its own. */
 import { decorated, trinkets } from '../lexicon/reading-words';
 import type { Span } from './model';
-import { senseOf, sensesOf, type Clause } from './parts';
-
-/** How a garment came by its decoration: it is shown on the cloth, whatever it is, or small things sit on it. */
-export type Decoration = 'shown' | 'borne';
+import { senseOf, sensesOf, type Clause, type Decoration } from './parts';
 
 /** Done to the cloth: what it is done with is shown on it. */
 const shows = new Set(['embroidered', 'printed', 'painted', 'applique', 'patterned']);
@@ -12,7 +9,7 @@ const bears = new Set(decorated);
 const small = new Set(trinkets);
 
 /** Does a word say that the cloth is worked, so that what comes after "with" is shown on it? */
-export const showsWork = (span: Span): boolean =>
+const showsWork = (span: Span): boolean =>
 	span.words.some((word) => shows.has(word)) ||
 	sensesOf(span, 'facet').some(({ facet, value }) => facet === 'texture' && shows.has(value));
 

@@ -4,7 +4,6 @@ import type { FacetId } from '../lexicon/facets';
 import type { Link } from '../lexicon/reading-words';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Detail } from '../lexicon/details';
-import type { Decoration } from './decoration';
 import type { Sense, Span } from './model';
 
 type SenseOf<K extends Sense['kind']> = Extract<Sense, { kind: K }>;
@@ -28,6 +27,9 @@ export interface Part {
 	/** Offered as a choice in place of what stands before it: "navy or black". */
 	instead?: boolean;
 }
+
+/** How a garment is decorated with what a clause names: it is shown on the cloth, whatever it is, or small things sit on it. */
+export type Decoration = 'shown' | 'borne';
 
 export interface Clause {
 	/** What joins it to what went before. `adjacent`: nothing. */

@@ -25,6 +25,13 @@ const shortened: Record<string, string> = {
 	sgl: 'single'
 };
 
+/** "In the palest blue": the most of it is said as it is itself. */
+const superlatives = Object.fromEntries(
+	'palest pale, lightest light, darkest dark, deepest deep, brightest bright, softest soft, richest rich, finest fine, widest wide, slimmest slim, thinnest thin, thickest thick, sheerest sheer, tiniest tiny, highest high, lowest low, longest long, shortest short, tightest tight, loosest loose, chunkiest chunky, fullest full'
+		.split(', ')
+		.map((pair) => pair.split(' ') as [string, string])
+);
+
 /** Spellings of one word that are not worth two entries: US to UK, and what keyboards do to them. */
 const spellings: Record<string, string> = {
 	color: 'colour',
@@ -45,16 +52,9 @@ const spellings: Record<string, string> = {
 	whit: 'with',
 	teh: 'the',
 	wth: 'with',
-	...shortened
+	...shortened,
+	...superlatives
 };
-
-/** "In the palest blue": the most of it is said as it is itself. */
-const superlatives =
-	'palest pale, lightest light, darkest dark, deepest deep, brightest bright, softest soft, richest rich, finest fine, widest wide, slimmest slim, thinnest thin, thickest thick, sheerest sheer, tiniest tiny, highest high, lowest low, longest long, shortest short, tightest tight, loosest loose, chunkiest chunky, fullest full';
-for (const pair of superlatives.split(', ')) {
-	const [most = '', word = ''] = pair.split(' ');
-	spellings[most] = word;
-}
 
 /** Small letters alone, as most words are and all of the lexicon: there is nothing to make plain in them. */
 const isPlain = (word: string) => /^[a-z]+$/.test(word);
