@@ -25,7 +25,10 @@ export type BandId = (typeof bands)[number]['id'];
 
 const lowest = bands[4];
 
-/** The band of a score 0..100. */
+/** The least score at which a band is reached: a score is told in whole points, and 59.6 reads 60. */
+export const reachedAt = ({ from }: (typeof bands)[number]): number => from - 0.5;
+
+/** The band of a score 0..100, in whole points as it is told. */
 export function bandOf(score: number): (typeof bands)[number] {
-	return bands.find((band) => score >= band.from) ?? lowest;
+	return bands.find((band) => score >= reachedAt(band)) ?? lowest;
 }

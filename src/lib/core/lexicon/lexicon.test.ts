@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { aspectIds } from '../model/reference';
 import { aspectWeights } from './aspect-weights';
-import { bandOf } from './bands';
+import { bandOf, bands } from './bands';
 import { facetIds, facetOf, facetValue, placeOf, type FacetId } from './facets';
 import { eraMarks, plainlyModern } from './era-marks';
 import { moveEffects } from './move-effects';
@@ -156,6 +156,11 @@ describe('weights and schools', () => {
 		expect(bandOf(100).id).toBe('twin');
 		expect(bandOf(78).id).toBe('clear-echo');
 		expect(bandOf(0).id).toBe('another-look');
+		// As it is told: 59.5 reads 60, 59.4 reads 59.
+		for (const { from, id } of bands)
+			for (const score of [from - 0.5, from - 0.4, from, from + 0.4])
+				if (score >= 0) expect(bandOf(score).id, `${score}`).toBe(id);
+		expect(bandOf(59.4).id).toBe('hint');
 	});
 });
 

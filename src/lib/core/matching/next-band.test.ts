@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
 import { makeListing, makeShop, uuid } from '../../../../tests/records';
 import { scoreLook, type Worn } from '../closeness/look';
-import { bandOf, bands } from '../lexicon/bands';
+import { bandOf, bands, reachedAt } from '../lexicon/bands';
 import { cheapestToNextBand } from './next-band';
 import type { Offer } from './win-back';
 
@@ -65,7 +65,7 @@ describe('the cheapest way to the next band', () => {
 					);
 					const now = scoreLook({ elements }, wearing(worn)).score;
 					const needed = bands
-						.map(({ from }) => from)
+						.map(reachedAt)
 						.filter((from) => from > now)
 						.sort((a, b) => a - b)[0];
 					let best = Infinity;

@@ -1,6 +1,6 @@
 /** What it costs at least to come one band closer. */
 import { elementScorer, scoreLook, type ScoreOptions, type Worn } from '../closeness/look';
-import { bandOf, bands, type BandId } from '../lexicon/bands';
+import { bands, reachedAt, type BandId } from '../lexicon/bands';
 import type { Money } from '../model/basics';
 import type { Reference } from '../model/reference';
 import type { Offer } from './win-back';
@@ -57,11 +57,11 @@ export function cheapestToNextBand(
 ): NextBand | undefined {
 	const now = scoreLook(reference, worn, options);
 	const above = bands
-		.filter(({ from }) => from > now.score)
+		.filter((band) => reachedAt(band) > now.score)
 		.sort((a, b) => a.from - b.from)
 		.at(0);
 	if (!above) return undefined;
-	const needed = above.from - now.score;
+	const needed = reachedAt(above) - now.score;
 	const scorer = elementScorer(reference, options);
 	let currency: string | undefined;
 	let choices: Choice[] = [{ points: 0, costMinor: 0, buys: [] }];
@@ -96,7 +96,7 @@ export function cheapestToNextBand(
 	if (!found || currency === undefined) return undefined;
 	const won = found.buys.reduce((sum, { points }) => sum + points, 0);
 	return {
-		band: bandOf(above.from).id,
+		band: above.id,
 		score: now.score + won,
 		cost: { amountMinor: found.costMinor, currency },
 		buys: [...found.buys]
