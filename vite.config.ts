@@ -34,6 +34,10 @@ function withOwnLook(): Plugin {
 /** What pages stand in: the libraries of the interface and of the store, and the app's own parts around a view. */
 const frame = /@sveltejs|\/svelte\/|carbon-|dexie|immer|zod|preload-helper|lib\/(?:ui|store)\//;
 
+/** Texts: a page loads those of the views that it shows, and the ones that every view says. */
+const said = /ui\/messages\/(?:frame|count)\.ts/;
+const texts = /ui\/messages\/(?!index|views)([\w-]+)\.ts/;
+
 export default defineConfig({
 	plugins: [withOwnLook(), sveltekit(), optimizeCss()],
 	server: { host: '127.0.0.1', port: 4573, strictPort: true },
@@ -49,6 +53,8 @@ export default defineConfig({
 			output: {
 				codeSplitting: {
 					groups: [
+						{ name: 'said', test: said, priority: 2 },
+						{ name: (id) => texts.exec(id)?.[1] ?? null, test: texts, priority: 1 },
 						{ name: 'frame', test: frame, minShareCount: 20 },
 						{ name: 'records', minShareCount: 27 }
 					]

@@ -119,7 +119,7 @@
 				</ul>
 				{#if !allEchoes && found.value.echoes.length > few}
 					<Button kind="ghost" size="small" on:click={() => (allEchoes = true)}
-						>{m.fitting.showAll(found.value.echoes.length)}</Button
+						>{m.counts.showAll(found.value.echoes.length)}</Button
 					>
 				{/if}
 			{/if}

@@ -61,7 +61,7 @@
 		{/each}
 	</ul>
 	{#if notes.length > few && !all}
-		<Button kind="ghost" size="small" on:click={() => (all = true)}>{m.fitting.showAll(notes.length)}</Button>
+		<Button kind="ghost" size="small" on:click={() => (all = true)}>{m.counts.showAll(notes.length)}</Button>
 	{/if}
 </section>
 <FitNoteForm bind:open={adding} clientId={client.id} />

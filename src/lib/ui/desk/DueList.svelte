@@ -42,7 +42,7 @@
 	{/each}
 </ol>
 {#if due.length > few && !all}
-	<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(due.length)}</button>
+	<button class="show-all" onclick={() => (all = true)}>{m.counts.showAll(due.length)}</button>
 {/if}
 
 <style>

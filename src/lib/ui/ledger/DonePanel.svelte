@@ -61,7 +61,7 @@
 			{/each}
 		</ul>
 		{#if found.length > few && !all}
-			<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(found.length)}</button>
+			<button class="show-all" onclick={() => (all = true)}>{m.counts.showAll(found.length)}</button>
 		{/if}
 	{/if}
 </section>

@@ -86,7 +86,7 @@
 			</table>
 		</div>
 		{#if purchases.length > few && !all}
-			<button class="show-all" onclick={() => (all = true)}>{m.fitting.showAll(purchases.length)}</button>
+			<button class="show-all" onclick={() => (all = true)}>{m.counts.showAll(purchases.length)}</button>
 		{/if}
 	{/if}
 </section>

@@ -34,7 +34,6 @@ export const fitting = {
 	echoPlate: 'Echo',
 	rungs: 'Elements and their matches',
 	wardrobe: 'From the wardrobe',
-	showAll: (n: number) => `Show all ${n}`,
 	wardrobeEmpty: 'Nothing on this rail is worn there.',
 	substitutes: 'Cheap substitutes',
 	simulated: 'simulated shops',

@@ -122,6 +122,7 @@ export const frame = {
 		pieces: (n: number) => count(n, 'piece', 'pieces'),
 		references: (n: number) => count(n, 'reference', 'references'),
 		elements: (n: number) => count(n, 'element', 'elements'),
-		echoes: (n: number) => count(n, 'echo', 'echoes')
+		echoes: (n: number) => count(n, 'echo', 'echoes'),
+		showAll: (n: number) => `Show all ${n}`
 	}
 };

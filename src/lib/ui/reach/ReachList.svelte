@@ -68,7 +68,7 @@
 		{/each}
 	</ol>
 	{#if all.length > few && !whole}
-		<button onclick={() => (whole = true)}>{m.fitting.showAll(all.length)}</button>
+		<button onclick={() => (whole = true)}>{m.counts.showAll(all.length)}</button>
 	{/if}
 {/snippet}
 

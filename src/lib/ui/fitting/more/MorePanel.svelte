@@ -82,7 +82,7 @@
 		{:else}<p class="soft">{m.fitting.nothingFound}</p>{/each}
 		{#if !all && more.found.length > few}
 			<Button kind="ghost" size="small" on:click={() => (all = true)}
-				>{m.fitting.showAll(more.found.length)}</Button
+				>{m.counts.showAll(more.found.length)}</Button
 			>
 		{/if}
 	</section>

@@ -107,7 +107,7 @@
 		{/each}
 		{#if !more && tray.owned.length > few}
 			<Button kind="ghost" size="small" on:click={() => (shown += atATime)}
-				>{m.fitting.showAll(tray.owned.length)}</Button
+				>{m.counts.showAll(tray.owned.length)}</Button
 			>
 		{:else if Math.max(tray.owned.length, tray.becoming.length) > shown}
 			{#key shown}<div {@attach whenNear(() => (shown += atATime))}></div>{/key}
