@@ -497,14 +497,25 @@ report(
 	'≤ 50 ms'
 );
 
+const photo = inBrowser?.photo;
+const ofClicks = (what: 'marked' | 'measured') => {
+	const [first, ...later] = photo?.clicks.map((click) => click[what] ?? NaN) ?? [];
+	return `${ms(median(later.filter((time) => !isNaN(time))))}; the first ${ms(first ?? NaN)}`;
+};
 report(
-	'a 12-megapixel photo taken in, then ready to be measured, then a click measured',
-	inBrowser ? inBrowser.photoMs.map(ms).join(', ') : 'no build or no Chromium here',
-	'≤ 1.5 s, ≤ 100 ms a click'
+	'a 12-megapixel photo taken in, then ready to be clicked on',
+	photo ? photo.takenInMs.map(ms).join(', ') : 'no build or no Chromium here',
+	'≤ 1.5 s'
 );
 report(
+	'  a click to its region marked (median of six; the first, while a body is looked for)',
+	photo ? ofClicks('marked') : 'no build or no Chromium here',
+	'≤ 100 ms'
+);
+report('  to its region measured', photo ? ofClicks('measured') : 'no build or no Chromium here');
+report(
 	'  longest task of the main thread meanwhile',
-	inBrowser ? ms(inBrowser.longestTaskMs) : 'no build or no Chromium here',
+	photo ? ms(photo.longestTaskMs) : 'no build or no Chromium here',
 	'≤ 50 ms'
 );
 

@@ -1,14 +1,13 @@
 /// <reference lib="webworker" />
-import { expose } from 'comlink';
+import { expose, transfer } from 'comlink';
 import ExifReader from 'exifreader';
-import type { BodyMarks, Photo } from '../core/model';
+import type { Photo } from '../core/model';
 import {
 	bodyScale,
 	correctedPixels,
 	correctionFor,
 	levelsAt,
 	lightAround,
-	marksOfPose,
 	maskOfNodes,
 	nodesInBox,
 	nodesInMiddle,
@@ -180,18 +179,11 @@ const worker = {
 		const { ready: photo } = opened();
 		return regionOf(maskOfNodes(photo, nodesInMiddle(photo)), photo);
 	},
-	/** The marks of the body in the picture; undefined where nobody is found, or where the model cannot be loaded. */
-	async marks(): Promise<BodyMarks | undefined> {
-		const picture = opened().pixels;
-		try {
-			const { findPose, poseModel } = await import('./pose/load-model');
-			const points = await findPose(await poseModel(), picture);
-			return points && marksOfPose(points, picture);
-		} catch (error) {
-			// Marks can be set by hand; whoever looks into it is told.
-			console.warn(error);
-			return undefined;
-		}
+	/** A copy of the picture that is measured, for whoever looks at it elsewhere. */
+	picture(): Pixels {
+		const { width, height, data } = opened().pixels;
+		const copy = data.slice();
+		return transfer({ width, height, data: copy }, [copy.buffer]);
 	},
 	/** Measures a region, the light put right by what is known of it, on the body that is marked. */
 	measure: (region: Region, { known, marks }: KnownOfPhoto = {}): PhotoReading | undefined =>

@@ -47,30 +47,38 @@ function moveCentres(points: Float64Array, centres: Float64Array, of: Int8Array)
 	}
 }
 
+/** How far each point is from the nearest centre, now that there is one more. */
+function bringNearer(nearest: Float64Array, points: Float64Array, centre: Float64Array): void {
+	const [u = 0, v = 0, w = 0] = centre;
+	for (let i = 0; i < nearest.length; i++) {
+		const [x, y, z] = [(points[i * 3] ?? 0) - u, (points[i * 3 + 1] ?? 0) - v, (points[i * 3 + 2] ?? 0) - w];
+		nearest[i] = Math.min(nearest[i] ?? 0, x * x + y * y + z * z);
+	}
+}
+
 /**
  * Groups of alike colours: farthest points first, then means (Lloyd 1982). The same colours always give the same groups.
  *
  * @param colours at least one
  */
 export function groupsOf(colours: readonly Point[]): { count: number; of: Int8Array } {
-	const meanOf = (i: 0 | 1 | 2) => colours.reduce((sum, point) => sum + point[i], 0) / colours.length;
-	const mean: Point = [meanOf(0), meanOf(1), meanOf(2)];
-	const found: Point[] = [mean];
-	const nearest = Float64Array.from(colours, (point) => squared(point, mean));
-	while (found.length < mostGroups) {
+	const points = Float64Array.from(colours.flat());
+	const centres = new Float64Array(mostGroups * 3);
+	moveCentres(points, centres.subarray(0, 3), new Int8Array(colours.length));
+	const nearest = new Float64Array(colours.length).fill(Infinity);
+	let count = 1;
+	for (; ; count++) {
+		bringNearer(nearest, points, centres.subarray(count * 3 - 3, count * 3));
+		if (count === mostGroups) break;
 		// The point that stands for a fiftieth of the rest at that distance: a single odd pixel begins no group.
 		const far = nearest.slice().sort()[colours.length - 1 - Math.floor(colours.length * 0.02)];
 		if (far === undefined || far < 60) break;
-		const next = colours[nearest.indexOf(far)] ?? mean;
-		found.push(next);
-		colours.forEach((point, i) => (nearest[i] = Math.min(nearest[i] ?? 0, squared(point, next))));
+		centres.set(colours[nearest.indexOf(far)] ?? [], count * 3);
 	}
-	const points = Float64Array.from(colours.flat());
-	const centres = Float64Array.from(found.flat());
 	const of = new Int8Array(colours.length).fill(-1);
-	for (let round = 0; round < rounds && assign(points, centres, of); round++)
-		moveCentres(points, centres, of);
-	return { count: found.length, of };
+	const found = centres.subarray(0, count * 3);
+	for (let round = 0; round < rounds && assign(points, found, of); round++) moveCentres(points, found, of);
+	return { count, of };
 }
 
 /** Which of some points is nearest to a colour, by its place among them. */

@@ -36,16 +36,22 @@ export function eachPixel(
 	visit: (at: number) => void
 ): void {
 	const { runs = [0, region.width * region.height] } = region;
-	let within = 0;
-	runs.forEach((length, turn) => {
-		if (turn % 2 === 1)
-			for (let i = within; i < within + length; i++) {
-				const x = region.x + (i % region.width);
-				const y = region.y + Math.floor(i / region.width);
-				if (x >= 0 && y >= 0 && x < picture.width && y < picture.height) visit(y * picture.width + x);
+	let [column, y] = [0, region.y];
+	let isInside = false;
+	for (const length of runs) {
+		for (let left = length; left > 0;) {
+			const here = Math.min(left, region.width - column);
+			if (isInside && y >= 0 && y < picture.height) {
+				const from = Math.max(0, region.x + column);
+				const to = Math.min(picture.width, region.x + column + here);
+				for (let x = from; x < to; x++) visit(y * picture.width + x);
 			}
-		within += length;
-	});
+			left -= here;
+			column += here;
+			if (column === region.width) [column, y] = [0, y + 1];
+		}
+		isInside = !isInside;
+	}
 }
 
 /** How many pixels a region has. */

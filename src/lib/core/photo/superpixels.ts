@@ -62,20 +62,24 @@ function assigned(lab: Float32Array, width: number, height: number, step: number
 			const fromX = Math.max(0, Math.floor(x - step));
 			const toX = Math.min(width - 1, Math.ceil(x + step));
 			const toY = Math.min(height - 1, Math.ceil(y + step));
-			for (let atY = Math.max(0, Math.floor(y - step)); atY <= toY; atY++)
-				for (let atX = fromX; atX <= toX; atX++) {
-					const at = atY * width + atX;
+			for (let atY = Math.max(0, Math.floor(y - step)); atY <= toY; atY++) {
+				const dy = atY - y;
+				for (let atX = fromX, at = atY * width + fromX; atX <= toX; atX++, at++) {
+					const dx = atX - x;
+					const byPlace = placeWeight * (dx * dx + dy * dy);
+					const least = nearest[at] ?? 0;
+					// Too far away already, whatever the colour.
+					if (byPlace >= least) continue;
 					const dl = (lab[at * 3] ?? 0) - l;
 					const da = (lab[at * 3 + 1] ?? 0) - a;
 					const db = (lab[at * 3 + 2] ?? 0) - b;
-					const dx = atX - x;
-					const dy = atY - y;
-					const distance = dl * dl + da * da + db * db + placeWeight * (dx * dx + dy * dy);
-					if (distance < (nearest[at] ?? 0)) {
+					const distance = dl * dl + da * da + db * db + byPlace;
+					if (distance < least) {
 						nearest[at] = distance;
 						labels[at] = k;
 					}
 				}
+			}
 		}
 		moveCentres(centres, labels, lab, width);
 	}

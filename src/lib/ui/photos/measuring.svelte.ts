@@ -8,7 +8,7 @@ import {
 	type Region,
 	type Spot
 } from '$lib/core';
-import { photoSession, type KnownOfPhoto, type OpenedPhoto } from '$lib/workers/photo';
+import { marksInWorker, photoSession, type KnownOfPhoto, type OpenedPhoto } from '$lib/workers/photo';
 
 /** What the pointer does, and what is done with what it finds. */
 export const tools = ['point', 'box', 'brush', 'white', 'grey', 'body'] as const;
@@ -96,18 +96,20 @@ export function measuring({
 		return () => (left = true);
 	});
 
-	let looking: Promise<void> | undefined;
+	let looking = $state.raw<Promise<void> | undefined>();
+	async function look() {
+		const of = opened;
+		const found = await ask((worker) => worker.picture())
+			.then(marksInWorker)
+			.catch(() => undefined);
+		// Another picture may be open by now.
+		if (opened === of) foundMarks = found ?? null;
+	}
 	/** Looks for the marks of a body, once at a time. */
-	const lookForMarks = () =>
-		(looking ??= ask((worker) => worker.marks())
-			.then(
-				(found) => void (foundMarks = found ?? null),
-				() => void (foundMarks = null)
-			)
-			.finally(() => (looking = undefined)));
+	const lookForMarks = () => (looking ??= look().finally(() => (looking = undefined)));
 	const isToLook = () => ofBody && opened !== undefined && !photo()?.marks && foundMarks === undefined;
 	$effect(() => {
-		if (isToLook()) void lookForMarks();
+		if (isToLook() && !looking) void lookForMarks();
 	});
 
 	/** What is marked is read anew, also when the light is put right. */
