@@ -122,6 +122,15 @@ describe('a set and its parts', () => {
 		const lower = rest.at(-1);
 		return upper && lower ? [{ set: garmentType(set).singular, upper: upper.name, lower: lower.name }] : [];
 	});
+	it('listed by the names of their kinds are the set as well, and an overcoat with jeans is none of it', () => {
+		expect(typesIn('navy skirt suit, peplum jacket, pencil skirt, white blouse')).toEqual([
+			'peplum-jacket',
+			'pencil-skirt',
+			'blouse'
+		]);
+		expect(hexes('navy skirt suit, peplum jacket, pencil skirt', 1)).toEqual(hexes('navy skirt', 0));
+		expect(typesIn('suit, trench coat, skinny jeans')).toEqual(['suit', 'trench-coat', 'skinny-jeans']);
+	});
 	it('listed after a comma in no colour of their own are the set, in its colour', () => {
 		fc.assert(
 			fc.property(fc.constantFrom(...pairs), colourWord, follower, ({ set, upper, lower }, colour, other) => {

@@ -12,6 +12,7 @@ export interface Cut {
 /** Facet: words = types. */
 const lines = `
 	sleeveLength: long-sleeve, long sleeve = long-sleeved-tee
+	topLength: crop = crop-top
 	skirtShape: column = evening-gown
 	skirtShape: mermaid = evening-gown fishtail-skirt
 	skirtShape: bias cut, bias-cut = slip-dress evening-gown

@@ -155,7 +155,7 @@ const source: Partial<Record<FacetId, string>> = {
 		double-breasted: double-breasted, db, double breasted, double row of buttons, two rows of buttons
 		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
 		double-breasted-6x2: 6x2, six-by-two, 6x2 double-breasted, six-button double-breasted
-		zip: zip-front, exposed zip, visible zip, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
+		zip: zip-front, zip up the back, zip down the back, zip up the front, zip down the front, exposed zip, visible zip, zip-up, zipped, zip-through, zippered, zip-fronted, half-zip, quarter-zip
 		asymmetric-zip: asymmetric zip, off-centre zip, diagonal zip
 		wrap: wrap, wraparound, wrap-around, wrap-over
 		tie: tie-front, tie-waist, tie-side, self-tie, tie-waisted
@@ -223,7 +223,7 @@ const source: Partial<Record<FacetId, string>> = {
 		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
-		low: low-backed, low-back, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, low at the back, low scooped back
+		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, low at the back, low scooped back
 		open: backless, open-back, open-backed, bare-backed, bare back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed

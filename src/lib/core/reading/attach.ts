@@ -6,7 +6,6 @@ import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from '
 import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
-import { namesWork } from './work';
 import {
 	fitsWords,
 	isPartOfSet,
@@ -26,6 +25,21 @@ import {
 
 /** Things that are bought and worn to go together, so that one word before both speaks of both. */
 const together = new Set(['footwear', 'bags', 'accessories', 'jewellery']);
+
+/** "A red button-through, sandals": what is one is none of the things after the comma. */
+const isOneBeforeSeveral = (clause: Clause, { head, before, bare }: Clause): boolean =>
+	clause.single && before === 'comma' && bare && /[^s]s$/.test(head?.span.words.at(-1) ?? '');
+
+/** "Navy pinstripe, white shirt": two descriptions with a comma between, each with a colour of its own, and the first no list of colours. */
+function isOfOwnColour(clause: Clause, next: Clause): boolean {
+	const says = ({ kind }: { kind: string }) => kind === 'colour' || kind === 'print';
+	const isOfWhole = ({ span }: Part, i: number) =>
+		// "Gold-buttoned" is no colour of the whole; "duck-egg" is.
+		(span.text.includes('-') ? span.senses.length > 0 && span.senses.every(says) : span.senses.some(says)) &&
+		next.parts[i + 1]?.span.hyphenated !== true;
+	const isColoured = clause.parts.some(isColour) && !clause.parts.slice(-1).some(isColour);
+	return isColoured && next.before === 'comma' && next.parts.some(isOfWhole);
+}
 
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
 
@@ -292,12 +306,13 @@ class Attacher {
 			return next.parts[0] !== next.head && saysColour(next);
 		if (!next?.head || clause.parts.length < 2) return false;
 		const last = clause.parts.at(-1);
-		// "Green sequins, black shoes".
-		if (!previous && last?.role === 'said' && namesWork(last.span))
-			return next.before === 'comma' && saysColour(clause) && saysColour(next);
-		// "A black lined frobber over a grey dress": also where a part of it was spoken of before its last word.
+		if (last?.role === 'said' && isOneBeforeSeveral(clause, next)) return true;
+		// "Green sequins, black shoes", "navy pinstripe, a white shirt"; with a black lined frobber over a grey dress also where a part of it
+		// was spoken of before its last word.
 		if (!previous && last?.role === 'said')
-			return next.before === 'list' && !next.bare && this.waiting.length === 0;
+			return (
+				isOfOwnColour(clause, next) || (next.before === 'list' && !next.bare && this.waiting.length === 0)
+			);
 		if (!previous || !onlySaid(clause)) return false;
 		return (
 			clause.before === 'comma' &&

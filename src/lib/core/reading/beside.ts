@@ -52,14 +52,14 @@ export const dresses = ({ senses }: Span) =>
 	);
 
 /**
- * "With a navy and red trim", "… a white, navy and red belt": the role of what words of colour and cloth lead to, the first of them at
+ * "With a navy and red trim", "… a white, navy and red belt": what words of colour and cloth lead to, the first of them at
  * a span, with nothing but "and" between.
  */
-export function dressedNext(spans: readonly Span[], first: number): ReturnType<typeof roleOf> | undefined {
+export function dressedNext(spans: readonly Span[], first: number): Span | undefined {
 	const goesOn = (span: Span, at: number) =>
 		(at === first || span.breakBefore === undefined) &&
 		((roleOf(span) === 'said' && dresses(span)) || (at > first && senseOf(span, 'link')?.link === 'and'));
 	const end = spans.findIndex((span, at) => at >= first && !goesOn(span, at));
 	const last = spans[end];
-	return end > first && last && !last.breakBefore ? roleOf(last) : undefined;
+	return end > first && last && !last.breakBefore ? last : undefined;
 }

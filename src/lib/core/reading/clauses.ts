@@ -1,5 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import {
 	alsoSaid,
@@ -15,7 +15,7 @@ import {
 	type Part,
 	type PartRole
 } from './parts';
-import { articles, definites } from './phrasebook';
+import { articles, definites, indefinites } from './phrasebook';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
@@ -82,6 +82,7 @@ class ClauseBuilder implements Reached {
 	fresh(before: Clause['before'], denied = false): Clause {
 		const flags = {
 			definite: false,
+			single: false,
 			unseen: false,
 			hedged: false,
 			both: false,
@@ -370,23 +371,36 @@ class ClauseBuilder implements Reached {
 	}
 
 	/** "With a navy and red trim", "a loose red and white shirt": nothing but the first of its colours, and how it is, has been said of what is to come. */
-	isOfNext(next: ReturnType<typeof dressedNext>): boolean {
+	isOfNext(next: Span | undefined): boolean {
 		const { before, parts } = this.clause;
 		const last = parts.at(-1);
-		if (!last || parts.some(({ role }) => role !== 'said')) return false;
+		if (!next || !last || parts.some(({ role }) => role !== 'said')) return false;
 		const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
-		return next === 'head'
-			? isColour(last) && this.beginsThing(parts.every(isColour))
-			: next === 'detail' && before === 'with' && parts.every(({ span }) => dresses(span));
+		const role = roleOf(next);
+		return role === 'head'
+			? isColour(last) && this.beginsThing(parts.every(isColour), next)
+			: role === 'detail' && before === 'with' && parts.every(({ span }) => dresses(span));
 	}
 
 	/** Does what is said here stand before a name yet to come? "In black and white and red shoes" only the last colour does. */
-	beginsThing(colourAlone: boolean): boolean {
-		const { before, bare, paused } = this.clause;
-		if (['with', 'start', 'stop'].includes(before)) return true;
+	beginsThing(colourAlone: boolean, thing: Span): boolean {
+		const { before, bare, paused, labelled } = this.clause;
+		// "Shoes: navy and cream brogues", "the shoes are navy and cream brogues".
+		if (['with', 'start', 'stop'].includes(before) || labelled) return true;
+		if (before === 'is') return colourAlone && this.isCalledByLast(thing);
 		return before === 'and'
 			? !(bare && colourAlone && !paused)
 			: !bare && ['comma', 'list', 'on'].includes(before);
+	}
+
+	/** Is the last name a first one for such a thing? "The shoes are … brogues". */
+	isCalledByLast(thing: Span): boolean {
+		const first = this.lastHead && senseOf(this.lastHead.span, 'type');
+		return (
+			first !== undefined &&
+			garmentType(first.type).general &&
+			sensesOf(thing, 'type').some(({ type }) => slotsMeetOf(first.type, type))
+		);
 	}
 
 	/** "With a white, navy and red belt": the comma parts two colours of one thing. */
@@ -462,6 +476,7 @@ class ClauseBuilder implements Reached {
 			this.articleAt = at;
 			clause.bare = false;
 			clause.definite = span.words.some((word) => definites.has(word));
+			clause.single = span.words.length === 1 && indefinites.has(span.text);
 		}
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;

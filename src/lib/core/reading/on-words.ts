@@ -158,10 +158,11 @@ function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
 	const span = parts[at]?.span;
 	if (!span || unprinted.has(type.division) || !printScaleWords[span.words.join(' ')]) return false;
 	const isPrint = (part: Part | undefined) => part !== undefined && senseOf(part.span, 'print') !== undefined;
-	if (isPrint(parts[at + 1])) return true;
-	const next = parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour'));
-	// "Wide red and black polka-dot jeans" are wide.
+	// "Wide red and black polka-dot jeans" are wide, and so are "wide pinstripe trousers": those lines are thin by their name.
 	const saysCut = sensesOf(span, 'facet').some(({ facet }) => facet === 'leg' && type.facets.includes(facet));
+	const [after] = parts.slice(at + 1, at + 2);
+	if (isPrint(after)) return !(saysCut && after && senseOf(after.span, 'print')?.family === 'pinstripe');
+	const next = parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour'));
 	return isPrint(next) && !type.facets.includes('size') && !saysCut;
 }
 

@@ -193,7 +193,9 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	const isUnderLabel = named === group.own && after?.labelled === true && clause.parts.length === 1;
 	if (isUnderLabel && clause.before === 'comma' && general.general && slotsMeetOf(general.id, own.id))
 		return true;
-	const introduced = clause.labelled ? bareName : clause.before === 'is' && !own.general;
+	const introduced = clause.labelled
+		? bareName
+		: clause.before === 'is' && !clause.denied && !(own.general && general.family === own.family);
 	if (introduced && general.general && slotsMeetOf(general.id, own.id)) return true;
 	// "Jacket: a jacket", "the skirt, a pleated midi": once by the first name, once by what it is.
 	const isBeside = clause.before === 'comma' && !clause.bare;
@@ -234,14 +236,22 @@ export const listsParts = ({ head }: Group, clause: Clause): boolean =>
 	clause.before !== 'stop' &&
 	isPartOfSet(typeOf(head), clause.head && typeOf(clause.head));
 
-/** "A blue two-piece, cropped jacket and mini": after a comma, two parts that make up the set between them, in no colour of their own. */
+/**
+ * "A blue two-piece, cropped jacket and mini", "a skirt suit, peplum jacket, pencil skirt": after a comma, two parts that make up the
+ * set between them, in no colour of their own; in a list, by the name of their kind.
+ */
 export function listsBoth({ head }: Group, clause: Clause, next: Clause | undefined): boolean {
 	const set = typeOf(head);
 	const parts = [clause, next].map((one) => (one?.head && !saysColour(one) ? typeOf(one.head) : undefined));
 	const [first, second] = parts;
+	const families = (setParts[set?.id ?? ''] ?? []).map(({ type }) => garmentType(type).family);
+	const isListed =
+		next?.before === 'comma' &&
+		parts.some((own) => own?.general === false) &&
+		parts.every((own) => own && families.includes(own.family));
 	return (
 		clause.before === 'comma' &&
-		next?.before === 'and' &&
+		(next?.before === 'and' || isListed) &&
 		parts.every((own) => isPartOfSet(set, own)) &&
 		parts.some((own) => own && ['legs', 'whole'].includes(own.slot)) &&
 		first !== undefined &&

@@ -58,6 +58,8 @@ export interface Clause {
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
+	/** "A" or "an" stands before it. */
+	single: boolean;
 	/** Said of one of several: "belts: one black, one tan", "a red one and a blue one". */
 	ofOne: boolean;
 	/** A colon or a dash stands before it: "top: an ivory blouse". */
@@ -293,10 +295,16 @@ const apart = new Set<FacetId>([
 export function withItsPart(span: Span): Span {
 	if (span.words.length < 2 || span.words[0] === 'with' || senseOf(span, 'detail')) return span;
 	if (senseOf(span, 'type') || !alsoSaid(span)) return span;
-	const detail = longestPhrase([span.words.at(-1) ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
+	// "Gold buttons down the back": the part comes first, and then where it is.
+	const [first, next] = span.words;
+	const isPlaced = next === 'down' || next === 'up';
+	const named = isPlaced ? first : span.words.at(-1);
+	const detail = longestPhrase([named ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
 	// A kick pleat is a slit, and makes no pleated skirt.
 	const ofPart = ({ facet }: { facet: FacetId }) =>
-		apart.has(facet) && detail?.kind === 'detail' && detail.detail.facets.includes(facet);
+		(apart.has(facet) || (isPlaced && facet === 'closure')) &&
+		detail?.kind === 'detail' &&
+		detail.detail.facets.includes(facet);
 	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(ofPart)) return span;
 	return { ...span, senses: [...span.senses, detail] };
 }

@@ -41,7 +41,7 @@ export const definites = new Set([
 	'these',
 	'those'
 ]);
-const indefinites: ReadonlySet<string> = new Set(['a', 'an']);
+export const indefinites: ReadonlySet<string> = new Set(['a', 'an']);
 export const articles = new Set([...indefinites, ...definites]);
 const verbs: ReadonlySet<string> = new Set(['is', 'are', 'was', 'were']);
 /** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */

@@ -22,12 +22,28 @@ import { withKindsSaid } from './kinds-said';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
 
+const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
+const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'link') ?? false;
+
 /** Two halves of one word with a hyphen between: "ox-blood". */
 function hyphenatedAt(tokens: readonly Token[], at: number): Found | undefined {
 	const [first, second] = [tokens[at], tokens[at + 1]];
 	if (!first || !second?.hyphenated) return undefined;
 	const whole = longestPhrase([first.word + second.word], 0, 1);
 	return whole && { senses: whole.senses, length: 2 };
+}
+
+/** Words by themselves, whatever follows: "a great coat", "put tees on". */
+const standAlone = new Set(['great', 'put', 'single', 'double']);
+
+/** Two halves of a name with a space between, of which the first says nothing by itself: "sling backs", "ear rings". */
+function halvesAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const [first, second] = [words[at], words[at + 1]];
+	if (first === undefined || second === undefined || at + 2 > limit || standAlone.has(first))
+		return undefined;
+	const saysNothing = (longestPhrase([first], 0, 1)?.senses ?? []).every(({ kind }) => kind === 'filler');
+	const name = saysNothing && !isLink(longestPhrase([second], 0, 1)) && longestPhrase([first + second], 0, 1);
+	return name && isType(name) ? { senses: name.senses, length: 2 } : undefined;
 }
 
 /** A word that means what a phrase of the lexicon means, in this studio. */
@@ -53,9 +69,6 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
 	const found = longestPhrase(words, 0, words.length);
 	return found && found.length === words.length ? found.senses : undefined;
 }
-
-const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
-const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'link') ?? false;
 
 /** "A red and white tie" is no white tie: the second of two colours before a name that would be another with it. */
 function secondColour(words: readonly string[], at: number, name: Found | undefined): Found | undefined {
@@ -103,9 +116,16 @@ function phraseAt(
 	return found;
 }
 
+/** A phrase of several words, else a name in two halves, else what the word says by itself. */
+function named(...[words, at, limit, isHyphenated]: Parameters<typeof phraseAt>): Found | undefined {
+	const phrase = phraseAt(words, at, limit, isHyphenated);
+	return phrase && phrase.length > 1 ? phrase : (halvesAt(words, at, limit) ?? phrase);
+}
+
 /** The words of a text as they are looked up: mistyped ones as they were meant, owners without their "s". */
 function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWord[]) {
 	const taught = new Set(own.flatMap(({ word }) => wordsOf(word)));
+	const written = tokens.map(({ word }) => word);
 	return tokens.map(({ word, start, end }, i): { word: string; meant?: string } => {
 		if (taught.has(word)) return { word };
 		const owner = /['’]s$/i.test(text.slice(start, end)) ? word.slice(0, -1) : '';
@@ -114,6 +134,7 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		if (knownWords.has(word)) return { word };
 		// "The bride’s mother": an owner is nobody's slip.
 		if (owner || isForm(word) || inflected(word).length > 0) return { word };
+		if (halvesAt(written, i - 1, i + 1) ?? halvesAt(written, i, i + 2)) return { word };
 		const before = tokens[i]?.breakBefore ? undefined : tokens[i - 1]?.word;
 		const after = tokens[i + 1]?.breakBefore ? undefined : tokens[i + 1]?.word;
 		// "Door-knocker": half a compound of which the other half is not known is no slip either.
@@ -168,7 +189,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				motifAt(words, at, limit) ??
 				reachAt(words, at, limit) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
-				phraseAt(words, at, limit, isHyphenated) ??
+				named(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));
 		const senses = found?.senses ?? (isFigure(words[at]) ? figure : inflected(words[at] ?? ''));
 		const length = found?.length ?? 1;

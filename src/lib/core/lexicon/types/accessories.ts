@@ -90,7 +90,7 @@ export const accessories = [
 
 			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
 			flat-cap: flat cap / flat caps / tweed cap, deerstalker
-			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat, snapback, fitted cap
+			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat, uk:trucker cap, snapback, fitted cap
 			visor: visor / visors / sun visor
 
 			trapper-hat: trapper hat / trapper hats / ushanka / material=faux-fur
