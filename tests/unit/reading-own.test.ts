@@ -1,8 +1,9 @@
 /** Laws of reading: what a thing has of its own beside what is said of all, and what a list of colours before a name leaves alone. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readLook } from '../../src/lib/core';
+import { garmentType, garmentTypes, moveIds, moveOf, readLook } from '../../src/lib/core';
 import { details } from '../../src/lib/core/lexicon/details';
+import { tiedToWear } from '../../src/lib/core/lexicon/move-words';
 import { colourWord as anyColour } from '../looks';
 
 /** "Dark denim", "chambray" are cloths as well. */
@@ -243,5 +244,40 @@ describe('the most of something', () => {
 			['the darkest red', 'dark red']
 		] as const)
 			expect(hexes(`a shirt in ${most}`), most).toEqual(hexes(`a shirt in ${word}`));
+	});
+});
+
+describe('how a thing is worn', () => {
+	it('is no move where it is worn in no other way: “a sarong tied at the hip”', () => {
+		for (const id of tiedToWear)
+			for (const said of ['knotted', 'tied at the front', 'tied at the hip']) {
+				const text = `white tee, ${garmentType(id).singular} in red ${said}`;
+				const { elements, phrases } = readLook(text);
+				expect([elements[0]?.moves, elements[1]?.note, hexes(text, 1).length], text).toEqual([[], said, 1]);
+				expect(
+					phrases.map(({ status }) => status),
+					text
+				).not.toContain('doubted');
+			}
+	});
+	it('is that of what can be worn so; the words before it are of what they follow', () => {
+		fc.assert(
+			fc.property(fc.constantFrom('skirt', 'pencil skirt', 'kilt'), colourWord, (thing, colour) => {
+				const text = `a silk cami, a ${thing} in ${colour} tucked in`;
+				const [top, bottom] = readLook(text).elements;
+				expect([top?.moves, bottom?.moves], text).toEqual([['tucked'], []]);
+				expect(bottom?.garment, text).toEqual(readLook(`${colour} ${thing}`).elements[0]?.garment);
+			}),
+			runs
+		);
+	});
+	it('of a leg is of nothing that has none', () => {
+		const ofLegs = moveIds.filter((id) => moveOf(id).has === 'legLength');
+		expect(ofLegs.length).toBeGreaterThan(2);
+		for (const type of garmentTypes.filter(({ facets }) => !facets.includes('legLength')))
+			for (const move of ofLegs)
+				expect(
+					readLook(`${type.singular}, ${moveOf(move).label}`).elements.flatMap(({ moves }) => moves)
+				).not.toContain(move);
 	});
 });

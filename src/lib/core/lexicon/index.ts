@@ -40,7 +40,7 @@ export { colourWords } from './colours';
 export { askedBy, dressCodes, type DressCode } from './dress-codes';
 export { effectIds, effects } from './effects';
 export { metalColours, metalIds, type MetalId } from './metals';
-export { moveIds, moveOf, moves, type MoveId } from './moves';
+export { isDoneWith, moveIds, moveOf, moves, type MoveId } from './moves';
 export { printScales, prints, type PrintId, type PrintScale } from './prints';
 export type { FamilyId, TypeId } from './types';
 export { roleIds, roles, type RoleId } from './roles';

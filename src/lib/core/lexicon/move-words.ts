@@ -1,4 +1,15 @@
 import type { MoveId } from './moves';
+import type { TypeId } from './types';
+
+/** Worn in no other way than tied: that it is knotted, and where, is no move. */
+export const tiedToWear: ReadonlySet<TypeId> = new Set([
+	'sarong',
+	'dhoti',
+	'headscarf',
+	'turban',
+	'sash',
+	'headband'
+]);
 
 /** How moves are said, besides their labels: only the reader needs it. "Tied/knotted round the neck" is said with either word. */
 export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {

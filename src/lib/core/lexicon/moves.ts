@@ -1,3 +1,4 @@
+import type { FacetId } from './facets';
 import type { SlotId } from './slots';
 
 /** A styling action: how a piece is worn. */
@@ -7,6 +8,8 @@ export interface Move {
 	asks: string;
 	/** Where a piece must be worn for the move to make sense. */
 	slots: readonly SlotId[];
+	/** What a piece must have for it: a skirt has no leg to be tucked into boots. */
+	has?: FacetId;
 }
 
 const tops: SlotId[] = ['top'];
@@ -18,6 +21,7 @@ const drapes: SlotId[] = ['drape', 'scarf'];
 const scarves: SlotId[] = ['scarf', 'neck'];
 
 const move = (label: string, asks: string, slots: readonly SlotId[]): Move => ({ label, asks, slots });
+const ofLegs = (label: string, asks: string): Move => ({ label, asks, slots: legs, has: 'legLength' });
 
 /** Styling moves; what each asks is common practice. */
 export const moves = {
@@ -31,9 +35,9 @@ export const moves = {
 	unbuttoned: move('unbuttoned low', 'a front that buttons', fronts),
 	'worn-open': move('worn open', 'a front that opens', fronts),
 	'worn-closed': move('worn closed', 'a front that closes', [...layered]),
-	'hem-cuffed': move('hem turned up', 'a trouser hem with length to spare', legs),
-	pegged: move('pegged at the ankle', 'a straight leg with cloth to fold', legs),
-	'tucked-into-boots': move('tucked into boots', 'a narrow leg and a shaft with room', legs),
+	'hem-cuffed': ofLegs('hem turned up', 'a trouser hem with length to spare'),
+	pegged: ofLegs('pegged at the ankle', 'a straight leg with cloth to fold'),
+	'tucked-into-boots': ofLegs('tucked into boots', 'a narrow leg and a shaft with room'),
 	belted: move('belted', 'a waist that takes a belt', ['top', 'layer', 'outer', 'whole', 'drape', 'suit']),
 	knotted: move('knotted at the waist', 'a shirt front with length to spare', ['top', 'whole']),
 	'draped-on-shoulders': move('draped on the shoulders', 'a layer that stays put', [
@@ -122,3 +126,12 @@ export const moveIds = Object.keys(moves) as MoveId[];
 
 /** The move under its id, with its fields widened so that any slot can be looked up in it. */
 export const moveOf = (id: MoveId): Move => moves[id];
+
+/** Can a piece of such a kind be worn so? */
+export const isDoneWith = (
+	id: MoveId,
+	{ slot, facets }: { slot: SlotId; facets: readonly FacetId[] }
+): boolean => {
+	const { slots, has } = moveOf(id);
+	return slots.includes(slot) && (has === undefined || facets.includes(has));
+};

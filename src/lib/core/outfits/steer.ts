@@ -6,7 +6,8 @@ import type { CheckContext, CheckedPiece } from '../checks/model';
 import { moveFails } from '../body/move-fails';
 import type { FacetId } from '../lexicon/facets';
 import { axisOf, moods, type MoodAxis, type Wish } from '../lexicon/moods';
-import { moveIds, moves as allMoves, type MoveId } from '../lexicon/moves';
+import { isDoneWith, moveIds, type MoveId } from '../lexicon/moves';
+import { garmentType } from '../lexicon/taxonomy';
 import type { OwnedOption } from '../matching/items';
 import { wornOption } from './worn-option';
 
@@ -120,7 +121,7 @@ function changesOf(
 		...moveIds
 			.filter(
 				(move) =>
-					allMoves[move].slots.includes(piece.slot) &&
+					isDoneWith(move, garmentType(piece.garment.type)) &&
 					!piece.moves.includes(move) &&
 					moveFails(move, piece.garment, bottom) === undefined
 			)

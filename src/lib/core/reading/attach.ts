@@ -7,6 +7,7 @@ import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
 import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
+	fitsMoves,
 	fitsWords,
 	isPartOfSet,
 	isPartOn,
@@ -354,7 +355,27 @@ class Attacher {
 		return true;
 	}
 
+	/**
+	 * "A cami, a skirt in black tucked in": the words straight after a name are its own, a way of being worn that it cannot have is that
+	 * of what was named before. The two are taken one after the other; undefined where there is nothing to part.
+	 */
+	partedAtMove(clause: Clause, previous: Group | undefined): [Clause, Clause] | undefined {
+		const at = clause.parts.findIndex(({ role }) => role === 'move');
+		const words = clause.parts.slice(0, at);
+		if (at < 1 || !previous || previous.strange || !['in', 'with'].includes(clause.before)) return undefined;
+		if (!words.every(({ role }) => role === 'said') || fitsMoves(clause, previous)) return undefined;
+		return [
+			{ ...clause, parts: words },
+			{ ...clause, before: 'comma', parts: clause.parts.slice(at) }
+		];
+	}
+
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
+		const parted = this.partedAtMove(clause, previous);
+		if (parted) {
+			for (const one of parted) this.takeSaid(one, at, previous);
+			return;
+		}
 		// "A set in gold: …", "lots of gold: hoops, bangles", "it’s all denim: jacket, shirt".
 		// "A column of black: …".
 		const ofOpening = this.isOpening(at);

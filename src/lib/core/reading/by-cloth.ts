@@ -1,6 +1,6 @@
 /** Things that are named by their cloth or their cut alone: "a vintage leather, jeans", "a big fur over a slip dress". */
 import { cuts } from '../lexicon/cuts';
-import { moveOf } from '../lexicon/moves';
+import { isDoneWith } from '../lexicon/moves';
 import type { TypeId } from '../lexicon/types';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
@@ -158,11 +158,9 @@ export function namedByCloth(
 	const [likeliest] = meant ?? [];
 	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;
 	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it.
-	const { slot } = garmentType(likeliest);
+	const type = garmentType(likeliest);
 	const follows = parts.slice(parts.indexOf(last) + 1);
-	if (
-		!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => moveOf(move).slots.includes(slot)))
-	)
+	if (!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => isDoneWith(move, type))))
 		return undefined;
 	const ahead = lookAhead();
 	const hasArticle = !bare && !definite;

@@ -1,10 +1,10 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
-import { moveOf } from '../lexicon/moves';
+import { isDoneWith } from '../lexicon/moves';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
-import type { Group } from './owners';
+import { isTiedAnyway, type Group } from './owners';
 import type { Sense, Span } from './model';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './phrasebook';
@@ -77,7 +77,7 @@ const places = new Set(['round', 'around', 'about', 'on']);
 
 function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 	const { type } = keeper.description;
-	const sense = sensesOf(part.span, 'move').find(({ move }) => moveOf(move).slots.includes(type.slot));
+	const sense = sensesOf(part.span, 'move').find(({ move }) => isDoneWith(move, type));
 	// "Embroidered at the neck": only of what is tied there does the place say that it is.
 	// "A belt round the waist" is where belts are.
 	const saysWhere =
@@ -88,6 +88,7 @@ function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 		return keeper.note(part, 'idle', 'says where');
 	if (denied || part.denied) keeper.note(part, 'denied', 'not worn so');
 	else if (sense) keeper.take(part, takeMove(sense.move));
+	else if (isTiedAnyway(type, part)) keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	else keeper.note(part, 'doubted', `is not done with ${type.singular}`);
 }
 

@@ -1,7 +1,8 @@
 /** Which garment a clause speaks of, of those that were named before it. */
 import { facetOf, type FacetId } from '../lexicon/facets';
 import { moveNeeds } from '../lexicon/move-needs';
-import { moveOf, type MoveId } from '../lexicon/moves';
+import { tiedToWear } from '../lexicon/move-words';
+import { isDoneWith, type MoveId } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
@@ -54,15 +55,19 @@ const isInTheWay = (move: MoveId, type: GarmentType, group: Group): boolean =>
 		})
 	);
 
-function fitsMoves(clause: Clause, group: Group): boolean {
+/** "A sarong knotted at the hip": is that how such a thing is worn at all? */
+export const isTiedAnyway = (type: GarmentType, { span }: Part): boolean =>
+	tiedToWear.has(type.id) && sensesOf(span, 'move').some(({ move }) => move === 'knotted');
+
+export function fitsMoves(clause: Clause, group: Group): boolean {
 	const type = typeOf(group.head);
 	if (!type) return true;
 	return clause.parts
-		.filter(({ role }) => role === 'move')
+		.filter((part) => part.role === 'move' && !isTiedAnyway(type, part))
 		.every(({ span }) =>
 			sensesOf(span, 'move').some(
 				({ move }) =>
-					moveOf(move).slots.includes(type.slot) &&
+					isDoneWith(move, type) &&
 					// Straight after its name it is said of that, whatever it is.
 					!(clause.before === 'comma' && isInTheWay(move, type, group))
 			)

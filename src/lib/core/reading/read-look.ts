@@ -1,5 +1,5 @@
 import { v5 } from 'uuid';
-import { movesByTarget, moveOf, type MoveId } from '../lexicon/moves';
+import { isDoneWith, movesByTarget, type MoveId } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
 import { severalSlots, slots } from '../lexicon/slots';
@@ -205,7 +205,7 @@ function describeAll(
 		const owner = worn.find((one) => one.group === group);
 		if (!owner) continue;
 		const { description } = owner;
-		if (move && moveOf(move).slots.includes(description.type.slot) && !description.moves.includes(move)) {
+		if (move && isDoneWith(move, description.type) && !description.moves.includes(move)) {
 			description.moves.push(move);
 			const says = { aspect: 'move', value: move } as const;
 			description.outcomes.push({ at: target.at, status: 'understood', takenFor: saysInWords(says), says });

@@ -5,7 +5,7 @@ import { facetOf, type FacetId } from '../lexicon/facets';
 import { materialWords } from '../lexicon/material-words';
 import { materials } from '../lexicon/materials';
 import { metals } from '../lexicon/metals';
-import { moveIds, moveOf } from '../lexicon/moves';
+import { isDoneWith, moveIds, moveOf } from '../lexicon/moves';
 import { prints } from '../lexicon/prints';
 import { garmentType, garmentTypes } from '../lexicon/taxonomy';
 import type { Element } from '../model/reference';
@@ -149,7 +149,7 @@ export function alternatives(reading: Reading, phrase: ReadPhrase): { value: str
 			return labelled(metals);
 		case 'move':
 			return moveIds
-				.filter((id) => moveOf(id).slots.includes(garmentType(garment.type).slot))
+				.filter((id) => isDoneWith(id, garmentType(garment.type)))
 				.map((id) => ({ value: id, label: moveOf(id).label }));
 		case 'note':
 			return [];

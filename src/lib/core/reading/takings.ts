@@ -9,7 +9,7 @@ import { facetOf, facetValue, type FacetId } from '../lexicon/facets';
 import { materialWords } from '../lexicon/material-words';
 import { materialFamilies } from '../lexicon/materials';
 import { metalColours, type MetalId } from '../lexicon/metals';
-import { moveOf, type MoveId } from '../lexicon/moves';
+import { isDoneWith, moveOf, type MoveId } from '../lexicon/moves';
 import type { PrintId } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
 import { garmentType, type GarmentType } from '../lexicon/taxonomy';
@@ -228,7 +228,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const colour = senseOf(span, 'colour');
 	const metal = senseOf(span, 'metal');
 	const print = unprinted.has(type.division) ? undefined : senseOf(span, 'print');
-	const move = sensesOf(span, 'move').find(({ move: id }) => moveOf(id).slots.includes(type.slot));
+	const move = sensesOf(span, 'move').find(({ move: id }) => isDoneWith(id, type));
 	const facetTakings = [...open, ...free.filter((sense) => !open.includes(sense))].map(({ facet, value }) =>
 		takeFacet(facet, value)
 	);

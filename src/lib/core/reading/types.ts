@@ -3,7 +3,7 @@ import { aspectWeightOf } from '../lexicon/aspect-weights';
 import type { FacetId } from '../lexicon/facets';
 import { feelOf } from '../lexicon/material-feel';
 import { materialFamilies } from '../lexicon/materials';
-import { moveOf } from '../lexicon/moves';
+import { isDoneWith } from '../lexicon/moves';
 import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import type { Group } from './owners';
 import { senseOf, sensesOf, type Clause } from './parts';
@@ -32,7 +32,7 @@ function fitOf(type: GarmentType, group: Group): number {
 		.filter(({ span }) =>
 			span.senses.some(
 				(sense) =>
-					(sense.kind === 'move' && moveOf(sense.move).slots.includes(type.slot)) ||
+					(sense.kind === 'move' && isDoneWith(sense.move, type)) ||
 					(sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet)) ||
 					(sense.kind === 'detail' && sense.detail.facets.some((facet) => type.facets.includes(facet)))
 			)

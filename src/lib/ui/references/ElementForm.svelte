@@ -14,8 +14,8 @@
 		elementSchema,
 		garmentInWords,
 		garmentType,
+		isDoneWith,
 		moveIds,
-		moveOf,
 		moves,
 		roleIds,
 		roles,
@@ -76,8 +76,8 @@
 	/** The moves that this garment can be worn with. */
 	const offered = $derived.by(() => {
 		if (!garment) return [];
-		const { slot } = garmentType(garment.type);
-		return moveIds.filter((id) => moveOf(id).slots.includes(slot));
+		const type = garmentType(garment.type);
+		return moveIds.filter((id) => isDoneWith(id, type));
 	});
 	/** How it is worn, how many and details come with what is said of it, as long as nobody changed them by hand. */
 	const begun = () =>

@@ -5,6 +5,7 @@
 		bottomOf,
 		garmentType,
 		moveFails,
+		isDoneWith,
 		moveIds,
 		moves,
 		type Extra,
@@ -23,7 +24,7 @@
 		moveIds.filter(
 			(move): move is MoveId =>
 				extra.movesDone.includes(move) ||
-				(moves[move].slots.includes(garmentType(extra.garment.type).slot) &&
+				(isDoneWith(move, garmentType(extra.garment.type)) &&
 					moveFails(move, extra.garment, bottom) === undefined)
 		)
 	);

@@ -5,6 +5,7 @@
 		garmentInWords,
 		garmentType,
 		moveFails,
+		isDoneWith,
 		moveIds,
 		moves,
 		type Element,
@@ -41,11 +42,11 @@
 	const ownMoves = $derived.by((): MoveId[] => {
 		const [garment] = table.garmentsOf(element);
 		if (match?.state !== 'items' || !garment) return [];
-		const { slot } = garmentType(garment.type);
+		const type = garmentType(garment.type);
 		return moveIds.filter(
 			(move) =>
 				!element.moves.includes(move) &&
-				(match.movesDone.includes(move) || (moves[move].slots.includes(slot) && whyNot(move) === undefined))
+				(match.movesDone.includes(move) || (isDoneWith(move, type) && whyNot(move) === undefined))
 		);
 	});
 </script>
