@@ -639,3 +639,52 @@ describe('what is said beside what is not', () => {
 		expect(types('can’t see her feet but the skirt’s a long tweedy one')).toEqual(['skirt']);
 	});
 });
+
+describe('what a thing is likened to', () => {
+	/** "Dark denim" is a cloth as well. */
+	const colourOnly = colourWord.filter((word) => !/denim|chambray/.test(word));
+	const like = fc.constantFrom(
+		'butter',
+		'night',
+		'snow',
+		'fire',
+		'cream',
+		'rust',
+		'coal',
+		'straw',
+		'silk',
+		'the sea',
+		'a tent',
+		'grass'
+	);
+	const hexesIn = (text: string) =>
+		readLook(text).elements.map(({ garment }) => garment.palette.map(({ hex }) => hex));
+	it('is no colour and no cloth of it: “soft as butter”', () => {
+		fc.assert(
+			fc.property(
+				colourOnly,
+				like,
+				fc.constantFrom('soft', 'as soft', 'as boxy', 'long'),
+				(colour, noun, quality) => {
+					const text = `a ${colour} coat, ${quality} as ${noun}`;
+					const [coat, ...more] = readLook(text).elements;
+					expect([coat?.garment.palette, more], text).toEqual([
+						readLook(`${colour} coat`).elements[0]?.garment.palette,
+						[]
+					]);
+					expect(coat?.garment.facets.material?.value, text).toBe(
+						readLook(`${colour} coat`).elements[0]?.garment.facets.material?.value
+					);
+				}
+			),
+			runs
+		);
+	});
+	it('says how much of a colour it is, and that it is', () => {
+		for (const text of ['a dress black as night', 'a dress as black as coal', 'black as night dress'])
+			expect(hexesIn(text), text).toEqual(hexesIn('black dress'));
+	});
+	it('is a way of wearing where it is a thing: “a scarf in red as a belt”', () => {
+		expect(readLook('a scarf in red as a belt').elements[0]?.moves).toEqual(['as-belt']);
+	});
+});

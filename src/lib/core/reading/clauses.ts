@@ -476,7 +476,7 @@ class ClauseBuilder implements Reached {
 			this.articleAt = at;
 			clause.bare = false;
 			clause.definite = span.words.some((word) => definites.has(word));
-			clause.single = span.words.length === 1 && indefinites.has(span.text);
+			clause.single = span.words.length === 1 && indefinites.has(span.words[0] ?? '');
 		}
 		// "No fingers, boots": what is denied is a word of no weight, and nothing after the comma.
 		else if (clause.denied && clause.parts.length === 0) this.deniedWeightless = true;

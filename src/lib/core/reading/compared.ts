@@ -1,5 +1,31 @@
-/** What is said of one thing beside another: "longer than her dress", "a shade darker than the skirt". */
-import { longestPhrase, type Found } from './phrasebook';
+/** What is said of one thing beside another: "longer than her dress", "a shade darker than the skirt", "soft as butter". */
+import { articles, longestPhrase, type Found } from './phrasebook';
+
+/** What is said of a thing and names none: "soft", "black", "long". */
+const says = new Set(['facet', 'colour', 'tone', 'note']);
+
+/**
+ * "Black as night", "as soft as butter": the quality alone; what it is likened to is no colour and no cloth. A thing after "as" is what
+ * something is worn as.
+ */
+export function likenedAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const isQuality = (word: number) => {
+		const senses = longestPhrase(words, word, word + 1)?.senses ?? [];
+		return senses.length > 0 && senses.every(({ kind }) => says.has(kind)) ? senses : undefined;
+	};
+	if (words[at] === 'as' && words[at + 2] === 'as' && at + 3 < limit && isQuality(at + 1))
+		return { senses: [{ kind: 'filler' }], length: 1 };
+	const senses = words[at + 1] === 'as' && at + 2 < limit ? isQuality(at) : undefined;
+	if (!senses) return undefined;
+	const like = at + 2 + (articles.has(words[at + 2] ?? '') ? 1 : 0);
+	const named = like < limit ? longestPhrase(words, like, limit) : undefined;
+	if (like >= limit || named?.senses.some(({ kind }) => kind === 'type' || kind === 'link')) return undefined;
+	const length = like + 1 - at;
+	const isKept = senses.every(({ kind }) => kind === 'note');
+	return isKept
+		? { senses: [{ kind: 'note', words: words.slice(at, like + 1).join(' ') }], length }
+		: { senses, length };
+}
 
 /** Words before "than" that compare no looks: "rather than a belt", "more than two rings". */
 const noMeasure = new Set(['rather', 'other', 'more', 'less', 'fewer', 'no', 'sooner']);

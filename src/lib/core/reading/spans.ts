@@ -3,7 +3,7 @@ import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
-import { comparedAt } from './compared';
+import { comparedAt, likenedAt } from './compared';
 import {
 	firstOfName,
 	hairAfterColon,
@@ -185,6 +185,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				(last && { senses: last.senses, length: 1 }) ??
 				styled ??
 				compared ??
+				likenedAt(words, at, limit) ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
 				reachAt(words, at, limit) ??
