@@ -54,7 +54,7 @@ export default defineConfig({
 				codeSplitting: {
 					groups: [
 						{ name: 'said', test: said, priority: 2 },
-						{ name: (id) => texts.exec(id)?.[1] ?? null, test: texts, priority: 1 },
+						{ name: (id) => texts.exec(id)?.[1] ?? null, debugName: 'texts', test: texts, priority: 1 },
 						{ name: 'frame', test: frame, minShareCount: 20 },
 						{ name: 'records', minShareCount: 27 }
 					]

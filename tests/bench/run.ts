@@ -406,13 +406,13 @@ const railOf = (count: number): Piece[] =>
 	row('  of a box', 'boxed', (middle) => atLeast(0.89, middle));
 	const printed = await measuredPrints([1001, 1002, 1003, 1004]);
 	for (const [what, field] of [
-		['a strong print, by a click', 'automatic'],
+		['region of a strong print, by a click', 'automatic'],
 		['  at its best level', 'best'],
 		['  by a box', 'boxed']
 	] as const) {
 		const values = printed.map((one) => one[field]);
 		report(
-			`region of ${what} (median, worst tenth, of ${values.length})`,
+			`${what} (median, worst tenth, of ${values.length})`,
 			[0.5, 0.1].map((share) => quantile(values, share).toFixed(2)).join(', ')
 		);
 	}
