@@ -684,6 +684,16 @@ describe('what a thing is likened to', () => {
 		for (const text of ['a dress black as night', 'a dress as black as coal', 'black as night dress'])
 			expect(hexesIn(text), text).toEqual(hexesIn('black dress'));
 	});
+	it('is none in “as well as”: that joins two', () => {
+		fc.assert(
+			fc.property(colourOnly, colourOnly, (one, other) => {
+				expect(hexesIn(`a coat in ${one} as well as ${other}`)).toEqual(
+					hexesIn(`a coat in ${one} and ${other}`)
+				);
+			}),
+			runs
+		);
+	});
 	it('is a way of wearing where it is a thing: “a scarf in red as a belt”', () => {
 		expect(readLook('a scarf in red as a belt').elements[0]?.moves).toEqual(['as-belt']);
 	});

@@ -86,6 +86,30 @@ describe('colours of pixels', () => {
 });
 
 describe('regions', () => {
+	it('visit the pixels that their runs say, as counted one by one, and none beyond the picture', () => {
+		const whole = (max: number) => fc.integer({ min: -4, max });
+		const region = fc.record({
+			x: whole(12),
+			y: whole(12),
+			width: fc.integer({ min: 0, max: 9 }),
+			height: fc.integer({ min: 0, max: 9 }),
+			runs: fc.option(fc.array(fc.nat({ max: 11 }), { maxLength: 12 }), { nil: undefined })
+		});
+		fc.assert(
+			fc.property(region, (one) => {
+				const size = { width: 10, height: 8 };
+				const plainly = new Uint8Array(80);
+				let at = 0;
+				(one.runs ?? [0, one.width * one.height]).forEach((length, turn) => {
+					for (let i = 0; i < length; i++, at++) {
+						const [x, y] = [one.x + (at % one.width), one.y + Math.floor(at / one.width)];
+						if (turn % 2 === 1 && x >= 0 && y >= 0 && x < 10 && y < 8) plainly[y * 10 + x] = 1;
+					}
+				});
+				expect(maskOf(one, size)).toEqual(plainly);
+			})
+		);
+	});
 	it('are read back from their runs as they were', () =>
 		fc.assert(
 			fc.property(maskArbitrary, (mask) => {

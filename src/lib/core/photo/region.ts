@@ -36,6 +36,7 @@ export function eachPixel(
 	visit: (at: number) => void
 ): void {
 	const { runs = [0, region.width * region.height] } = region;
+	if (!(region.width > 0)) return;
 	let [column, y] = [0, region.y];
 	let isInside = false;
 	for (const length of runs) {

@@ -117,7 +117,12 @@ function phraseAt(
 }
 
 /** A phrase of several words, else a name in two halves, else what the word says by itself. */
-function named(...[words, at, limit, isHyphenated]: Parameters<typeof phraseAt>): Found | undefined {
+function named(
+	words: readonly string[],
+	at: number,
+	limit: number,
+	isHyphenated: (at: number) => boolean
+): Found | undefined {
 	const phrase = phraseAt(words, at, limit, isHyphenated);
 	return phrase && phrase.length > 1 ? phrase : (halvesAt(words, at, limit) ?? phrase);
 }
