@@ -85,7 +85,8 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					include: ['src/lib/core/**/*.test.ts', 'demo/**/*.test.ts', 'tests/unit/**/*.test.ts'],
-					isolate: false
+					isolate: false,
+					setupFiles: ['tests/laws.ts']
 				}
 			},
 			{
@@ -93,7 +94,7 @@ export default defineConfig({
 				test: {
 					name: 'around',
 					include: ['src/lib/!(core)/**/*.test.ts', 'src/routes/**/*.test.ts'],
-					setupFiles: ['tests/own-channels.ts']
+					setupFiles: ['tests/laws.ts', 'tests/own-channels.ts']
 				}
 			}
 		]

@@ -117,6 +117,13 @@ describe('a backup', () => {
 		expect(shares.at(-1)).toBe(1);
 	});
 
+	it('changes no object by a key that stands for what objects are made of', () => {
+		const read = readDocument(
+			spoiled((copy) => (copy.pieces[0].measuresCm = JSON.parse('{"__proto__": 1, "length": 62}')))
+		);
+		expect(read.ok && read.value.pieces[0]?.measuresCm).toEqual({ length: 62 });
+	});
+
 	it('keeps text beyond ASCII whole', async () => {
 		const named = documentOf(
 			{ ...studio, clients: [{ ...client, name: 'Zoë Ångström-Ñandú ✂' }] },
@@ -269,6 +276,15 @@ describe('a document is refused with place and record', () => {
 	])('when an echo names %s that is not there', (_, spoil) =>
 		expect(refusal(spoiled(spoil))).toMatch(/echoes › “An echo”: .* is not there/)
 	);
+	it('when an echo wears what hangs on the rail of another client', () =>
+		expect(
+			refusal(
+				spoiled((copy) => {
+					copy.clients.push({ ...copy.clients[0], id: uuid(4444) });
+					copy.pieces[0].clientId = uuid(4444);
+				})
+			)
+		).toMatch(/echoes › “An echo”: .* is not there/));
 	it('when two matches answer one element', () =>
 		expect(
 			refusal(

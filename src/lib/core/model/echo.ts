@@ -198,6 +198,7 @@ export const echoType = recordType({
 			words: 'a piece that is worn in it, or a part of one,',
 			holders: (echo: Echo) => owned(echo).map(({ pieceId }) => pieceId),
 			inner: (echo: Echo) => owned(echo).flatMap(partsIn),
+			mayName: ({ clientId }: Echo, piece) => piece.clientId === clientId,
 			by: { index: 'clientId', key: (piece) => piece.clientId as string },
 			whenGone: withoutItems,
 			whenInnerGone: withoutItems

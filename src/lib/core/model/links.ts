@@ -8,7 +8,7 @@ export interface BrokenLink {
 	record: AnyRecord;
 	/** Which of its kind's links. */
 	link: number;
-	/** The records that are not there. */
+	/** The records that are not there, or are none that it may name. */
 	holders: Id[];
 	/** The things inside records that are not there. */
 	inner: Id[];
@@ -25,7 +25,10 @@ export function brokenLinksOf(
 	find: (table: TableName, id: Id) => AnyRecord | undefined
 ): BrokenLink[] {
 	return recordTypeOf(table).links.flatMap((link, at) => {
-		const found = link.holders(record).map((id) => ({ id, holder: find(link.to, id) }));
+		const found = link.holders(record).map((id) => {
+			const holder = find(link.to, id);
+			return { id, holder: holder && (link.mayName?.(record, holder) ?? true) ? holder : undefined };
+		});
 		const holders = found.filter(({ holder }) => !holder).map(({ id }) => id);
 		const there = new Set(found.flatMap(({ holder }) => (holder ? innerIdsOf(link.to, holder) : [])));
 		const inner = (link.inner?.(record) ?? []).filter((id) => !there.has(id));

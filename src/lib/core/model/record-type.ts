@@ -23,6 +23,8 @@ export interface Link<T> {
 	holders: (record: T) => readonly Id[];
 	/** Things inside those records that are named too: elements of a reference, parts of a piece. */
 	inner?: (record: T) => readonly Id[];
+	/** Whether it may name that record at all: an echo wears what hangs on its own client's rail. Without it, any. */
+	mayName?: (record: T, holder: StoredRecord & Record<string, unknown>) => boolean;
 	/**
 	 * How the records that may name a given one are found: an indexed field of theirs and the key to look up. Without it
 	 * the field `holders` reads is taken to be one that the table is too small to need an index for.
