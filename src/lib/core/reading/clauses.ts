@@ -16,6 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites, indefinites } from './phrasebook';
+import { followsPart, isToldAfter, saysHowPartIs } from './after-part';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
@@ -40,6 +41,7 @@ const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 const withVerb = new Set(['shes', 'hes', 'theyre', 'theyve', 'im', 'ive', 'youre']);
 const isPronoun = (word: string) => pronouns.has(word) || withVerb.has(word);
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
+const overs = new Set([...unders, 'over', 'atop']);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>
 	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
@@ -76,6 +78,8 @@ class ClauseBuilder implements Reached {
 	ahead: () => Ahead = () => aheadOf([], 0);
 	/** What the colours and cloths that come after it are said of. */
 	dressedNext: (ahead: number) => ReturnType<typeof dressedNext> = () => undefined;
+	/** What comes after the span that is met, to the end of the text. */
+	rest: () => readonly Span[] = () => [];
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -161,7 +165,7 @@ class ClauseBuilder implements Reached {
 		this.standFor(strange.part);
 	}
 
-	/** "A black suit, a shawl collar in satin": of a garment whose colour is said, a collar or a small part has a cloth of its own. */
+	/** "A black suit, a shawl collar in satin": of a garment whose colour or cloth is said, a collar or a small part has a cloth of its own. */
 	isMadeApart({ span }: Part): boolean {
 		const detail = senseOf(span, 'detail')?.detail;
 		const from = this.clauses.findLastIndex(({ head }) => head);
@@ -170,7 +174,7 @@ class ClauseBuilder implements Reached {
 			detail !== undefined &&
 			!detail.coversCloth &&
 			detail.facets.every((facet) => ['collar', 'lapel', 'closure'].includes(facet)) &&
-			ofOwner.some(isColoured)
+			ofOwner.some((clause) => isColoured(clause) || saysItsCloth(clause))
 		);
 	}
 
@@ -278,6 +282,11 @@ class ClauseBuilder implements Reached {
 	}
 
 	add(span: Span, at: number, role: PartRole): void {
+		const { clause: soFar } = this;
+		const isOfPart = soFar.before === 'is' && soFar.ofPart !== undefined && soFar.parts.length === 0;
+		const follows = followsPart(soFar, span, this.rest());
+		if (role === 'head' && (isOfPart || follows) && saysHowPartIs(soFar, span)) role = 'said';
+		if (role === 'said' && follows) this.begin('is');
 		const feather = role === 'said' ? asPlume(this, span) : undefined;
 		if (feather) [span, role] = [feather, 'detail'];
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
@@ -290,7 +299,7 @@ class ClauseBuilder implements Reached {
 			role === 'head' &&
 			!afterKind &&
 			!this.endsUnder &&
-			isPartOf(span, this.lastHead, this.clause, this.clauses)
+			isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.rest()))
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			// "A tie belt" names a part as a whole.
@@ -467,6 +476,9 @@ class ClauseBuilder implements Reached {
 		if (straight && named?.parts.at(-1) === lastHead) named.denied = true;
 	}
 
+	/** "A trench over everything", "over it all": what is below says nothing of all. */
+	isBelow = () => this.lastHead !== undefined && overs.has(this.previous?.words[0] ?? '');
+
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
 	pass(span: Span, at: number): void {
 		const { clause } = this;
@@ -495,7 +507,7 @@ class ClauseBuilder implements Reached {
 		if (has('one', 'another', 'other') && !clause.head) clause.ofOne = true;
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
-		if (has('all', 'each') && clause.parts.length === 0) clause.all = true;
+		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
@@ -520,6 +532,7 @@ class ClauseBuilder implements Reached {
 			if (span.labelled) this.clause.labelled = true;
 		}
 		const role = roleOf(span);
+		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
 		if (role === 'idle') return this.pass(span, at);
 		if (role === 'link') this.join(span, at);
 		else if (role === 'hedge') this.clause.hedged = true;
@@ -535,6 +548,12 @@ class ClauseBuilder implements Reached {
 		this.verbNext = false;
 	}
 }
+
+/** "A denim jacket". */
+const saysItsCloth = ({ head }: Clause): boolean => {
+	const type = head && senseOf(head.span, 'type');
+	return type !== undefined && garmentType(type.type).usual.material !== undefined;
+};
 
 const away = new Set(['gone', 'off', 'missing', 'nowhere', 'absent']);
 /** Do words say that something is not there, or taken off? */
@@ -566,6 +585,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);
+		builder.rest = () => spans.slice(at + 1);
 		builder.meet(span, at);
 	});
 	builder.ahead = () => aheadOf(spans, spans.length);

@@ -4,6 +4,7 @@ import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
+import { isToldNext, takenAsOne } from './after-part';
 import { isTiedAnyway, type Group } from './owners';
 import type { Sense, Span } from './model';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
@@ -134,6 +135,8 @@ export function describe(
 ): Description {
 	const description: Description = { type, facets: {}, colours: [], moves: [], notes: [], outcomes: [] };
 	let leading: Part | undefined;
+	/** "The lapels are wide and satin": what goes on is said of the part as well. */
+	let told: Part | undefined;
 	/** "Belted in tan leather": what follows is the belt's. */
 	let belted = false;
 	let worked = false;
@@ -150,20 +153,27 @@ export function describe(
 					.flatMap((own) => options.nameSays(garmentType(own.type), span.words))
 			)
 	]);
-	for (const clause of group.clauses) {
+	for (const [i, clause] of group.clauses.entries()) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		const keeper = new Keeper(description, provenance);
 		const last = clause.parts.at(-1);
+		const goesOn = !clause.head && onlySays(clause);
+		told = clause.ofPart ?? (clause.before === 'and' && clause.bare && goesOn ? told : undefined);
 		const part =
-			clause.ofPart ??
+			told ??
 			(leading && (leads(leading) || (clause.before === 'in' && goesTo(leading, clause.parts)))
 				? leading
 				: undefined);
-		const goesOn = !clause.head && onlySays(clause);
 		keeper.afterWork = worked && goesOn && ['in', 'with', 'and'].includes(clause.before);
 		if (clause.before === 'with' || clause.head) ground = description.colours.length;
-		if (part && ['in', 'with', 'on', 'is'].includes(clause.before) && goesOn)
+		const [word] = clause.parts;
+		const taking = part && (told ?? clause.before === 'is') && takenAsOne(clause.parts, part, description);
+		if (taking && word) {
+			keeper.take(word, taking);
+			keeper.note(part, 'understood', 'the part that it is said of');
+		} else if (part && (told ?? ['in', 'with', 'on', 'is'].includes(clause.before)) && goesOn)
 			takeDetail(keeper, part, clause.parts);
+		else if (isToldNext(clause, group.clauses[i + 1])) keeper.afterWork = false;
 		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)
 			keeper.keepTogether(clause.parts, 'what it is belted with');
 		else if (!(leading && takesSame(keeper, leading, clause)))

@@ -47,7 +47,9 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 			return keeper.note(word, 'understood', 'its depth');
 		kept.push(word);
 	});
-	const words = [...kept, part].map(({ span }) => span.text).join(' ');
+	// "Straps crossed at the back" stay in their order, "the collar white" is a white collar.
+	const isAsWritten = kept.some(({ at, span }) => at > part.at && /\s/.test(span.text));
+	const words = (isAsWritten ? [part, ...kept] : [...kept, part]).map(({ span }) => span.text).join(' ');
 	for (const word of kept)
 		keeper.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 	if (kept.length > 0) description.notes.push(words);

@@ -156,7 +156,8 @@ function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Claus
 	const from = before.findLastIndex(({ head }) => head);
 	return before
 		.slice(Math.max(0, from))
-		.some((clause) => clause.parts.some(({ span }) => parts.has(span.words.at(-1))));
+		.flatMap(({ parts: named, ofPart }) => [...named, ...(ofPart ? [ofPart] : [])])
+		.some(({ span }) => parts.has(span.words.at(-1)));
 }
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
@@ -172,12 +173,16 @@ const saysCutOf = (cut: Span, span: Span): boolean =>
 		return slot === 'legs' && sensesOf(cut, 'facet').some(({ facet }) => facets.includes(facet));
 	});
 
-/** Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? */
+/**
+ * Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? `told` where what follows
+ * straight after it says how it is: "boots, heels stacked".
+ */
 export function isPartOf(
 	span: Span,
 	owner: Part | undefined,
 	clause: Clause,
-	before: readonly Clause[]
+	before: readonly Clause[],
+	told: boolean
 ): boolean {
 	const previous = before.at(-1);
 	const detail = senseOf(partSpan(span), 'detail')?.detail;
@@ -207,9 +212,11 @@ export function isPartOf(
 	// "A gown, crystal bodice, tulle skirt".
 	const goesDown =
 		span.words.at(-1) === 'skirt' && clause.before === 'comma' && clause.bare && spokenOf(bodice, before);
-	// "Its sleeves gathered into deep cuffs".
-	const endsIn =
-		span.words.at(-1) === 'cuffs' && previous !== undefined && !clause.head && spokenOf(sleeves, [previous]);
+	// "Its sleeves gathered into deep cuffs", "a shirt, the cuffs undone".
+	const isOfSleeves =
+		(previous !== undefined && !clause.head && spokenOf(sleeves, [previous])) ||
+		((clause.definite || told) && clause.parts.length === 0 && facets.includes('sleeveLength'));
+	const endsIn = span.words.at(-1) === 'cuffs' && isOfSleeves;
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
 	const isOwn =
 		span.words.length > 1 &&
@@ -260,6 +267,16 @@ export function isPartOf(
 	// "Court shoes, kitten heel": one of what comes in pairs is a part of the pair.
 	const single =
 		own && !detail.only && span.words.at(-1) !== garmentType(own.type).singular.split(' ').at(-1);
+	// "Black shoes, the heels low", "heels stacked": a skirt may be one that is worn with it.
+	const isSpokenOf =
+		own &&
+		span.words.length === 1 &&
+		span.words[0] !== 'skirt' &&
+		(clause.definite || (told && clause.before === 'comma')) &&
+		clause.parts.length === 0 &&
+		['comma', 'stop'].includes(clause.before) &&
+		slotsMeetOf(own.type, type.type);
+	if (isSpokenOf) return true;
 	// "A white shirt, a navy v-neck over it": with an article and a colour of its own it is a thing; a knit also without an article.
 	const isKnitBeside = own && knits.has(garmentType(own.type).family) && !knits.has(family);
 	const isApart = isColoured && (!clause.bare || isKnitBeside);

@@ -1,0 +1,55 @@
+/** What is said of a part after its name: "the sleeves long", "a collar of fur", "the neck is high". */
+import type { Span } from './model';
+import { alsoSaid, roleOf, senseOf, sensesOf, type Clause, type Part } from './parts';
+import { spansOf } from './spans';
+import { takings, type Description, type Taking } from './takings';
+
+/** Words that begin a place, or tell how far something goes: "a slit to mid-thigh", "a zip at the back". */
+const leadsAway = new Set(['to', 'at', 'on', 'in', 'above', 'below', 'down', 'up', 'round', 'around']);
+
+/** Is a word said of the part that its clause consists of so far? "The sleeves long", with nothing after it that is named. */
+export function followsPart({ parts, unread }: Clause, span: Span, rest: readonly Span[]): boolean {
+	const [part, other] = parts;
+	if (part?.role !== 'detail' || other || part.denied || unread || span.hyphenated) return false;
+	// "The toes round": with nothing after it, it says no place.
+	const ends = span.words.length === 1 && (rest[0] === undefined || rest[0].breakBefore !== undefined);
+	if (leadsAway.has(span.words[0] ?? '') && !ends) return false;
+	for (const next of rest) {
+		const role = roleOf(next);
+		if (next.breakBefore !== undefined || role === 'link') return true;
+		if (['head', 'detail', 'unknown'].includes(role)) return false;
+	}
+	return true;
+}
+
+/** Does what follows straight after a name say how that is, and no metal or colour, which a thing has as well as a part? */
+export function isToldAfter([next]: readonly Span[]): boolean {
+	if (!next || next.breakBefore !== undefined || !['said', 'move'].includes(roleOf(next))) return false;
+	return !next.senses.some(({ kind }) => kind === 'colour' || kind === 'metal');
+}
+
+/** "The neckline crewneck", "its collar is shawl": a name straight after a part that says how such a part is. */
+export function saysHowPartIs({ parts, ofPart }: Clause, span: Span): boolean {
+	const part = parts.length > 0 ? parts.at(-1) : ofPart;
+	const detail = part?.role === 'detail' ? senseOf(part.span, 'detail')?.detail : undefined;
+	return detail !== undefined && sensesOf(span, 'facet').some(({ facet }) => detail.facets.includes(facet));
+}
+
+/** Is a part only named here, and described in the clause after it? */
+export const isToldNext = ({ parts, denied }: Clause, next: Clause | undefined): boolean =>
+	parts.length === 1 &&
+	!denied &&
+	next?.before === 'is' &&
+	next.ofPart === parts[0] &&
+	next.parts.every(({ role }) => role === 'said');
+
+/** "The neck is high" says what "a high neck" says, where that is one phrase and the garment can have it. */
+export function takenAsOne(words: readonly Part[], part: Part, description: Description): Taking | undefined {
+	const [word, other] = words;
+	if (!word || other || word.denied) return undefined;
+	const [whole, more] = spansOf(`${word.span.text} ${part.span.text}`);
+	if (!whole || more || !alsoSaid(whole)) return undefined;
+	const said = { ...word, span: { ...word.span, words: whole.words, senses: whole.senses } };
+	const [ofPart] = takings(said, description, part);
+	return ofPart ?? takings(said, description)[0];
+}

@@ -1,0 +1,127 @@
+/** Laws of reading: what is said of a part after its name is what is said of it before: "long sleeves", "the sleeves long", "the sleeves are long". */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentTypes, readLook } from '../../src/lib/core';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import type { FacetId } from '../../src/lib/core/lexicon/facets';
+import { materials } from '../../src/lib/core/lexicon/materials';
+import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { alsoSays, colourWord } from '../looks';
+
+const runs = { numRuns: 400 };
+const partsOfFacets: Readonly<Record<string, readonly FacetId[]>> = {
+	sleeves: ['sleeveShape', 'sleeveLength'],
+	neckline: ['neckline'],
+	collar: ['collar'],
+	lapels: ['lapel'],
+	hem: ['hemDetail'],
+	shoulders: ['shoulder'],
+	back: ['back'],
+	toes: ['toe'],
+	soles: ['sole'],
+	brim: ['brim']
+};
+/** A part, what is said of it in one word, and the facet that holds it. */
+const said = Object.entries(partsOfFacets).flatMap(([part, facets]) =>
+	facetPhrases
+		.filter(({ facet, phrase }) => facets.includes(facet) && /^[a-z]+$/.test(phrase))
+		.map(({ facet, phrase }) => ({ part, facet, words: `${phrase} ${part}`, how: phrase }))
+);
+/** Names by which a thing is said, and nothing of it. */
+const names = garmentTypes.filter(
+	({ singular, division }) => division !== 'beauty' && !alsoSays(singular) && !/[^s]s$/.test(singular)
+);
+const partOfThing = fc
+	.constantFrom(...said)
+	.chain((one) =>
+		fc
+			.constantFrom(...names.filter(({ id }) => typeHasFacet(id, one.facet)))
+			.map(({ singular }) => ({ ...one, name: singular }))
+	);
+const read = (text: string) => {
+	const { elements, things } = readLook(text);
+	return {
+		things: things.length,
+		elements: elements.map(({ garment, moves, note }) => ({ garment, moves, note }))
+	};
+};
+/** One word for a cloth, and no name of a thing: a shell is one. */
+const saysClothAlone = (label: string) =>
+	/^[a-z]+$/.test(label) && (sensesOfPhrase(label) ?? []).every(({ kind }) => kind === 'facet');
+const isMany = (part: string) => part.endsWith('s');
+
+describe('what is said of a part after its name', () => {
+	it('is what is said of it before', () => {
+		fc.assert(
+			fc.property(partOfThing, colourWord, ({ name, words, how, part }, colour) => {
+				const article = isMany(part) ? '' : 'a ';
+				const before = read(`a ${colour} ${name} with ${article}${words}`);
+				for (const text of [
+					`a ${colour} ${name}, ${part} ${how}`,
+					`a ${colour} ${name}, the ${part} ${how}`,
+					`a ${colour} ${name} with the ${part} ${how}`,
+					`a ${colour} ${name}. The ${part} ${isMany(part) ? 'are' : 'is'} ${how}`
+				])
+					expect(read(text), text).toEqual(before);
+			}),
+			runs
+		);
+	});
+
+	it('is of the part, though it is a cloth or a colour, and of no garment', () => {
+		const cloth = fc.constantFrom(...materials.map(({ label }) => label).filter(saysClothAlone));
+		fc.assert(
+			fc.property(
+				fc.constantFrom('collar', 'lapels', 'pockets', 'sleeves'),
+				fc.oneof(cloth, colourWord),
+				colourWord,
+				(part, how, colour) => {
+					const plain = read(`a ${colour} coat`).elements[0]?.garment;
+					for (const text of [
+						`a ${colour} coat, ${part} ${how}, red boots`,
+						`a ${colour} coat with the ${part} ${how} and red boots`
+					]) {
+						const [coat, boots, ...more] = read(text).elements;
+						expect(coat?.garment.palette.slice(0, 1), text).toEqual(plain?.palette);
+						expect(coat?.garment.facets.material, text).toEqual(plain?.facets.material);
+						expect([boots?.garment.type, more.length], text).toEqual(['boots', 0]);
+					}
+				}
+			),
+			runs
+		);
+	});
+	it('goes on after “and”: “the lapels wide and satin”', () => {
+		const [coat] = read('a coat, lapels wide and satin').elements;
+		expect(coat?.note).toBe('wide lapels, satin lapels');
+		expect(coat?.garment.facets.material).toBeUndefined();
+	});
+	it('keeps its order where it is several words: “straps crossed at the back”', () =>
+		expect(read('a top, straps crossed at the back').elements[0]?.note).toBe('straps crossed at the back'));
+	it('is of what is worn there already, though the part is a name as well', () => {
+		for (const text of [
+			'black shoes, heels low',
+			'black shoes, the heels low',
+			'black shoes. The heels are low'
+		]) {
+			const [shoes, ...more] = read(text).elements;
+			expect([shoes?.garment.facets.heelHeight?.value, more.length], text).toEqual(['low', 0]);
+		}
+		expect(read('a white shirt, cuffs undone').elements).toHaveLength(1);
+		expect(read('a white shirt, cuffs gold').elements.map(({ garment }) => garment.type)).toEqual([
+			'shirt',
+			'cuff'
+		]);
+		expect(read('black shoes, heels').elements).toHaveLength(2);
+	});
+	it('is none of where a part is, or how far it goes', () => {
+		expect(read('a skirt with a slit to mid-thigh').elements[0]?.note).toBe('slit to mid-thigh');
+		expect(read('a dress with a zip at the back').elements[0]?.garment.facets.back).toBeUndefined();
+	});
+	it('is of the coat that is worn over everything', () => {
+		const [trench, boots] = read('a trench over everything, collar popped, ankle boots').elements;
+		expect(trench?.moves).toEqual(['collar-up']);
+		expect(boots?.garment.type).toBe('ankle-boots');
+	});
+});
