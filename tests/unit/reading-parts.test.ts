@@ -124,4 +124,22 @@ describe('what is said of a part after its name', () => {
 		expect(trench?.moves).toEqual(['collar-up']);
 		expect(boots?.garment.type).toBe('ankle-boots');
 	});
+	it('turns a leg up where it has a cuff, and is a bracelet where that is of metal', () => {
+		for (const legs of ['jeans', 'wool trousers', 'chinos']) {
+			const [worn, boots, ...more] = read(`${legs} with a wide cuff, black boots`).elements;
+			expect([worn?.moves, boots?.garment.type, more.length], legs).toEqual([['hem-cuffed'], 'boots', 0]);
+			expect(read(`${legs} with a gold cuff`).elements.map(({ garment }) => garment.type)[1]).toBe('cuff');
+		}
+	});
+});
+
+describe('denim by itself', () => {
+	it('is a pair of jeans in its wash, between things that are none of it', () => {
+		const jeans = (words: string) => read(words).elements[0]?.garment;
+		for (const wash of ['raw', 'dark', 'light', 'black'])
+			for (const next of ['boots', 'a brown belt', 'white trainers'])
+				expect(read(`an ivory henley, ${wash} denim, ${next}`).elements[1]?.garment, wash).toEqual(
+					jeans(`${wash} denim jeans`)
+				);
+	});
 });

@@ -86,6 +86,9 @@ function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): 
 	return besideCloth.has(division) || !(isColoured(last) && isColoured(clause));
 }
 
+const small = new Set(['footwear', 'accessories', 'jewellery', 'beauty']);
+const isSmall = (type: string) => small.has(garmentType(type).division);
+
 /** A cut as it stands in the table. */
 const cutOf = ({ words }: Span) => words.join(' ').replaceAll('-', ' ');
 
@@ -169,7 +172,10 @@ export function namedByCloth(
 		before !== 'and' &&
 		isColoured(clause) &&
 		(hasOwnColour(ahead) || (before === 'comma' && follows.length > 0));
+	// "A henley, raw denim, boots": of a pair of jeans, or of nothing that follows.
+	const isJeans = before === 'comma' && cloth === 'denim' && ahead.types.every(isSmall);
 	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
-	if ((!hasArticle && !isApart) || mayBeOf || (!ahead.ends && ahead.types.length === 0)) return undefined;
+	if ((!hasArticle && !isApart && !isJeans) || mayBeOf || (!ahead.ends && ahead.types.length === 0))
+		return undefined;
 	return asHead(last, meant);
 }

@@ -23,6 +23,7 @@ import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	asPlume,
+	asTurnUp,
 	isNoneOfIts,
 	isPlaceOrVerb,
 	namesPart,
@@ -41,7 +42,7 @@ const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 const withVerb = new Set(['shes', 'hes', 'theyre', 'theyve', 'im', 'ive', 'youre']);
 const isPronoun = (word: string) => pronouns.has(word) || withVerb.has(word);
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
-const overs = new Set([...unders, 'over', 'atop']);
+const overs = new Set([...unders, 'over', 'atop', 'top']);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>
 	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
@@ -289,6 +290,8 @@ class ClauseBuilder implements Reached {
 		if (role === 'said' && follows) this.begin('is');
 		const feather = role === 'said' ? asPlume(this, span) : undefined;
 		if (feather) [span, role] = [feather, 'detail'];
+		const turnUp = role === 'head' || role === 'detail' ? asTurnUp(this, span) : undefined;
+		if (turnUp) [span, role] = [turnUp, 'move'];
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		const afterKind = role === 'head' && this.isAfterKind(at);
@@ -477,7 +480,11 @@ class ClauseBuilder implements Reached {
 	}
 
 	/** "A trench over everything", "over it all": what is below says nothing of all. */
-	isBelow = () => this.lastHead !== undefined && overs.has(this.previous?.words[0] ?? '');
+	isBelow = () =>
+		this.lastHead !== undefined &&
+		this.previous !== undefined &&
+		senseOf(this.previous, 'link') !== undefined &&
+		this.previous.words.some((word) => overs.has(word));
 
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
 	pass(span: Span, at: number): void {

@@ -127,6 +127,10 @@ const saysWork = ({ span }: Part) =>
 		(sense) => sense.kind === 'facet' && isWork(sense)
 	);
 
+/** "A raw denim, boots": the colour of a cloth by which a thing is named. */
+const washOf = ({ span }: Part): Sense[] =>
+	sensesOf(span, 'facet').some(({ facet }) => facet === 'material') ? sensesOf(span, 'colour') : [];
+
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -143,7 +147,7 @@ export function describe(
 	/** Colours before what "with" joined: "with red and gold embroidery". */
 	let ground = 0;
 	const named = group.clauses.flatMap(({ head, parts, matches }) => [
-		...(head ? options.nameSays(type, head.span.words) : []),
+		...(head ? [...options.nameSays(type, head.span.words), ...washOf(head)] : []),
 		// "Kitten-heel pumps": what names the garment a second time says as much of it.
 		...parts
 			.filter((part) => part.role === 'again' && part !== matches)

@@ -4,6 +4,7 @@ import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
 import { onlySaid } from './owners';
+import { sensesOfPhrase } from './spans';
 import { canBeOf } from './takings';
 import { alsoSaid, isCloth, isNoneOf, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
 
@@ -186,6 +187,20 @@ export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undef
 	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
 	return isOfHat && isFeather && clause.before === 'with' && !clause.head
 		? { ...span, senses: [{ kind: 'detail', detail: plume }] }
+		: undefined;
+}
+
+const turnedUp = sensesOfPhrase('turn-ups') ?? [];
+
+/** "Jeans with a wide cuff": what legs have, and no bracelet, unless it is of metal. */
+export function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const facets = owner ? garmentType(owner.type).facets : [];
+	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
+	const isOfMetal = clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
+	const isCuff = span.words.length === 1 && ['cuff', 'cuffs'].includes(span.words[0] ?? '');
+	return isCuff && hasLegsAlone && clause.before === 'with' && !clause.head && !isOfMetal
+		? { ...span, senses: turnedUp }
 		: undefined;
 }
 

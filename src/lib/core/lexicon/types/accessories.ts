@@ -99,7 +99,7 @@ export const accessories = [
 
 			turban: turban / turbans / head wrap, headwrap, gele
 			pagri: pagri / pagris / safa, dastar
-			headscarf: headscarf / headscarves / head scarf, keffiyeh
+			headscarf: headscarf / headscarves / head scarf, hair scarf, hair scarves, keffiyeh
 			hijab: hijab / hijabs / shayla, niqab
 
 			kufi: kufi / kufis / taqiyah, prayer cap, fez

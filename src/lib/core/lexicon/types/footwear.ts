@@ -67,7 +67,7 @@ export const footwear = [
 			fisherman-sandals: fisherman sandals / fisherman sandals / jelly shoes, jelly sandals, jellies, huaraches
 			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals, peshawari chappals, peshwari chappals
 
-			sliders: sliders / sliders / us:slides, pool sliders
+			sliders: sliders / sliders / slides, pool sliders
 			flip-flops: flip-flops / flip-flops / toe-post sandals, thong sandals
 			sports-sandals: sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
 	},
