@@ -133,6 +133,63 @@ describe('what is said of a part after its name', () => {
 	});
 });
 
+describe('a length straight after what is done to the cloth', () => {
+	it('says where it is done, and is no length', () => {
+		for (const text of [
+			'jeans torn at the knee',
+			'her jeans are baggy and torn at the knee',
+			'trousers patched at the knee',
+			'trousers slim to the knee'
+		]) {
+			const [legs] = read(text).elements;
+			expect(legs?.garment.facets.legLength, text).toBeUndefined();
+			expect(legs?.note, text).toMatch(/(torn|patched) at the knee|slim to the knee/);
+		}
+		expect(read('jeans cropped at the knee').elements[0]?.garment.facets.legLength).toBeDefined();
+		expect(read('black shorts, at the knee').elements[0]?.garment.facets.legLength?.value).toBe('knee');
+	});
+});
+
+describe('what stands over a list', () => {
+	const worn = fc.constantFrom('a red silk scarf', 'black boots', 'a tweed blazer', 'white jeans');
+	it('names the look where it is no thing, and changes none of those', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(
+					'dark academia',
+					'boho bride',
+					'Ballerina off-duty',
+					'quiet look',
+					'1980s power',
+					'frobber'
+				),
+				fc.uniqueArray(worn, { minLength: 2, maxLength: 4 }),
+				(heading, things) => {
+					expect(read(`${heading}: ${things.join(', ')}`)).toEqual(read(things.join(', ')));
+				}
+			)
+		);
+	});
+	it('is what they make up, of a set: in its colour', () => {
+		for (const [set, first, second] of [
+			['a sage set', 'bra top', 'leggings'],
+			['a sage co-ord', 'camp-collar shirt', 'shorts']
+		]) {
+			const made = read(`${set}: ${first} and ${second}`).elements.map(({ garment }) => garment);
+			expect(made).toHaveLength(2);
+			for (const { palette } of made)
+				expect(palette).toEqual(read('a sage skirt').elements[0]?.garment.palette);
+		}
+	});
+	it('stays a dress, whatever its skirt', () => {
+		for (const skirt of ['ballgown skirt', 'tulle skirt', 'full skirt'])
+			expect(
+				read(`Dress: black, strapless, ${skirt}`).elements.map(({ garment }) => garment.type),
+				skirt
+			).toEqual(['dress']);
+	});
+});
+
 describe('denim by itself', () => {
 	it('is a pair of jeans in its wash, between things that are none of it', () => {
 		const jeans = (words: string) => read(words).elements[0]?.garment;

@@ -48,7 +48,7 @@ const source: Partial<Record<FacetId, string>> = {
 		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
 		cap: cap-sleeved, cap-sleeve
 		short: short-sleeved, short-sleeve, short
-		elbow: elbow-length, half-sleeved, to the elbow, half-sleeve, ~half
+		elbow: elbow-length, half-sleeved, to the elbow, past the elbow, over the elbow, above the elbow, half-sleeve, ~half
 		three-quarter: three-quarter, bracelet-length, bracelet, three-quarter-sleeved, three-quarter length, 3/4
 		long: long-sleeved, long-sleeve, full-sleeved, full-sleeve, long, to the wrist, to the wrists, wrist-length`,
 	shaft: `

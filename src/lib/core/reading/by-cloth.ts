@@ -173,7 +173,7 @@ export function namedByCloth(
 		isColoured(clause) &&
 		(hasOwnColour(ahead) || (before === 'comma' && follows.length > 0));
 	// "A henley, raw denim, boots": of a pair of jeans, or of nothing that follows.
-	const isJeans = before === 'comma' && cloth === 'denim' && ahead.types.every(isSmall);
+	const isJeans = before === 'comma' && cloth === 'denim' && !ahead.joined && ahead.types.every(isSmall);
 	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if ((!hasArticle && !isApart && !isJeans) || mayBeOf || (!ahead.ends && ahead.types.length === 0))
 		return undefined;

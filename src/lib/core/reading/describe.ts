@@ -36,7 +36,7 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 			if (beforeHead) flush();
 			takeDetail(keeper, { ...part, denied }, mine);
 			if (!beforeHead) pending = [];
-		} else if (part.role === 'said' && placesBefore(clause, part) && goesTo(clause.parts[i - 1], [part])) {
+		} else if (part.role === 'said' && saysWhere(clause, part, clause.parts[i - 1])) {
 			const placed = clause.parts[i - 1]?.span.text ?? '';
 			const { notes } = keeper.description;
 			if (notes.at(-1) === placed) notes.pop();
@@ -106,13 +106,33 @@ const placesBefore = ({ before, head }: Clause, { span }: Part) =>
 	span.words[0] === 'to' ||
 	(before === 'with' && !head && ['at', 'on', 'above', 'below'].includes(span.words[0] ?? ''));
 
+const isLength = ({ facet }: { facet: string }) => facet.endsWith('Length');
+
+const isOfSurface = ({ facet }: { facet: string }) => facet === 'distress' || facet === 'texture';
+/** "Patched": done to the cloth, and held by no facet. */
+const saysDone = ({ span, role }: Part) =>
+	role === 'detail' ? /ed$/.test(span.words.at(-1) ?? '') : senseOf(span, 'note') !== undefined;
+
+/** "Torn at the knee", "slim to the knee": straight after what is done to the cloth, or how it fits, a length says where. */
+function saysWhereDone(before: Part | undefined, { span }: Part): boolean {
+	const done = before?.role === 'said' ? sensesOf(before.span, 'facet') : [];
+	const [first] = span.words;
+	const isPlace = ['at', 'on', 'above', 'below'].includes(first ?? '');
+	return (
+		sensesOf(span, 'facet').some(isLength) &&
+		!done.some(isLength) &&
+		(done.some(({ facet }) => facet === 'fit' || facet === 'leg')
+			? isPlace || first === 'to'
+			: isPlace && (done.some(isOfSurface) || (before !== undefined && saysDone(before))))
+	);
+}
+
 /** "Rips", "frills": of what a garment has, several. */
 const namesMany = ({ words }: Span) => /[^s]s$/.test(words.at(-1) ?? '');
 
 /** "A slit to mid-thigh": how far a part goes that has no length of its own is no length of the garment. */
 function goesTo(part: Part | undefined, said: readonly Part[]): boolean {
 	const detail = part && senseOf(part.span, 'detail')?.detail;
-	const isLength = ({ facet }: { facet: string }) => facet.endsWith('Length');
 	const hasNone =
 		detail === undefined
 			? // "Rips at the knee".
@@ -130,6 +150,10 @@ const saysWork = ({ span }: Part) =>
 /** "A raw denim, boots": the colour of a cloth by which a thing is named. */
 const washOf = ({ span }: Part): Sense[] =>
 	sensesOf(span, 'facet').some(({ facet }) => facet === 'material') ? sensesOf(span, 'colour') : [];
+
+/** Does a word say where what was said just before it is, or how far that goes? */
+const saysWhere = (clause: Clause, part: Part, before: Part | undefined): boolean =>
+	(placesBefore(clause, part) && goesTo(before, [part])) || saysWhereDone(before, part);
 
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(

@@ -195,7 +195,10 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
 	// "Top: white, a blouse": alone at the end of what stands after the colon.
 	const [named, after] = group.clauses;
-	const isUnderLabel = named === group.own && after?.labelled === true && clause.parts.length === 1;
+	// "Dress: black, a full skirt" is a dress all the same.
+	const isSkirtOfDress = general.slot === 'whole' && own.slot === 'legs';
+	const isUnderLabel =
+		named === group.own && after?.labelled === true && clause.parts.length === 1 && !isSkirtOfDress;
 	if (isUnderLabel && clause.before === 'comma' && general.general && slotsMeetOf(general.id, own.id))
 		return true;
 	const introduced = clause.labelled
@@ -229,10 +232,10 @@ export const saysNothing = ({ clauses }: Group) => !clauses.some(saysColour);
 /** Families of things that are made of two parts, each with a name of its own. */
 const sets = new Set(['suits', 'skirt-suits', 'co-ords', 'skirt-sets', 'kurta-sets', 'lehenga-sets']);
 
-/** Can a set be made up of such a thing? A layer is of one too: a cardigan and its trousers. */
+/** Can a set be made up of such a thing? A layer is of one too, and a bra top: a cardigan and its trousers. */
 export function isPartOfSet(set: GarmentType | undefined, own: GarmentType | undefined): boolean {
 	if (!set || !own || !sets.has(set.family) || sets.has(own.family)) return false;
-	return slotsMeetOf(set.id, own.id) || own.slot === 'layer';
+	return slotsMeetOf(set.id, own.id) || own.slot === 'layer' || own.slot === 'under';
 }
 
 /** "A suit: navy jacket, grey trousers", "a set (cardigan and trousers)": what stands first is made up of what follows. */

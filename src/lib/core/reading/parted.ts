@@ -95,20 +95,40 @@ export function hairAfterColon(words: readonly string[], at: number, limit: numb
 	return found && found.length > 1 && hairType(found) ? { ...found, length: found.length - 1 } : undefined;
 }
 
-/** "Black tie: a tuxedo, …": how many words at the start are a dress code and stand over what follows. */
-export function headingOf(tokens: readonly Token[], text: string): number {
+/** The phrases of some words, one after the other; undefined for a word that is not known. */
+function phrasesIn(words: readonly string[]): (Found | undefined)[] {
+	const phrases: (Found | undefined)[] = [];
+	for (let at = 0; at < words.length; at += phrases.at(-1)?.length ?? 1)
+		phrases.push(longestPhrase(words, at, words.length));
+	return phrases;
+}
+
+const carriesNothing = (found: Found | undefined) =>
+	!found ||
+	found.senses.every(
+		(sense) => ['filler', 'note'].includes(sense.kind) || (sense.kind === 'facet' && !sense.free)
+	);
+
+/** "Dark academia: …", "1980s power: …": is it no thing, and nothing that things are? Its last word is none that is known, or none says anything. */
+function namesLook(heading: readonly string[]): boolean {
+	const phrases = phrasesIn(heading);
+	return phrases.length > 0 && (phrases.at(-1) === undefined || phrases.every(carriesNothing));
+}
+
+/**
+ * "Black tie: a tuxedo, …", "dark academia: a tweed blazer, …": how many words at the start are a dress code or the name of a look, and
+ * stand over the things that follow.
+ */
+export function headingOf(tokens: readonly Token[], words: readonly string[], text: string): number {
 	const colon = tokens.findIndex(({ labelled }) => labelled);
 	const [first, last] = [tokens[0], tokens[colon - 1]];
 	if (!first || !last || tokens.slice(1, colon).some(({ breakBefore }) => breakBefore)) return 0;
 	const heading = text.slice(first.start, last.end);
+	const namesIn = (to: number) =>
+		phrasesIn(words.slice(colon, to)).filter((found) => found && isType(found)).length;
 	// "Black tie: silk" is a tie.
 	const end = tokens.findIndex(({ breakBefore }, at) => at > colon && breakBefore);
-	const words = tokens.slice(colon, end < 0 ? undefined : end).map(({ word }) => word);
-	const names = words.some((_, at) => {
-		const found = longestPhrase(words, at, words.length);
-		return found && isType(found);
-	});
-	return names && dressCodes.some(({ said }) => said.exec(heading)?.[0].length === heading.length)
-		? colon
-		: 0;
+	if (namesIn(end < 0 ? tokens.length : end) === 0) return 0;
+	const isCode = dressCodes.some(({ said }) => said.exec(heading)?.[0].length === heading.length);
+	return isCode || (namesIn(tokens.length) > 1 && namesLook(words.slice(0, colon))) ? colon : 0;
 }

@@ -160,6 +160,10 @@ function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Claus
 		.some(({ span }) => parts.has(span.words.at(-1)));
 }
 
+/** Was the garment that was named last described after a colon? */
+const isLabelled = (before: readonly Clause[]): boolean =>
+	before.slice(before.findLastIndex(({ head }) => head) + 1).some(({ labelled }) => labelled);
+
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
 /** Does the span name a knit, beside a knit of another family? */
 const isKnit = (span: Span, beside: string) =>
@@ -209,9 +213,12 @@ export function isPartOf(
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
 			(span.words.at(-1) === 'skirt' && spokenOf(aboveSkirt, before)));
-	// "A gown, crystal bodice, tulle skirt".
+	// "A gown, crystal bodice, tulle skirt", "dress: black, tulle skirt".
 	const goesDown =
-		span.words.at(-1) === 'skirt' && clause.before === 'comma' && clause.bare && spokenOf(bodice, before);
+		span.words.at(-1) === 'skirt' &&
+		clause.before === 'comma' &&
+		clause.bare &&
+		(spokenOf(bodice, before) || isLabelled(before));
 	// "Its sleeves gathered into deep cuffs", "a shirt, the cuffs undone".
 	const isOfSleeves =
 		(previous !== undefined && !clause.head && spokenOf(sleeves, [previous])) ||

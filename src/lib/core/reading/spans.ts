@@ -164,7 +164,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 	const lasts = new Map<number, Found & { first: string }>();
 	const isHyphenated = (at: number) => tokens[at]?.hyphenated === true;
 	const textOf = (token: Token | undefined) => (token ? text.slice(token.start, token.end) : '');
-	const heading = headingOf(tokens, text);
+	const heading = headingOf(tokens, words, text);
 	let afterThan = false;
 	for (let at = 0; at < tokens.length;) {
 		const first = tokens[at];

@@ -98,7 +98,7 @@ export const footwear = [
 			hiking-boots: hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
 			platform-boots: platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
 
-			snow-boots: snow boots / snow boots / winter boots
+			snow-boots: snow boots / snow boots / winter boots, moon boots
 			sheepskin-boots: sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
 			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots, galoshes / shaft=knee material=rubber`
 	}

@@ -36,7 +36,7 @@ export const jewellery = [
 			chain-necklace: chain necklace / chain necklaces / chain, link necklace, curb chain
 			layered-necklaces: layered necklaces / layered necklaces / layered chains
 			pendant: pendant / pendants / locket, cross, crucifix, cross pendant, pendant necklace, medallion, dog tags, dog tag, drop necklace, drop pendant
-			lariat: lariat / lariats / bolo tie
+			lariat: lariat / lariats / bolo tie, bolo
 			mangalsutra: mangalsutra / mangalsutras
 
 			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls, strands of pearls, strings of pearls, rows of pearls, row of pearls, ropes of pearls, pearl strands / material=pearl
