@@ -200,3 +200,17 @@ describe('denim by itself', () => {
 				);
 	});
 });
+
+describe('a cloth that stands for a thing', () => {
+	const types = (text: string) => read(text).elements.map(({ garment }) => garment.type);
+	it('is a knit, beside what is of another cloth by its name', () => {
+		for (const legs of ['denim skirt', 'leather trousers', 'black jeans'])
+			expect(types(`a ${legs}, cream knit`), legs).toHaveLength(2);
+		expect(types('black coat, grey cashmere, jeans')).toEqual(['overcoat', 'jumper', 'jeans']);
+		expect(types('a navy mohair over a white shirt')).toEqual(['jumper', 'shirt']);
+	});
+	it('is the cloth of what was named before and may be of it', () => {
+		for (const text of ['a jumper, grey cashmere', 'a camel coat, cashmere', 'scarf in grey cashmere'])
+			expect(types(text), text).toHaveLength(1);
+	});
+});

@@ -76,7 +76,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'olive',
-		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green #4d5233, moss / lovat / lovat green / moss green / mehndi green / henna green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
+		'olive / olive green / olive drab #6a6834, khaki / khaki green #8a7d55, army green / military green / combat green #4d5233, moss / lovat / lovat green / moss green / mehndi green / henna green #5f6b36, avocado / avocado green #6b6d36, seaweed / seaweed green #4e5436'
 	),
 	...words(
 		'yellow',

@@ -116,7 +116,7 @@ const source: Partial<Record<FacetId, string>> = {
 		henley: henley-neck, grandad-neck
 		halter: halter-neck, halterneck, halter
 		high-neck: high at the neck, high in the neck, high-neck, high-necked, high neck, victorian-necked
-		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder, one-sleeved, single-sleeved
+		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder, one-sleeved, one-sleeve, single-sleeved, single-sleeve
 		asymmetric: asymmetric neck, asymmetric neckline
 		strapless: strapless
 		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders, bardot, bardot-neck`,
@@ -224,7 +224,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
 		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, low at the back, low scooped back
-		open: backless, open-back, open-backed, bare-backed, bare back
+		open: backless, open-back, open-backed, bare-backed, bare back, open at the back, open down the back, open behind, open to the waist at the back, open to the waist behind, bare at the back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed
 		crossed: cross-back, crossed-back, criss-cross back, crossing at the back, crossed at the back, straps crossing at the back`,

@@ -137,7 +137,7 @@ export const shelves: Readonly<Record<string, TypeId>> = {
 /** Places on the body that stand over what is worn there: "top half: a Breton tee". */
 export const headings: ReadonlySet<string> = new Set(
 	listed(
-		'top half, bottom half, upper half, lower half, upper body, lower body, upper, lower, top layer, base layer, mid layer, middle layer, under layer, outer layer, outer, inner, under, underneath, on top, up top, layered, layers'
+		'top layer, bottom layer, under layer, first layer, second layer, top half, bottom half, upper half, lower half, upper body, lower body, upper, lower, top layer, base layer, mid layer, middle layer, under layer, outer layer, outer, inner, under, underneath, on top, up top, layered, layers'
 	)
 );
 

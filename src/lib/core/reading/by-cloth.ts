@@ -15,6 +15,8 @@ const madeOf: Readonly<Record<string, readonly TypeId[]>> = {
 	shearling: ['shearling-jacket', 'shearling-coat'],
 	denim: ['jeans', 'denim-jacket'],
 	flannel: ['flannel-shirt'],
+	cashmere: ['jumper', 'cardigan'],
+	mohair: ['jumper', 'cardigan'],
 	cane: ['umbrella']
 };
 
@@ -26,6 +28,8 @@ export interface Ahead {
 	ends: boolean;
 	/** It is joined by a word: "… under a band tee". */
 	joined: boolean;
+	/** What comes is worn under or over it: "… over a white shirt". */
+	layered: boolean;
 	/** Joined by "of", and a cloth among it: "… of pale pink satin". */
 	ofCloth: boolean;
 	/** Joined by "in", and a colour or a cloth and no thing among it: "… in chocolate satin". */
@@ -33,6 +37,8 @@ export interface Ahead {
 }
 
 const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour');
+
+const layers = new Set(['over', 'under', 'underneath', 'beneath']);
 
 /** Looks ahead from a span to the next comma, stop or the end. */
 export function aheadOf(spans: readonly Span[], from: number): Ahead {
@@ -47,6 +53,7 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 		coloured: clause.some(isColour),
 		ends: from >= spans.length,
 		joined: joint !== undefined,
+		layered: joint?.words.some((word) => layers.has(word)) === true,
 		ofCloth: joint?.words.includes('of') === true && spans[end]?.labelled !== true && isOfCloth,
 		inColour: joint?.words.join(' ') === 'in' && types.length === 0 && (isOfCloth || clause.some(isColour))
 	};
@@ -81,11 +88,18 @@ export const mayColour = (clause: Clause, last: Clause | undefined): boolean =>
 function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): boolean {
 	const type = last?.head && senseOf(last.head.span, 'type')?.type;
 	if (clause.before !== 'comma' || !last || !type) return false;
-	const { usual, division } = garmentType(type);
+	const { usual, division, family } = garmentType(type);
+	// "A jumper, grey cashmere": what the cloth stands for is what was named.
+	if (madeOf[cloth]?.some((own) => garmentType(own).family === family) && !isColoured(last)) return true;
 	if (saysCloth(last) || (usual.material !== undefined && usual.material !== cloth)) return false;
 	return besideCloth.has(division) || !(isColoured(last) && isColoured(clause));
 }
 
+/** Is a type of a cloth by its name, and not of that? Jeans are no cashmere. */
+const isOfOther = (cloth: string) => (type: string) => {
+	const { material } = garmentType(type).usual;
+	return material === 'denim' && cloth !== material;
+};
 const small = new Set(['footwear', 'accessories', 'jewellery', 'beauty']);
 const isSmall = (type: string) => small.has(garmentType(type).division);
 
@@ -174,8 +188,15 @@ export function namedByCloth(
 		(hasOwnColour(ahead) || (before === 'comma' && follows.length > 0));
 	// "A henley, raw denim, boots": of a pair of jeans, or of nothing that follows.
 	const isJeans = before === 'comma' && cloth === 'denim' && !ahead.joined && ahead.types.every(isSmall);
-	const mayBeOf = ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
-	if ((!hasArticle && !isApart && !isJeans) || mayBeOf || (!ahead.ends && ahead.types.length === 0))
+	// "Grey cashmere, jeans": of what is always of another cloth.
+	const isOfNoneAhead =
+		before === 'comma' && isColoured(clause) && !ahead.joined && ahead.types.every(isOfOther(cloth));
+	const mayBeOf = !ahead.layered && ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
+	if (
+		!(hasArticle || isApart || isJeans || isOfNoneAhead) ||
+		mayBeOf ||
+		(!ahead.ends && ahead.types.length === 0)
+	)
 		return undefined;
 	return asHead(last, meant);
 }

@@ -76,7 +76,9 @@ export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	const { clause, lastHead } = reached;
 	const own = senseOf(span, 'type');
 	const last = lastHead && senseOf(lastHead.span, 'type');
-	if (!own || !last || clause.parts.length > 0 || clause.bare) return false;
+	// "A silk scarf over hair".
+	const isOverHair = clause.before === 'list' && span.words[0] === 'hair';
+	if (!own || !last || clause.parts.length > 0 || (clause.bare && !isOverHair)) return false;
 	// "A black dress, red on the lips": what was just said is said of the place.
 	const before = reached.clauses.at(-1);
 	if (clause.before === 'on' && before?.before === 'comma' && before.parts.length > 0 && onlySaid(before))
@@ -121,6 +123,12 @@ function dressesLast({ clauses, clause }: Reached): boolean {
 	);
 }
 
+/** "Denim skirt", "leather trousers". */
+const namesItsCloth = ({ words }: Span): boolean =>
+	words.some((word) =>
+		sensesOfPhrase(word)?.some((sense) => sense.kind === 'facet' && sense.facet === 'material')
+	);
+
 /** Names that say something of the garment before: "a dress in cream knit", "a jumpsuit, halterneck". */
 export function speaksOfLast(reached: Reached, span: Span): boolean {
 	const { lastHead, clause } = reached;
@@ -138,10 +146,12 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 	// "earrings with pearls" are set with them; "a dress with pearls" has a necklace beside it.
 	if (isCloth(span) && (clause.before === 'in' || (clause.before === 'with' && division === 'jewellery')))
 		return true;
-	// "A bodysuit, black jersey": of what has neither colour nor cloth yet.
-	const isOfLast = sensesOf(span, 'facet').every(
-		({ facet, value }) => facet !== 'material' || canBeOf(garmentType(last.type), value)
-	);
+	// "A bodysuit, black jersey": of what has neither colour nor cloth yet; a denim skirt has.
+	const isOfLast =
+		!namesItsCloth(lastHead.span) &&
+		sensesOf(span, 'facet').every(
+			({ facet, value }) => facet !== 'material' || canBeOf(garmentType(last.type), value)
+		);
 	if (isCloth(span) && isOfLast && dressesLast(reached)) return true;
 	// "A poncho, a fleece" are two; "a jumper, cable knit" is one.
 	const another =

@@ -13,7 +13,7 @@ export const bottoms = [
 			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, trews, pantaloons
 
 			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
-			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, tuxedo trousers, evening trousers / formality=formal
+			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, us:tux pants, tux trousers, tuxedo trousers, evening trousers / formality=formal
 			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
 			cords: cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy

@@ -50,7 +50,7 @@ export const onePieces = [
 			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding-dress: wedding dress / wedding dresses / bridal gown, wedding gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan: kaftan / kaftans / caftan, djellaba, jellabiya, thobe, jellaba, muumuu, pheran / fit=oversized hemLength=ankle sleeveShape=kimono
+			kaftan: kaftan / kaftans / caftan, cover-up, beach cover-up, djellaba, jellabiya, thobe, jellaba, muumuu, pheran / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou: boubou / boubous / agbada, grand boubou, toga / fit=oversized hemLength=ankle
 			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat, house coat, bathrobe / closure=wrap hemLength=ankle
 			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir
