@@ -25,7 +25,7 @@ const partsOfFacets: Readonly<Record<string, readonly FacetId[]>> = {
 /** A part, what is said of it in one word, and the facet that holds it. */
 const said = Object.entries(partsOfFacets).flatMap(([part, facets]) =>
 	facetPhrases
-		.filter(({ facet, phrase }) => facets.includes(facet) && /^[a-z]+$/.test(phrase))
+		.filter(({ facet, phrase }) => facets.includes(facet) && /^[a-z]+$/.test(phrase) && phrase !== 'none')
 		.map(({ facet, phrase }) => ({ part, facet, words: `${phrase} ${part}`, how: phrase }))
 );
 /** Names by which a thing is said, and nothing of it. */
@@ -213,4 +213,28 @@ describe('a cloth that stands for a thing', () => {
 		for (const text of ['a jumper, grey cashmere', 'a camel coat, cashmere', 'scarf in grey cashmere'])
 			expect(types(text), text).toHaveLength(1);
 	});
+});
+
+describe('a list of labels', () => {
+	it('is of the thing that was named last, where a label is a part of it', () => {
+		fc.assert(
+			fc.property(partOfThing, colourWord, ({ name, words, how, part, facet }, colour) => {
+				const article = isMany(part) ? '' : 'a ';
+				const plain = read(`a ${colour} ${name} with ${article}${words}, red scarf`);
+				const said = read(`${name}: ${colour}, ${part}: ${how}, scarf: red`);
+				expect(said.elements[0]?.garment.facets[facet]).toEqual(plain.elements[0]?.garment.facets[facet]);
+			}),
+			runs
+		);
+	});
+	it('may be asked', () =>
+		expect(read('Shoes? Black oxfords. Shirt? White.')).toEqual(read('Shoes: black oxfords. Shirt: white.')));
+	it('says which kind a thing is: “Jumper: a black roll neck”', () => {
+		for (const text of ['Jumper: a black roll neck', 'Jumper - black roll neck', 'a black roll neck'])
+			expect(read(text).elements[0]?.garment, text).toEqual(read('a black roll neck').elements[0]?.garment);
+	});
+	it('a word that says something of its part alone is one phrase with it', () =>
+		expect(read('a white shirt, its cuffs French, its collar stiff').elements[0]?.note).toBe(
+			'French cuffs, stiff collar'
+		));
 });

@@ -54,7 +54,7 @@ export const links = {
 	not: listed('not, isn’t, aren’t, wasn’t, hardly, less, non, neither, nothing, not too'),
 	/** Takes colour, cloth and print from the thing before. */
 	matching: listed(
-		'matching, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same pattern, in a matching print, same print, in the same shade, same shade, in matching colour, tonal matching'
+		'matching, ditto, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same pattern, in a matching print, same print, in the same shade, same shade, in matching colour, tonal matching'
 	)
 } as const;
 export type Link = keyof typeof links;

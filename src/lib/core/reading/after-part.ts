@@ -22,6 +22,15 @@ export function followsPart({ parts, unread }: Clause, span: Span, rest: readonl
 	return true;
 }
 
+/** "Its cuffs French", "the cuffs double": a word that says something of its part alone, with the part one phrase. */
+export function saysWithPart({ parts, ofPart }: Clause, span: Span): boolean {
+	const [part, other] = parts;
+	const told = part ?? ofPart;
+	if (other || told?.role !== 'detail' || span.breakBefore !== undefined) return false;
+	const [whole, more] = spansOf(`${span.text} ${told.span.text}`);
+	return whole !== undefined && !more && whole.senses.length > 0;
+}
+
 /** Does what follows straight after a name say how that is, and no metal or colour, which a thing has as well as a part? */
 export function isToldAfter([next]: readonly Span[]): boolean {
 	if (!next || next.breakBefore !== undefined || !['said', 'move'].includes(roleOf(next))) return false;

@@ -16,7 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites, indefinites } from './phrasebook';
-import { followsPart, isToldAfter, saysHowPartIs } from './after-part';
+import { followsPart, isToldAfter, saysHowPartIs, saysWithPart } from './after-part';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
@@ -534,11 +534,16 @@ class ClauseBuilder implements Reached {
 		const span = withItsPart(met);
 		if (span.breakBefore && !this.isListOfColours(span)) {
 			this.denyNext = false;
-			this.begin(span.breakBefore);
+			// "Sleeves: long, neck: high".
+			const { parts } = this.clause;
+			const isOfPart = span.labelled === true && parts.length === 1 && parts[0]?.role === 'detail';
+			this.begin(isOfPart ? 'is' : span.breakBefore);
 			if (span.aside) this.clause.back = true;
 			if (span.labelled) this.clause.labelled = true;
 		}
-		const role = roleOf(span);
+		const own = roleOf(span);
+		const carriesNothing = own === 'unknown' || own === 'idle';
+		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
 		if (role === 'idle') return this.pass(span, at);
 		if (role === 'link') this.join(span, at);

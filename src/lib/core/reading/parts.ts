@@ -196,6 +196,8 @@ export function isPartOf(
 	// A skirt is no part of a skirt, a ribbon none of hair.
 	const sameFamily = sensesOf(span, 'type').some((sense) => garmentType(sense.type).family === family);
 	if (sameFamily && clause.head === owner) return false;
+	// "Jumper: a black roll neck" says which kind it is.
+	if (clause.labelled && (sameFamily || isKnit(span, type.type))) return false;
 	if (clause.parts.at(-1) === owner && saysCutOf(owner.span, span)) return false;
 	const isColoured = clause.parts.some((part) => senseOf(part.span, 'colour'));
 	// "A coat with peak lapels and a navy skirt", "a jumper with puff sleeves and a skirt": what has none of its own, or none in another colour.

@@ -89,6 +89,9 @@ const saysWhatItIs = /^\s+(?:a|an|just|all|another|more|really|basically|also)\s
 /** Brackets, with what ends them. */
 const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
 
+/** Is the last word so far a sentence's first? */
+const begins = (last: Token | undefined, count: number) => count === 1 || last?.breakBefore === 'stop';
+
 /** Cuts a text into words with their places; punctuation becomes a break before the next word. */
 export function tokensOf(text: string): Token[] {
 	const tokens: Token[] = [];
@@ -130,10 +133,12 @@ export function tokensOf(text: string): Token[] {
 		// One that is never closed holds nothing.
 		if (/[([\])]/.test(found)) isAside = closing !== undefined && text.includes(closing, match.index);
 		aside = isAside || undefined;
-		if (/[.;!?\n•|]/.test(found)) breakBefore = 'stop';
+		// "Shoes? Black oxfords": a word that is asked stands over the answer.
+		const isAsked = found === '?' && tokens.length > 0 && begins(tokens.at(-1), tokens.length);
+		if (/[.;!?\n•|]/.test(found) && !isAsked) breakBefore = 'stop';
 		else {
 			breakBefore ??= 'comma';
-			labelled = /[:=–—-]/.test(found) || undefined;
+			labelled = isAsked || /[:=–—-]/.test(found) || undefined;
 		}
 	}
 	return tokens;
