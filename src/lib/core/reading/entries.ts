@@ -112,6 +112,12 @@ function* namesWith(thing: Span, clause: readonly Span[]): Generator<{ by: Span[
 		}
 }
 
+/** "Collar: grandad": what stands under the label of a part is how that is. */
+const isOfPart = (label: readonly Span[] | undefined, [first]: readonly Span[]): boolean =>
+	first?.labelled === true &&
+	label?.length === 1 &&
+	label.every((span) => senseOf(span, 'detail') !== undefined);
+
 /** Is what the words say of the thing said without a name? "A jacket, embroidered". */
 function saysItself(by: readonly Span[], type: string): boolean {
 	return by.some(({ senses }) =>
@@ -176,7 +182,8 @@ export function withInvertedNames(spans: readonly Span[]): Span[] {
 			for (let at = from + 1; at < end; at++) {
 				const others = clauses.slice(from + 1, end).filter((_, i) => from + 1 + i !== at);
 				const isEntry = first.length === 1 && others.length > 0 && !others.flat().some(mayNameThing);
-				const said = saidOf(called, clauses[at] ?? [], isEntry);
+				const clause = clauses[at] ?? [];
+				const said = isOfPart(clauses[at - 1], clause) ? undefined : saidOf(called, clause, isEntry);
 				if (!said) continue;
 				called = said.thing;
 				clauses[at] = said.clause;

@@ -122,7 +122,7 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	const said = new Set(
 		group.clauses
 			.filter(
-				(clause, at) => at <= group.clauses.indexOf(group.own) || (clause.before === 'is' && !clause.ofPart)
+				(clause, at) => !clause.ofPart && (at <= group.clauses.indexOf(group.own) || clause.before === 'is')
 			)
 			.flatMap(saidIn)
 	);
