@@ -31,11 +31,16 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 		if (part.role === 'detail') {
 			const denied = part.denied || clause.denied;
 			const beforeHead = own && headAt >= 0 && i < headAt;
-			const mine = beforeHead ? wordsOfDetail(keeper, part, pending) : pending;
+			// "Shoes ivory satin 8 cm heel": of what is measured, no more than its measure.
+			const last = pending.at(-1);
+			const isMeasured =
+				own && headAt >= 0 && last !== undefined && senseOf(last.span, 'length') !== undefined;
+			const sorts = beforeHead || isMeasured;
+			const mine = sorts ? wordsOfDetail(keeper, part, pending) : pending;
 			pending = pending.slice(0, pending.length - mine.length);
-			if (beforeHead) flush();
+			if (sorts) flush();
 			takeDetail(keeper, { ...part, denied }, mine);
-			if (!beforeHead) pending = [];
+			if (!sorts) pending = [];
 		} else if (part.role === 'said' && saysWhere(clause, part, clause.parts[i - 1])) {
 			const placed = clause.parts[i - 1]?.span.text ?? '';
 			const { notes } = keeper.description;

@@ -35,6 +35,37 @@ describe('pieces said with their facts', () => {
 	])('“%s” counts %d', (text, count) => expect(said(text)[0]?.count).toBe(count));
 
 	it.each([
+		['two belts, one black, one tan', [1, 1]],
+		['three tees, one white, one grey, one black', [1, 1, 1]],
+		['two white tees, one black tee, two belts', [2, 1, 2]]
+	])('“%s” counts each once', (text, counts) => expect(said(text).map(({ count }) => count)).toEqual(counts));
+
+	it.each([
+		['three tees: white, grey and black', true],
+		['two pairs of leggings, black and navy', true],
+		['two jumpers in navy and grey', true],
+		['two white and navy tees', undefined],
+		['two striped tees in white and navy', undefined],
+		['three tees in white and navy', undefined]
+	])('“%s”: one colour each is %s', (text, isOneEach) =>
+		expect(said(text).map(({ oneColourEach }) => oneColourEach)).toEqual([isOneEach])
+	);
+
+	it('take no day of an alteration for the one on which they came, and no heel that was worn for a flaw', () => {
+		expect(said('blue dress, taken in at the waist in May 2025')[0]).toMatchObject({
+			acquired: { how: 'unknown' },
+			note: 'taken in at the waist in May 2025'
+		});
+		const [shoes] = said('ivory satin shoes 8cm heel worn once');
+		expect(shoes).toMatchObject({ state: 'ready' });
+		expect(shoes?.garment.facets.heelHeight?.cm).toBe(8);
+		expect(said('shoes ivory satin 8cm heel')[0]?.garment).toEqual(
+			said('ivory satin shoes, 8cm heel')[0]?.garment
+		);
+	});
+
+	it.each([
+		['black jeans 28/32, £45', '28/32'],
 		['black dress, UK 12', 'UK 12'],
 		['black dress size M', 'M'],
 		['jeans W32 L34', 'W32 L34'],

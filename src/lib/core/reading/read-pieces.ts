@@ -32,6 +32,8 @@ export interface SaidPiece extends Pick<Element, 'garment'> {
 	note: string;
 	/** How many of it there are. */
 	count: number;
+	/** Its colours are one each of them: "three tees: white, grey and black". */
+	oneColourEach?: true;
 }
 
 export interface PiecesReading extends Reading {
@@ -89,6 +91,13 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			tell: (piece) => void (piece.price = before ? (piece.price ?? price) : price)
 		};
 	});
+	const noted = (piece: SaidPiece, words: string) =>
+		void (piece.note = [piece.note, words.trim()].filter(Boolean).join(', '));
+	// "Taken in in May 2025": the day of that is none on which it came.
+	take(donePattern, ([done]) => ({
+		takenFor: 'what was done to it: noted',
+		tell: (piece) => noted(piece, done)
+	}));
 	take(yearPattern, ([, month, year]) => {
 		const at = month ? monthNames.findIndex((name) => name.startsWith(month.slice(0, 3).toLowerCase())) : 0;
 		const on = `${year}-${String(at + 1).padStart(2, '0')}-01`;
@@ -99,8 +108,6 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			takenFor: `how it came: ${how}`,
 			tell: (piece) => void (piece.acquired.how = how)
 		}));
-	const noted = (piece: SaidPiece, words: string) =>
-		void (piece.note = [piece.note, words.trim()].filter(Boolean).join(', '));
 	take(awayPattern, ([where]) => ({
 		takenFor: 'where it is: noted, away',
 		tell: (piece) => {
@@ -114,10 +121,6 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			noted(piece, flaw);
 			if (piece.state === 'ready') piece.state = 'needs-care';
 		}
-	}));
-	take(donePattern, ([done]) => ({
-		takenFor: 'what was done to it: noted',
-		tell: (piece) => noted(piece, done)
 	}));
 	take(labelPattern, ([label]) => ({
 		takenFor: 'of its label: noted',
@@ -160,6 +163,32 @@ const beginningsOf = ({ elements, phrases }: Reading): number[] =>
 	elements.map((_, i) =>
 		Math.min(...phrases.filter(({ element }) => element === i).map(({ start }) => start))
 	);
+
+/**
+ * Whether the colours of several are one each: as many as there are of it, all said after its name. "Two white and navy tees" are
+ * of both.
+ */
+function areOneEach({ count, garment }: SaidPiece, element: number, phrases: readonly ReadPhrase[]): boolean {
+	if (count < 2 || garment.palette.length !== count || garment.print) return false;
+	const own = phrases.filter((phrase) => phrase.element === element);
+	const name = own.find(({ says }) => says?.aspect === 'type');
+	const colours = own.filter(({ says }) => says?.aspect === 'palette');
+	return name !== undefined && colours.length === count && colours.every(({ start }) => start > name.start);
+}
+
+/** "Three tees, one white, one grey, one black" are three: the first is one of them as well, where the others make up the number. */
+function countOnce(pieces: readonly SaidPiece[], phrases: readonly ReadPhrase[]): void {
+	const named = phrases.flatMap(({ element, says }) => (says?.aspect === 'type' ? [element ?? -1] : []));
+	pieces.forEach((first, at) => {
+		const { count, garment } = first;
+		const all = pieces.slice(at, at + count);
+		const areAlike =
+			count > 1 && all.length === count && all.every((one) => one.garment.type === garment.type);
+		// One name is said of them all.
+		if (areAlike && named.filter((element) => element >= at && element < at + count).length === 1)
+			first.count = 1;
+	});
+}
 
 /** Stretches of words that are not known, with the small words that stand between them: "resoled in march". */
 function unknownRuns(phrases: readonly ReadPhrase[], text: string): { start: number; end: number }[] {
@@ -217,6 +246,10 @@ export function readPieces(text: string, options: ReadOptions = {}, currency = '
 			return { text: said, start, end, status: 'doubted', takenFor: `${takenFor}, of nothing named` };
 		tell(piece);
 		return { text: said, start, end, status: 'understood', takenFor, element: owner };
+	});
+	countOnce(pieces, reading.phrases);
+	pieces.forEach((piece, at) => {
+		if (areOneEach(piece, at, reading.phrases)) piece.oneColourEach = true;
 	});
 	// What was not understood is kept with the piece that it was said of, as it stood there.
 	for (const { start, end } of unknownRuns(reading.phrases, rest)) {
