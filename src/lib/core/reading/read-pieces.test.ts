@@ -51,6 +51,14 @@ describe('pieces said with their facts', () => {
 		expect(said(text).map(({ oneColourEach }) => oneColourEach)).toEqual([isOneEach])
 	);
 
+	it('says that each has a colour where it counts them', () => {
+		const told = readPieces('three tees: white, grey and black, two belts').phrases.map(
+			({ takenFor }) => takenFor
+		);
+		expect(told).toContain('3 of them, a colour each');
+		expect(told).toContain('2 of them');
+	});
+
 	it('take no day of an alteration for the one on which they came, and no heel that was worn for a flaw', () => {
 		expect(said('blue dress, taken in at the waist in May 2025')[0]).toMatchObject({
 			acquired: { how: 'unknown' },

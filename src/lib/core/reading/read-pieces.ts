@@ -54,6 +54,8 @@ interface Fact {
 	tell: (piece: SaidPiece) => void;
 }
 
+const severalOf = (count: number) => `${count} of them`;
+
 /** Finds facts one kind after another; what one has taken, the next does not see. */
 function factsIn(text: string, currency: string): { facts: Fact[]; rest: string } {
 	let rest = text;
@@ -144,7 +146,7 @@ function factsIn(text: string, currency: string): { facts: Fact[]; rest: string 
 			const count = numberWords[said] ?? Number(said);
 			if (notACount.test(after) || !(count >= 1 && count <= mostAlike)) return undefined;
 			return {
-				takenFor: count === 1 ? 'one' : `${count} of them`,
+				takenFor: count === 1 ? 'one' : severalOf(count),
 				tell: (piece) => void (piece.count = count)
 			};
 		}
@@ -249,7 +251,10 @@ export function readPieces(text: string, options: ReadOptions = {}, currency = '
 	});
 	countOnce(pieces, reading.phrases);
 	pieces.forEach((piece, at) => {
-		if (areOneEach(piece, at, reading.phrases)) piece.oneColourEach = true;
+		if (!areOneEach(piece, at, reading.phrases)) return;
+		piece.oneColourEach = true;
+		for (const fact of factPhrases)
+			if (fact.element === at && fact.takenFor === severalOf(piece.count)) fact.takenFor += ', a colour each';
 	});
 	// What was not understood is kept with the piece that it was said of, as it stood there.
 	for (const { start, end } of unknownRuns(reading.phrases, rest)) {
