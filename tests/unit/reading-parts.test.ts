@@ -190,6 +190,45 @@ describe('what stands over a list', () => {
 	});
 });
 
+describe('a little of a colour', () => {
+	it('on the lips is the lipstick’s, and nothing of what was named before', () => {
+		for (const little of ['a smear of', 'a touch of', 'a flash of', ''])
+			fc.assert(
+				fc.property(colourWord, (colour) => {
+					const [hoops, lips, ...more] = read(`gold hoops, ${little} ${colour} on the lips`).elements;
+					expect(hoops, colour).toEqual(read('gold hoops').elements[0]);
+					expect([lips?.garment.type, more.length], colour).toEqual(['lipstick', 0]);
+				}),
+				{ numRuns: 40 }
+			);
+	});
+	it('at a part is said of that part', () =>
+		expect(
+			read('a grey dress, a touch of lace at the collar').elements[0]?.garment.facets.collar?.value
+		).toBe('lace'));
+});
+
+describe('a cloth before what says itself how it is', () => {
+	it('is the garment’s: “a lace high-neck blouse”', () => {
+		for (const [text, cloth] of [
+			['an ivory lace high-neck blouse', 'lace'],
+			['a velvet shawl-collar jacket', 'velvet'],
+			['a satin peak-lapel blazer', 'satin']
+		] as const)
+			expect(read(text).elements[0]?.garment.facets.material?.value, text).toBe(cloth);
+	});
+	it('is the part’s, where it has that part beside it: “with a satin shawl collar”', () =>
+		expect(
+			read('a black coat with a satin shawl collar').elements[0]?.garment.facets.material
+		).toBeUndefined());
+	it('a cuff of a shirt is a part of it, one of metal is a bracelet', () => {
+		expect(read('a white shirt with an exaggerated cuff').elements).toHaveLength(1);
+		expect(read('a white shirt with a gold cuff').elements).toHaveLength(2);
+	});
+	it('what matches and is not known is a thing of its own, and asked', () =>
+		expect(read('a red dress, matching frobber').things).toBe(1));
+});
+
 describe('denim by itself', () => {
 	it('is a pair of jeans in its wash, between things that are none of it', () => {
 		const jeans = (words: string) => read(words).elements[0]?.garment;

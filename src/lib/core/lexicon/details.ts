@@ -136,7 +136,7 @@ export const details: readonly Detail[] = [
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
 	),
 	detail(
-		'cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, barrel cuff, button cuff, buttoned cuff, ribbed cuff, turn-back cuff, elasticated cuff, shirt cuff, sleeve cuff, thumbholes',
+		'cuff, cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, barrel cuff, button cuff, buttoned cuff, ribbed cuff, turn-back cuff, elasticated cuff, shirt cuff, sleeve cuff, thumbholes',
 		['sleeveLength']
 	),
 	detail(

@@ -26,7 +26,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	collapsed color colored colors columns coma command commander commands comment compassion concept
 	concern concerns contract contracts controls conversation conversations convert converted cook cooked
 	cooper coordinate coordinates cops cora cornered coronation corps corral corrected costa couldn
-	counter counts county couples courtesy cover covers cowboys crashed create created creates creation
+	counter counts county couples courtesy cove covers cowboys crashed create created creates creation
 	creep creeps cried crippled crisis crispy crooks crow crowds crows cruising cuba cult cured cursed
 	curt curtains curve damon danced dancer dances dane danger dared darned dated dawn dealers debbie
 	decorate dedicate dedicated defend defended defending define delivers denied denver departed
@@ -43,38 +43,38 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	geek geiger gentle gets giants girlfriends glow goat grabbing grad graduate gran granddad grande
 	grant grapes greed greedy greeks greens grin grind groaning gross grounded grounds groups grow guests
 	handed handing handler handling hank hanna hare harlem harm harmless harris hart hath haunting
-	headline healed hear heard hears hearst heat heater heights helpless hiding hike hiring hola holden
-	hole holidays holler holmes holy homey hooked hookers hooking hors horseshit hoss hound houses hunger
-	hunted hunters hurting illusions images increase infinite inherited insect insects insides intended
-	intensive invented invested invitation jacked james jerking jewelry jewels jimbo jingle jolly jones
-	jumped kang kansas keen kent knocked lacey lakes lang laps larger late laughter lawyer lawyers laying
-	lengths leon leonard leonardo lester letters lever lied lighten lights liking lila ling linked listed
-	liters litter live lively living locked locker logged loner looked loosen loser loses losses louise
-	loved lover lung lungs lure luther macho mailed maine males marbles marching marianne marie marina
-	marines marker market martha martinez masked mate math matter maze meal meals medal medals mellow
-	meltdown mental mighty milton mines mirrors missy moaning months moore mornings morris moth mothers
-	motors mourning muddy muffled mullen muscles mushrooms muslim mute naturally naval needles needless
-	nights nighttime noticing novel numbers officer officers offices oliver olives oranges organism
-	organize outfits outside outsider overly oysters packet pact paddle paid pain paint painting
-	paintings paints pajamas palmer pans panting papers pappy parent parenting paris park parking parks
-	parties partridge partying path patient patients patrol patterns patty peaches peanuts peasants peck
-	pencils penis pennies pens pepper peppers performed peru pete peters petty photographer photographs
-	photography photos picket picks pictures pierce pigeons pills pilots pinched ping pint pipe piper
-	pirates pistol plains plan plane planes planted planting plants plate plates platter played player
-	plea plead pleasant pleased plot points poke poles polk polls pompous pools possible pots powers
-	prayed prayers preach price princes printer probable processed pronto pros province published pudding
-	pulling punches punished puppies puppy purity purposes pursue push pushes puts quart quarters queens
-	quitting rabbi rabbits race racers raging raising raisins rating rave ravens raving reached read
-	reading refer regiment regularly related released replaced reserved resign resistance responded
-	reverend reverse rifles rights righty ripper rises rising river rivers riviera roam robbed robber
-	robbing robbins rogue roller room ross roulette rounds routes rover rubbed rubbing ruining runs
-	rushed rushing sacks safely sailors saint sake sale sales salon saloon salvage sanity sank sarah
-	sarge satan saved scalp scandal scar scare scares scars scenes schools scrape scraps screamed
-	screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem seemed
-	seized sell sells sent separate separated separately settles settling severely sewing shaken shakes
-	shall shan shared shares shave shaw shawn shed shelly shepherd shin shines shipped shipping shocked
-	shoots shores shorty shots shouting shouts shove shovel shoving showed shrine shutting sick sight
-	signed sing singles sink sins sites skates skill skills skipped skipper skipping slapped slater
+	headline headlines healed hear heard hears hearst heat heater heights helpless hiding hike hiring
+	hola holden hole holidays holler holmes holy homey hooked hookers hooking hors horseshit hoss hound
+	houses hunger hunted hunters hurting illusions images increase infinite inherited insect insects
+	insides intended intensive invented invested invitation jacked james jerking jewelry jewels jimbo
+	jingle jolly jones jumped kang kansas keen kent knocked lacey lakes lang laps larger late laughter
+	lawyer lawyers laying lengths leon leonard leonardo lester letters lever lied lighten lights liking
+	lila ling linked listed liters litter live lively living locked locker logged loner looked loosen
+	loser loses losses louise loved lover lung lungs lure luther macho mailed maine males marbles
+	marching marianne marie marina marines marker market martha martinez masked mate math matter maze
+	meal meals medal medals mellow meltdown mental mighty milton mines mirrors missy moaning months moore
+	mornings morris moth mothers motors mourning muddy muffled mullen muscles mushrooms muslim mute
+	naturally naval needles needless nights nighttime noticing novel numbers officer officers offices
+	oliver olives oranges organism organize outfits outside outsider overly oysters packet pact paddle
+	paid pain paint painting paintings paints pajamas palmer pans panting papers pappy parent parenting
+	paris park parking parks parties partridge partying path patient patients patrol patterns patty
+	peaches peanuts peasants peck pencils penis pennies pens pepper peppers performed peru pete peters
+	petty photographer photographs photography photos picket picks pictures pierce pigeons pills pilots
+	pinched ping pint pipe piper pirates pistol plains plan plane planes planted planting plants plate
+	plates platter played player plea plead pleasant pleased plot points poke poles polk polls pompous
+	pools possible pots powers prayed prayers preach price princes printer probable processed pronto pros
+	province published pudding pulling punches punished puppies puppy purity purposes pursue push pushes
+	puts quart quarters queens quitting rabbi rabbits race racers raging raising raisins rating rave
+	ravens raving reached read reading refer regiment regularly related released replaced reserved resign
+	resistance responded reverend reverse rifles rights righty ripper rises rising river rivers riviera
+	roam robbed robber robbing robbins rogue roller room ross roulette rounds routes rover rubbed rubbing
+	ruining runs rushed rushing sacks safely sailors saint sake sale sales salon saloon salvage sanity
+	sank sarah sarge satan saved scalp scandal scar scare scares scars scenes schools scrape scraps
+	screamed screaming sculpture sealed searched seas seated seating seats secondly seconds seek seem
+	seemed seized sell sells sent separate separated separately settles settling severely sewing shaken
+	shakes shall shan shared shares shave shaw shawn shed shelly shepherd shin shines shipped shipping
+	shocked shoots shores shorty shots shouting shouts shove shovel shoving showed shrine shutting sick
+	sight signed sing singles sink sins sites skates skill skills skipped skipper skipping slapped slater
 	slaves sled sleeper sleeping sleeps sliced slippery sloan slowing slug smack smashed smell smells
 	smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch snowing soap sold
 	solomon solved soothing sorts souvenirs spaces spades span spared sparky speaker speakers speaking

@@ -160,7 +160,7 @@ class ClauseBuilder implements Reached {
 			hasOwnColour(this.ahead());
 		// A number names nothing: "look 2".
 		if ((sayingEnding.test(word) && !isName) || /^\d+$/.test(word)) return;
-		const described = clause.parts.some(({ role }) => role === 'said');
+		const described = clause.parts.some(({ role }) => role === 'said' || role === 'matching');
 		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
 		if (!described && !(listed && this.lastHead)) return;
 		this.standFor(strange.part);

@@ -1,5 +1,5 @@
 /** Which way a clause without a garment goes: to the one before it, or to the one after. */
-import { senseOf, type Clause, type Part } from './parts';
+import { beginsAnew, senseOf, type Clause, type Part } from './parts';
 import { namesWork } from './work';
 import { onlySaid, saysColour, type Group } from './owners';
 
@@ -66,7 +66,11 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	const next = clauses[at + 1];
 	// "A silver buckle on the belt"; "silver boots, glitter on the eyes".
 	const placed =
-		clause?.before === 'comma' && next?.definite === true && clause.parts.length > 0 && onlySaid(clause);
+		clause !== undefined &&
+		beginsAnew(clause) &&
+		next?.definite === true &&
+		clause.parts.length > 0 &&
+		onlySaid(clause);
 	if (next?.head && next.before === 'on' && (placed || clause?.parts.at(-1)?.role === 'detail')) return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;

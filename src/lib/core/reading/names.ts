@@ -6,7 +6,17 @@ import type { Span } from './model';
 import { onlySaid } from './owners';
 import { sensesOfPhrase } from './spans';
 import { canBeOf } from './takings';
-import { alsoSaid, isCloth, isNoneOf, partSpan, senseOf, sensesOf, type Clause, type Part } from './parts';
+import {
+	alsoSaid,
+	beginsAnew,
+	isCloth,
+	isNoneOf,
+	partSpan,
+	senseOf,
+	sensesOf,
+	type Clause,
+	type Part
+} from './parts';
 
 /** How far the clauses of a text are made. */
 export interface Reached {
@@ -81,8 +91,8 @@ export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	if (!own || !last || clause.parts.length > 0 || (clause.bare && !isOverHair)) return false;
 	// "A black dress, red on the lips": what was just said is said of the place.
 	const before = reached.clauses.at(-1);
-	if (clause.before === 'on' && before?.before === 'comma' && before.parts.length > 0 && onlySaid(before))
-		return false;
+	const isOfPlace = before !== undefined && beginsAnew(before) && before.parts.length > 0 && onlySaid(before);
+	if (clause.before === 'on' && isOfPlace) return false;
 	const isBeauty = (type: string) => garmentType(type).division === 'beauty';
 	return (
 		garmentType(own.type).general &&

@@ -17,6 +17,8 @@ export function metalOfPart(keeper: Keeper, clause: Clause): void {
 /** Of the words before a part, the ones next to it that speak of it. */
 export function wordsOfDetail(keeper: Keeper, part: Part, before: Part[]): Part[] {
 	let from = before.length;
+	// "A lace high-neck blouse": what says itself how it is leaves the cloth to the garment.
+	if (part.span.words.length > 1 && alsoSaid(part.span)) return [];
 	if (part.span.hyphenated && before.at(-1)?.at === part.at - 1) from--;
 	while (from > 0 && takings(before[from - 1] as Part, keeper.description, part).length > 0) from--;
 	return before.slice(from);

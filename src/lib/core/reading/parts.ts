@@ -82,6 +82,10 @@ export interface Clause {
 	count?: { number: number; at: number };
 }
 
+/** "…, red on the lips", "…, a smear of plum on the lips": does it begin a new thing? */
+export const beginsAnew = ({ before, paused, ofWhole }: Clause): boolean =>
+	before === 'comma' || (before === 'in' && paused && ofWhole === true);
+
 export const slotOfHead = (part: Part) => {
 	const type = senseOf(part.span, 'type');
 	return type && garmentType(type.type).slot;
@@ -225,7 +229,16 @@ export function isPartOf(
 	const isOfSleeves =
 		(previous !== undefined && !clause.head && spokenOf(sleeves, [previous])) ||
 		((clause.definite || told) && clause.parts.length === 0 && facets.includes('sleeveLength'));
-	const endsIn = span.words.at(-1) === 'cuffs' && isOfSleeves;
+	// "A shirt with an exaggerated cuff"; "a dress with a wide cuff" has a bracelet beside it.
+	const isOfTop =
+		clause.before === 'with' &&
+		clause.parts.length > 0 &&
+		['tops', 'layers'].includes(division) &&
+		facets.includes('sleeveLength') &&
+		!clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
+	const isOneCuff = span.words.join(' ') === 'cuff';
+	if (isOneCuff && !isOfTop) return false;
+	const endsIn = isOneCuff || (span.words.at(-1) === 'cuffs' && isOfSleeves);
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
 	const isOwn =
 		span.words.length > 1 &&

@@ -97,7 +97,7 @@ export const accessories = [
 			fur-hat: fur hat / fur hats / / material=fur
 			hood: hood / hoods / balaclava
 
-			turban: turban / turbans / head wrap, headwrap, gele
+			turban: turban / turbans / head wrap, headwrap, headtie, head tie, gele
 			pagri: pagri / pagris / safa, dastar
 			headscarf: headscarf / headscarves / head scarf, hair scarf, hair scarves, keffiyeh
 			hijab: hijab / hijabs / shayla, niqab

@@ -94,7 +94,7 @@ export const footwear = [
 			cowboy-boots: cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
 
 			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots / shaft=mid-calf closure=lace-up
-			biker-boots: biker boots / biker boots / engineer boots, moto boots, motorcycle boots / shaft=mid-calf
+			biker-boots: biker boots / biker boots / harness boots, engineer boots, moto boots, motorcycle boots / shaft=mid-calf
 			hiking-boots: hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
 			platform-boots: platform boots / platform boots / go-go platforms / sole=platform heelHeight=high
 
