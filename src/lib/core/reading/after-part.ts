@@ -7,14 +7,17 @@ import { takings, type Description, type Taking } from './takings';
 /** Words that begin a place, or tell how far something goes: "a slit to mid-thigh", "a zip at the back". */
 const leadsAway = new Set(['to', 'at', 'on', 'in', 'above', 'below', 'down', 'up', 'round', 'around']);
 
+/** What comes after a span, the next first. */
+export type SpanAfter = (ahead: number) => Span | undefined;
+
 /** Is a word said of the part that its clause consists of so far? "The sleeves long", with nothing after it that is named. */
-export function followsPart({ parts, unread }: Clause, span: Span, rest: readonly Span[]): boolean {
+export function followsPart({ parts, unread }: Clause, span: Span, after: SpanAfter): boolean {
 	const [part, other] = parts;
 	if (part?.role !== 'detail' || other || part.denied || unread || span.hyphenated) return false;
 	// "The toes round": with nothing after it, it says no place.
-	const ends = span.words.length === 1 && (rest[0] === undefined || rest[0].breakBefore !== undefined);
+	const ends = span.words.length === 1 && (after(0)?.breakBefore !== undefined || after(0) === undefined);
 	if (leadsAway.has(span.words[0] ?? '') && !ends) return false;
-	for (const next of rest) {
+	for (let ahead = 0, next = after(0); next; next = after(++ahead)) {
 		const role = roleOf(next);
 		if (next.breakBefore !== undefined || role === 'link') return true;
 		if (['head', 'detail', 'unknown'].includes(role)) return false;
@@ -32,7 +35,7 @@ export function saysWithPart({ parts, ofPart }: Clause, span: Span): boolean {
 }
 
 /** Does what follows straight after a name say how that is, and no metal or colour, which a thing has as well as a part? */
-export function isToldAfter([next]: readonly Span[]): boolean {
+export function isToldAfter(next: Span | undefined): boolean {
 	if (!next || next.breakBefore !== undefined || !['said', 'move'].includes(roleOf(next))) return false;
 	return !next.senses.some(({ kind }) => kind === 'colour' || kind === 'metal');
 }

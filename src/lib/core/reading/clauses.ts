@@ -16,7 +16,7 @@ import {
 	type PartRole
 } from './parts';
 import { articles, definites, indefinites } from './phrasebook';
-import { followsPart, isToldAfter, saysHowPartIs, saysWithPart } from './after-part';
+import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter } from './after-part';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
@@ -79,8 +79,8 @@ class ClauseBuilder implements Reached {
 	ahead: () => Ahead = () => aheadOf([], 0);
 	/** What the colours and cloths that come after it are said of. */
 	dressedNext: (ahead: number) => ReturnType<typeof dressedNext> = () => undefined;
-	/** What comes after the span that is met, to the end of the text. */
-	rest: () => readonly Span[] = () => [];
+	/** What comes after the span that is met. */
+	after: SpanAfter = () => undefined;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -285,7 +285,7 @@ class ClauseBuilder implements Reached {
 	add(span: Span, at: number, role: PartRole): void {
 		const { clause: soFar } = this;
 		const isOfPart = soFar.before === 'is' && soFar.ofPart !== undefined && soFar.parts.length === 0;
-		const follows = followsPart(soFar, span, this.rest());
+		const follows = followsPart(soFar, span, this.after);
 		if (role === 'head' && (isOfPart || follows) && saysHowPartIs(soFar, span)) role = 'said';
 		if (role === 'said' && follows) this.begin('is');
 		const feather = role === 'said' ? asPlume(this, span) : undefined;
@@ -302,7 +302,7 @@ class ClauseBuilder implements Reached {
 			role === 'head' &&
 			!afterKind &&
 			!this.endsUnder &&
-			isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.rest()))
+			isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.after(0)))
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			// "A tie belt" names a part as a whole.
@@ -597,7 +597,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);
-		builder.rest = () => spans.slice(at + 1);
+		builder.after = (ahead) => spans[at + 1 + ahead];
 		builder.meet(span, at);
 	});
 	builder.ahead = () => aheadOf(spans, spans.length);
