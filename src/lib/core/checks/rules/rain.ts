@@ -4,6 +4,8 @@ import type { Rule } from '../rule';
 const spoilt = ['suede', 'satin', 'silk', 'velvet', 'straw', 'raffia', 'jute', 'cork'];
 /** What soaks through on the foot, and dries again. */
 const soaked = ['canvas', 'cotton', 'linen'];
+/** What is spotted by the first drops, where nothing is worn over it. */
+const spotted = ['suede', 'satin', 'silk', 'velvet'];
 /** Soles of plaited fibre come apart in the wet, whatever is above them. */
 const isPlaited = ({ type }: PieceFacts) => type.id === 'espadrilles';
 
@@ -48,6 +50,18 @@ export const rain: Rule = {
 				measured: `the hem of the ${piece.title} is on the wet floor`,
 				swap: true
 			}));
-		return [...marked, ...soaking, ...dragged];
+		const isKeptOff = facts.in('outer').length > 0 || facts.pieces.some(({ type }) => type.id === 'umbrella');
+		const bare = isKeptOff
+			? []
+			: facts
+					.in('top', 'layer', 'whole', 'suit', 'legs', 'drape')
+					.filter((piece) => spotted.includes(piece.value('material') ?? ''))
+					.map((piece) => ({
+						severity: 'hint' as const,
+						pieces: [piece.id],
+						measured: `rain spots the ${piece.value('material')} of the ${piece.title}, and nothing keeps it off: a coat or an umbrella`,
+						swap: true
+					}));
+		return [...marked, ...bare, ...soaking, ...dragged];
 	}
 };
