@@ -97,6 +97,47 @@ describe('rain', () => {
 	});
 });
 
+describe('cloth of another season', () => {
+	const at = (airC: number): CheckContext => ({ event: { weather: { airC, rain: false }, dressCode: '' } });
+	it('is told of the legs as well: linen in the cold, in no mild weather, whatever is worn over it', () => {
+		const legs = fc.constantFrom('shorts', 'trousers', 'wide-leg-trousers', 'skirt', 'culottes');
+		const summer = ['linen', 'seersucker', 'lawn', 'muslin'];
+		fc.assert(
+			fc.property(legs, fc.constantFrom(...summer, 'denim', 'cotton', 'gabardine'), (type, material) => {
+				const look = worn(tee, garment(type, ['white'], { material }), boots, garment('overcoat', ['navy']));
+				const told = (airC: number) =>
+					faultsOf(look, 'out-of-season', at(airC)).filter(
+						({ pieces, severity }) => pieces.includes('piece-1') && severity === 'warning'
+					).length;
+				expect(told(5)).toBe(summer.includes(material) ? 1 : 0);
+				expect(told(16)).toBe(0);
+			}),
+			runs
+		);
+	});
+});
+
+describe('what is under sheer cloth', () => {
+	const under = (sheer: string, colour: string) =>
+		faultsOf(
+			worn(garment('blouse', [sheer], { opacity: 'sheer' }), garment('bra', [colour]), jeans, boots),
+			'shows-through'
+		).length;
+	it('is told where it stands out: dark or bright under white, white under dark', () => {
+		for (const [sheer, colour, told] of [
+			['white', 'black', 1],
+			['white', 'red', 1],
+			['white', 'nude', 0],
+			['white', 'white', 0],
+			['black', 'white', 1],
+			['black', 'ivory', 1],
+			['black', 'black', 0],
+			['black', 'nude', 0]
+		] as const)
+			expect(under(sheer, colour), `${colour} under sheer ${sheer}`).toBe(told);
+	});
+});
+
 describe('trousers to the floor', () => {
 	const legs = facetOf('leg').values.map(({ id }) => id);
 	const trailing = ['wide', 'flared', 'bootcut', 'straight'];

@@ -19,7 +19,9 @@ const warmCloth = [
 	'camel-hair',
 	'boucle-wool'
 ];
-const thinCloth = ['linen', 'voile', 'lawn', 'chiffon', 'organza', 'muslin', 'seersucker', 'georgette'];
+/** Worn by day in the heat. */
+const summerCloth = ['linen', 'voile', 'lawn', 'muslin', 'seersucker'];
+const thinCloth = [...summerCloth, 'chiffon', 'organza', 'georgette'];
 
 /** Coats that are made for warm days as well. */
 const lightCoats = [
@@ -52,9 +54,10 @@ export const isWarm = (piece: Told) =>
 	warmCloth.includes(piece.value('material') ?? '') ||
 	piece.stated('weight') === 'heavy' ||
 	['padded', 'chunky-knit', 'fur-like'].includes(piece.value('texture') ?? '');
-/** Open shoes, and thin or bare things with nothing over them. */
+/** Open shoes, summer cloth on the legs, and thin or bare things with nothing over them. */
 export const isBare = (piece: Told, covered: boolean) =>
 	(piece.slot === 'feet' && (piece.type.family === 'sandals' || piece.value('toe') === 'open')) ||
+	(piece.slot === 'legs' && summerCloth.includes(piece.value('material') ?? '')) ||
 	(!covered &&
 		['top', 'whole'].includes(piece.slot) &&
 		(['strapless', 'sleeveless'].includes(piece.value('sleeveLength') ?? '') ||

@@ -51,15 +51,21 @@ const underWhite = (facts: Facts): Violation[] =>
 				}))
 		);
 
-/** Something dark or bright under sheer white is seen as it is: meant, or not. */
+const isWhite = ({ main }: PieceFacts) => main !== undefined && main.lab.l >= thresholds.whiteLightness;
+const isDark = ({ main }: PieceFacts) => main !== undefined && main.lab.l <= thresholds.answersDark;
+/** Dark or bright under sheer white, white under sheer dark; the tone of the skin under neither. */
+const standsOut = (under: PieceFacts, sheer: PieceFacts) =>
+	isWhite(sheer) ? isSeenThrough(under) : isDark(sheer) && isWhite(under);
+
+/** What stands out under sheer cloth is seen as it is: meant, or not. */
 const underSheer = (facts: Facts): Violation[] =>
 	facts
 		.in('top', 'whole')
-		.filter((piece) => isSheer(piece) && (piece.main?.lab.l ?? 0) >= thresholds.whiteLightness)
+		.filter(isSheer)
 		.flatMap((piece) =>
 			facts
 				.in('under')
-				.filter(isSeenThrough)
+				.filter((under) => standsOut(under, piece))
 				.map((under): Violation => ({
 					severity: 'hint',
 					pieces: [under.id, piece.id],
