@@ -165,7 +165,9 @@ describe('what stands over a list', () => {
 				),
 				fc.uniqueArray(worn, { minLength: 2, maxLength: 4 }),
 				(heading, things) => {
-					expect(read(`${heading}: ${things.join(', ')}`)).toEqual(read(things.join(', ')));
+					const text = `${heading}: ${things.join(', ')}`;
+					expect(read(text)).toEqual(read(things.join(', ')));
+					expect(readLook(text).phrases[0]?.takenFor).toBe('names the look; stands over what follows');
 				}
 			)
 		);

@@ -25,8 +25,8 @@ export type Sense =
 	/** Says something for which there is no field; `words` where more than the phrase is kept. */
 	| { kind: 'note'; words?: string }
 	| { kind: 'hedge' }
-	/** Carries nothing by itself; `ofName` where it is a part of a name. */
-	| { kind: 'filler'; ofName?: true };
+	/** Carries nothing by itself; `ofName` where it is a part of a name, `heads` where it names the look. */
+	| { kind: 'filler'; ofName?: true; heads?: true };
 
 export interface Token {
 	/** As it is looked up: small letters, no accents, no apostrophes. */

@@ -130,5 +130,5 @@ export function headingOf(tokens: readonly Token[], words: readonly string[], te
 	const end = tokens.findIndex(({ breakBefore }, at) => at > colon && breakBefore);
 	if (namesIn(end < 0 ? tokens.length : end) === 0) return 0;
 	const isCode = dressCodes.some(({ said }) => said.exec(heading)?.[0].length === heading.length);
-	return isCode || (namesIn(tokens.length) > 1 && namesLook(words.slice(0, colon))) ? colon : 0;
+	return isCode || (namesLook(words.slice(0, colon)) && namesIn(tokens.length) > 1) ? colon : 0;
 }

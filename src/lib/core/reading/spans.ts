@@ -181,7 +181,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		const styled = styledName(words, at, limit);
 		const compared = comparedAt(words, at, limit);
 		const opening: Found | undefined =
-			at === 0 && heading > 0 ? { senses: [{ kind: 'filler' }], length: heading } : undefined;
+			at === 0 && heading > 0 ? { senses: [{ kind: 'filler', heads: true }], length: heading } : undefined;
 		const found = measured
 			? { senses: [measured], length: 2 }
 			: (opening ??
