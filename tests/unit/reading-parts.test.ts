@@ -192,6 +192,28 @@ describe('what stands over a list', () => {
 	});
 });
 
+describe('what is said of one part of a set', () => {
+	const facetsOf = (text: string) =>
+		Object.fromEntries(
+			Object.entries(read(text).elements[0]?.garment.facets ?? {}).map(([id, of]) => [id, of?.value])
+		);
+	it('is said of none of what the other has', () => {
+		expect(facetsOf('a skirt suit with a short boxy jacket')).toEqual({ topLength: 'waist', fit: 'relaxed' });
+		expect(facetsOf('a skirt suit, short skirt, long jacket')).toEqual({
+			hemLength: 'mini',
+			topLength: 'thigh'
+		});
+		expect(facetsOf('a suit with a long jacket and cropped trousers')).toEqual({
+			topLength: 'thigh',
+			legLength: 'cropped'
+		});
+	});
+	it('shorts are long at the knee', () => {
+		for (const text of ['long white shorts', 'full-length shorts', 'white shorts, long'])
+			expect(facetsOf(text), text).toEqual({ legLength: 'knee' });
+	});
+});
+
 describe('a little of a colour', () => {
 	it('on the lips is the lipstick’s, and nothing of what was named before', () => {
 		for (const little of ['a smear of', 'a touch of', 'a flash of', ''])

@@ -1,6 +1,7 @@
 /** Makes a garment of what is said of it, and says for each phrase what it was taken for. */
 import { isDoneWith } from '../lexicon/moves';
-import { garmentType, type GarmentType } from '../lexicon/taxonomy';
+import { setParts } from '../lexicon/set-parts';
+import { garmentType, typeHasFacet, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
@@ -160,6 +161,18 @@ const washOf = ({ span }: Part): Sense[] =>
 const saysWhere = (clause: Clause, part: Part, before: Part | undefined): boolean =>
 	(placesBefore(clause, part) && goesTo(before, [part])) || saysWhereDone(before, part);
 
+/**
+ * "A skirt suit with a short jacket": the type as a clause can describe it, where that names a part of a set; what the part has not,
+ * is not said of the set.
+ */
+function typeTold(type: GarmentType, { parts }: Clause): GarmentType {
+	const of = setParts[type.id];
+	const named = parts.find(({ role }) => role === 'again' || role === 'head');
+	const own = of && named && senseOf(named.span, 'type');
+	if (!own || own.type === type.id || Object.hasOwn(setParts, own.type)) return type;
+	return { ...type, facets: type.facets.filter((facet) => typeHasFacet(own.type, facet)) };
+}
+
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -188,6 +201,7 @@ export function describe(
 	]);
 	for (const [i, clause] of group.clauses.entries()) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
+		description.type = typeTold(type, clause);
 		const keeper = new Keeper(description, provenance);
 		const last = clause.parts.at(-1);
 		const goesOn = !clause.head && onlySays(clause);
@@ -218,6 +232,7 @@ export function describe(
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');
 	}
+	description.type = type;
 	for (const sense of named) {
 		// "A keyhole halter top".
 		const shape = sense.kind === 'facet' && hangsFrom.has(sense.value) && description.facets.neckline?.value;

@@ -57,6 +57,11 @@ function asSewnOn<S extends { facet: FacetId; value: string }>(sense: S, { divis
 	if (sense.facet !== 'material' || !inCloth.has(division) || !sewnOn.has(sense.value)) return sense;
 	return { ...sense, facet: 'texture', value: 'beaded' };
 }
+/** "Long shorts" end at the knee. */
+const asOfShorts = <S extends { facet: FacetId; value: string }>(sense: S, { family }: GarmentType): S =>
+	family === 'shorts' && sense.facet === 'legLength' && ['full', 'floor'].includes(sense.value)
+		? { ...sense, value: 'knee' }
+		: sense;
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
@@ -204,7 +209,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 			? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)]
 			: [];
 	const facets = sensesOf(span, 'facet')
-		.map((sense) => asSewnOn(sense, type))
+		.map((sense) => asSewnOn(asOfShorts(sense, type), type))
 		.filter(({ facet }) => type.facets.includes(facet));
 	const byWeight = (a: { facet: FacetId }, b: { facet: FacetId }) =>
 		aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division);
