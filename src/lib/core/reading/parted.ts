@@ -109,10 +109,16 @@ const carriesNothing = (found: Found | undefined) =>
 		(sense) => ['filler', 'note'].includes(sense.kind) || (sense.kind === 'facet' && !sense.free)
 	);
 
-/** "Dark academia: …", "1980s power: …": is it no thing, and nothing that things are? Its last word is none that is known, or none says anything. */
+const isFiller = (found: Found | undefined) => found?.senses.every(({ kind }) => kind === 'filler') === true;
+
+/**
+ * "Dark academia: …", "1980s power: …": is it no thing, and nothing that things are? Its last word is none that is known, or no word
+ * says anything of a thing, and some say more than "left ear: …".
+ */
 function namesLook(heading: readonly string[]): boolean {
 	const phrases = phrasesIn(heading);
-	return phrases.length > 0 && (phrases.at(-1) === undefined || phrases.every(carriesNothing));
+	const saysNothing = phrases.every(carriesNothing) && !phrases.every(isFiller);
+	return phrases.length > 0 && (phrases.at(-1) === undefined || saysNothing);
 }
 
 /**
