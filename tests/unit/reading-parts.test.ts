@@ -6,6 +6,7 @@ import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import type { FacetId } from '../../src/lib/core/lexicon/facets';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
+import { leftOver } from '../../src/lib/core/reading';
 import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { alsoSays, colourWord } from '../looks';
 
@@ -171,6 +172,12 @@ describe('what stands over a list', () => {
 				}
 			)
 		);
+	});
+	it('stands over a single thing as well, and stays in no line; a thing that is not known does', () => {
+		for (const heading of ['dark academia', 'boho bride', 'quiet look'])
+			expect(leftOver(readLook(`${heading}: a tweed coat`)), heading).toBe('');
+		expect(leftOver(readLook('lilac frobber: a silk scarf'))).toBe('lilac frobber');
+		expect(read('left ear: a stud').elements[0]?.garment.type).toBe('studs');
 	});
 	it('is what they make up, of a set: in its colour', () => {
 		for (const [set, first, second] of [

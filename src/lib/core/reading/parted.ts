@@ -108,17 +108,20 @@ const carriesNothing = (found: Found | undefined) =>
 	found.senses.every(
 		(sense) => ['filler', 'note'].includes(sense.kind) || (sense.kind === 'facet' && !sense.free)
 	);
+const isTone = (found: Found | undefined) => found?.senses.every(({ kind }) => kind === 'tone') === true;
 
 const isFiller = (found: Found | undefined) => found?.senses.every(({ kind }) => kind === 'filler') === true;
 
 /**
- * "Dark academia: …", "1980s power: …": is it no thing, and nothing that things are? Its last word is none that is known, or no word
- * says anything of a thing, and some say more than "left ear: …".
+ * "Dark academia: …", "1980s power: …": is it no thing, and nothing that things are? No word says anything of a thing but its depth, and
+ * some say more than "left ear: …"; or, over several things, its last word is none that is known: "ballerina off-duty".
  */
-function namesLook(heading: readonly string[]): boolean {
+function namesLook(heading: readonly string[], over: number): boolean {
 	const phrases = phrasesIn(heading);
-	const saysNothing = phrases.every(carriesNothing) && !phrases.every(isFiller);
-	return phrases.length > 0 && (phrases.at(-1) === undefined || saysNothing);
+	const saysNothing =
+		phrases.every((found) => carriesNothing(found) || isTone(found)) &&
+		!phrases.every((found) => isFiller(found) || isTone(found));
+	return over > 1 ? saysNothing || phrases.at(-1) === undefined : saysNothing && phrases.length > 1;
 }
 
 /**
@@ -136,5 +139,5 @@ export function headingOf(tokens: readonly Token[], words: readonly string[], te
 	const end = tokens.findIndex(({ breakBefore }, at) => at > colon && breakBefore);
 	if (namesIn(end < 0 ? tokens.length : end) === 0) return 0;
 	const isCode = dressCodes.some(({ said }) => said.exec(heading)?.[0].length === heading.length);
-	return isCode || (namesLook(words.slice(0, colon)) && namesIn(tokens.length) > 1) ? colon : 0;
+	return isCode || namesLook(words.slice(0, colon), namesIn(tokens.length)) ? colon : 0;
 }
