@@ -34,13 +34,16 @@ const twoColours = fc
 	.filter((colours) => hexesIn(`${colours} scarf`)[0]?.length === 2);
 const isMany = (name: string) => /[^s]s$/.test(name);
 
+/** Of "camel hair pins", camel hair is a cloth, and pins are no hair pins. */
+const isReadSo = (plain: string, kind: string) =>
+	typesIn(plain).length === 1 && typesIn(plain)[0] === typesIn(kind)[0];
+
 describe('a first name, and its kind in two colours', () => {
 	it('is one thing of both under a colon: “Shoes: navy and cream brogues”', () => {
 		fc.assert(
 			fc.property(pair, twoColours, ({ first, kind }, colours) => {
 				const [text, plain] = [`${first}: ${colours} ${kind}`, `${colours} ${kind}`];
-				// "Camel hair clip".
-				fc.pre(typesIn(plain).length === 1);
+				fc.pre(isReadSo(plain, kind));
 				expect([typesIn(text), hexesIn(text)], text).toEqual([typesIn(plain), hexesIn(plain)]);
 			}),
 			runs
@@ -51,7 +54,7 @@ describe('a first name, and its kind in two colours', () => {
 			fc.property(pair, twoColours, ({ first, kind }, colours) => {
 				const said = isMany(first) ? 'are' : isMany(kind) ? 'is' : 'is a';
 				const [text, plain] = [`the ${first} ${said} ${colours} ${kind}`, `${colours} ${kind}`];
-				fc.pre(typesIn(plain).length === 1);
+				fc.pre(isReadSo(plain, kind));
 				expect([typesIn(text), hexesIn(text)], text).toEqual([typesIn(plain), hexesIn(plain)]);
 			}),
 			runs
