@@ -214,11 +214,12 @@ export function describe(
 		keeper.afterWork = worked && goesOn && ['in', 'with', 'and'].includes(clause.before);
 		if (clause.before === 'with' || clause.head) ground = description.colours.length;
 		const [word] = clause.parts;
-		const taking = part && (told ?? clause.before === 'is') && takenAsOne(clause.parts, part, description);
-		if (taking && word) {
+		const isTold = told !== undefined || clause.before === 'is';
+		const taking = part && isTold ? takenAsOne(clause.parts, part, description) : undefined;
+		if (part && taking && word) {
 			keeper.take(word, taking);
 			keeper.note(part, 'understood', 'the part that it is said of');
-		} else if (part && (told ?? ['in', 'with', 'on', 'is'].includes(clause.before)) && goesOn)
+		} else if (part && (isTold || ['in', 'with', 'on'].includes(clause.before)) && goesOn)
 			takeDetail(keeper, part, clause.parts);
 		else if (isToldNext(clause, group.clauses[i + 1])) keeper.afterWork = false;
 		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)

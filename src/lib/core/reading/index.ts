@@ -4,5 +4,5 @@ export { readLook, type ReadOptions } from './read-look';
 export { alternatives, rephrased, withoutPhrase, withWord } from './rephrase';
 export { leftOver } from './left-over';
 export { saidOver } from './said-over';
-export { readPieces, type PiecesReading, type SaidPiece } from './read-pieces';
+export { garmentsSaid, readPieces, type PiecesReading, type SaidPiece } from './read-pieces';
 export { sensesOfPhrase, type OwnWord } from './spans';

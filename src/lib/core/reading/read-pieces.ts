@@ -16,6 +16,7 @@ import {
 	yearPattern
 } from '../lexicon/piece-facts';
 import type { Money } from '../model/basics';
+import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import type { Element } from '../model/reference';
 import { readMoney } from '../money/amounts';
@@ -35,6 +36,12 @@ export interface SaidPiece extends Pick<Element, 'garment'> {
 	/** Its colours are one each of them: "three tees: white, grey and black". */
 	oneColourEach?: true;
 }
+
+/** The garment of each of what was said: as many as were counted, in a colour each where as many colours were said of them. */
+export const garmentsSaid = ({ garment, count, oneColourEach }: SaidPiece): Garment[] =>
+	oneColourEach && garment.palette.length === count
+		? garment.palette.map((colour) => ({ ...garment, palette: [{ ...colour, share: 1 }] }))
+		: Array.from({ length: count }, () => garment);
 
 export interface PiecesReading extends Reading {
 	/** In the order of the elements. */

@@ -21,6 +21,13 @@ describe('what was said hangs on the rail', () => {
 			['Grey T-shirt', 1],
 			['Black T-shirt', 1]
 		]));
+	it('as it was measured, where one of several is what a picture shows', () => {
+		const [said] = readPieces('two tees: white and navy').pieces;
+		const measured = readPieces('white and navy tee').pieces[0]?.garment;
+		if (!said || !measured) throw new Error('nothing was read');
+		const [piece] = piecesSaid(client, { ...said, count: 1, garment: measured });
+		expect(piece?.parts[0]?.garment).toEqual(measured);
+	});
 	it('in both colours where both are said of each', () =>
 		expect(hung('two white and navy tees').map(([, colours]) => colours)).toEqual([2, 2]));
 });
