@@ -8,6 +8,7 @@ import {
 	checkLook,
 	facetOf,
 	garmentTypes,
+	mayWear,
 	type FacetId,
 	type Garment,
 	type GarmentType
@@ -146,5 +147,61 @@ describe('no limit passes in silence', () => {
 				`${limit}: ${id}`
 			).toEqual([]);
 		}
+	});
+});
+
+describe('a part of another material', () => {
+	const never = (...limits: string[]) => makeClient({ limits: { never: limits } });
+	const coat = (facet: FacetId, value: string): Garment => ({
+		type: 'overcoat',
+		palette: [],
+		facets: { material: { value: 'wool', provenance: 'said' }, [facet]: { value, provenance: 'said' } }
+	});
+
+	it('breaks the limit, whatever the rest is of', () => {
+		expect(mayWear(never('fur'), coat('collar', 'fur'))).toBe(false);
+		expect(mayWear(never('feathers'), coat('hemDetail', 'feathered'))).toBe(false);
+		expect(
+			mayWear(makeClient({ ethics: { ...makeClient().ethics, fur: 'never' } }), coat('collar', 'fur'))
+		).toBe(false);
+		expect(mayWear(makeClient({ avoidMaterials: ['fur'] }), coat('collar', 'fur'))).toBe(false);
+	});
+
+	it.each([
+		['fur', 'lined with fur'],
+		['fur', 'fur-trimmed hood'],
+		['leather', 'leather toggles'],
+		['silk', 'red silk lined'],
+		['wool', 'cashmere lined'],
+		['feathers', 'feather trim at the cuffs'],
+		['down', 'goose down inside'],
+		['latex', 'rubber soles']
+	])('never %s: a note “%s” is asked about, on the card and in Check', (limit, note) => {
+		const garment: Garment = {
+			type: 'boots',
+			palette: [],
+			facets: { material: { value: 'canvas', provenance: 'said' } }
+		};
+		const client = never(limit);
+		expect(barsFor(client, garment, { note }).map(({ kind }) => kind)).toEqual(['look']);
+		const worn = [{ id: 'it', title: 'it', garment, moves: [], note }];
+		expect(checkLook(worn, { client }, { only: ['client-limits'] })).toMatchObject([{ severity: 'hint' }]);
+		expect(barsFor(client, garment, { note: '' })).toEqual([]);
+	});
+
+	it.each([
+		['fur', 'faux fur collar'],
+		['fur', 'no fur anywhere'],
+		['leather', 'imitation leather piping'],
+		['leather', 'not real leather'],
+		['down', 'buttons all down the back, hood down'],
+		['wool', 'bought in the sale']
+	])('never %s: a note “%s” asks nothing', (limit, note) => {
+		const garment: Garment = {
+			type: 'boots',
+			palette: [],
+			facets: { material: { value: 'canvas', provenance: 'said' } }
+		};
+		expect(barsFor(never(limit), garment, { note })).toEqual([]);
 	});
 });

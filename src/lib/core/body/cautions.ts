@@ -1,5 +1,6 @@
 import { heelOfShoe } from './heights';
 import { isColourOf } from '../colour/words';
+import { isNoted, materialKinds, materialsOfParts, type MaterialKind } from '../lexicon/limit-properties';
 import { nickelBearing } from '../lexicon/metals';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
@@ -29,7 +30,8 @@ type Limits = Pick<Client, 'avoidMaterials' | 'allergies' | 'limits'> &
 function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: Garment): string[] {
 	// What a tweed jacket is made of is in its name, and need not be stated.
 	const material = facets.material?.value ?? garmentType(type).usual.material;
-	const cloth = [material, facets.texture?.value].filter((value) => value !== undefined);
+	const parts = materialsOfParts((facet) => facets[facet]?.value);
+	const cloth = [material, facets.texture?.value, ...parts].filter((value) => value !== undefined);
 	if (cloth.length === 0) return [];
 	return [...avoidMaterials, ...allergies]
 		.filter((avoided) => {
@@ -38,6 +40,14 @@ function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: G
 			return cloth.some((value) => kin?.test(value) ?? value.includes(word));
 		})
 		.map((avoided) => `${cloth[0] ?? ''}: this client avoids ${avoided}`);
+}
+
+/** What a note speaks of that the client avoids: a lining, a trim. The label tells. */
+function noted({ avoidMaterials, allergies }: Limits, note: string): Caution[] {
+	const kinds = Object.keys(materialKinds) as MaterialKind[];
+	return [...avoidMaterials, ...allergies]
+		.filter((avoided) => kinds.some((kind) => materialKinds[kind].said.test(avoided) && isNoted(kind, note)))
+		.map((avoided) => ({ words: `this client avoids ${avoided}; look at the label`, kind: 'look' }));
 }
 
 function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): string[] {
@@ -72,14 +82,15 @@ function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[]
 
 /**
  * What speaks against a garment for this client's body and taste: materials they avoid, colours that they refuse, metal next
- * to a nickel allergy, a heel above their limit. Labels and the client's clinician have the last
+ * to a nickel allergy, a heel above their limit; what only its note speaks of is asked. Labels and the client's clinician have the last
  * word.
  */
-export const cautionsFor = (client: Limits, garment: Garment): Caution[] => [
+export const cautionsFor = (client: Limits, garment: Garment, note?: string): Caution[] => [
 	...[...againstCloth(client, garment), ...againstColours(client, garment)].map((words): Caution => ({
 		words,
 		kind: 'against'
 	})),
+	...(note ? noted(client, note) : []),
 	...overHeelLimit(client, garment),
 	...metalOnSkin(client, garment)
 ];

@@ -10,10 +10,17 @@ import { madeOf } from './properties';
 
 type ForClient = NonNullable<CheckContext['client']>;
 
+/** What is told of a garment besides: as what it is bought, where it is not owned, and what is noted of it. */
+type Told = Pick<CheckedPiece, 'bought' | 'note'>;
+
 /** Remembered by client and garment, worn and bought new: the same cards are laid out again and again. */
+interface Remembered {
+	note: string | undefined;
+	bars: Caution[];
+}
 const known = {
-	worn: new WeakMap<object, WeakMap<Garment, Caution[]>>(),
-	new: new WeakMap<object, WeakMap<Garment, Caution[]>>()
+	worn: new WeakMap<object, WeakMap<Garment, Remembered>>(),
+	new: new WeakMap<object, WeakMap<Garment, Remembered>>()
 };
 
 /** What of a client's limits in words a piece breaks, as stated or by its kind, and what must be asked. */
@@ -85,26 +92,25 @@ export const againstTheirWord = (client: ForClient, piece: PieceFacts): Caution[
 	...againstEthics(client, piece, isNew(piece))
 ];
 
-function workedOut(client: ForClient, garment: Garment, bought: CheckedPiece['bought']): Caution[] {
-	const [piece] = factsOf([{ id: '', title: '', garment, moves: [], bought }], {}).pieces;
-	return piece ? [...againstTheirWord(client, piece), ...cautionsFor(client, garment)] : [];
+function workedOut(client: ForClient, garment: Garment, told: Told): Caution[] {
+	const [piece] = factsOf([{ id: '', title: '', garment, moves: [], ...told }], {}).pieces;
+	return piece ? [...againstTheirWord(client, piece), ...cautionsFor(client, garment, told.note)] : [];
 }
 
 /**
  * Everything that speaks against a garment for a client: limits in their own words, materials, ethics, allergies, colours
  * and heels. Labels and the client's clinician have the last word.
- *
- * @param bought as what it is bought, where it is not owned
  */
-export function barsFor(client: ForClient, garment: Garment, bought?: CheckedPiece['bought']): Caution[] {
-	const memory = isNew({ bought }) ? known.new : known.worn;
+export function barsFor(client: ForClient, garment: Garment, told: Told = {}): Caution[] {
+	const memory = isNew(told) ? known.new : known.worn;
 	let ofClient = memory.get(client);
 	if (!ofClient) memory.set(client, (ofClient = new WeakMap()));
-	let bars = ofClient.get(garment);
-	if (!bars) ofClient.set(garment, (bars = workedOut(client, garment, bought)));
-	return bars;
+	let remembered = ofClient.get(garment);
+	if (!remembered || remembered.note !== told.note)
+		ofClient.set(garment, (remembered = { note: told.note, bars: workedOut(client, garment, told) }));
+	return remembered.bars;
 }
 
 /** May it be recommended? Not where it breaks a limit or likely harms; what a label must tell is no reason to hide it. */
-export const mayWear = (client: ForClient, garment: Garment, bought?: CheckedPiece['bought']): boolean =>
-	barsFor(client, garment, bought).every(({ kind }) => kind === 'look');
+export const mayWear = (client: ForClient, garment: Garment, told?: Told): boolean =>
+	barsFor(client, garment, told).every(({ kind }) => kind === 'look');

@@ -48,14 +48,16 @@ describe('what a client does not wear for its making', () => {
 describe('what a client wears only pre-owned', () => {
 	const fur = garment('jacket', ['brown'], { material: 'fur' });
 	it('is against them where it is bought new', () =>
-		expect(barsFor(preOwned, fur, boughtNew)[0]?.words).toBe('fur only pre-owned for this client'));
+		expect(barsFor(preOwned, fur, { bought: boughtNew })[0]?.words).toBe(
+			'fur only pre-owned for this client'
+		));
 	it('is nothing to them second-hand, or where they own it', () => {
-		expect(barsFor(preOwned, fur, secondHand)).toEqual([]);
+		expect(barsFor(preOwned, fur, { bought: secondHand })).toEqual([]);
 		expect(barsFor(preOwned, fur)).toEqual([]);
 	});
 	it('does not remember the one answer for the other', () => {
 		expect(mayWear(preOwned, fur)).toBe(true);
-		expect(mayWear(preOwned, fur, boughtNew)).toBe(false);
+		expect(mayWear(preOwned, fur, { bought: boughtNew })).toBe(false);
 		expect(mayWear(preOwned, fur)).toBe(true);
 	});
 });

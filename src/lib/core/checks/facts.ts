@@ -208,16 +208,19 @@ const down: readonly SlotId[] = ['outer', 'suit', 'layer', 'drape', 'whole', 'to
 
 export function factsOf(worn: readonly CheckedPiece[], context: CheckContext): Facts {
 	// Copied from one object, then set: spreading a second one over it costs ten times as much.
-	const pieces = worn.map(({ id, title, moves, side, lengthCm, state, bought, garment }): PieceFacts => ({
-		...factsOfGarment(garment),
-		id,
-		title,
-		moves,
-		side,
-		lengthCm,
-		state,
-		bought
-	}));
+	const pieces = worn.map(
+		({ id, title, moves, side, lengthCm, state, note, bought, garment }): PieceFacts => ({
+			...factsOfGarment(garment),
+			id,
+			title,
+			moves,
+			side,
+			lengthCm,
+			state,
+			note,
+			bought
+		})
+	);
 	const inSlots = (...wanted: SlotId[]) => pieces.filter(({ slot }) => wanted.includes(slot));
 	return {
 		pieces,

@@ -23,6 +23,8 @@ export interface CheckedPiece {
 	lengthCm?: number;
 	/** Whether an owned piece is at hand and fit to be worn. */
 	state?: Piece['state'];
+	/** What its note says of it. */
+	note?: string;
 	/** What is told of it where it is bought for the look. */
 	bought?: Pick<Listing, 'tier' | 'condition'>;
 }

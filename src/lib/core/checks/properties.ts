@@ -7,9 +7,11 @@ import type { FacetId } from '../lexicon/facets';
 import {
 	bareNecklines,
 	highNecklines,
+	isNoted,
 	likelyWool,
 	lowNecklines,
 	materialKinds,
+	materialsOfParts,
 	maybeFur,
 	sheerCloth,
 	shoulderStraps,
@@ -97,11 +99,16 @@ const legsUpTo = (piece: PieceFacts, hems: readonly string[], legs: readonly str
 				saidOnly(byFacet(piece, 'legLength', among(...legs)))
 			);
 
-/** Is it made of a material, or of its kin? */
+/** Is it, or a part of it, made of a material or of its kin? What only its note speaks of is asked. */
 export function madeOf(piece: PieceFacts, kind: MaterialKind): Answer {
+	const whole = clothIs(piece, kind);
+	return whole === 'no' && piece.note && isNoted(kind, piece.note) ? 'unknown' : whole;
+}
+
+function clothIs(piece: PieceFacts, kind: MaterialKind): Answer {
 	const { is, maybe = [] } = materialKinds[kind];
-	const cloth = [piece.stated('material'), piece.stated('texture')].filter((value) => value !== undefined);
-	if (cloth.some((value) => is.includes(value))) return 'yes';
+	const cloth = [piece.stated('material'), piece.stated('texture'), ...materialsOfParts(piece.stated)];
+	if (cloth.some((value) => value !== undefined && is.includes(value))) return 'yes';
 	const material = piece.stated('material');
 	if (material !== undefined) return maybe.includes(material) ? 'unknown' : 'no';
 	const usual = piece.type.usual.material;

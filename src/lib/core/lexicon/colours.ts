@@ -40,7 +40,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'grey',
-		'grey / gray / mid-grey / grey marl / grey melange / heather grey #8a8a8a, light grey / pale grey / light grey marl #c3c4c6, charcoal / charcoal grey / dark grey #45474b, anthracite #3b3d40, slate / slate grey / french slate #6a737c, silver grey / dove grey / pearl grey / pigeon grey / dove #b3b7ba, graphite / lead grey / iron / gunmetal grey #55575b, ash / ash grey #a9a9a6, blue-grey / grey-blue #7b8490, steel / steel grey / zinc grey / zinc / moonlight grey / cadet grey #7d858c, storm / storm grey / thunder grey / dusk grey #5f666d, smoke / smoky grey / cloud grey / fog grey / mist grey / mist / misty grey #a3a5a8, flint / granite / battleship grey #6e7174, cement / concrete / french grey / pebble grey #9c9b96'
+		'grey / gray / mid-grey / grey marl / grey marle / grey melange / heather grey #8a8a8a, light grey / pale grey / light grey marl #c3c4c6, charcoal / charcoal grey / dark grey #45474b, anthracite #3b3d40, slate / slate grey / french slate #6a737c, silver grey / dove grey / pearl grey / pigeon grey / dove #b3b7ba, graphite / lead grey / iron / gunmetal grey #55575b, ash / ash grey #a9a9a6, blue-grey / grey-blue #7b8490, steel / steel grey / zinc grey / zinc / moonlight grey / cadet grey #7d858c, storm / storm grey / thunder grey / dusk grey #5f666d, smoke / smoky grey / cloud grey / fog grey / mist grey / mist / misty grey #a3a5a8, flint / granite / battleship grey #6e7174, cement / concrete / french grey / pebble grey #9c9b96'
 	),
 	...words(
 		'beige',

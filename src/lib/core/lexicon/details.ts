@@ -34,6 +34,9 @@ const detail = (
 /** What is stuck on a hat, and is what other things are made of: "a fedora with a red feather". */
 export const plume: Detail = detail('feather, feathers', [], { only: 'headwear' });
 
+/** "Lace along the top": where something is that no part is named for. */
+export const edge: Detail = detail('top, bottom');
+
 /** Parts of garments, as they are named (common practice). What a part says that no facet holds goes to the note. */
 export const details: readonly Detail[] = [
 	detail('sleeve, sleeves, sleeved', ['sleeveShape', 'sleeveLength'], {
@@ -95,7 +98,8 @@ export const details: readonly Detail[] = [
 	),
 	detail('bit, bits, snaffle bit, horse bit', [], { takesMetal: true, only: 'footwear' }),
 	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar']),
-	detail('trimmed, edged, piped, lined, bordered', ['hemDetail', 'collar'], { leads: true }),
+	detail('trimmed, edged, piped, bordered', ['hemDetail', 'collar'], { leads: true }),
+	detail('lined', [], { leads: true }),
 	detail('border, borders', ['hemDetail'], {
 		alone: ['hemDetail', 'bordered'],
 		coversCloth: true,
@@ -140,7 +144,7 @@ export const details: readonly Detail[] = [
 		['sleeveLength']
 	),
 	detail(
-		'epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
+		'arm garters, sleeve garters, arm bands, epaulettes, epaulets, crest, crest buttons, crease, front crease, unlined, half-lined, fully lined'
 	),
 	detail('godet, godets, gore, gores, gusset, gussets, vents'),
 	detail(

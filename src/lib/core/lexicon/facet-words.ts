@@ -116,7 +116,7 @@ const source: Partial<Record<FacetId, string>> = {
 		henley: henley-neck, grandad-neck
 		halter: halter-neck, halterneck, halter
 		high-neck: high at the neck, high in the neck, high-neck, high-necked, high neck, victorian-necked
-		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder, one-sleeved, one-sleeve, single-sleeved, single-sleeve
+		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder, one bare shoulder, one shoulder bare, bare on one shoulder, one-sleeved, one-sleeve, single-sleeved, single-sleeve
 		asymmetric: asymmetric neck, asymmetric neckline
 		strapless: strapless
 		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders, bardot, bardot-neck`,

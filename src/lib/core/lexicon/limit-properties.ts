@@ -1,3 +1,4 @@
+import type { FacetId } from './facets';
 import { woollens } from './wearable-cloth';
 
 /** What makes a thing bare, high, sheer or of a material, for limits (common practice). */
@@ -37,6 +38,8 @@ export interface KindOfMaterial {
 	is: readonly string[];
 	/** Materials that may be, so that it is asked. */
 	maybe?: readonly string[];
+	/** How a note says it, where that is more than a limit has to say. */
+	noted?: RegExp;
 }
 
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
@@ -51,7 +54,13 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		is: ['fur', 'shearling']
 	},
 	feather: { said: /feathers?/i, asks: 'are there feathers in it?', is: ['feather'], maybe: ['down-fill'] },
-	down: { said: /\bdown\b/i, asks: 'what is it filled with?', is: ['down-fill'], maybe: ['feather'] },
+	down: {
+		said: /\bdown\b/i,
+		noted: /\b(?:goose|duck|eider)[ -]?down\b|\bdown[ -](?:fill|stuff|pad|lin)/i,
+		asks: 'what is it filled with?',
+		is: ['down-fill'],
+		maybe: ['feather']
+	},
 	wool: {
 		said: /\bwool|cashmere|mohair|alpaca|lanolin/i,
 		asks: 'is there wool in it?',
@@ -101,6 +110,28 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		maybe: ['polyester', 'organza']
 	}
 };
+
+/** Parts of a garment that are of a material whatever the rest is made of. */
+const materialOfPart: Readonly<Partial<Record<FacetId, Readonly<Record<string, string>>>>> = {
+	collar: { fur: 'fur' },
+	hemDetail: { feathered: 'feather' }
+};
+
+/** The materials of the parts that are said of a garment: a fur collar, a feather trim. */
+export const materialsOfParts = (stated: (facet: FacetId) => string | undefined): string[] =>
+	(Object.keys(materialOfPart) as FacetId[]).flatMap(
+		(facet) => materialOfPart[facet]?.[stated(facet) ?? ''] ?? []
+	);
+
+/** "Faux fur", "no real leather": words of a note that say what it is not. */
+const notReal =
+	/\b(?:faux|fake|false|mock|imitation|artificial|synthetic|vegan|no|not|non|without|never)[\s-]+(?:(?:real|any|made|of|in)[\s-]+)*[\w-]+/gi;
+
+/** Does a note speak of such a material: "lined with fur", "leather toggles"? Not of faux fur, and not where it is denied. */
+export function isNoted(kind: MaterialKind, note: string): boolean {
+	const { said, noted = said } = materialKinds[kind];
+	return noted.test(note.replace(notReal, ' '));
+}
 
 /**
  * Of a fibre and a weave, "silk jersey": would a limit that names the fibre pass by a thing of that weave? What silk is mostly

@@ -50,10 +50,10 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	jingle jolly jones jumped kang kansas keen kent knocked lacey lakes lang laps larger late laughter
 	lawyer lawyers laying lengths leon leonard leonardo lester letters lever lied lighten lights liking
 	lila ling linked listed liters litter live lively living locked locker logged loner looked loosen
-	loser loses losses louise loved lover lung lungs lure luther macho mailed maine males marbles
-	marching marianne marie marina marines marker market martha martinez masked mate math matter maze
-	meal meals medal medals mellow meltdown mental mighty milton mines mirrors missy moaning months moore
-	mornings morris moth mothers motors mourning muddy muffled mullen muscles mushrooms muslim mute
+	loser loses losses louise loved lover lung lungs lure luther macho mailed maine male males marbles
+	marching mare marianne marie marina marines marker market martha martinez masked mate math matter
+	maze meal meals medal medals mellow meltdown mental mighty milton mines mirrors missy moaning months
+	moore mornings morris moth mothers motors mourning muddy muffled mullen muscles mushrooms muslim mute
 	naturally naval needles needless nights nighttime noticing novel numbers officer officers offices
 	oliver olives oranges organism organize outfits outside outsider overly oysters packet pact paddle
 	paid pain paint painting paintings paints pajamas palmer pans panting papers pappy parent parenting

@@ -10,6 +10,9 @@ export interface Print {
 	words: string[];
 }
 
+const listed = (family: PrintId, words: string): [string, PrintId][] =>
+	words.split(', ').map((word) => [word, family]);
+
 /** One print a line: `id: words`. Blank lines part the groups. */
 const source = `
 plain: plain, solid, unpatterned, block colour, plain-coloured, one-colour
@@ -71,6 +74,18 @@ slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, c
 `;
 
 export type PrintId = IdIn<typeof source>;
+
+/** Colours that are named after what is oftener shown in a print than its colour: "a poppy print" (common practice). */
+export const shownInPrints: ReadonlyMap<string, PrintId> = new Map([
+	...listed(
+		'floral',
+		'poppy, lavender, lilac, violet, iris, fuchsia, magnolia, marigold, cornflower, primrose, heather, wisteria, buttercup, periwinkle, orchid'
+	),
+	...listed(
+		'conversational',
+		'peacock, flamingo, canary, kingfisher, tomato, raspberry, aubergine, lobster, peach, apricot, watermelon'
+	)
+]);
 
 export const printFamilies: Print[][] = source
 	.trim()

@@ -34,6 +34,8 @@ export interface Candidate {
 	becoming?: Becoming;
 	listing?: Listing;
 	shop?: Shop;
+	/** What is noted of an owned piece. */
+	note?: string;
 	/** Owned, and never worn as far as is noted. */
 	unworn?: boolean;
 	/** Of what is for sale: which size suits this client. */
@@ -59,8 +61,10 @@ const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {
 const standingOfFit = { yes: 0, unknown: 1, no: 2 };
 
 /** What speaks against a candidate for this client, in words. */
-export const cautionsOf = ({ garment, listing }: Candidate, client: Client): string[] =>
-	barsFor(client, garment, listing).map(({ words }) => words);
+export const cautionsOf = ({ garment, listing, note }: Candidate, client: Client): string[] =>
+	barsFor(client, garment, { ...(listing && { bought: listing }), ...(note && { note }) }).map(
+		({ words }) => words
+	);
 
 /** What a candidate does for the client's wishes, in words. */
 export const servesOf = ({ garment }: Candidate, client: Client): string[] => [
@@ -77,7 +81,8 @@ const withoutCharts = (shop: Shop): Shop => ({ ...shop, sizeChart: { clothes: []
 
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
-	fits(candidate) !== 'no' && mayWear(client, candidate.garment, candidate.listing);
+	fits(candidate) !== 'no' &&
+	mayWear(client, candidate.garment, candidate.listing && { bought: candidate.listing });
 
 export interface CandidateSource {
 	reference: Pick<Reference, 'elements'>;
@@ -119,6 +124,7 @@ export function candidatesFor(source: CandidateSource): Candidates {
 	const worths = new Map<string, readonly WorthyOffer[]>();
 
 	const { worn } = source;
+	const notes = new Map(pieces.map(({ id, note }) => [id, note]));
 	const isUnworn = ({ piece }: OwnedOption) => worn !== undefined && worn.size > 0 && !worn.has(piece.id);
 	const ownedFor = (element: Element) =>
 		rankCandidates(element, wardrobe, ({ garment }) => garment, { ...options, atLast: isUnworn }).map(
@@ -129,13 +135,15 @@ export function candidatesFor(source: CandidateSource): Candidates {
 				item: candidate.item,
 				garment: candidate.garment,
 				closeness,
+				note: candidate.piece.note,
 				...(isUnworn(candidate) && { unworn: true })
 			})
 		);
 	const turnedFor = (element: Element) =>
 		becomingsOf(pieces, element, options).map((becoming): Candidate => {
 			const { item, title, garment, closeness } = becoming;
-			return { key: keyOfItem(item), from: 'becoming', title, item, garment, closeness, becoming };
+			const note = notes.get(item.pieceId);
+			return { key: keyOfItem(item), from: 'becoming', title, item, garment, closeness, note, becoming };
 		});
 	function listedFor(element: Element): Candidate[] {
 		const matched = market?.matches.find(({ elementId }) => elementId === element.id)?.listings ?? [];

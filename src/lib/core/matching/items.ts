@@ -49,6 +49,8 @@ export interface ResolvedItem {
 	garment: Garment;
 	/** Its own length where it was measured, and is worn as what it is. */
 	lengthCm?: number;
+	/** What is noted of an owned piece. */
+	note?: string;
 	/** Whether an owned piece is at hand and fit to be worn. */
 	state?: Piece['state'];
 }
@@ -73,11 +75,13 @@ export function resolveItem(item: Item, pieces: readonly Piece[]): ResolvedItem 
 			title: option.title,
 			garment: option.garment,
 			lengthCm: piece.measuresCm.length,
+			note: piece.note,
 			state: piece.state
 		};
 	return {
 		title: `${option.title}, ${transformationOf(item.becomes).label}`,
 		garment: transformed(option.garment, item.becomes),
+		note: piece.note,
 		state: piece.state
 	};
 }

@@ -59,7 +59,7 @@ export function unsuitableFor(candidate: Candidate, options: SuitabilityOptions)
 	const isLate = options.wornOn !== undefined && arrives > latestArrival(options.wornOn);
 	return [
 		...ofSize(candidate),
-		...barsFor(options.client, garment, listing)
+		...barsFor(options.client, garment, { bought: listing })
 			.filter(({ kind }) => kind !== 'look')
 			.map(({ words }): Unsuitable => ({ kind: 'limit', words })),
 		...(isLate ? [{ kind: 'late' as const, arrives }] : []),

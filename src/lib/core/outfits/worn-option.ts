@@ -7,6 +7,7 @@ export const wornOption = ({ title, garment, piece }: OwnedOption, id: string): 
 	title,
 	garment,
 	moves: [],
+	note: piece.note,
 	lengthCm: piece.measuresCm.length,
 	state: piece.state
 });

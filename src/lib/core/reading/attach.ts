@@ -482,7 +482,9 @@ export function shares(first: Group, second: Group): boolean {
 		together.has(a.division) ||
 		a.division === 'layers' ||
 		a.division === 'south-asian' ||
-		b.family === 'tailored'
+		b.family === 'tailored' ||
+		// "A red skirt and jacket".
+		(a.slot === 'legs' && b.family === 'jackets')
 	);
 }
 
@@ -499,5 +501,10 @@ function isOfTwo(clause: Clause, [first, second]: readonly Group[]): boolean {
 	);
 	const goes = !together.has(a.division) && !a.usual.material && !b.usual.material && goTogether(a, b);
 	if (!bare || !goes || own.before !== 'and' || own.paused || !own.bare) return false;
-	return clause.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
+	// "A jacket and trousers in charcoal" are a suit.
+	const isSuit = a.slot === 'layer' && b.slot === 'legs' && a.family !== 'cardigans';
+	return (
+		isSuit ||
+		clause.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'))
+	);
 }

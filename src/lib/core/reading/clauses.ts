@@ -1,4 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
+import { edge } from '../lexicon/details';
 import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import {
@@ -22,6 +23,9 @@ import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
+	asDress,
+	asGlasses,
+	asPlace,
 	asPlume,
 	asTurnUp,
 	isNoneOfIts,
@@ -81,6 +85,8 @@ class ClauseBuilder implements Reached {
 	dressedNext: (ahead: number) => ReturnType<typeof dressedNext> = () => undefined;
 	/** What comes after the span that is met. */
 	after: SpanAfter = () => undefined;
+	/** The text names nothing that covers both halves, and a skirt is still to come. */
+	skirtToCome = false;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
@@ -290,6 +296,14 @@ class ClauseBuilder implements Reached {
 		if (role === 'said' && follows) this.begin('is');
 		const feather = role === 'said' ? asPlume(this, span) : undefined;
 		if (feather) [span, role] = [feather, 'detail'];
+		const unnamed = role === 'detail' ? (asGlasses(this, span) ?? asDress(this, span)) : undefined;
+		if (unnamed) [span, role] = [unnamed, 'head'];
+		const place = role === 'move' ? asPlace(this, span) : undefined;
+		if (place) {
+			this.begin('on');
+			this.placed = true;
+			[span, role] = [place, 'detail'];
+		}
 		const turnUp = role === 'head' || role === 'detail' ? asTurnUp(this, span) : undefined;
 		if (turnUp) [span, role] = [turnUp, 'move'];
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
@@ -436,6 +450,15 @@ class ClauseBuilder implements Reached {
 		);
 	}
 
+	/** "Lace along the top": is what was said just before a cloth or a colour of one edge? */
+	isOnEdge({ words, breakBefore }: Span): boolean {
+		const { parts, head } = this.clause;
+		const isPlace =
+			['at', 'along', 'round'].includes(words[0] ?? '') && edge.words.includes(words.at(-1) ?? '');
+		const isSaid = parts.length > 0 && parts.every(({ span, role }) => role === 'said' && dresses(span));
+		return isPlace && isSaid && !head && !breakBefore;
+	}
+
 	/** "In oatmeal, tied at the back": something between what was said last and the place is done there. */
 	isTiedThere(at: number): boolean {
 		const last = this.clauses.at(-1)?.parts.at(-1);
@@ -535,8 +558,9 @@ class ClauseBuilder implements Reached {
 		if (span.breakBefore && !this.isListOfColours(span)) {
 			this.denyNext = false;
 			// "Sleeves: long, neck: high".
-			const { parts } = this.clause;
-			const isOfPart = span.labelled === true && parts.length === 1 && parts[0]?.role === 'detail';
+			const [part, other] = this.clause.parts;
+			const isOfPart =
+				span.labelled === true && part?.role === 'detail' && !other && part.span.words.length === 1;
 			this.begin(isOfPart ? 'is' : span.breakBefore);
 			if (span.aside) this.clause.back = true;
 			if (span.labelled) this.clause.labelled = true;
@@ -545,7 +569,8 @@ class ClauseBuilder implements Reached {
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
-		if (role === 'idle') return this.pass(span, at);
+		if (role === 'idle')
+			return this.isOnEdge(span) ? this.add(asEdge(span), at, 'detail') : this.pass(span, at);
 		if (role === 'link') this.join(span, at);
 		else if (role === 'hedge') this.clause.hedged = true;
 		else if (role === 'unknown') {
@@ -560,6 +585,8 @@ class ClauseBuilder implements Reached {
 		this.verbNext = false;
 	}
 }
+
+const asEdge = (span: Span): Span => ({ ...span, senses: [{ kind: 'detail', detail: edge }] });
 
 /** "A denim jacket". */
 const saysItsCloth = ({ head }: Clause): boolean => {
@@ -588,6 +615,9 @@ function denyLists(clauses: readonly Clause[]): void {
 /** Clauses of a list of spans, with the garment of each where it names one. */
 export function clausesOf(spans: readonly Span[]): Clause[] {
 	const builder = new ClauseBuilder();
+	const slotsOf = (span: Span) => sensesOf(span, 'type').map(({ type }) => garmentType(type).slot);
+	const namesWhole = spans.some((span) => slotsOf(span).includes('whole'));
+	const lastSkirt = namesWhole ? -1 : spans.findLastIndex(({ words }) => words.at(-1) === 'skirt');
 	spans.forEach((span, at) => {
 		const [next, then] = [spans[at + 1], spans[at + 2]];
 		builder.previous = spans[at - 1];
@@ -598,6 +628,7 @@ export function clausesOf(spans: readonly Span[]): Clause[] {
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);
 		builder.after = (ahead) => spans[at + 1 + ahead];
+		builder.skirtToCome = at < lastSkirt;
 		builder.meet(span, at);
 	});
 	builder.ahead = () => aheadOf(spans, spans.length);

@@ -29,6 +29,24 @@ export function likenedAt(words: readonly string[], at: number, limit: number): 
 		: { senses, length };
 }
 
+/** What is said to be as large as one of these is small (common practice). */
+const tiny = new Set(
+	'pea peas pinhead pinheads coin coins penny pennies button buttons bean beans seed seeds grain grains fingernail fingernails thumbnail thumbnails'.split(
+		' '
+	)
+);
+
+/** "Earrings the size of saucers", "a bow the size of her head": how large, and what it is likened to is no thing. */
+export function sizedAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const start = words[at] === 'the' ? at + 1 : at;
+	if (words[start] !== 'size' || words[start + 1] !== 'of' || start + 2 >= limit) return undefined;
+	const like = start + 2 + (articles.has(words[start + 2] ?? '') ? 1 : 0);
+	if (like >= limit) return undefined;
+	const length = like - at + (longestPhrase(words, like, limit)?.length ?? 1);
+	const value = tiny.has(words[at + length - 1] ?? '') ? 'small' : 'large';
+	return { senses: [{ kind: 'facet', facet: 'size', value, free: true }], length };
+}
+
 /** Words before "than" that compare no looks: "rather than a belt", "more than two rings". */
 const noMeasure = new Set(['rather', 'other', 'more', 'less', 'fewer', 'no', 'sooner']);
 /** "A shade darker than". */

@@ -8,9 +8,9 @@ import { paletteOf } from '../model/palette';
 import { isToldNext, takenAsOne } from './after-part';
 import { isTiedAnyway, type Group } from './owners';
 import type { Sense, Span } from './model';
-import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { alsoSaid, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './phrasebook';
-import { impliedColour, takeMove, unset, type Description } from './takings';
+import { impliedColour, takeMove, takings, unset, type Description } from './takings';
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';
 import { takeScales, takeWords } from './on-words';
@@ -19,8 +19,32 @@ import { isWork } from './work';
 /** What the words inside a garment's name say of it: "wide-leg trousers" are wide in the leg. */
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
 
+/** "In camel wool lined with silk": what it is lined with follows, and what stands before is the garment's. */
+const leadsOn = ({ parts }: Clause, part: Part, next: Clause | undefined): boolean =>
+	leads(part) &&
+	part === parts.at(-1) &&
+	next !== undefined &&
+	['in', 'with'].includes(next.before) &&
+	onlySays(next);
+
+/** "Bag: burgundy top-handle", "shoes: white block heel": after a label, before a part of which it is said how it is, a colour is the garment's. */
+function isToldWhole(
+	{ labelled, head }: Clause,
+	part: Part,
+	before: readonly Part[],
+	description: Description
+): boolean {
+	const { span } = part;
+	const isMetals =
+		senseOf(span, 'detail')?.detail.takesMetal && before.some((one) => senseOf(one.span, 'metal'));
+	if (!labelled || head || isMetals) return false;
+	const last = before.at(-1);
+	const isTold = before.length > 1 && last !== undefined && takings(last, description, part).length > 0;
+	return isTold || (span.words.length > 1 && alsoSaid(span));
+}
+
 /** Says a clause's words of the garment, part by part. */
-function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
+function takeClause(keeper: Keeper, clause: Clause, own: boolean, next: Clause | undefined): void {
 	metalOfPart(keeper, clause);
 	const headAt = clause.head ? clause.parts.indexOf(clause.head) : -1;
 	let pending: Part[] = [];
@@ -36,10 +60,13 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean): void {
 			const last = pending.at(-1);
 			const isMeasured =
 				own && headAt >= 0 && last !== undefined && senseOf(last.span, 'length') !== undefined;
-			const sorts = beforeHead || isMeasured;
-			const mine = sorts ? wordsOfDetail(keeper, part, pending) : pending;
+			const sorts = beforeHead || isMeasured || isToldWhole(clause, part, pending, keeper.description);
+			const isLed = leadsOn(clause, part, next);
+			const mine = isLed ? [] : sorts ? wordsOfDetail(keeper, part, pending) : pending;
 			pending = pending.slice(0, pending.length - mine.length);
-			if (sorts) flush();
+			if (sorts || isLed) flush();
+			// What it is lined with is said in the clause that follows.
+			if (isLed) return;
 			takeDetail(keeper, { ...part, denied }, mine);
 			if (!sorts) pending = [];
 		} else if (part.role === 'said' && saysWhere(clause, part, clause.parts[i - 1])) {
@@ -173,6 +200,12 @@ function typeTold(type: GarmentType, { parts }: Clause): GarmentType {
 	return { ...type, facets: type.facets.filter((facet) => typeHasFacet(own.type, facet)) };
 }
 
+/** "A trouser suit with a cropped jacket": what the name of a part says, as far as that part has it. */
+function saidByName(senses: readonly Sense[], type: GarmentType, clause: Clause): Sense[] {
+	const { facets } = typeTold(type, clause);
+	return senses.filter((sense) => sense.kind !== 'facet' || facets.includes(sense.facet));
+}
+
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -188,17 +221,22 @@ export function describe(
 	let worked = false;
 	/** Colours before what "with" joined: "with red and gold embroidery". */
 	let ground = 0;
-	const named = group.clauses.flatMap(({ head, parts, matches }) => [
-		...(head ? [...options.nameSays(type, head.span.words), ...washOf(head)] : []),
-		// "Kitten-heel pumps": what names the garment a second time says as much of it.
-		...parts
-			.filter((part) => part.role === 'again' && part !== matches)
-			.flatMap(({ span }) =>
-				sensesOf(span, 'type')
-					.slice(0, 1)
-					.flatMap((own) => options.nameSays(garmentType(own.type), span.words))
-			)
-	]);
+	const named = group.clauses.flatMap((clause) => {
+		const { head, parts, matches } = clause;
+		return [
+			...(head
+				? [...saidByName(options.nameSays(type, head.span.words), type, clause), ...washOf(head)]
+				: []),
+			// "Kitten-heel pumps": what names the garment a second time says as much of it.
+			...parts
+				.filter((part) => part.role === 'again' && part !== matches)
+				.flatMap(({ span }) =>
+					sensesOf(span, 'type')
+						.slice(0, 1)
+						.flatMap((own) => options.nameSays(garmentType(own.type), span.words))
+				)
+		];
+	});
 	for (const [i, clause] of group.clauses.entries()) {
 		const provenance = clause.hedged ? 'inferred' : options.provenance;
 		description.type = typeTold(type, clause);
@@ -222,10 +260,15 @@ export function describe(
 		} else if (part && (isTold || ['in', 'with', 'on'].includes(clause.before)) && goesOn)
 			takeDetail(keeper, part, clause.parts);
 		else if (isToldNext(clause, group.clauses[i + 1])) keeper.afterWork = false;
-		else if (belted && description.colours.length > 0 && ['in', 'with'].includes(clause.before) && goesOn)
+		else if (
+			belted &&
+			(description.colours.length > 0 || description.print) &&
+			['in', 'with'].includes(clause.before) &&
+			goesOn
+		)
 			keeper.keepTogether(clause.parts, 'what it is belted with');
 		else if (!(leading && takesSame(keeper, leading, clause)))
-			takeClause(keeper, clause, clause === group.own);
+			takeClause(keeper, clause, clause === group.own, group.clauses[i + 1]);
 		takeScales(keeper);
 		if (clause.before === 'and' && description.colours.at(-1)?.ofWork)
 			for (const colour of description.colours.slice(ground)) colour.ofWork = true;

@@ -1,4 +1,5 @@
 /** Prints that are named after what they show: "a skull print", "a bow-print blouse", "in a lighthouse pattern". */
+import { shownInPrints, type PrintId } from '../lexicon/prints';
 import { sayingEnding } from './forms';
 import type { Sense } from './model';
 import { knownWords, longestPhrase, type Found } from './phrasebook';
@@ -31,6 +32,17 @@ function isShown(found: Found | undefined, word: string): boolean {
 	);
 }
 
+/** The print that a word names before "print" which by itself is a colour, or nothing: "a poppy print", "a parrot motif". */
+function printNamed(word: string, found: Found | undefined): PrintId | undefined {
+	if (!found || found.senses.every(({ kind }) => kind === 'colour')) {
+		const shown = shownInPrints.get(word);
+		if (shown) return shown;
+	}
+	if (found) return undefined;
+	const many = [`${word}s`, word.replace(/y$/, 'ies')].map((plural) => longestPhrase([plural], 0, 1));
+	return many.flatMap((one) => one?.senses ?? []).find((sense) => sense.kind === 'print')?.family;
+}
+
 /**
  * The print that begins at a word, by what it shows ("skull print", "pearl necklace print"); undefined where the words say how the
  * print is ("a bold print"), or name a print of its own ("leopard print").
@@ -38,10 +50,15 @@ function isShown(found: Found | undefined, word: string): boolean {
 export function motifAt(words: readonly string[], at: number, limit: number): Found | undefined {
 	const found = longestPhrase(words, at, limit);
 	const end = at + (found?.length ?? 1);
-	if (end >= limit || !prints.has(words[end] ?? '') || !isShown(found, words[at] ?? '')) return undefined;
+	if (end >= limit || !prints.has(words[end] ?? '')) return undefined;
+	const named = found && found.length > 1 ? undefined : printNamed(words[at] ?? '', found);
+	if (!named && !isShown(found, words[at] ?? '')) return undefined;
 	// "A skirt printed with lemons" is a skirt.
 	const after = end + 1 < limit ? longestPhrase(words, end + 1, limit) : undefined;
 	const isPrinted = participles.has(words[end] ?? '') && (end + 1 >= limit || startsLink(after));
 	if (isPrinted && found?.senses.some(({ kind }) => kind === 'type')) return undefined;
-	return { senses: [{ kind: 'print', family: 'conversational' }, { kind: 'note' }], length: end + 1 - at };
+	return {
+		senses: [{ kind: 'print', family: named ?? 'conversational' }, { kind: 'note' }],
+		length: end + 1 - at
+	};
 }

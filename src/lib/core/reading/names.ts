@@ -1,6 +1,8 @@
 /** What a name means where a reading has come to: a garment, or what it says of the one before it. */
 import { plume } from '../lexicon/details';
+import type { FacetId } from '../lexicon/facets';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import type { SpanAfter } from './after-part';
 import { namesWithSkirt } from './beside';
 import type { Span } from './model';
 import { onlySaid } from './owners';
@@ -12,6 +14,7 @@ import {
 	isCloth,
 	isNoneOf,
 	partSpan,
+	roleOf,
 	senseOf,
 	sensesOf,
 	type Clause,
@@ -29,6 +32,12 @@ export interface Reached {
 	verbNext: false | 'of-person' | 'of-thing';
 	/** "Bow at the back": a place on the garment follows. */
 	goesAt: boolean;
+	/** What stands before what is met, with no comma between. */
+	previous: Span | undefined;
+	/** What comes after the span that is met. */
+	after: SpanAfter;
+	/** The text names nothing that covers both halves, and a skirt is still to come. */
+	skirtToCome: boolean;
 }
 
 const decorates = new Set([
@@ -52,8 +61,8 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	if (span.words.length > 1 && alsoSaid(span)) return false;
 	if (!head || !detail || clause.parts.at(-1) !== head || head.at !== at - 1 || span.breakBefore)
 		return false;
-	// "Gloves trimmed with fur".
-	if (detail.leads) return false;
+	// "Gloves trimmed with fur", but "a parka, fleece lined".
+	if (detail.leads) return isCloth(head.span) && roleOf(reached.after(0) ?? span) !== 'link';
 	// "A bow trim", "a chain detail": whoever has it, what is trimmed with is no thing by itself.
 	if (decorates.has(span.words.at(-1) ?? '')) return true;
 	if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
@@ -207,6 +216,47 @@ export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undef
 	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
 	return isOfHat && isFeather && clause.before === 'with' && !clause.head
 		? { ...span, senses: [{ kind: 'detail', detail: plume }] }
+		: undefined;
+}
+
+const glasses = sensesOfPhrase('glasses') ?? [];
+
+/** "Cat-eye frames", "black dress, round frames": where no eyewear has been named that they could be of, they are what is worn. */
+export function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const isTheirs = owner && garmentType(owner.type).facets.includes('frame');
+	const isFrames =
+		senseOf(span, 'detail')?.detail.facets.includes('frame') &&
+		/^(?:frames|lenses)$/.test(span.words.join(' '));
+	return isFrames && !isTheirs ? { ...span, senses: glasses } : undefined;
+}
+
+const dress = sensesOfPhrase('dress') ?? [];
+
+/** "A strapless velvet bodice, white tulle skirt": a dress, told by its halves. */
+export function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
+	const isBodice = span.words.at(-1) === 'bodice';
+	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
+}
+
+const placing = new Set(['on', 'over', 'across', 'around', 'round', 'about']);
+const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
+/** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
+const isBorne = ({ role, span }: Part): boolean =>
+	role === 'detail' ||
+	(role === 'said' &&
+		(senseOf(span, 'print') !== undefined ||
+			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
+
+/** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
+export function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
+	const last = clause.parts.at(-1);
+	const [first = ''] = span.words;
+	const named = span.words.at(-1) ?? '';
+	const part = sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? [];
+	if (!last || last === clause.head || last.span.end !== previous?.end || !isBorne(last)) return undefined;
+	return placing.has(first) && part.length > 0 && !span.breakBefore
+		? { ...span, words: [named], senses: part }
 		: undefined;
 }
 

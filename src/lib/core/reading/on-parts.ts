@@ -1,5 +1,5 @@
 /** What is said of a part of a garment: its collar, its cuffs, a buckle, a hem. */
-import { alsoSaid, senseOf, type Clause, type Part } from './parts';
+import { alsoSaid, isCloth, senseOf, type Clause, type Part } from './parts';
 import { takeColour, takeFacet, takeMetal, takings, unset } from './takings';
 import type { Keeper } from './keeper';
 
@@ -19,7 +19,10 @@ export function wordsOfDetail(keeper: Keeper, part: Part, before: Part[]): Part[
 	let from = before.length;
 	// "A lace high-neck blouse": what says itself how it is leaves the cloth to the garment.
 	if (part.span.words.length > 1 && alsoSaid(part.span)) return [];
-	if (part.span.hyphenated && before.at(-1)?.at === part.at - 1) from--;
+	// "A satin lined cape": what it is lined with, straight before it.
+	const last = before.at(-1);
+	const isLining = last !== undefined && senseOf(part.span, 'detail')?.detail.leads && isCloth(last.span);
+	if ((part.span.hyphenated || isLining) && last?.at === part.at - 1) from--;
 	while (from > 0 && takings(before[from - 1] as Part, keeper.description, part).length > 0) from--;
 	return before.slice(from);
 }
@@ -50,7 +53,7 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 		kept.push(word);
 	});
 	// "Straps crossed at the back" stay in their order, "the collar white" is a white collar.
-	const isAsWritten = kept.some(({ at, span }) => at > part.at && /\s/.test(span.text));
+	const isAsWritten = !detail.leads && kept.some(({ at, span }) => at > part.at && /\s/.test(span.text));
 	const words = (isAsWritten ? [part, ...kept] : [...kept, part]).map(({ span }) => span.text).join(' ');
 	for (const word of kept)
 		keeper.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });

@@ -107,7 +107,8 @@ const sewn = new Set(['tops', 'layers', 'bottoms', 'one-pieces', 'south-asian'])
 const small = new Set(['footwear', 'bags', 'accessories']);
 const hangs = new Set(['tasselled', 'fringed', 'feathered']);
 
-const mayHave = (facet: FacetId, { facets, division }: GarmentType, value = ''): boolean =>
+/** Can it be said of such a type: has it the facet, or something that shows as well on what has no field for it? */
+export const mayHave = (facet: FacetId, { facets, division }: GarmentType, value = ''): boolean =>
 	facets.includes(facet) ||
 	(facet === 'closure' && (sewn.has(division) || small.has(division))) ||
 	(small.has(division) && (facet === 'distress' || (facet === 'hemDetail' && hangs.has(value))));
@@ -295,17 +296,34 @@ interface NamesPart {
 	byName: boolean;
 	/** "A navy suit, wide trousers", "with a boxy jacket": by its cut, while colour and cloth are the suit's. */
 	byCut: boolean;
+	/** "With a cropped jacket and cigarette pants": by the name of a kind that is cut so. */
+	byKind: boolean;
 }
+
+/** Is it a kind by its cut, and by no cloth? */
+const isCutKind = (type: GarmentType | undefined): boolean =>
+	type !== undefined && Object.keys(type.own).length > 0 && type.own.material === undefined;
 
 function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart {
 	const { bare, before, parts } = clause;
-	if (!(bare || before === 'with') || before === 'or') return { byName: false, byCut: false };
+	if (!(bare || before === 'with') || before === 'or') return { byName: false, byCut: false, byKind: false };
 	const isPart = ['trousers', 'pants', 'skirt', 'jacket'].includes(head.span.words.at(-1) ?? '');
+	const isCut = isPart && saysOnlyCut(clause) && typeOf(head)?.usual.material === undefined;
 	return {
 		byName: bare && parts[0] === head && (parts.length > 1 || goesOn),
-		byCut: isPart && saysOnlyCut(clause) && parts.length > 1 && typeOf(head)?.usual.material === undefined
+		byCut: isCut && parts.length > 1,
+		byKind: isCut && parts.length === 1 && isCutKind(typeOf(head)) && ['and', 'with'].includes(before)
 	};
 }
+
+/** "With a cropped jacket and cigarette pants": does a clause name a part of the set, or go on after one that does? */
+const goesOnAboutParts = ({ before }: Clause, said: readonly Clause[]): boolean => {
+	const last = said.at(-1);
+	return (
+		before === 'with' ||
+		(last?.before === 'with' && last.parts.some(({ role }) => role === 'head' || role === 'again'))
+	);
+};
 
 /**
  * "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant.
@@ -316,15 +334,19 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 	if (!clause.head) return undefined;
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
-	const { byName, byCut } = namesPartOfSet(clause, clause.head, goesOn);
-	if (!own || !(clause.definite || byName || byCut)) return undefined;
-	const meant = (clause.definite ? named : named.slice(-reach)).filter(({ head }) => {
+	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
+	if (!own || !(clause.definite || byName || byCut || byKind)) return undefined;
+	const meant = (clause.definite ? named : named.slice(-reach)).filter(({ head, clauses }) => {
 		const type = typeOf(head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
 		if (clause.definite && setParts[type.id]?.some((part) => part.type === own.id)) return true;
-		if (sets.has(type.family)) return (own.general || byCut) && slotsMeetOf(type.id, own.id);
+		if (sets.has(type.family))
+			return (
+				(own.general || byCut || (byKind && goesOnAboutParts(clause, clauses))) &&
+				slotsMeetOf(type.id, own.id)
+			);
 		if (!clause.definite) return false;
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;

@@ -214,7 +214,7 @@ export function isPartOf(
 	const goesOn =
 		clause.before === 'and' &&
 		previous !== undefined &&
-		!previous.head &&
+		(!previous.head || bodice.has(previous.head.span.words.at(-1))) &&
 		(previous.before === 'with' ||
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
@@ -330,6 +330,11 @@ const apart = new Set<FacetId>([
 	'hemDetail'
 ]);
 
+/** Is it a part that can be of metal: a button, a zip? */
+const metalPart = (word: string): boolean =>
+	longestPhrase([word], 0, 1)?.senses.some((sense) => sense.kind === 'detail' && sense.detail.takesMetal) ===
+	true;
+
 /** "Shawl lapel" says a value and names its part: what stands before it may be said of the part. */
 export function withItsPart(span: Span): Span {
 	if (span.words.length < 2 || span.words[0] === 'with' || senseOf(span, 'detail')) return span;
@@ -337,11 +342,13 @@ export function withItsPart(span: Span): Span {
 	// "Gold buttons down the back": the part comes first, and then where it is.
 	const [first, next] = span.words;
 	const isPlaced = next === 'down' || next === 'up';
-	const named = isPlaced ? first : span.words.at(-1);
+	// "A gold button front": it is the button that is of gold.
+	const fastens = span.words.length === 2 && next === 'front' && metalPart(first ?? '');
+	const named = isPlaced || fastens ? first : span.words.at(-1);
 	const detail = longestPhrase([named ?? ''], 0, 1)?.senses.find(({ kind }) => kind === 'detail');
 	// A kick pleat is a slit, and makes no pleated skirt.
 	const ofPart = ({ facet }: { facet: FacetId }) =>
-		(apart.has(facet) || (isPlaced && facet === 'closure')) &&
+		(apart.has(facet) || ((isPlaced || fastens) && facet === 'closure')) &&
 		detail?.kind === 'detail' &&
 		detail.detail.facets.includes(facet);
 	if (detail?.kind !== 'detail' || !sensesOf(span, 'facet').some(ofPart)) return span;

@@ -181,6 +181,17 @@ for (const [word, { senses }] of joined) {
 	single.senses.push(...names);
 }
 
+/** "Along the" ends in what "along the top" may hold: after it, phrases go on as they do without it. */
+function goOnAfterGlue(from: PhraseNode): void {
+	for (const [word, child] of from.next) {
+		if (glue.has(word))
+			for (const [other, next] of from.next)
+				if (!glue.has(other) && !child.next.has(other)) child.next.set(other, next);
+		goOnAfterGlue(child);
+	}
+}
+for (const first of root.next.values()) goOnAfterGlue(first);
+
 export interface Found {
 	senses: readonly Sense[];
 	/** How many words it takes. */
@@ -216,11 +227,14 @@ export function longestPhrase(words: readonly string[], from: number, to: number
 	for (let i = from; i < to; i++) {
 		const word = words[i] ?? '';
 		const next: PhraseNode | undefined = at.next.get(word);
-		if (!next) {
-			if (i === from || !glue.has(word)) break;
+		const isGlue = i > from && glue.has(word);
+		if (isGlue) {
 			hasVerb ||= verbs.has(word);
 			hasArticle ||= articles.has(word);
 			hasIndefinite ||= indefinites.has(word);
+		}
+		if (!next) {
+			if (!isGlue) break;
 			continue;
 		}
 		at = next;

@@ -6,7 +6,7 @@ const forms = (verb: string, stem = verb) => [
 	`${verb}${/(s|sh|ch)$/.test(verb) ? 'es' : 's'}`,
 	`${stem}ing`
 ];
-const reaching = new Set(forms('reach'));
+const reachVerbs = new Set(forms('reach'));
 /** Of what hangs; of the hip it says that the garment lies close. */
 const touching = new Set([
 	...forms('skim', 'skimm'),
@@ -41,14 +41,25 @@ const placesReached = new Map<string, string>([
 	['wrists', 'wrist']
 ]);
 
+/** What "to the knee" says, in so many words. */
+function reaching(place: string, length: number): Found | undefined {
+	const found = longestPhrase(['to', 'the', place], 0, 3);
+	return found?.length === 3 ? { senses: found.senses, length } : undefined;
+}
+
+/** "Coat: camel, knee, belted": a place alone between commas tells how far the garment reaches. */
+export function reachAlone(words: readonly string[], at: number, limit: number): Found | undefined {
+	const place = limit === at + 1 ? placesReached.get(words[at] ?? '') : undefined;
+	return place === undefined || place === 'hip' ? undefined : reaching(place, 1);
+}
+
 /** The words from a verb to the place that is reached, with what "to the place" says; undefined where there are none. */
 export function reachAt(words: readonly string[], at: number, limit: number): Found | undefined {
 	const verb = words[at] ?? '';
-	const known = reaching.has(verb) ? placesReached : touching.has(verb) ? places : undefined;
+	const known = reachVerbs.has(verb) ? placesReached : touching.has(verb) ? places : undefined;
 	if (!known) return undefined;
 	let end = at + 1;
 	while (end < limit && (nearly.has(words[end] ?? '') || articles.has(words[end] ?? ''))) end++;
 	const place = end < limit ? known.get(words[end] ?? '') : undefined;
-	const found = place === undefined ? undefined : longestPhrase(['to', 'the', place], 0, 3);
-	return found?.length === 3 ? { senses: found.senses, length: end + 1 - at } : undefined;
+	return place === undefined ? undefined : reaching(place, end + 1 - at);
 }

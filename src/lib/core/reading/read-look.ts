@@ -131,6 +131,18 @@ function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Lo
 	return only && more.length === 0 ? { words: only, sure: true } : { words: studio, sure: false };
 }
 
+/** "An ivory bouclé jacket, an ivory bouclé mini": of one colour and one cloth, they are a suit. */
+function isOfOneCloth({ description: one }: Read, { description: other }: Read): boolean {
+	const stuffOf = ({ facets }: Description) => facets.texture?.value ?? facets.material?.value;
+	const coloursOf = ({ colours }: Description) => colours.map(({ hex }) => hex).join(' ');
+	return (
+		stuffOf(one) !== undefined &&
+		stuffOf(one) === stuffOf(other) &&
+		coloursOf(one) === coloursOf(other) &&
+		one.print?.family.value === other.print?.family.value
+	);
+}
+
 /**
  * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
  * has a bottom, or where a top's name says how it is made ("corset midi"). "A jacket, matching mini" is a suit's. Where none of these
@@ -146,6 +158,8 @@ function nameLengths(read: Read[]): void {
 		let means: string | undefined;
 		if (kinds.length > 0 || has('legs')) means = 'dress';
 		else if (has('top') || (has('layer') && (asksToMatch(one.group) || one.group.isPart))) means = 'skirt';
+		else if (others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other)))
+			means = 'skirt';
 		one.named = { type: garmentType(means ?? 'dress'), choices: means ? [] : choices };
 		one.description.type = one.named.type;
 	}

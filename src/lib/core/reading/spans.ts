@@ -3,7 +3,7 @@ import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
-import { comparedAt, likenedAt } from './compared';
+import { comparedAt, likenedAt, sizedAt } from './compared';
 import {
 	firstOfName,
 	hairAfterColon,
@@ -16,7 +16,7 @@ import {
 	styledName
 } from './parted';
 import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
-import { reachAt } from './reaches';
+import { reachAlone, reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
 import { withKindsSaid } from './kinds-said';
 import { withSameColours } from './same';
@@ -82,6 +82,23 @@ function secondColour(words: readonly string[], at: number, name: Found | undefi
 const about = new Set(['round', 'around']);
 const place: Found = { senses: [{ kind: 'link', link: 'on' }], length: 1 };
 
+/** Is a thing named between two words? */
+function namesThing(words: readonly string[], from: number, to: number): boolean {
+	for (let at = from; at < to;) {
+		const found = longestPhrase(words, at, to);
+		if (found && isType(found)) return true;
+		at += found?.length ?? 1;
+	}
+	return false;
+}
+
+/** "With fringe hems": what "with" leads to goes on, so that it is no phrase by itself, as it is in "with fringe". */
+const leadsToPart = (words: readonly string[], at: number, end: number, limit: number): boolean =>
+	words[at] === 'with' &&
+	end > at + 1 &&
+	end < limit &&
+	(longestPhrase(words, end, limit)?.senses ?? []).some(({ kind }) => kind === 'detail');
+
 /**
  * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
  * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
@@ -100,10 +117,16 @@ function phraseAt(
 	const isGuess = longest?.senses.some(({ kind }) => kind === 'hedge') ?? false;
 	// "A tucked-in cream shirt": what a hyphen holds is one.
 	const isHeld = isHyphenated(end - 1);
+	// "A stack of bangles": what ends in "of" is said of what follows.
+	const isOf =
+		words[end - 1] === 'of' &&
+		longest?.senses.some(({ kind }) => kind === 'move') &&
+		namesThing(words, end, limit);
 	const givesUp =
-		another && !isGuess && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+		another && !isGuess && !isOf && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
 	const second = secondColour(words, at, longest);
 	if (second) return second;
+	if (longest && leadsToPart(words, at, end, limit)) return longestPhrase(words, at, at + 1);
 	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
 	if (found?.length === 1 && about.has(words[at] ?? '') && definites.has(words[at + 1] ?? '')) return place;
 	if (!found || found.length < 2 || !isType(found)) return found;
@@ -191,9 +214,11 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				styled ??
 				compared ??
 				likenedAt(words, at, limit) ??
+				sizedAt(words, at, limit) ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
 				reachAt(words, at, limit) ??
+				(first.breakBefore === 'comma' && at > 0 ? reachAlone(words, at, limit) : undefined) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				named(words, at, limit, isHyphenated) ??
 				hyphenatedAt(tokens, at));

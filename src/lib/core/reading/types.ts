@@ -5,8 +5,8 @@ import { feelOf } from '../lexicon/material-feel';
 import { materialFamilies } from '../lexicon/materials';
 import { isDoneWith } from '../lexicon/moves';
 import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
-import type { Group } from './owners';
-import { senseOf, sensesOf, type Clause } from './parts';
+import { mayHave, type Group } from './owners';
+import { senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './phrasebook';
 import { spansOf } from './spans';
 import type { Sense, Span } from './model';
@@ -33,8 +33,9 @@ function fitOf(type: GarmentType, group: Group): number {
 			span.senses.some(
 				(sense) =>
 					(sense.kind === 'move' && isDoneWith(sense.move, type)) ||
-					(sense.kind === 'facet' && sense.free && type.facets.includes(sense.facet)) ||
-					(sense.kind === 'detail' && sense.detail.facets.some((facet) => type.facets.includes(facet)))
+					(sense.kind === 'facet' && sense.free && mayHave(sense.facet, type, sense.value)) ||
+					(sense.kind === 'detail' &&
+						sense.detail.facets.some((facet) => mayHave(facet, type, sense.detail.alone?.[1])))
 			)
 		).length;
 }
@@ -106,6 +107,10 @@ for (const type of garmentTypes) {
 	}
 }
 
+/** "A fur lined coat": what stands before it is the lining's. */
+const isLining = (next: Part | undefined) =>
+	next !== undefined && senseOf(next.span, 'detail')?.detail.leads === true;
+
 /** A name with the words of a more particular one around it means that: "wide-leg wool trousers", "chunky white trainers". */
 function refined(type: GarmentType, group: Group): GarmentType {
 	const { words } = group.head.span;
@@ -113,7 +118,10 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	const head = words.at(-1) ?? '';
 	const saidIn = (clause: Clause) =>
 		clause.parts
-			.filter(({ role, denied, instead }) => (role === 'said' || role === 'detail') && !denied && !instead)
+			.filter(
+				({ role, denied, instead }, i) =>
+					(role === 'said' || role === 'detail') && !denied && !instead && !isLining(clause.parts[i + 1])
+			)
 			// "Mid denim" is a colour that names its cloth; "weak tea" is no tea dress.
 			.flatMap(({ span }) => [
 				span.words.join(' '),
@@ -218,8 +226,11 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const senses = ofWhole.some(({ kind }) => kind === 'facet')
 		? ofWhole
 		: [...ofWhole, ...beforeHead, ...spansOf(head).flatMap((span) => insideName(type, span, true))];
-	said.set(key, senses);
-	return senses;
+	// "Saddle shoes", "snow boots": a name that is the kind's own says no colour.
+	const isOwnName = [type.singular, type.plural].some((name) => wordsOf(name).join(' ') === words.join(' '));
+	const told = isOwnName ? senses.filter(({ kind }) => kind !== 'colour') : senses;
+	said.set(key, told);
+	return told;
 }
 
 const sewn = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);

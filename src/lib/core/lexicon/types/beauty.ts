@@ -50,13 +50,13 @@ export const beauty = [
 		types: `
 			lipstick: lipstick / lipsticks / lip colour, lip, lips, lippy, us:lip color, lip gloss, mouth
 
-			eye-make-up: eye make-up / eye make-up / eyeshadow, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
+			eye-make-up: eye make-up / eye make-up / eyeshadow, lids, eyelids, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
 			mascara: mascara / mascara / lashes, false lashes
 
 			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows
 
-			blusher: blusher / blusher / us:blush make-up, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour, contouring
+			blusher: blusher / blusher / us:blush make-up, cheeks, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour, contouring
 
 			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
 

@@ -11,7 +11,7 @@ export const under = [
 		types: `
 			tights: *tights / tights / us:pantyhose, hose, hosiery
 			sheer-tights: sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights, sheer tight / opacity=sheer
-			opaque-tights: opaque tights / opaque tights / thick tights, opaque tight, denier tight / opacity=opaque
+			opaque-tights: opaque tights / opaque tights / opaques, thick tights, opaque tight, denier tight / opacity=opaque
 			fishnet-tights: fishnet tights / fishnet tights / fishnets, fishnet tight, fishnet stockings
 			footless-tights: footless tights / footless tights
 			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
