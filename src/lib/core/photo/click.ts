@@ -143,31 +143,92 @@ const standsOutFrom = 40;
 /** As near as the parts of one cloth are in hue, chroma and lightness. */
 const sameClothUpTo = 13;
 
+/** A thing that a box is drawn around reaches from side to side: it spans this much of the box and more. */
+const spansFrom = 0.8;
+/** Where what is largest does not, others are looked at: as unlike their surroundings, as large in the box, and of parts as near as this. */
+const other = { standsOutFrom: 25, leastShare: 0.02, sameClothUpTo: 16 };
+
+/** For each node how many of its pixels lie in a box, and how far they reach there. */
+interface InBox {
+	pixels: Float64Array;
+	left: Int32Array;
+	right: Int32Array;
+	top: Int32Array;
+	bottom: Int32Array;
+}
+
+function nodesWithin({ tree, width, labels }: ReadyPhoto, box: Box): InBox {
+	const all = tree.parent.length;
+	const found: InBox = {
+		pixels: new Float64Array(all),
+		left: new Int32Array(all).fill(box.x + box.width),
+		right: new Int32Array(all).fill(-1),
+		top: new Int32Array(all).fill(box.y + box.height),
+		bottom: new Int32Array(all).fill(-1)
+	};
+	const { pixels, left, right, top, bottom } = found;
+	const reach = (node: number, x0: number, x1: number, y0: number, y1: number) => {
+		left[node] = Math.min(left[node] ?? x0, x0);
+		right[node] = Math.max(right[node] ?? x1, x1);
+		top[node] = Math.min(top[node] ?? y0, y0);
+		bottom[node] = Math.max(bottom[node] ?? y1, y1);
+	};
+	for (let y = box.y; y < box.y + box.height; y++)
+		for (let x = box.x; x < box.x + box.width; x++) {
+			const label = labels[y * width + x] ?? 0;
+			pixels[label] = (pixels[label] ?? 0) + 1;
+			reach(label, x, x, y, y);
+		}
+	for (let node = 0; node < all; node++) {
+		const parent = tree.parent[node] ?? -1;
+		if (parent < 0 || !pixels[node]) continue;
+		pixels[parent] = (pixels[parent] ?? 0) + (pixels[node] ?? 0);
+		reach(parent, left[node] ?? 0, right[node] ?? 0, top[node] ?? 0, bottom[node] ?? 0);
+	}
+	return found;
+}
+
+/** How much of a box the box around several nodes takes, 0..1. */
+function spanOf({ left, right, top, bottom }: InBox, nodes: readonly number[], box: Box): number {
+	const least = (edge: Int32Array) => Math.min(...nodes.map((node) => edge[node] ?? 0));
+	const most = (edge: Int32Array) => Math.max(...nodes.map((node) => edge[node] ?? 0));
+	return (
+		((most(right) - least(left) + 1) * (most(bottom) - least(top) + 1)) / Math.max(1, box.width * box.height)
+	);
+}
+
 /**
  * The thing that a box is drawn around: of the nodes that lie in it nearly whole and stand out from their surroundings,
- * the largest, and those of the same cloth.
+ * the largest, and those of the same cloth. Where that spans less than the box, as a large coat in a box that was drawn around the dress
+ * below it, the one that spans most of it, weighed with its size and how it stands out.
  */
 export function nodesInBox(photo: ReadyPhoto, box: Box): number[] {
-	const { tree, width, labels } = photo;
+	const { tree } = photo;
 	const cut = cutTo(box, photo);
 	if (!cut) return [];
-	const inside = new Float64Array(tree.parent.length);
-	for (let y = cut.y; y < cut.y + cut.height; y++)
-		for (let x = cut.x; x < cut.x + cut.width; x++) {
-			const label = labels[y * width + x] ?? 0;
-			inside[label] = (inside[label] ?? 0) + 1;
-		}
-	for (let node = 0; node < inside.length; node++) {
-		const parent = tree.parent[node] ?? -1;
-		if (parent >= 0) inside[parent] = (inside[parent] ?? 0) + (inside[node] ?? 0);
-	}
-	const within = (node: number) => (inside[node] ?? 0) / Math.max(1, tree.area[node] ?? 1) >= withinFrom;
+	const inside = nodesWithin(photo, cut);
+	const area = (node: number) => tree.area[node] ?? 0;
+	const within = (node: number) => (inside.pixels[node] ?? 0) / Math.max(1, area(node)) >= withinFrom;
 	const whole: number[] = [];
-	for (let node = 0; node < inside.length; node++) {
+	for (let node = 0; node < tree.parent.length; node++) {
 		const parent = tree.parent[node] ?? -1;
 		if (within(node) && (parent < 0 || !within(parent))) whole.push(node);
 	}
-	return thingAmong(photo, whole);
+	const largest = thingAmong(photo, whole);
+	if (largest.length === 0 || spanOf(inside, largest, cut) >= spansFrom) return largest;
+	const size = cut.width * cut.height;
+	const worthOf = (nodes: readonly number[]) => {
+		const filled = nodes.reduce((sum, node) => sum + area(node), 0) / size;
+		const stands = Math.min(1, heightOver(tree, nodes[0] ?? -1) / standsOutFrom);
+		return spanOf(inside, nodes, cut) ** 2 * Math.sqrt(filled * stands);
+	};
+	const others = whole
+		.filter((node) => area(node) >= other.leastShare * size && heightOver(tree, node) >= other.standsOutFrom)
+		.map((node) => withItsParts(photo, whole, node, other));
+	return others.reduce(
+		(best, nodes) => (worthOf(nodes) > worthOf(best) ? nodes : best),
+		others[0] ?? largest
+	);
 }
 
 /**
@@ -183,18 +244,37 @@ export function nodesInMiddle(photo: ReadyPhoto): number[] {
 	return thingAmong(photo, whole, leastPart);
 }
 
-/** Of several nodes the largest that stands out from what is around it, and those of the same cloth, if they are this large beside it. */
-function thingAmong({ tree }: ReadyPhoto, nodes: readonly number[], least = 0): number[] {
+/** How unlike a node is to what it joins next. */
+const heightOver = (tree: MergeTree, node: number): number =>
+	tree.height[tree.parent[node] ?? -1] ?? Infinity;
+
+/** A node and those of several that are of its cloth and stand out, if they are this large beside it. The node comes first. */
+function withItsParts(
+	{ tree }: ReadyPhoto,
+	nodes: readonly number[],
+	main: number,
+	{
+		standsOutFrom: from,
+		sameClothUpTo: upTo,
+		least = 0
+	}: Record<'standsOutFrom' | 'sameClothUpTo', number> & {
+		least?: number;
+	}
+): number[] {
 	const area = (node: number) => tree.area[node] ?? 0;
-	const bySize = [...nodes].sort((first, second) => area(second) - area(first));
-	const standsOut = (node: number) => (tree.height[tree.parent[node] ?? -1] ?? Infinity) >= standsOutFrom;
-	const main = bySize.find(standsOut) ?? bySize[0];
-	if (main === undefined) return [];
 	const apart = (node: number) =>
 		Math.hypot(
 			...[0, 1, 2].map((field) => (tree.mean[node * 3 + field] ?? 0) - (tree.mean[main * 3 + field] ?? 0))
 		);
 	const isPart = (node: number) =>
-		standsOut(node) && area(node) >= least * area(main) && apart(node) <= sameClothUpTo;
-	return bySize.filter((node) => node === main || isPart(node));
+		heightOver(tree, node) >= from && area(node) >= least * area(main) && apart(node) <= upTo;
+	return [main, ...nodes.filter((node) => node !== main && isPart(node))];
+}
+
+/** Of several nodes the largest that stands out from what is around it, and those of the same cloth, if they are this large beside it. */
+function thingAmong(photo: ReadyPhoto, nodes: readonly number[], least = 0): number[] {
+	const { tree } = photo;
+	const bySize = [...nodes].sort((first, second) => (tree.area[second] ?? 0) - (tree.area[first] ?? 0));
+	const main = bySize.find((node) => heightOver(tree, node) >= standsOutFrom) ?? bySize[0];
+	return main === undefined ? [] : withItsParts(photo, bySize, main, { standsOutFrom, sameClothUpTo, least });
 }

@@ -212,6 +212,30 @@ describe('a click', () => {
 			}),
 			{ numRuns: 8 }
 		));
+	it('of a box takes what reaches from side to side of it, though what lies over that is larger', () =>
+		fc.assert(
+			fc.property(
+				fc.constantFrom(['#1c2745', '#c58b3a'], ['#3d7d49', '#e8dcc0'], ['#7d1f2b', '#5a7598']),
+				fc.integer({ min: 44, max: 60 }),
+				(cloths, end) => {
+					const [coat, dress] = cloths as [string, string];
+					// A dress that shows above and below the coat that is worn over it.
+					const isDress = (x: number, y: number) =>
+						(y >= 20 && y < end && x >= 70 && x < 110) || (y >= 150 && y < 200 && x >= 30 && x < 150);
+					const isCoat = (x: number, y: number) => y >= end && y < 150 && x >= 40 && x < 140;
+					const photo = picture(180, 220, (x, y) =>
+						isDress(x, y) ? dress : isCoat(x, y) ? coat : '#b9b4aa'
+					);
+					const ready = readyPhoto(photo);
+					const around = { x: 28, y: 18, width: 124, height: 184 };
+					const truth = Uint8Array.from({ length: 180 * 220 }, (_, at) =>
+						isDress(at % 180, Math.floor(at / 180)) ? 1 : 0
+					);
+					expect(overlap(maskOfNodes(ready, nodesInBox(ready, around)), truth)).toBeGreaterThan(0.9);
+				}
+			),
+			{ numRuns: 8 }
+		));
 	it('means the patch under it at least and the whole picture at most, each step holding the one before', () => {
 		const photo = picture(90, 70, (x, y) => (((x >> 4) + (y >> 4)) % 2 ? '#7d1f2b' : '#d8d2c4'));
 		const ready = readyPhoto(photo);

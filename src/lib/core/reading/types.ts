@@ -116,6 +116,10 @@ function refined(type: GarmentType, group: Group): GarmentType {
 	const { words } = group.head.span;
 	if (!type.general && words.length > 1) return type;
 	const head = words.at(-1) ?? '';
+	const named = [...(specifics.get(head) ?? []), ...(specifics.get(`${head}s`) ?? [])].filter(
+		({ type: other }) => other.family === type.family && other !== type
+	);
+	if (named.length === 0) return type;
 	const saidIn = (clause: Clause) =>
 		clause.parts
 			.filter(
@@ -127,22 +131,18 @@ function refined(type: GarmentType, group: Group): GarmentType {
 				span.words.join(' '),
 				...(senseOf(span, 'colour') && senseOf(span, 'facet') ? span.words : [])
 			]);
+	const ownAt = group.clauses.indexOf(group.own);
 	const said = new Set(
 		group.clauses
-			.filter(
-				(clause, at) => !clause.ofPart && (at <= group.clauses.indexOf(group.own) || clause.before === 'is')
-			)
+			.filter((clause, at) => !clause.ofPart && (at <= ownAt || clause.before === 'is'))
 			.flatMap(saidIn)
 	);
 	// "Earrings with pearl drops" are drop earrings.
 	if (type.family === 'earrings')
 		for (const { parts } of group.clauses.filter(({ before }) => before === 'with'))
 			for (const { span } of parts) said.add((span.words.at(-1) ?? '').replace(/s$/, ''));
-	const fitting = [...(specifics.get(head) ?? []), ...(specifics.get(`${head}s`) ?? [])].filter(
-		({ type: other, before }) =>
-			other.family === type.family &&
-			other !== type &&
-			(said.has(before.join(' ')) || before.every((word) => said.has(word)))
+	const fitting = named.filter(
+		({ before }) => said.has(before.join(' ')) || before.every((word) => said.has(word))
 	);
 	return (
 		fitting.reduce<{ type: GarmentType; before: string[] } | undefined>(
@@ -161,14 +161,19 @@ function withItsSkirt(type: GarmentType, { clauses }: Group): GarmentType {
 	return hasSkirt && type.id === 'suit' ? garmentType('skirt-suit') : type;
 }
 
-/** The type that a group's name means, with the choices where it means two things. */
-export function typeNamed(group: Group, locale: Locale): NamedType {
-	const meant = meantBy(group, locale);
+/** Of several types those that what is said of the garment fits best. */
+function bestFitting(meant: readonly GarmentType[], group: Group): readonly GarmentType[] {
 	const fits = meant.map(
 		(type) => fitOf(type, group) + (saysItsCloth(type, group) ? 1 : 0) - (deniesHeel(type, group) ? 1 : 0)
 	);
 	const most = Math.max(...fits);
-	const fitting = meant.filter((_, i) => fits[i] === most);
+	return meant.filter((_, i) => fits[i] === most);
+}
+
+/** The type that a group's name means, with the choices where it means two things. */
+export function typeNamed(group: Group, locale: Locale): NamedType {
+	const meant = meantBy(group, locale);
+	const fitting = meant.length > 1 ? bestFitting(meant, group) : meant;
 	const [first] = fitting;
 	if (!first) throw new Error(`"${group.head.span.text}" names no type`);
 	const type = withItsSkirt(refined(first, group), group);
