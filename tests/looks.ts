@@ -77,4 +77,11 @@ export const strangeNoun = fc
 	)
 	.map((parts) => parts.join(''));
 
-export const colourWord = fc.constantFrom(...colours);
+/** Words for colours with which a kind's own name begins: "snow boots" are no white boots. */
+const beginsName = new Set(
+	garmentTypes
+		.flatMap(({ singular, plural }) => [singular, plural])
+		.map((name) => name.split(' ').slice(0, -1).join(' '))
+);
+
+export const colourWord = fc.constantFrom(...colours.filter((word) => !beginsName.has(word)));

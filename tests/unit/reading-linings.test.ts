@@ -245,6 +245,30 @@ describe('a print', () => {
 	});
 });
 
+describe('what is of metal by its kind', () => {
+	it('is of the metal that is said, and not of its colour', () => {
+		for (const metal of ['gold', 'silver'])
+			expect(only(`a ${metal} chain belt`).garment, metal).toMatchObject({
+				palette: [],
+				metal: { value: metal }
+			});
+		expect(only('a gold handbag').garment).toMatchObject({ palette: [{}] });
+	});
+});
+
+describe('what holds something up', () => {
+	it('is a thing of its own, and so is what it holds', () => {
+		for (const verb of ['hold up', 'holding up']) {
+			const [braces, trousers, ...more] = readLook(
+				`brown leather braces ${verb} grey tweed trousers`
+			).elements;
+			expect(more, verb).toEqual([]);
+			expect([braces?.garment.type, trousers?.garment.type], verb).toEqual(['braces', 'trousers']);
+			expect(trousers?.garment.facets.material?.value, verb).toBe('tweed');
+		}
+	});
+});
+
 describe('a bare mini', () => {
 	it('is the skirt of a jacket of its own colour and cloth', () => {
 		fc.assert(
@@ -288,7 +312,7 @@ describe('two parts of a suit', () => {
 	});
 
 	it('and after one part of a suit the kind of another is no second thing', () => {
-		for (const kind of ['cigarette pants', 'wide-leg trousers', 'flared trousers']) {
+		for (const kind of ['cigarette pants', 'wide-leg trousers', 'flared trousers', 'wide legs']) {
 			const suit = only(`a red trouser suit with a cropped jacket and ${kind}`);
 			expect(suit.garment, kind).toMatchObject({ type: 'trouser-suit', facets: { leg: {} } });
 		}

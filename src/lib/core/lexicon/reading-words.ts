@@ -29,7 +29,7 @@ export const links = {
 	on: listed('on, on a ground of, against, down the, along the, up the'),
 	/** Another thing, worn over or under. */
 	list: listed(
-		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from'
+		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from, hold up, holds up, holding up, held up by'
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like, doubles as, doubled as, doubling as'),

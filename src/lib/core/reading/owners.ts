@@ -307,7 +307,9 @@ const isCutKind = (type: GarmentType | undefined): boolean =>
 function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart {
 	const { bare, before, parts } = clause;
 	if (!(bare || before === 'with') || before === 'or') return { byName: false, byCut: false, byKind: false };
-	const isPart = ['trousers', 'pants', 'skirt', 'jacket'].includes(head.span.words.at(-1) ?? '');
+	const isPart = ['trousers', 'pants', 'legs', 'skirt', 'jacket', 'blazer'].includes(
+		head.span.words.at(-1) ?? ''
+	);
 	const isCut = isPart && saysOnlyCut(clause) && typeOf(head)?.usual.material === undefined;
 	return {
 		byName: bare && parts[0] === head && (parts.length > 1 || goesOn),

@@ -143,6 +143,9 @@ function isOfOneCloth({ description: one }: Read, { description: other }: Read):
 	);
 }
 
+/** "A pleated midi": cut so it is oftener a skirt (common practice). */
+const cutAsSkirts = new Set(['pleated', 'pencil']);
+
 /**
  * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
  * has a bottom, or where a top's name says how it is made ("corset midi"). "A jacket, matching mini" is a suit's. Where none of these
@@ -160,7 +163,9 @@ function nameLengths(read: Read[]): void {
 		else if (has('top') || (has('layer') && (asksToMatch(one.group) || one.group.isPart))) means = 'skirt';
 		else if (others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other)))
 			means = 'skirt';
-		one.named = { type: garmentType(means ?? 'dress'), choices: means ? [] : choices };
+		const shape = one.description.facets.skirtShape?.value ?? '';
+		const usual = cutAsSkirts.has(shape) ? 'skirt' : 'dress';
+		one.named = { type: garmentType(means ?? usual), choices: means ? [] : choices };
 		one.description.type = one.named.type;
 	}
 }

@@ -43,6 +43,9 @@ export interface Description {
 
 /** Divisions whose metal is their colour. */
 export const metalFirst = new Set(['jewellery']);
+/** Is gold said of it a metal first, and a colour second: of a ring, of a chain belt? */
+const isOfMetal = ({ division, usual }: GarmentType) =>
+	metalFirst.has(division) || usual.material === 'metal';
 export const unprinted = new Set(['jewellery', 'beauty']);
 /** Stones, shells and what else is set or strung: no garment is cut from them. */
 const strung = new Set<string>(materialFamilies.at(-1)?.map(({ id }) => id));
@@ -237,8 +240,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	const facetTakings = [...open, ...free.filter((sense) => !open.includes(sense))].map(({ facet, value }) =>
 		takeFacet(facet, value)
 	);
-	const metalTaking =
-		!metal || (colour && !metalFirst.has(type.division)) ? [] : [sayMetal(metal.metal, type)];
+	const metalTaking = !metal || (colour && !isOfMetal(type)) ? [] : [sayMetal(metal.metal, type)];
 	// Of jewellery, a stone or pearl is what it is made of, of scent, green is a note; of cloth, both are colours.
 	const stoneFirst = (metalFirst.has(type.division) || type.slot === 'scent') && facetTakings.length > 0;
 	return [
