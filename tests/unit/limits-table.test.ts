@@ -183,7 +183,9 @@ describe('a part of another material', () => {
 			facets: { material: { value: 'canvas', provenance: 'said' } }
 		};
 		const client = never(limit);
-		expect(barsFor(client, garment, { note }).map(({ kind }) => kind)).toEqual(['look']);
+		const told = barsFor(client, garment, { note });
+		expect(told.map(({ kind }) => kind)).toEqual(['look']);
+		expect(told[0]?.words).toContain(`ts note says “${note}”`);
 		const worn = [{ id: 'it', title: 'it', garment, moves: [], note }];
 		expect(checkLook(worn, { client }, { only: ['client-limits'] })).toMatchObject([{ severity: 'hint' }]);
 		expect(barsFor(client, garment, { note: '' })).toEqual([]);
@@ -203,5 +205,24 @@ describe('a part of another material', () => {
 			facets: { material: { value: 'canvas', provenance: 'said' } }
 		};
 		expect(barsFor(never(limit), garment, { note })).toEqual([]);
+	});
+
+	it('what harms a client is asked about in Check as well', () => {
+		const client = makeClient({ avoidMaterials: ['wool'], allergies: ['latex'] });
+		const worn = (note: string) => [
+			{ id: 'it', title: 'Boots', garment: { type: 'boots', palette: [], facets: {} }, moves: [], note }
+		];
+		for (const [note, avoided] of [
+			['cashmere lined', 'wool'],
+			['rubber soles', 'latex']
+		] as const) {
+			const [found, ...more] = checkLook(worn(note), { client }, { only: ['client-limits'] });
+			expect(more).toEqual([]);
+			expect(found, note).toMatchObject({ severity: 'hint' });
+			expect(found?.measured).toBe(
+				`Boots: this client avoids ${avoided}: its note says “${note}”; look at the label`
+			);
+		}
+		expect(checkLook(worn('faux fur trim'), { client }, { only: ['client-limits'] })).toEqual([]);
 	});
 });

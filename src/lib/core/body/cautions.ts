@@ -1,6 +1,6 @@
 import { heelOfShoe } from './heights';
 import { isColourOf } from '../colour/words';
-import { isNoted, materialKinds, materialsOfParts, type MaterialKind } from '../lexicon/limit-properties';
+import { materialsOfParts, quotedFor } from '../lexicon/limit-properties';
 import { nickelBearing } from '../lexicon/metals';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
@@ -43,12 +43,16 @@ function againstCloth({ avoidMaterials, allergies }: Limits, { type, facets }: G
 }
 
 /** What a note speaks of that the client avoids: a lining, a trim. The label tells. */
-function noted({ avoidMaterials, allergies }: Limits, note: string): Caution[] {
-	const kinds = Object.keys(materialKinds) as MaterialKind[];
-	return [...avoidMaterials, ...allergies]
-		.filter((avoided) => kinds.some((kind) => materialKinds[kind].said.test(avoided) && isNoted(kind, note)))
-		.map((avoided) => ({ words: `this client avoids ${avoided}; look at the label`, kind: 'look' }));
-}
+export const avoidedInNote = (
+	{ avoidMaterials, allergies }: Pick<Limits, 'avoidMaterials' | 'allergies'>,
+	note: string
+): Caution[] =>
+	[...avoidMaterials, ...allergies].flatMap((avoided): Caution[] => {
+		const quoted = quotedFor(avoided, note);
+		return quoted
+			? [{ words: `this client avoids ${avoided}: ${quoted}; look at the label`, kind: 'look' }]
+			: [];
+	});
 
 function againstColours({ coloursRefused = [] }: Limits, { palette }: Garment): string[] {
 	const seen = coloursRefused.filter((word) => palette.some(({ hex }) => isColourOf(word, hex)));
@@ -90,7 +94,7 @@ export const cautionsFor = (client: Limits, garment: Garment, note?: string): Ca
 		words,
 		kind: 'against'
 	})),
-	...(note ? noted(client, note) : []),
+	...(note ? avoidedInNote(client, note) : []),
 	...overHeelLimit(client, garment),
 	...metalOnSkin(client, garment)
 ];

@@ -1,7 +1,7 @@
 /** What stands against one thing for one client, wherever it is offered: on a card, as a mend, as points to win back. */
 import { cautionsFor, type Caution } from '../body/cautions';
 import { ethicalMaterials, type EthicalMaterial, type EthicalStep } from '../lexicon/brief';
-import { materialKinds } from '../lexicon/limit-properties';
+import { materialKinds, quotedFor } from '../lexicon/limit-properties';
 import type { Garment } from '../model/garment';
 import { factsOf, type PieceFacts } from './facts';
 import { breaksLimit, questionOf } from './limits';
@@ -13,15 +13,21 @@ type ForClient = NonNullable<CheckContext['client']>;
 /** What is told of a garment besides: as what it is bought, where it is not owned, and what is noted of it. */
 type Told = Pick<CheckedPiece, 'bought' | 'note'>;
 
-/** Remembered by client and garment, worn and bought new: the same cards are laid out again and again. */
 interface Remembered {
 	note: string | undefined;
 	bars: Caution[];
 }
+/** Remembered by client and garment, worn and bought new: the same cards are laid out again and again. */
 const known = {
 	worn: new WeakMap<object, WeakMap<Garment, Remembered>>(),
 	new: new WeakMap<object, WeakMap<Garment, Remembered>>()
 };
+
+/** A question about a piece, with what its note says, where that is why it is asked. */
+function asked(words: string, avoided: string, { note }: PieceFacts): Caution {
+	const quoted = quotedFor(avoided, note);
+	return { words: quoted ? `${words} ${quoted[0]?.toUpperCase()}${quoted.slice(1)}` : words, kind: 'look' };
+}
 
 /** What of a client's limits in words a piece breaks, as stated or by its kind, and what must be asked. */
 export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFacts): Caution[] =>
@@ -32,7 +38,7 @@ export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFac
 			case 'by-kind':
 				return [{ words: `never: ${limit}; usually so with ${piece.type.plural}`, kind: 'against' }];
 			case 'unknown':
-				return [{ words: `never: ${limit}; ${questionOf(limit, piece)}`, kind: 'look' }];
+				return [asked(`never: ${limit}; ${questionOf(limit, piece)}`, limit, piece)];
 			default:
 				return [];
 		}
@@ -77,7 +83,7 @@ export const againstEthics = (
 			case 'by-kind':
 				return [{ words: `${words}; ${piece.type.plural} usually are of it`, kind: 'against' }];
 			case 'unknown':
-				return [{ words: `${words}; ${materialKinds[material].asks}`, kind: 'look' }];
+				return [asked(`${words}; ${materialKinds[material].asks}`, material, piece)];
 			default:
 				return [];
 		}

@@ -133,6 +133,18 @@ export function isNoted(kind: MaterialKind, note: string): boolean {
 	return noted.test(note.replace(notReal, ' '));
 }
 
+const kindsOfMaterial = Object.keys(materialKinds) as MaterialKind[];
+/** As much of a note as is read at a glance. */
+const mostQuoted = 60;
+
+/** What a note says, in its words, where it speaks of a material that is avoided: "its note says …"; undefined where it does not. */
+export function quotedFor(avoided: string, note = ''): string | undefined {
+	if (!kindsOfMaterial.some((kind) => materialKinds[kind].said.test(avoided) && isNoted(kind, note)))
+		return undefined;
+	const short = note.length > mostQuoted ? `${note.slice(0, mostQuoted).trimEnd()}…` : note;
+	return `its note says “${short}”`;
+}
+
 /**
  * Of a fibre and a weave, "silk jersey": would a limit that names the fibre pass by a thing of that weave? What silk is mostly
  * woven into is seen from afar and is asked of; of wool nothing is left to a question.

@@ -1,4 +1,4 @@
-import { cautionsFor } from '../../body/cautions';
+import { avoidedInNote, cautionsFor } from '../../body/cautions';
 import { againstTheirWord } from '../bars';
 import { breaksLimit } from '../limits';
 import type { PieceFacts } from '../facts';
@@ -55,7 +55,10 @@ export const clientLimits: Rule = {
 			const against = [...ofTheirs, ...cautionsFor(client, piece.garment)].filter(
 				({ kind }) => kind !== 'look'
 			);
-			const asked = ofTheirs.filter(({ kind }) => kind === 'look');
+			const asked = [
+				...ofTheirs.filter(({ kind }) => kind === 'look'),
+				...avoidedInNote(client, piece.note ?? '')
+			];
 			const found = (severity: 'warning' | 'hint', said: typeof ofTheirs): Violation[] =>
 				said.length === 0
 					? []
