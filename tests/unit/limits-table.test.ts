@@ -209,9 +209,8 @@ describe('a part of another material', () => {
 
 	it('what harms a client is asked about in Check as well', () => {
 		const client = makeClient({ avoidMaterials: ['wool'], allergies: ['latex'] });
-		const worn = (note: string) => [
-			{ id: 'it', title: 'Boots', garment: { type: 'boots', palette: [], facets: {} }, moves: [], note }
-		];
+		const garment: Garment = { type: 'boots', palette: [], facets: {} };
+		const worn = (note: string) => [{ id: 'it', title: 'Boots', garment, moves: [], note }];
 		for (const [note, avoided] of [
 			['cashmere lined', 'wool'],
 			['rubber soles', 'latex']
