@@ -152,6 +152,11 @@ describe('no limit passes in silence', () => {
 
 describe('a part of another material', () => {
 	const never = (...limits: string[]) => makeClient({ limits: { never: limits } });
+	const garment: Garment = {
+		type: 'boots',
+		palette: [],
+		facets: { material: { value: 'canvas', provenance: 'said' } }
+	};
 	const coat = (facet: FacetId, value: string): Garment => ({
 		type: 'overcoat',
 		palette: [],
@@ -177,11 +182,6 @@ describe('a part of another material', () => {
 		['down', 'goose down inside'],
 		['latex', 'rubber soles']
 	])('never %s: a note “%s” is asked about, on the card and in Check', (limit, note) => {
-		const garment: Garment = {
-			type: 'boots',
-			palette: [],
-			facets: { material: { value: 'canvas', provenance: 'said' } }
-		};
 		const client = never(limit);
 		const told = barsFor(client, garment, { note });
 		expect(told.map(({ kind }) => kind)).toEqual(['look']);
@@ -199,17 +199,11 @@ describe('a part of another material', () => {
 		['down', 'buttons all down the back, hood down'],
 		['wool', 'bought in the sale']
 	])('never %s: a note “%s” asks nothing', (limit, note) => {
-		const garment: Garment = {
-			type: 'boots',
-			palette: [],
-			facets: { material: { value: 'canvas', provenance: 'said' } }
-		};
 		expect(barsFor(never(limit), garment, { note })).toEqual([]);
 	});
 
 	it('what harms a client is asked about in Check as well', () => {
 		const client = makeClient({ avoidMaterials: ['wool'], allergies: ['latex'] });
-		const garment: Garment = { type: 'boots', palette: [], facets: {} };
 		const worn = (note: string) => [{ id: 'it', title: 'Boots', garment, moves: [], note }];
 		for (const [note, avoided] of [
 			['cashmere lined', 'wool'],

@@ -269,6 +269,22 @@ describe('what holds something up', () => {
 	});
 });
 
+describe('a dress that is told by its halves', () => {
+	it('is one thing where nothing else names it, with a bodice that is no skirt', () => {
+		fc.assert(
+			fc.property(plainColour, plainColour, someOf([', ', ' and a full ']), (above, below, joined) => {
+				const text = `a fitted ${above} bodice${joined}${below} skirt, red boots`;
+				const [dress, boots, ...more] = readLook(text).elements;
+				expect(more, text).toEqual([]);
+				expect([dress?.garment.type, boots?.garment.type], text).toEqual(['dress', 'boots']);
+				expect(dress?.garment.palette[0], text).toEqual(only(`a ${above} dress`).garment.palette[0]);
+			}),
+			runs
+		);
+		expect(readLook('a white blouse under a black bodice, red skirt').elements).toHaveLength(2);
+	});
+});
+
 describe('a bare mini', () => {
 	it('is the skirt of a jacket of its own colour and cloth', () => {
 		fc.assert(

@@ -146,7 +146,7 @@ const sameClothUpTo = 13;
 /** A thing that a box is drawn around reaches from side to side: it spans this much of the box and more. */
 const spansFrom = 0.8;
 /** Where what is largest does not, others are looked at: as unlike their surroundings, as large in the box, and of parts as near as this. */
-const other = { standsOutFrom: 25, leastShare: 0.02, sameClothUpTo: 16 };
+const besides = { standsOutFrom: 25, leastShare: 0.02, sameClothUpTo: 16 };
 
 /** For each node how many of its pixels lie in a box, and how far they reach there. */
 interface InBox {
@@ -223,12 +223,12 @@ export function nodesInBox(photo: ReadyPhoto, box: Box): number[] {
 		return spanOf(inside, nodes, cut) ** 2 * Math.sqrt(filled * stands);
 	};
 	const others = whole
-		.filter((node) => area(node) >= other.leastShare * size && heightOver(tree, node) >= other.standsOutFrom)
-		.map((node) => withItsParts(photo, whole, node, other));
-	return others.reduce(
-		(best, nodes) => (worthOf(nodes) > worthOf(best) ? nodes : best),
-		others[0] ?? largest
-	);
+		.filter(
+			(node) => area(node) >= besides.leastShare * size && heightOver(tree, node) >= besides.standsOutFrom
+		)
+		.map((node) => withItsParts(photo, whole, node, besides));
+	const [best] = others.sort((first, second) => worthOf(second) - worthOf(first));
+	return best ?? largest;
 }
 
 /**
@@ -248,18 +248,19 @@ export function nodesInMiddle(photo: ReadyPhoto): number[] {
 const heightOver = (tree: MergeTree, node: number): number =>
 	tree.height[tree.parent[node] ?? -1] ?? Infinity;
 
+/** By what something is a part of a thing: how it stands out, how near its cloth is, and how large it is beside the thing. */
+interface PartsOf {
+	standsOutFrom: number;
+	sameClothUpTo: number;
+	least?: number;
+}
+
 /** A node and those of several that are of its cloth and stand out, if they are this large beside it. The node comes first. */
 function withItsParts(
 	{ tree }: ReadyPhoto,
 	nodes: readonly number[],
 	main: number,
-	{
-		standsOutFrom: from,
-		sameClothUpTo: upTo,
-		least = 0
-	}: Record<'standsOutFrom' | 'sameClothUpTo', number> & {
-		least?: number;
-	}
+	{ standsOutFrom: from, sameClothUpTo: upTo, least = 0 }: PartsOf
 ): number[] {
 	const area = (node: number) => tree.area[node] ?? 0;
 	const apart = (node: number) =>

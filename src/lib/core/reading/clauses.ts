@@ -1,5 +1,4 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { edge } from '../lexicon/details';
 import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import {
@@ -23,11 +22,6 @@ import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
-	asDress,
-	asGlasses,
-	asPlace,
-	asPlume,
-	asTurnUp,
 	isNoneOfIts,
 	isPlaceOrVerb,
 	namesPart,
@@ -36,6 +30,7 @@ import {
 	speaksOfLast,
 	type Reached
 } from './names';
+import { asDress, asEdge, asGlasses, asPlace, asPlume, asTurnUp } from './stands-as';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
@@ -450,15 +445,6 @@ class ClauseBuilder implements Reached {
 		);
 	}
 
-	/** "Lace along the top": is what was said just before a cloth or a colour of one edge? */
-	isOnEdge({ words, breakBefore }: Span): boolean {
-		const { parts, head } = this.clause;
-		const isPlace =
-			['at', 'along', 'round'].includes(words[0] ?? '') && edge.words.includes(words.at(-1) ?? '');
-		const isSaid = parts.length > 0 && parts.every(({ span, role }) => role === 'said' && dresses(span));
-		return isPlace && isSaid && !head && !breakBefore;
-	}
-
 	/** "In oatmeal, tied at the back": something between what was said last and the place is done there. */
 	isTiedThere(at: number): boolean {
 		const last = this.clauses.at(-1)?.parts.at(-1);
@@ -569,8 +555,10 @@ class ClauseBuilder implements Reached {
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
-		if (role === 'idle')
-			return this.isOnEdge(span) ? this.add(asEdge(span), at, 'detail') : this.pass(span, at);
+		if (role === 'idle') {
+			const place = asEdge(this, span);
+			return place ? this.add(place, at, 'detail') : this.pass(span, at);
+		}
 		if (role === 'link') this.join(span, at);
 		else if (role === 'hedge') this.clause.hedged = true;
 		else if (role === 'unknown') {
@@ -585,8 +573,6 @@ class ClauseBuilder implements Reached {
 		this.verbNext = false;
 	}
 }
-
-const asEdge = (span: Span): Span => ({ ...span, senses: [{ kind: 'detail', detail: edge }] });
 
 /** "A denim jacket". */
 const saysItsCloth = ({ head }: Clause): boolean => {

@@ -1,6 +1,4 @@
 /** What a name means where a reading has come to: a garment, or what it says of the one before it. */
-import { plume } from '../lexicon/details';
-import type { FacetId } from '../lexicon/facets';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { SpanAfter } from './after-part';
 import { namesWithSkirt } from './beside';
@@ -207,71 +205,6 @@ export function isNoneOfIts(reached: Reached, span: Span): boolean {
 	const detail = senseOf(span, 'detail')?.detail;
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
 	return detail?.only !== undefined && (!owner || isNoneOf(detail, owner.type));
-}
-
-/** A feather with a hat is a part of it, whatever its colour. */
-export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
-	const owner = lastHead && senseOf(lastHead.span, 'type');
-	const isOfHat = owner && garmentType(owner.type).family === plume.only;
-	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
-	return isOfHat && isFeather && clause.before === 'with' && !clause.head
-		? { ...span, senses: [{ kind: 'detail', detail: plume }] }
-		: undefined;
-}
-
-const glasses = sensesOfPhrase('glasses') ?? [];
-
-/** "Cat-eye frames", "black dress, round frames": where no eyewear has been named that they could be of, they are what is worn. */
-export function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
-	const owner = lastHead && senseOf(lastHead.span, 'type');
-	const isTheirs = owner && garmentType(owner.type).facets.includes('frame');
-	const isFrames =
-		senseOf(span, 'detail')?.detail.facets.includes('frame') &&
-		/^(?:frames|lenses)$/.test(span.words.join(' '));
-	return isFrames && !isTheirs ? { ...span, senses: glasses } : undefined;
-}
-
-const dress = sensesOfPhrase('dress') ?? [];
-
-/** "A strapless velvet bodice, white tulle skirt": a dress, told by its halves. */
-export function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
-	const isBodice = span.words.at(-1) === 'bodice';
-	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
-}
-
-const placing = new Set(['on', 'over', 'across', 'around', 'round', 'about']);
-const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
-/** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
-const isBorne = ({ role, span }: Part): boolean =>
-	role === 'detail' ||
-	(role === 'said' &&
-		(senseOf(span, 'print') !== undefined ||
-			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
-
-/** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
-export function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
-	const last = clause.parts.at(-1);
-	const [first = ''] = span.words;
-	const named = span.words.at(-1) ?? '';
-	const part = sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? [];
-	if (!last || last === clause.head || last.span.end !== previous?.end || !isBorne(last)) return undefined;
-	return placing.has(first) && part.length > 0 && !span.breakBefore
-		? { ...span, words: [named], senses: part }
-		: undefined;
-}
-
-const turnedUp = sensesOfPhrase('turn-ups') ?? [];
-
-/** "Jeans with a wide cuff": what legs have, and no bracelet, unless it is of metal. */
-export function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
-	const owner = lastHead && senseOf(lastHead.span, 'type');
-	const facets = owner ? garmentType(owner.type).facets : [];
-	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
-	const isOfMetal = clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
-	const isCuff = span.words.length === 1 && ['cuff', 'cuffs'].includes(span.words[0] ?? '');
-	return isCuff && hasLegsAlone && clause.before === 'with' && !clause.head && !isOfMetal
-		? { ...span, senses: turnedUp }
-		: undefined;
 }
 
 /** "A ball gown, bow at the back", "a pendant on a long chain": what can be a part, at a place on a garment or with a jewel on it, is one. */

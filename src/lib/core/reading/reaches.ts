@@ -47,7 +47,7 @@ function reaching(place: string, length: number): Found | undefined {
 	return found?.length === 3 ? { senses: found.senses, length } : undefined;
 }
 
-/** "Coat: camel, knee, belted": a place alone between commas tells how far the garment reaches. */
+/** "Coat: camel, knee, belted": a place alone between commas tells how far the garment reaches; a hip is where it sits. */
 export function reachAlone(words: readonly string[], at: number, limit: number): Found | undefined {
 	const place = limit === at + 1 ? placesReached.get(words[at] ?? '') : undefined;
 	return place === undefined || place === 'hip' ? undefined : reaching(place, 1);

@@ -1,0 +1,84 @@
+/** What a word stands for by what is said beside it: a feather on a hat, frames that are glasses, a place on a garment. */
+import { edge, plume } from '../lexicon/details';
+import type { FacetId } from '../lexicon/facets';
+import { garmentType } from '../lexicon/taxonomy';
+import { dresses } from './beside';
+import type { Span } from './model';
+import type { Reached } from './names';
+import { senseOf, sensesOf, type Part } from './parts';
+import { sensesOfPhrase } from './spans';
+
+/** A feather with a hat is a part of it, whatever its colour. */
+export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const isOfHat = owner && garmentType(owner.type).family === plume.only;
+	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
+	return isOfHat && isFeather && clause.before === 'with' && !clause.head
+		? { ...span, senses: [{ kind: 'detail', detail: plume }] }
+		: undefined;
+}
+
+const glasses = sensesOfPhrase('glasses') ?? [];
+
+/** "Cat-eye frames", "black dress, round frames": where no eyewear has been named that they could be of, they are what is worn. */
+export function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const isTheirs = owner && garmentType(owner.type).facets.includes('frame');
+	const isFrames =
+		senseOf(span, 'detail')?.detail.facets.includes('frame') &&
+		/^(?:frames|lenses)$/.test(span.words.join(' '));
+	return isFrames && !isTheirs ? { ...span, senses: glasses } : undefined;
+}
+
+const dress = sensesOfPhrase('dress') ?? [];
+
+/** "A strapless velvet bodice, white tulle skirt": a dress, told by its halves. */
+export function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
+	const isBodice = span.words.at(-1) === 'bodice';
+	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
+}
+
+const placing = new Set(['on', 'over', 'across', 'around', 'round', 'about']);
+const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
+/** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
+const isBorne = ({ role, span }: Part): boolean =>
+	role === 'detail' ||
+	(role === 'said' &&
+		(senseOf(span, 'print') !== undefined ||
+			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
+
+/** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
+export function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
+	const last = clause.parts.at(-1);
+	const [first = ''] = span.words;
+	const named = span.words.at(-1) ?? '';
+	const part = sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? [];
+	if (!last || last === clause.head || last.span.end !== previous?.end || !isBorne(last)) return undefined;
+	return placing.has(first) && part.length > 0 && !span.breakBefore
+		? { ...span, words: [named], senses: part }
+		: undefined;
+}
+
+const turnedUp = sensesOfPhrase('turn-ups') ?? [];
+
+/** "Jeans with a wide cuff": what legs have, and no bracelet, unless it is of metal. */
+export function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const facets = owner ? garmentType(owner.type).facets : [];
+	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
+	const isOfMetal = clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
+	const isCuff = span.words.length === 1 && ['cuff', 'cuffs'].includes(span.words[0] ?? '');
+	return isCuff && hasLegsAlone && clause.before === 'with' && !clause.head && !isOfMetal
+		? { ...span, senses: turnedUp }
+		: undefined;
+}
+
+/** "Lace along the top": of a cloth or a colour that was said just before, the edge that it is on. */
+export function asEdge({ clause: { parts, head } }: Reached, span: Span): Span | undefined {
+	const [first = ''] = span.words;
+	const isPlace = ['at', 'along', 'round'].includes(first) && edge.words.includes(span.words.at(-1) ?? '');
+	const isSaid = parts.length > 0 && parts.every((part) => part.role === 'said' && dresses(part.span));
+	return isPlace && isSaid && !head && !span.breakBefore
+		? { ...span, senses: [{ kind: 'detail', detail: edge }] }
+		: undefined;
+}
