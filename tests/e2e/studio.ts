@@ -48,9 +48,22 @@ export const test = base.extend<{ tolerated: RegExp[] }>({
 
 const axeSource = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
 
-/** Runs axe-core (WCAG 2.2 A and AA) over what is shown and expects nothing. */
-export async function expectAccessible(page: Page): Promise<void> {
+type ColorScheme = 'light' | 'dark';
+export const bothSchemes: readonly ColorScheme[] = ['light', 'dark'];
+
+/** Runs axe-core (WCAG 2.2 A and AA) over what is shown, in each of the colour schemes, and expects nothing. */
+export async function expectAccessible(
+	page: Page,
+	schemes: readonly ColorScheme[] = ['light']
+): Promise<void> {
 	await page.evaluate(axeSource);
+	for (const colorScheme of schemes) {
+		await page.emulateMedia({ colorScheme });
+		await expectNoViolations(page, colorScheme);
+	}
+}
+
+async function expectNoViolations(page: Page, colorScheme: ColorScheme): Promise<void> {
 	const violations = await page.evaluate(async () => {
 		// Colours are measured at rest: a button that is on its way from one state to the next has neither's.
 		const passing = document
@@ -67,7 +80,7 @@ export async function expectAccessible(page: Page): Promise<void> {
 			({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`
 		);
 	});
-	expect(violations).toEqual([]);
+	expect(violations, colorScheme).toEqual([]);
 }
 
 export async function openDemo(page: Page): Promise<void> {

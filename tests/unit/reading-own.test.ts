@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, moveIds, moveOf, readLook } from '../../src/lib/core';
 import { details } from '../../src/lib/core/lexicon/details';
+import { metals } from '../../src/lib/core/lexicon/metals';
 import { tiedToWear } from '../../src/lib/core/lexicon/move-words';
 import { colourWord as anyColour } from '../looks';
 
@@ -233,6 +234,25 @@ describe('what is said after a name', () => {
 			),
 			runs
 		);
+	});
+	it('is no half of a name whose other half has an article of its own: “a ring rose, a gold belt” without its comma', () => {
+		const halved = (words: readonly string[]) =>
+			words.map((word) => word.split(' ')).filter((parts) => parts.length === 2);
+		const beltOf = (text: string) => elementsOf(text).find(({ garment }) => garment.type === 'belt')?.garment;
+		for (const [half, other] of metals.flatMap(({ words }) => halved(words)))
+			expect(beltOf(`a ring ${half} a ${other} belt`)?.metal, `${half} a ${other}`).toEqual(
+				beltOf(`a ring ${half}, a ${other} belt`)?.metal
+			);
+		for (const { id, words } of garmentTypes)
+			for (const [half, other] of halved(words.map(({ word }) => word))) {
+				const apart = typesIn(`a ${half}, a ${other}`);
+				// A shirt is a collar as well, and a halter a neckline.
+				const isValue = elementsOf(`a dress, ${half}`).some(
+					({ garment }) => Object.keys(garment.facets).length > 0
+				);
+				if (apart.length === 2 && !apart.includes(id) && !isValue)
+					expect(typesIn(`a ${half} a ${other}`), `${half} a ${other}`).not.toContain(id);
+			}
 	});
 });
 

@@ -206,9 +206,11 @@ const goesOn = (first: string, second: string) =>
 const holdsOverVerb = (sense: Sense): boolean =>
 	sense.kind !== 'type' || garmentType(sense.type).division === 'beauty';
 
-/** "A blazer teal, the blue scarf" is not teal blue, "round the neck" no round neck, unless it is written so. */
-const holdsOverArticle = (sense: Sense): boolean =>
-	ofTheOne.has(sense) || (sense.kind !== 'colour' && sense.kind !== 'facet');
+/** What a thing is or is of; an article begins another thing. */
+const ofOneThing: ReadonlySet<Sense['kind']> = new Set(['type', 'colour', 'facet', 'metal', 'print', 'tone']);
+
+/** "A blazer teal, the blue scarf" is not teal blue, "a shirt, a dress" no shirt dress, "round the neck" no round neck, unless it is written so. */
+const holdsOverArticle = (sense: Sense): boolean => ofTheOne.has(sense) || !ofOneThing.has(sense.kind);
 
 /** Does a meaning hold over what was met inside its phrase? */
 const holds = (sense: Sense, hasVerb: boolean, hasArticle: boolean, hasIndefinite: boolean): boolean =>
