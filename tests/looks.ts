@@ -61,13 +61,22 @@ export const saidThing: fc.Arbitrary<SaidThing> = fc
 	.map(alone)
 	.filter((thing) => thing !== undefined);
 
+const isSkirt = (type: string) =>
+	garmentType(type).slot === 'legs' && garmentType(type).facets.includes('skirtShape');
+
+/** Would the second say how the skirt of the first is: "a black dress, pleated skirt"? */
+export const isSkirtOf = (type: string, other: string) =>
+	garmentType(type).slot === 'whole' && isSkirt(other);
+
 /** Several things that are worn on different places, in a list. */
 export const saidLook = (min: number, max: number): fc.Arbitrary<SaidThing[]> =>
-	fc.uniqueArray(saidThing, {
-		minLength: min,
-		maxLength: max,
-		selector: ({ type }) => garmentType(type).slot
-	});
+	fc
+		.uniqueArray(saidThing, {
+			minLength: min,
+			maxLength: max,
+			selector: ({ type }) => garmentType(type).slot
+		})
+		.filter((things) => !things.some(({ type }) => things.some((other) => isSkirtOf(type, other.type))));
 
 /** A name that no lexicon holds. */
 export const strangeNoun = fc

@@ -5,7 +5,7 @@ import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
-import { senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
+import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsMoves,
 	fitsWords,
@@ -38,8 +38,11 @@ function isOfOwnColour(clause: Clause, next: Clause): boolean {
 		// "Gold-buttoned" is no colour of the whole; "duck-egg" is.
 		(span.text.includes('-') ? span.senses.length > 0 && span.senses.every(says) : span.senses.some(says)) &&
 		next.parts[i + 1]?.span.hyphenated !== true;
-	const isColoured = clause.parts.some(isColour) && !clause.parts.slice(-1).some(isColour);
-	return isColoured && next.before === 'comma' && next.parts.some(isOfWhole);
+	// "Blue denim" is a cloth, in one word for its colour.
+	const endsInColour = clause.parts.slice(-1).some((part) => isColour(part) && !isCloth(part.span));
+	return (
+		clause.parts.some(isColour) && !endsInColour && next.before === 'comma' && next.parts.some(isOfWhole)
+	);
 }
 
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
@@ -305,8 +308,9 @@ class Attacher {
 			!goesBack({ ...clause, parts: clause.parts.slice(0, -1) })
 		)
 			return next.parts[0] !== next.head && saysColour(next);
-		if (!next?.head || clause.parts.length < 2) return false;
 		const last = clause.parts.at(-1);
+		const isOfCloth = last !== undefined && isColour(last) && isCloth(last.span);
+		if (!next?.head || (clause.parts.length < 2 && !isOfCloth)) return false;
 		if (last?.role === 'said' && isOneBeforeSeveral(clause, next)) return true;
 		// "Green sequins, black shoes", "navy pinstripe, a white shirt"; with a black lined frobber over a grey dress also where a part of it
 		// was spoken of before its last word.

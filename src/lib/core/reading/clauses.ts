@@ -28,6 +28,7 @@ import {
 	repeatsHead,
 	sitsOn,
 	speaksOfLast,
+	tellsCutOfLast,
 	type Reached
 } from './names';
 import { asDress, asEdge, asGlasses, asPlace, asPlume, asTurnUp } from './stands-as';
@@ -84,6 +85,9 @@ class ClauseBuilder implements Reached {
 	skirtToCome = false;
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
+
+	/** @param isRail what is listed hangs on a rail, so that nothing stands in for what is worn there already */
+	constructor(readonly isRail: boolean) {}
 
 	fresh(before: Clause['before'], denied = false): Clause {
 		const flags = {
@@ -311,7 +315,8 @@ class ClauseBuilder implements Reached {
 			role === 'head' &&
 			!afterKind &&
 			!this.endsUnder &&
-			isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.after(0)))
+			(isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.after(0))) ||
+				(!this.isRail && tellsCutOfLast(this, span)))
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			// "A tie belt" names a part as a whole.
@@ -598,9 +603,13 @@ function denyLists(clauses: readonly Clause[]): void {
 	});
 }
 
-/** Clauses of a list of spans, with the garment of each where it names one. */
-export function clausesOf(spans: readonly Span[]): Clause[] {
-	const builder = new ClauseBuilder();
+/**
+ * Clauses of a list of spans, with the garment of each where it names one.
+ *
+ * @param isRail they list pieces, of which any two may be of one place on the body
+ */
+export function clausesOf(spans: readonly Span[], isRail = false): Clause[] {
+	const builder = new ClauseBuilder(isRail);
 	const slotsOf = (span: Span) => sensesOf(span, 'type').map(({ type }) => garmentType(type).slot);
 	const namesWhole = spans.some((span) => slotsOf(span).includes('whole'));
 	const lastSkirt = namesWhole ? -1 : spans.findLastIndex(({ words }) => words.at(-1) === 'skirt');

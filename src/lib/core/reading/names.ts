@@ -11,6 +11,7 @@ import {
 	beginsAnew,
 	isCloth,
 	isNoneOf,
+	isOnlyCut,
 	partSpan,
 	roleOf,
 	senseOf,
@@ -188,6 +189,25 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
 				facets.includes(facet) &&
 				(slotsMeetOf(own.type, last.type) || facet === 'size' || facet === 'hemLength')
 		)
+	);
+}
+
+/**
+ * "A black dress, pleated skirt", "black shoes, block heels": of a look that has what is worn there already, a kind of which nothing
+ * but its cut is said, without an article, tells how that is cut.
+ */
+export function tellsCutOfLast({ lastHead, clause }: Reached, span: Span): boolean {
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const detail = senseOf(partSpan(span), 'detail')?.detail;
+	if (!owner || !detail || clause.head || clause.before !== 'comma' || !clause.bare) return false;
+	const { slot, facets } = garmentType(owner.type);
+	const word = span.words.at(-1);
+	const isWornThere = (slot === 'whole' && word === 'skirt') || (slot === 'feet' && word === 'heels');
+	return (
+		isWornThere &&
+		detail.facets.some((facet) => facets.includes(facet)) &&
+		span.words.length + clause.parts.length > 1 &&
+		isOnlyCut(clause, span)
 	);
 }
 

@@ -121,11 +121,21 @@ export function partSpan(span: Span): Span {
 	};
 }
 
-/** "With a polo neck": a name that as a whole says how the part is. */
+/** The shape of the part by which a kind is called: a ballgown skirt is full, block heels are blocks. */
+function shapeByKind(span: Span, { facets: [shape] }: Detail): SenseOf<'facet'>[] {
+	const type = senseOf(span, 'type')?.type;
+	const value = type !== undefined && shape && garmentType(type).own[shape];
+	return shape && value ? [{ kind: 'facet', facet: shape, value, free: true }] : [];
+}
+
+/** "With a polo neck", "with a ballgown skirt": a name that as a whole says how the part is. */
 export function saysOfPart(span: Span): Span {
 	const part = partSpan(span);
-	const saying = sensesOf(span, 'facet').filter(({ free }) => free);
-	return part === span || saying.length === 0 ? part : { ...span, senses: [...saying, ...part.senses] };
+	const detail = senseOf(part, 'detail')?.detail;
+	if (part === span || !detail) return part;
+	const said = sensesOf(span, 'facet').filter(({ free }) => free);
+	const saying = said.length > 0 ? said : shapeByKind(span, detail);
+	return saying.length === 0 ? part : { ...span, senses: [...saying, ...part.senses] };
 }
 
 /** Is it a part that such a garment cannot have: a face of what is no watch, a pendant of what is no jewel? */
@@ -167,6 +177,12 @@ function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Claus
 /** Was the garment that was named last described after a colon? */
 const isLabelled = (before: readonly Clause[]): boolean =>
 	before.slice(before.findLastIndex(({ head }) => head) + 1).some(({ labelled }) => labelled);
+
+/** Is nothing said of what a clause names but how it is cut: no colour, no cloth? */
+export const isOnlyCut = ({ parts }: Clause, name: Span): boolean =>
+	!isCloth(name) &&
+	sensesOf(name, 'type').every(({ type }) => garmentType(type).own.material === undefined) &&
+	parts.every(({ role, span }) => role === 'said' && !isCloth(span) && senseOf(span, 'colour') === undefined);
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
 /** Does the span name a knit, beside a knit of another family? */

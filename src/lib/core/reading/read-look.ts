@@ -31,6 +31,8 @@ export interface ReadOptions {
 	taught?: readonly OwnWord[];
 	/** The client whose things are said: "nude" is the tone of their skin. */
 	skin?: SkinId | SkinTone;
+	/** What is said lists pieces on a rail, no look: "black dress, pleated skirt" are two. */
+	isRail?: boolean;
 }
 
 /** Namespace of the ids that a reading gives its elements: the same text always has the same ids. */
@@ -342,7 +344,7 @@ function elementOf(
 export function readLook(text: string, options: ReadOptions = {}): Reading {
 	const { words = 'uk', provenance = 'seen' } = options;
 	const spans = spansOf(text, options.taught);
-	const attached = attach(clausesOf(spans));
+	const attached = attach(clausesOf(spans, options.isRail));
 	const { worn: named, denied, instead } = describeAll(attached, localeOf(text, spans, words), provenance);
 	const halves = onSides(spans, named.map(whereNamed));
 	const worn = named.filter((_, i) => !halves.listed.has(i));

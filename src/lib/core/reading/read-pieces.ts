@@ -229,7 +229,7 @@ const endsIn = (text: string) => [...text.matchAll(/[;\n]|\.(?=\s)/g)].map(({ in
  */
 export function readPieces(text: string, options: ReadOptions = {}, currency = 'GBP'): PiecesReading {
 	const { facts, rest } = factsIn(text, currency);
-	const reading = readLook(rest, options);
+	const reading = readLook(rest, { ...options, isRail: true });
 	const pieces = reading.elements.map(({ garment, note }): SaidPiece => ({
 		garment,
 		sizeLabel: '',

@@ -3,6 +3,7 @@ import { inflected, isForm } from './forms';
 import { motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
+import { shapedBehind } from './behind';
 import { comparedAt, likenedAt, sizedAt } from './compared';
 import {
 	firstOfName,
@@ -218,6 +219,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
 				reachAt(words, at, limit) ??
+				shapedBehind(words, at, limit) ??
 				(first.breakBefore === 'comma' && at > 0 ? reachAlone(words, at, limit) : undefined) ??
 				(first.labelled ? hairAfterColon(words, at, limit) : undefined) ??
 				named(words, at, limit, isHyphenated) ??

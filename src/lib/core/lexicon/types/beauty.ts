@@ -48,9 +48,9 @@ export const beauty = [
 		draws: 'lips',
 		facets: ['sheen', 'size'],
 		types: `
-			lipstick: lipstick / lipsticks / lip colour, lip, lips, lippy, us:lip color, lip gloss, mouth
+			lipstick: lipstick / lipsticks / lip colour, lip, lips, lippy, us:lip color, lip gloss, gloss, lip liner, lip line, lip stain, lip tint, lip balm, mouth
 
-			eye-make-up: eye make-up / eye make-up / eyeshadow, lids, eyelids, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
+			eye-make-up: eye make-up / eye make-up / eyeshadow, shadow, lids, eyelids, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
 			mascara: mascara / mascara / lashes, false lashes
 
