@@ -88,6 +88,14 @@ export const details: readonly Detail[] = [
 		alone: ['strap', 'chain']
 	}),
 	detail('button, buttons, buttoned', ['closure'], { takesMetal: true, alone: ['closure', 'buttoned'] }),
+	detail(
+		'snaps, snap, poppers, popper, press studs, press stud, snap fasteners, snap fastenings',
+		['closure'],
+		{
+			takesMetal: true,
+			alone: ['closure', 'snap']
+		}
+	),
 	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
 	detail(
 		'hardware, metalware, fittings, clasp, clasps, studs, rivets, eyelets, grommets, chain detail, horsebit, snaffle',
@@ -155,7 +163,7 @@ export const details: readonly Detail[] = [
 	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),
 	detail(
-		'facing, insert, inserts, overskirt, overskirts, overlay, overlays, loop, hammer loop, tucks, gathers, poppers, compartment, compartments, backing'
+		'facing, insert, inserts, overskirt, overskirts, overlay, overlays, loop, hammer loop, tucks, gathers, compartment, compartments, backing'
 	),
 	detail('tongue, vamp, welt, welts, insole, outsole, midsole, shank', [], { only: 'footwear' }),
 	detail('plume, netting, earflaps, rosette', [], { only: 'accessories' }),

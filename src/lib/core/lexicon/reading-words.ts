@@ -37,7 +37,7 @@ export const links = {
 	is: listed('is, are, was, were, being, looks, seems to be, appears, comes in'),
 	/** Takes a denial back. */
 	but: listed(
-		'but, instead, rather, although, though, yet, otherwise, just, except, except for, save for, bar the, bar one, bar her, bar his, bar a, apart from, with the exception of, while, whilst, whereas'
+		'but, instead, rather, although, though, yet, just, except, except for, save for, bar the, bar one, bar her, bar his, bar a, apart from, with the exception of, while, whilst, whereas'
 	),
 	/** What follows is not there. */
 	no: listed(
@@ -117,7 +117,7 @@ export const trinkets = listed(
 
 /** Words for the look as a whole: what is said of them is said of no one thing. */
 export const wholeLook = listed(
-	'everything, every piece, every item, each piece, every garment, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else'
+	'everything, every piece, every item, each piece, every garment, the palette, palette, colour palette, the whole thing, photograph, photo, picture, image, snapshot, shot, still, film still, outfit, ensemble, the whole outfit, the whole look, the overall look, head to toe, head-to-toe, top to toe, from head to toe, from top to toe, from head to foot, head to foot, the rest, rest, everything else, all else, otherwise'
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(

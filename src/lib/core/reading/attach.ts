@@ -45,6 +45,18 @@ function isOfOwnColour(clause: Clause, next: Clause): boolean {
 	);
 }
 
+/** "Short-sleeved fair isle, grey trousers": a part is said of it that what comes after the comma cannot have. */
+function isNoneOfNext(clause: Clause, next: Clause): boolean {
+	const type = next.head && typeOf(next.head);
+	const hasNot = (part: Part) =>
+		sensesOf(part.span, 'facet').some(({ facet }) => facet === 'sleeveLength') &&
+		type?.facets.includes('sleeveLength') === false;
+	return next.before === 'comma' && saysColour(next) && clause.parts.length > 1 && clause.parts.some(hasNot);
+}
+
+/** "Everything else", "the rest", "otherwise": what was named is not meant. */
+const leavesNamed = new Set(['else', 'rest', 'otherwise']);
+
 const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
 
 export interface Attached {
@@ -280,7 +292,7 @@ class Attacher {
 			(one) => saysColour(one) && one.parts.every(({ role }) => role === 'said')
 		);
 		// "Everything else", "the rest" leave what they do not mean open.
-		if (!ofLook || thing.span.words.some((word) => ['else', 'rest'].includes(word))) return false;
+		if (!ofLook || thing.span.words.some((word) => leavesNamed.has(word))) return false;
 		const ofCloth = this.named.filter(({ head }) => {
 			const type = senseOf(head.span, 'type');
 			return type && !['beauty', 'jewellery'].includes(garmentType(type.type).division);
@@ -316,7 +328,9 @@ class Attacher {
 		// was spoken of before its last word.
 		if (!previous && last?.role === 'said')
 			return (
-				isOfOwnColour(clause, next) || (next.before === 'list' && !next.bare && this.waiting.length === 0)
+				isOfOwnColour(clause, next) ||
+				isNoneOfNext(clause, next) ||
+				(next.before === 'list' && !next.bare && this.waiting.length === 0)
 			);
 		if (!previous || !onlySaid(clause)) return false;
 		return (

@@ -31,7 +31,7 @@ import {
 	tellsCutOfLast,
 	type Reached
 } from './names';
-import { asDress, asEdge, asGlasses, asPlace, asPlume, asTurnUp } from './stands-as';
+import { asDress, asEdge, asGlasses, asOneSide, asPlace, asPlume, asTurnUp } from './stands-as';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
@@ -297,7 +297,7 @@ class ClauseBuilder implements Reached {
 		if (feather) [span, role] = [feather, 'detail'];
 		const unnamed = role === 'detail' ? (asGlasses(this, span) ?? asDress(this, span)) : undefined;
 		if (unnamed) [span, role] = [unnamed, 'head'];
-		const place = role === 'move' ? asPlace(this, span) : undefined;
+		const place = role === 'move' ? asPlace(this, span) : asOneSide(this, span);
 		if (place) {
 			this.begin('on');
 			this.placed = true;
@@ -316,7 +316,8 @@ class ClauseBuilder implements Reached {
 			!afterKind &&
 			!this.endsUnder &&
 			(isPartOf(span, this.lastHead, this.clause, this.clauses, isToldAfter(this.after(0))) ||
-				(!this.isRail && tellsCutOfLast(this, span)))
+				(!this.isRail && tellsCutOfLast(this, span)) ||
+				sitsOn(this, span))
 		) {
 			// "with a full tulle skirt", "with kitten heels": what its name says is said of the part.
 			// "A tie belt" names a part as a whole.
@@ -325,8 +326,7 @@ class ClauseBuilder implements Reached {
 			for (const inner of inside) this.clause.parts.push({ span: inner, at, role: 'said', denied: false });
 			role = 'detail';
 			span = inside.length > 0 ? partSpan(span) : saysOfPart(span);
-		} else if (role === 'head' && sitsOn(this, span)) role = 'detail';
-		else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
+		} else if (role === 'head' && speaksOfLast(this, span)) role = 'said';
 		else if (role === 'head' && repeatsHead(this, span, at)) role = 'again';
 		const { clause } = this;
 		if (role === 'head' && isDecoration(clause, span)) role = 'kept';

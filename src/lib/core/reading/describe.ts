@@ -14,7 +14,7 @@ import { impliedColour, takeMove, takings, unset, type Description } from './tak
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';
 import { takeScales, takeWords } from './on-words';
-import { isWork } from './work';
+import { keepWorkAlone, saysWork } from './work';
 
 /** What the words inside a garment's name say of it: "wide-leg trousers" are wide in the leg. */
 export type NameSays = (type: GarmentType, words: readonly string[]) => Sense[];
@@ -174,12 +174,6 @@ function goesTo(part: Part | undefined, said: readonly Part[]): boolean {
 	return hasNone && said.every(({ span }) => sensesOf(span, 'facet').some(isLength));
 }
 
-/** "Embroidered", also at the end of a name: "jacket embroidered in gold". */
-const saysWork = ({ span }: Part) =>
-	(longestPhrase(span.words.slice(-1), 0, 1)?.senses ?? []).some(
-		(sense) => sense.kind === 'facet' && isWork(sense)
-	);
-
 /** "A raw denim, boots": the colour of a cloth by which a thing is named. */
 const washOf = ({ span }: Part): Sense[] =>
 	sensesOf(span, 'facet').some(({ facet }) => facet === 'material') ? sensesOf(span, 'colour') : [];
@@ -250,7 +244,7 @@ export function describe(
 				? leading
 				: undefined);
 		keeper.afterWork = worked && goesOn && ['in', 'with', 'and'].includes(clause.before);
-		if (clause.before === 'with' || clause.head) ground = description.colours.length;
+		if (clause.before === 'with') ground = description.colours.length;
 		const [word] = clause.parts;
 		const isTold = told !== undefined || clause.before === 'is';
 		const taking = part && isTold ? takenAsOne(clause.parts, part, description) : undefined;
@@ -272,11 +266,17 @@ export function describe(
 		takeScales(keeper);
 		if (clause.before === 'and' && description.colours.at(-1)?.ofWork)
 			for (const colour of description.colours.slice(ground)) colour.ofWork = true;
-		worked = keeper.afterWork || (last !== undefined && saysWork(last));
+		// "A black dress festooned in …": what is said with the name is no work.
+		if (clause.head && clause.before !== 'with') ground = description.colours.length;
+		worked = keeper.afterWork || (last !== undefined && saysWork(last.span));
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');
 	}
 	description.type = type;
+	keepWorkAlone(
+		description,
+		group.clauses.flatMap(({ parts }) => parts)
+	);
 	for (const sense of named) {
 		// "A keyhole halter top".
 		const shape = sense.kind === 'facet' && hangsFrom.has(sense.value) && description.facets.neckline?.value;

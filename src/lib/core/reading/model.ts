@@ -26,7 +26,7 @@ export type Sense =
 	| { kind: 'note'; words?: string }
 	| { kind: 'hedge' }
 	/** Carries nothing by itself; `ofName` where it is a part of a name, `heads` where it names the look. */
-	| { kind: 'filler'; ofName?: true; heads?: true };
+	| { kind: 'filler'; ofName?: true; heads?: true; ofColour?: true };
 
 export interface Token {
 	/** As it is looked up: small letters, no accents, no apostrophes. */

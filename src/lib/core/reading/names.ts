@@ -10,6 +10,7 @@ import {
 	alsoSaid,
 	beginsAnew,
 	isCloth,
+	isLabelled,
 	isNoneOf,
 	isOnlyCut,
 	partSpan,
@@ -67,7 +68,7 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	if (sensesOf(head.span, 'facet').some(({ facet }) => detail.facets.includes(facet))) return true;
 	const owner = reached.clauses.findLast((other) => other.head)?.head;
 	const own = senseOf(head.span, 'type');
-	const owning = owner && senseOf(owner.span, 'type');
+	const owning = owner ? sensesOf(owner.span, 'type').map(({ type }) => type) : [];
 	// Nearly all have a size: it says nothing of whose part it is.
 	const carries = (type: string) =>
 		detail.facets.some((facet) => facet !== 'size' && garmentType(type).facets.includes(facet));
@@ -75,12 +76,12 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	const hasItself =
 		detail.takesMetal &&
 		['accessories', 'bags', 'footwear'].includes(garmentType(own?.type ?? 'belt').division);
-	if (!own || !owning || hasItself) return false;
+	if (!own || owning.length === 0 || hasItself) return false;
 	// "With black trim and gold chain buttons" goes on with what it has.
 	const previous = reached.clauses.at(-1);
 	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
-	if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || carries(owning.type);
-	return !detail.takesMetal && carries(owning.type) && !carries(own.type);
+	if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || owning.some(carries);
+	return !detail.takesMetal && owning.some(carries) && !carries(own.type);
 }
 
 /** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
@@ -196,10 +197,12 @@ export function speaksOfLast(reached: Reached, span: Span): boolean {
  * "A black dress, pleated skirt", "black shoes, block heels": of a look that has what is worn there already, a kind of which nothing
  * but its cut is said, without an article, tells how that is cut.
  */
-export function tellsCutOfLast({ lastHead, clause }: Reached, span: Span): boolean {
+export function tellsCutOfLast({ lastHead, clause, clauses }: Reached, span: Span): boolean {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const detail = senseOf(partSpan(span), 'detail')?.detail;
 	if (!owner || !detail || clause.head || clause.before !== 'comma' || !clause.bare) return false;
+	// "Shoes: kitten heels" says which kind they are.
+	if (clause.labelled || isLabelled(clauses)) return false;
 	const { slot, facets } = garmentType(owner.type);
 	const word = span.words.at(-1);
 	const isWornThere = (slot === 'whole' && word === 'skirt') || (slot === 'feet' && word === 'heels');
@@ -230,12 +233,10 @@ export function isNoneOfIts(reached: Reached, span: Span): boolean {
 /** "A ball gown, bow at the back", "a pendant on a long chain": what can be a part, at a place on a garment or with a jewel on it, is one. */
 export function sitsOn(reached: Reached, span: Span): boolean {
 	const owner = reached.lastHead && senseOf(reached.lastHead.span, 'type');
-	const detail = senseOf(span, 'detail')?.detail;
+	const detail = senseOf(partSpan(span), 'detail')?.detail;
 	const own = senseOf(span, 'type');
 	if (reached.clause.before === 'on' && owner && own && detail && own.type !== owner.type)
 		return [owner.type, own.type].every((type) => garmentType(type).division === 'jewellery');
 	if (!reached.goesAt || reached.clause.head || !owner || detail?.facets.length !== 0) return false;
-	return ['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian'].includes(
-		garmentType(owner.type).division
-	);
+	return !['jewellery', 'beauty'].includes(garmentType(owner.type).division);
 }

@@ -1,7 +1,8 @@
 /** What the words of a clause say of the garment itself: colours, cloth, wear, prints and how large they are. */
 import { printScaleWords } from '../lexicon/prints';
 import type { Tone } from '../lexicon/reading-words';
-import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import type { FacetId } from '../lexicon/facets';
+import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
 import { isWork, namesWork } from './work';
 import {
@@ -42,7 +43,12 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			keeper.keep(part, `or ${part.span.text}`, 'doubted', 'offered as a choice; kept as a note');
 			continue;
 		}
-		const work = workWeighed(parts, i);
+		if (next && isMadeOf(part, next, clause)) {
+			keeper.keepTogether([part, next], 'made of it', 'understood');
+			i++;
+			continue;
+		}
+		const work = workNext(parts, i);
 		if (work) {
 			keeper.keep(part, `${part.span.text} ${work.span.text}`, 'understood', 'kept as a note');
 			continue;
@@ -73,7 +79,7 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
  */
 function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause): boolean {
 	const to = parts.findIndex(
-		(part, i) => i > at && !senseOf(part.span, 'colour') && !senseOf(part.span, 'tone')
+		(part, i) => i > at && !senseOf(part.span, 'colour') && !senseOf(part.span, 'tone') && !workNext(parts, i)
 	);
 	const work = parts[to];
 	if (!work || !sensesOf(work.span, 'facet').some(isWork)) return false;
@@ -85,10 +91,29 @@ function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause):
 	);
 }
 
-/** "Heavy silver embroidery": the work that a word for weight is said of, which makes no cloth heavy. */
-function workWeighed(parts: readonly Part[], at: number): Part | undefined {
-	const isWeight = parts[at] && sensesOf(parts[at].span, 'facet').some(({ facet }) => facet === 'weight');
-	const next = isWeight
+/** "With silk roses": flowers made of a cloth sit on the garment, and are no print of it. */
+function isMadeOf({ span, at, role }: Part, next: Part, { before, head }: Clause): boolean {
+	const isFlower =
+		senseOf(next.span, 'print')?.family === 'floral' && /(?:[^s]s|flower)$/.test(next.span.text);
+	const isBeside = next.at === at + 1 && !next.span.breakBefore;
+	// "Amber flowers" are of that colour.
+	return (
+		isFlower &&
+		isBeside &&
+		role === 'said' &&
+		isCloth(span) &&
+		!senseOf(span, 'colour') &&
+		!head &&
+		['with', 'comma', 'and'].includes(before)
+	);
+}
+
+const ofThread: ReadonlySet<FacetId> = new Set(['weight', 'material']);
+
+/** "Heavy silver embroidery", "gold cord embroidery": the work that a word for weight or a cloth is said of, which makes no garment so. */
+function workNext(parts: readonly Part[], at: number): Part | undefined {
+	const isOfThread = parts[at] && sensesOf(parts[at].span, 'facet').some(({ facet }) => ofThread.has(facet));
+	const next = isOfThread
 		? parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour') && !senseOf(span, 'metal'))
 		: undefined;
 	return next && namesWork(next.span) && sensesOf(next.span, 'facet').some(isWork) ? next : undefined;

@@ -85,8 +85,11 @@ const carryMetal = new Set(['accessories', 'bags', 'footwear', 'jewellery']);
 function fitsDetails(clause: Clause, group: Group): boolean {
 	const type = typeOf(group.head);
 	if (!type) return true;
+	// "With a back seam": of two parts side by side the first tells where the second is.
+	const isWhere = ({ at }: Part, i: number, parts: readonly Part[]) => parts[i + 1]?.at === at + 1;
 	return clause.parts
 		.filter(({ role }) => role === 'detail')
+		.filter((part, i, parts) => !isWhere(part, i, parts))
 		.every(({ span }) => {
 			const detail = senseOf(span, 'detail')?.detail;
 			return (

@@ -175,7 +175,7 @@ function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Claus
 }
 
 /** Was the garment that was named last described after a colon? */
-const isLabelled = (before: readonly Clause[]): boolean =>
+export const isLabelled = (before: readonly Clause[]): boolean =>
 	before.slice(before.findLastIndex(({ head }) => head) + 1).some(({ labelled }) => labelled);
 
 /** Is nothing said of what a clause names but how it is cut: no colour, no cloth? */
@@ -235,12 +235,11 @@ export function isPartOf(
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
 			(span.words.at(-1) === 'skirt' && spokenOf(aboveSkirt, before)));
-	// "A gown, crystal bodice, tulle skirt", "dress: black, tulle skirt".
+	// "A gown, crystal bodice, tulle skirt", "dress: black, tulle skirt", "a taffeta bodice over a full skirt".
 	const goesDown =
 		span.words.at(-1) === 'skirt' &&
-		clause.before === 'comma' &&
-		clause.bare &&
-		(spokenOf(bodice, before) || isLabelled(before));
+		((clause.before === 'comma' && clause.bare && (spokenOf(bodice, before) || isLabelled(before))) ||
+			(clause.before === 'list' && spokenOf(bodice, before)));
 	// "Its sleeves gathered into deep cuffs", "a shirt, the cuffs undone".
 	const isOfSleeves =
 		(previous !== undefined && !clause.head && spokenOf(sleeves, [previous])) ||

@@ -259,6 +259,8 @@ function unclaimed(span: Span): Pick<ReadPhrase, 'status' | 'takenFor' | 'sugges
 	if (senseOf(span, 'stands-for')) return { status: 'idle', takenFor: 'stands over what is listed' };
 	if (senseOf(span, 'hedge')) return { status: 'idle', takenFor: 'a guess: what follows is inferred' };
 	if (senseOf(span, 'filler')?.ofName) return { status: 'idle', takenFor: 'part of a name' };
+	if (senseOf(span, 'filler')?.ofColour)
+		return { status: 'understood', takenFor: 'one colour with the words beside it' };
 	if (senseOf(span, 'filler')?.heads)
 		return { status: 'idle', takenFor: 'names the look; stands over what follows' };
 	if (span.senses.every(({ kind }) => kind === 'filler'))

@@ -20,6 +20,7 @@ import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
 import { reachAlone, reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
 import { withKindsSaid } from './kinds-said';
+import { withOneColour } from './one-colour';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
 
@@ -251,5 +252,5 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withSameColours(withKindsSaid(withInvertedNames(spans)));
+	return withSameColours(withOneColour(withKindsSaid(withInvertedNames(spans))));
 }

@@ -38,7 +38,7 @@ export function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | 
 	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
 }
 
-const placing = new Set(['on', 'over', 'across', 'around', 'round', 'about']);
+const placing = new Set(['on', 'over', 'across', 'along', 'around', 'round', 'about']);
 const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
 /** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
 const isBorne = ({ role, span }: Part): boolean =>
@@ -57,6 +57,15 @@ export function asPlace({ clause, previous }: Reached, span: Span): Span | undef
 	return placing.has(first) && part.length > 0 && !span.breakBefore
 		? { ...span, words: [named], senses: part }
 		: undefined;
+}
+
+/** "Buttons along one shoulder": after what is borne there, where it is, and no neckline. */
+export function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | undefined {
+	const [first, named = '', more] = span.words;
+	const isPlaced = first === 'one' && named !== '' && !more && placing.has(previous?.words.at(-1) ?? '');
+	const last = (clause.parts.length > 0 ? clause : clauses.at(-1))?.parts.at(-1);
+	const part = isPlaced ? (sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? []) : [];
+	return part.length > 0 && last && isBorne(last) ? { ...span, words: [named], senses: part } : undefined;
 }
 
 const turnedUp = sensesOfPhrase('turn-ups') ?? [];

@@ -72,7 +72,7 @@ export const beauty = [
 		draws: 'nails',
 		facets: ['sheen', 'size', 'nailShape'],
 		types: `
-			nail-colour: *nail colour / nail colours / nails, nail varnish, us:nail polish, manicure, us:nail color, varnished nails
+			nail-colour: *nail colour / nail colours / nails, nail varnish, nail polish, manicure, us:nail color, varnished nails
 			french-manicure: French manicure / French manicures / french tips
 			mehndi: mehndi / mehndi / henna, mehendi`
 	},

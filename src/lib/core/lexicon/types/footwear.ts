@@ -30,7 +30,7 @@ export const footwear = [
 			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
 			clogs: clogs / clogs / clog, sabots, sabot / sole=platform
 			espadrilles: espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
-			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, nagra, mojri, mojris / toe=pointed
+			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, jooti, jootis, juti, jutis, nagra, mojri, mojris / toe=pointed
 
 			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin, driving loafers, driving moccasins, driving mocs
 			tassel-loafers: tassel loafers / tassel loafers / tasselled loafers
