@@ -2,6 +2,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook, readPieces, type GarmentType } from '../../src/lib/core';
+import { deltaE00 } from '../../src/lib/core/colour/difference';
+import { labOfHex } from '../../src/lib/core/colour/spaces';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { slotsMeetOf } from '../../src/lib/core/lexicon/taxonomy';
+import { meantFor } from '../../src/lib/core/reading/near';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { colourWord } from '../looks';
 
 const runs = { numRuns: 200 };
@@ -56,7 +62,7 @@ describe('a kind with nothing said but its cut', () => {
 			);
 	});
 	it('is a thing of its own with an article, a colour or a cloth, and beside what has no skirt', () => {
-		for (const { id, singular } of skirts)
+		for (const { singular } of skirts)
 			for (const text of [
 				`a black dress, a ${singular}`,
 				`black dress, red ${singular}`,
@@ -134,5 +140,143 @@ describe('a cloth in its colour', () => {
 				expect(last?.garment, `${cloth}, white ${thing}`).toEqual(elementsOf(`white ${thing}`)[0]?.garment);
 				expect(more.length + readLook(`${cloth}, white ${thing}`).things.length, type.id).toBe(1);
 			}
+	});
+});
+
+describe('a part that is told before a name', () => {
+	/** "Wing collar", "three-quarter sleeve": what says a value and ends in the part that has it. */
+	const told = facetPhrases.filter(
+		({ phrase }) =>
+			/[ -]/.test(phrase) &&
+			sensesOfPhrase(phrase.split(/[ -]/).at(-1) ?? '')?.some(({ kind }) => kind === 'detail')
+	);
+	it('leaves the name to the garment, which may be such a part as well: “a waistcoat, wing collar shirt”', () => {
+		const worn = garmentTypes.filter(({ division }) => division !== 'beauty');
+		const inOne = told.flatMap(({ phrase, facet }) =>
+			worn.flatMap(({ id, singular, facets }) =>
+				facets.includes(facet) ? [{ id, words: `${phrase} ${singular}` }] : []
+			)
+		);
+		fc.assert(
+			fc.property(someOf(inOne), someOf(['black ', 'earrings, black ', 'a ']), ({ id, words }, before) => {
+				const types = typesIn(before + words);
+				expect(
+					types.some((type) => slotsMeetOf(type, id)),
+					`${before}${words}: ${types.join()}`
+				).toBe(true);
+			}),
+			runs
+		);
+		expect(typesIn('brocade waistcoat, wing collar shirt, cravat')).toEqual(['waistcoat', 'shirt', 'cravat']);
+	});
+});
+
+describe('a colour that is told by two', () => {
+	const paletteOf = (text: string) => elementsOf(text)[0]?.garment.palette ?? [];
+	it('is one, nearer to the first than the second is: “navy, almost black”, “between sage and mint”', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				colourWord,
+				someOf<(one: string, other: string) => string>([
+					(one, other) => `a coat in ${one}, almost ${other}`,
+					(one, other) => `a ${one}, nearly ${other} coat`,
+					(one, other) => `the coat is ${one} verging on ${other}`,
+					(one, other) => `a coat in ${one} so dark it is almost ${other}`,
+					(one, other) => `a coat in a shade between ${one} and ${other}`
+				]),
+				(one, other, say) => {
+					const [first, second] = [paletteOf(`a ${one} coat`), paletteOf(`a ${other} coat`)];
+					fc.pre(first.length === 1 && second.length === 1 && first[0]?.hex !== second[0]?.hex);
+					const text = say(one, other);
+					expect(paletteOf(text), text).toHaveLength(1);
+					expect(typesIn(text), text).toEqual(typesIn('a coat'));
+					const [from, to] = [first, second].map(([swatch]) => labOfHex(swatch?.hex ?? ''));
+					const meant = labOfHex(paletteOf(text)[0]?.hex ?? '');
+					if (from && to) expect(deltaE00(meant, from), text).toBeLessThan(deltaE00(from, to));
+				}
+			),
+			runs
+		);
+	});
+	it('is two of two things: “black coat, almost white jeans”', () => {
+		for (const text of ['black coat, almost white jeans', 'a coat in black, an almost white hat'])
+			expect(elementsOf(text).map(({ garment }) => garment.palette.length)).toEqual([1, 1]);
+	});
+});
+
+describe('a colour of what is worked on a cloth', () => {
+	it('is none of the cloth, which stays open where nothing is said of it', () => {
+		for (const [text, note] of [
+			['a dress with gold embroidery', 'gold embroidery'],
+			['a jacket embroidered in red and gold', 'embroidered in red and gold'],
+			['a saree with a silver border', 'silver border']
+		] as const) {
+			expect(elementsOf(text)[0]?.garment.palette, text).toEqual([]);
+			expect(elementsOf(text)[0]?.note, text).toContain(note);
+		}
+		expect(elementsOf('a black dress with gold embroidery')[0]?.garment.palette).toHaveLength(2);
+	});
+	it('has a cloth of its own: “gold cord embroidery” makes no corduroy', () => {
+		for (const thread of ['cord', 'silk', 'wool'])
+			expect(facetsIn(`a velvet jacket with gold ${thread} embroidery`).material, thread).toBe('velvet');
+	});
+	it('is none of flowers made of a cloth: “silk roses at the waist”', () => {
+		for (const text of ['a chiffon gown, silk roses at the waist', 'a chiffon gown with silk roses']) {
+			expect(facetsIn(text).material, text).toBe('chiffon');
+			expect(elementsOf(text)[0]?.garment.print, text).toBeUndefined();
+		}
+	});
+});
+
+describe('where something sits', () => {
+	it('is no neckline: “buttons along one shoulder”', () => {
+		for (const what of ['buttons', 'ruffles', 'studs'])
+			for (const place of ['along', 'on', 'over', 'across'])
+				expect(facetsIn(`a navy jumper with ${what} ${place} one shoulder`).neckline).toBeUndefined();
+		expect(facetsIn('a one-shoulder dress').neckline).toBe('one-shoulder');
+	});
+	it('is a part of what it sits on: “a velvet bow at each ankle”, “tie shoulders”', () => {
+		expect(typesIn('black tights with a velvet bow at each ankle')).toEqual(['tights']);
+		expect(typesIn('a white mini with a scalloped hem and tie shoulders')).toHaveLength(1);
+		expect(elementsOf('a skater dress, sheer tights with a back seam')[1]?.note).toContain('seam');
+	});
+	it('may be what goes on below: “a bodice above a full skirt”', () =>
+		expect(typesIn('an off-the-shoulder bodice in taffeta above a long full skirt')).toEqual(['dress']));
+});
+
+describe('a mistyped word', () => {
+	it('is what makes a name with its neighbour, before all else', () => {
+		for (const [text, meant] of [
+			['a wing colar shirt', 'a wing collar shirt'],
+			['a grey penci skirt', 'a grey pencil skirt'],
+			['a polka dto blouse', 'a polka dot blouse'],
+			['a jumper drees', 'a jumper dress']
+		] as const)
+			expect(typesIn(text), text).toEqual(typesIn(meant));
+	});
+	it('of three letters is one whose last two changed places', () => {
+		for (const [text, meant] of [
+			['a rde scarf', 'a red scarf'],
+			['a raffia bga', 'a raffia bag'],
+			['a tna coat', 'a tan coat']
+		] as const)
+			expect(elementsOf(text)[0]?.garment, text).toEqual(elementsOf(meant)[0]?.garment);
+	});
+	it('has a letter once or twice', () => {
+		for (const word of ['knitt', 'knnit']) expect(meantFor(word)).toBe('knit');
+		for (const [word, meant] of [
+			['colar', 'collar'],
+			['butons', 'buttons'],
+			['chifon', 'chiffon']
+		] as const)
+			expect(meantFor(word)).toBe(meant);
+	});
+});
+
+describe('what is left', () => {
+	it('is none of what was named: “otherwise all black”', () => {
+		for (const rest of ['otherwise all black', 'otherwise black', 'the rest black'])
+			expect(elementsOf(`a leopard headband, ${rest}`).map(({ garment }) => garment.palette)).toEqual([[]]);
 	});
 });

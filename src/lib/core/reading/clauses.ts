@@ -291,7 +291,9 @@ class ClauseBuilder implements Reached {
 		const { clause: soFar } = this;
 		const isOfPart = soFar.before === 'is' && soFar.ofPart !== undefined && soFar.parts.length === 0;
 		const follows = followsPart(soFar, span, this.after);
-		if (role === 'head' && (isOfPart || follows) && saysHowPartIs(soFar, span)) role = 'said';
+		// "A wing collar shirt": a part that is told already leaves the name to the garment.
+		const tellsPart = isOfPart || (follows && !soFar.parts.some((part) => alsoSaid(part.span)));
+		if (role === 'head' && tellsPart && saysHowPartIs(soFar, span)) role = 'said';
 		if (role === 'said' && follows) this.begin('is');
 		const feather = role === 'said' ? asPlume(this, span) : undefined;
 		if (feather) [span, role] = [feather, 'detail'];

@@ -36,15 +36,19 @@ function bitsIn(n: number): number {
 /** How many letters may be wrong: one of a short word, two of a long one (common practice of spelling aids). */
 const allowed = (length: number) => (length < 4 ? 0 : length < 7 ? 1 : 2);
 
-/** How a hand slips, the commonest first: letters swapped, one left out, one too many, one wrong. */
-const slips = ['swapped', 'left-out', 'added', 'wrong'] as const;
+/** How a hand slips, the commonest first: a letter once or twice, letters swapped, one left out, one too many, one wrong. */
+const slips = ['doubled', 'swapped', 'left-out', 'added', 'wrong'] as const;
 interface Near {
 	word: string;
 	apart: number;
 	slip: (typeof slips)[number];
 }
 
+/** "Colar", "knitt": the same but for a letter that stands there once or twice. */
+const once = (word: string) => word.replace(/(.)\1+/g, '$1');
+
 function slipOf(word: string, known: string, swapped: boolean): Near['slip'] {
+	if (once(word) === once(known)) return 'doubled';
 	if (swapped) return 'swapped';
 	if (known.length > word.length) return 'left-out';
 	return known.length < word.length ? 'added' : 'wrong';
@@ -170,18 +174,27 @@ export const meantFor = (word: string): string | undefined =>
 export function meantWithout(word: string): string | undefined {
 	const [whole, ...others] = withVowels(word);
 	if (whole && others.length === 0) return whole;
-	if (word.length < 4 || knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
+	if (knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
+	if (word.length < 4) return swappedBack(word);
 	const believed = nearTo(word).find(
 		({ word: known, apart, slip }) =>
 			known.length >= 4 &&
 			known[0] === word[0] &&
 			(word.length >= 6 ||
+				slip === 'doubled' ||
 				slip === 'swapped' ||
 				slip === 'left-out' ||
 				(word.length === 5 && slip === 'wrong' && soundsAlike(word, known))) &&
 			(apart === 1 || (word.length >= 8 && (slip !== 'wrong' || strayLetters(word, known) < 2)))
 	);
 	return believed?.word ?? withoutSome(word) ?? endingAlike(word) ?? byConsonants(word);
+}
+
+/** "Rde", "bga": a word of three letters whose last two changed places; undefined where that makes none. */
+function swappedBack(word: string): string | undefined {
+	const [first = '', second = '', third = ''] = word;
+	const back = first + third + second;
+	return word.length === 3 && back !== word && knownWords.has(back) ? back : undefined;
 }
 
 /** "Beany", "hoody", "bootees": endings that are spoken alike. */
@@ -212,6 +225,7 @@ function byConsonants(word: string): string | undefined {
 function isSlip(word: string, known: string): boolean {
 	if (word[0] !== known[0] || Math.abs(word.length - known.length) > 1) return false;
 	const apart = distance(word, known);
+	if (swappedBack(word) === known) return true;
 	return apart === 1 || (apart === 2 && word.length >= 4 && skeletonOf(word) === skeletonOf(known));
 }
 

@@ -170,7 +170,8 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		// "Door-knocker": half a compound of which the other half is not known is no slip either.
 		const [half] = [tokens[i - 1], tokens[i + 1]].filter((_, side) => tokens[i + side]?.hyphenated);
 		if (half && !knownWords.has(half.word)) return { word };
-		const meant = meantFor(word) ?? meantBeside(word, before, after);
+		// "A wing colar" is no coral: what makes a name with its neighbour comes first.
+		const meant = meantBeside(word, before, after) ?? meantFor(word);
 		return meant === undefined ? { word } : { word: meant, meant };
 	});
 }
