@@ -280,3 +280,57 @@ describe('what is left', () => {
 			expect(elementsOf(`a leopard headband, ${rest}`).map(({ garment }) => garment.palette)).toEqual([[]]);
 	});
 });
+
+describe('what stands over a list of one kind', () => {
+	it('is said of each that says nothing of it: “gold jewellery: a choker, a nose ring and bangles”', () => {
+		const jewels = ['a choker', 'hoops', 'a ring', 'bangles', 'a pendant'];
+		fc.assert(
+			fc.property(
+				someOf(['gold', 'silver']),
+				someOf(['', 'lots of ', 'all her ']),
+				fc.subarray(jewels, { minLength: 2, maxLength: 4 }),
+				(metal, all, listed) => {
+					const text = `a black dress, ${all}${metal} jewellery: ${listed.join(', ')}`;
+					const [dress, ...worn] = elementsOf(text);
+					expect(
+						worn.map(({ garment }) => garment.metal?.value),
+						text
+					).toEqual(listed.map(() => metal));
+					expect(dress?.garment, text).toEqual(elementsOf('a black dress')[0]?.garment);
+					expect(readLook(text).things, text).toEqual([]);
+				}
+			),
+			runs
+		);
+		const [hoops, ring] = elementsOf('silver jewellery: hoops, gold rings');
+		expect([hoops, ring].map((one) => one?.garment.metal?.value)).toEqual(['silver', 'gold']);
+	});
+});
+
+describe('a measure of something', () => {
+	it('has the colour of what it is of: “a lipstick and a blue flash of eyeshadow”', () => {
+		for (const measure of ['flash', 'slick', 'pair', 'touch', 'splash'])
+			for (const [before, thing] of [
+				['lipstick', 'eyeshadow'],
+				['white socks', 'boots'],
+				['a coat', 'trousers']
+			] as const) {
+				const text = `${before} and a blue ${measure} of ${thing}`;
+				expect(
+					elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex)),
+					text
+				).toEqual(
+					[...elementsOf(before), ...elementsOf(`blue ${thing}`)].map(({ garment }) =>
+						garment.palette.map(({ hex }) => hex)
+					)
+				);
+			}
+	});
+	it('of the inside is the lining’s alone', () => {
+		expect(elementsOf('a black coat, red silk inside')[0]).toMatchObject({
+			garment: { palette: elementsOf('a black coat')[0]?.garment.palette },
+			note: 'red silk inside'
+		});
+		expect(facetsIn('a shearling jacket, chocolate suede outside and cream inside').material).toBe('suede');
+	});
+});

@@ -139,7 +139,7 @@ export const details: readonly Detail[] = [
 	detail(
 		'pocket, pockets, pocketed, patch pockets, flap pockets, cargo pockets, welt pockets, breast pocket'
 	),
-	detail('lining'),
+	detail('lining, inside'),
 	detail('bib, bustle, fichu, dickey, drape, drapes, swag'),
 	detail(
 		'ties, tapes, tassel tie, tassel ties, ankle tie, ankle ties, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'

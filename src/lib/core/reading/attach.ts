@@ -45,6 +45,9 @@ function isOfOwnColour(clause: Clause, next: Clause): boolean {
 	);
 }
 
+/** A colour, a print, a cloth, a metal. */
+const saysStuff = (span: Part['span']) => dresses(span) || senseOf(span, 'metal') !== undefined;
+
 /** "Short-sleeved fair isle, grey trousers": a part is said of it that what comes after the comma cannot have. */
 function isNoneOfNext(clause: Clause, next: Clause): boolean {
 	const type = next.head && typeOf(next.head);
@@ -255,10 +258,12 @@ class Attacher {
 		this.waiting = [];
 	}
 
-	/** "Knitwear on knitwear: a cardigan, …": a word for all of a kind stands over what is listed after the colon. */
+	/** "Knitwear on knitwear: a cardigan, …", "gold jewellery: hoops, …": a word for all of a kind stands over what is listed after the colon. */
 	isHeading(at: number): boolean {
 		const isOfKind = ({ thing, parts }: Clause) =>
-			parts.length === 1 && thing !== undefined && senseOf(thing.span, 'stands-for')?.what === 'things';
+			thing !== undefined &&
+			senseOf(thing.span, 'stands-for')?.what === 'things' &&
+			parts.every((part) => part === thing || (part.role === 'said' && saysStuff(part.span)));
 		const rest = this.clauses.slice(at);
 		const next = rest.findIndex((clause) => !isOfKind(clause));
 		return next > 0 && rest[next]?.labelled === true;
@@ -266,7 +271,11 @@ class Attacher {
 
 	/** "The whole thing is ivory: a waistcoat, trousers": what is said of the look before a colon is said of all that is listed. */
 	takeStrange(clause: Clause, at: number, thing: Part): void {
-		if (this.isHeading(at)) return;
+		if (this.isHeading(at)) {
+			const said = clause.parts.filter((part) => part !== thing);
+			if (said.length > 0) this.sayOfAll({ ...clause, thing: undefined, parts: said });
+			return;
+		}
 		this.open(clause, thing, { strange: true });
 		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
 		if (senseOf(thing.span, 'stands-for')?.what !== 'look') return;

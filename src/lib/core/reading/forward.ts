@@ -101,6 +101,9 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (startsWithAdjectives(clauses)) return true;
 	// "…, blue and white, belted, canvas shoes": where more is said of the garment before, this was said of it too.
 	if (clauses.slice(at + 1, headed).some(goesBack)) return false;
+	// "A blue flash of eyeshadow", "a red pair of boots".
+	const isMeasure = headed === at + 1 && described?.ofWhole === true && !clause.bare && onlySaid(clause);
+	if (isMeasure && ['and', 'comma'].includes(clause.before)) return true;
 	// "Jacket: navy, striped, boots: tan": what comes next begins its own entry.
 	if (clauses[headed + 1]?.labelled) return false;
 	// "A striped shirt, blue and white", "a blue shirt, striped": what is still wanting of the one before is said of that.
