@@ -182,6 +182,7 @@ describe('a colour that is told by two', () => {
 				someOf<(one: string, other: string) => string>([
 					(one, other) => `a coat in ${one}, almost ${other}`,
 					(one, other) => `a ${one}, nearly ${other} coat`,
+					(one, other) => `${one}, almost ${other} coat`,
 					(one, other) => `the coat is ${one} verging on ${other}`,
 					(one, other) => `a coat in ${one} so dark it is almost ${other}`,
 					(one, other) => `a coat in a shade between ${one} and ${other}`
@@ -199,6 +200,12 @@ describe('a colour that is told by two', () => {
 			),
 			runs
 		);
+	});
+	it('is so after another thing: “brown shoes; navy, almost black coat”', () => {
+		for (const before of ['brown shoes; ', 'brown shoes, '])
+			expect(elementsOf(`${before}navy, almost black coat`)[1]?.garment).toEqual(
+				elementsOf('navy, almost black coat')[0]?.garment
+			);
 	});
 	it('is two of two things: “black coat, almost white jeans”', () => {
 		for (const text of ['black coat, almost white jeans', 'a coat in black, an almost white hat'])

@@ -73,10 +73,8 @@ function namesThingAfter(spans: readonly Span[], at: number): boolean {
 
 /** Has the colour a thing of its own before it: "jeans navy, almost black coat"? */
 function hasThingBefore(spans: readonly Span[], at: number): boolean {
-	for (let i = at - 1; i >= 0; i--) {
-		if (senseOf(spans[i] as Span, 'type')) return true;
-		if (spans[i + 1]?.breakBefore) return false;
-	}
+	for (let i = at; i > 0 && !spans[i]?.breakBefore; i--)
+		if (senseOf(spans[i - 1] as Span, 'type')) return true;
 	return false;
 }
 
