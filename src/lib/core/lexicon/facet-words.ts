@@ -229,7 +229,7 @@ const source: Partial<Record<FacetId, string>> = {
 		racer: racer-back, racerback, racer-backed
 		crossed: cross-back, crossed-back, criss-cross back, crossing at the back, crossed at the back, straps crossing at the back`,
 	toe: `
-		pointed: pointed, pointed-toe, pointy, point-toe, pointy-toed, sharp-toed, winklepicker
+		pointed: pointed, pointed-toe, pointy, point-toe, pointy-toed, sharp-toed, winklepicker, winklepickers
 		almond: almond-toe, almond
 		round: round-toe, rounded-toe
 		square: square-toe, square-toed, squared-off toe

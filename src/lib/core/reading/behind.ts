@@ -5,18 +5,21 @@ import { longestPhrase, type Found } from './phrasebook';
 const depth = '(?:(?:low|deep|right|way) )?(?:(?:down )?to (?:the |her |his )?(?:waist|hips) )?';
 const place = '(?:behind|(?:at|in) (?:the )?(?:back|rear)|in back)';
 const behind = new RegExp(`^${depth}${place}$`);
-const ofBack = (sense: Sense) => sense.kind === 'facet' && sense.facet === 'back';
 /** Words of what stands between a shape and the end of the longest such place. */
 const furthest = 8;
 
-/** What a shape of one or two words says of a back: "a scooped back". */
-function shapeOfBack(words: readonly string[], at: number, length: number): Found | undefined {
-	const shape = words.slice(at, at + length);
-	const found = [shape, [...shape, 'back']]
-		.map((said) => longestPhrase(said, 0, said.length))
-		.find((one, more) => one?.length === length + more && one.senses.some(ofBack));
-	const senses = found?.senses.filter(ofBack).map((sense) => ({ ...sense, free: true }));
-	return senses && { senses, length };
+/** What some words say of a back where they are one phrase of the lexicon. */
+function saidOfBack(words: readonly string[]): readonly Sense[] {
+	const found = longestPhrase(words, 0, words.length);
+	const senses = found?.length === words.length ? found.senses : [];
+	return senses.filter((sense) => sense.kind === 'facet' && sense.facet === 'back');
+}
+
+/** What a shape says of a back: by itself, as "scooped" does, or in "an open back". */
+function shapeOfBack(shape: readonly string[]): readonly Sense[] {
+	const alone = saidOfBack(shape);
+	const said = alone.length > 0 ? alone : saidOfBack([...shape, 'back']);
+	return said.map((sense) => ({ ...sense, free: true }));
 }
 
 /**
@@ -26,15 +29,15 @@ function shapeOfBack(words: readonly string[], at: number, length: number): Foun
 export function shapedBehind(words: readonly string[], at: number, limit: number): Found | undefined {
 	const known = longestPhrase(words, at, limit)?.length ?? 0;
 	for (const length of [2, 1]) {
-		const shape = shapeOfBack(words, at, length);
-		if (!shape) continue;
 		const from = at + length;
+		const senses = shapeOfBack(words.slice(at, from));
+		if (senses.length === 0) continue;
 		for (let end = Math.min(limit, from + furthest); end > from && end > at + known; end--)
 			if (
 				(end === limit || words[end] === 'and' || words[end] === 'with') &&
 				behind.test(words.slice(from, end).join(' '))
 			)
-				return { senses: shape.senses, length: end - at };
+				return { senses, length: end - at };
 	}
 	return undefined;
 }

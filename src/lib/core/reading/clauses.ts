@@ -86,7 +86,7 @@ class ClauseBuilder implements Reached {
 	/** "Jacket and skirt both in …": what follows the clause is said of two. */
 	bothNext = false;
 
-	/** @param isRail what is listed hangs on a rail, so that nothing stands in for what is worn there already */
+	/** @param isRail what is listed hangs on a rail: nobody wears all of it */
 	constructor(readonly isRail: boolean) {}
 
 	fresh(before: Clause['before'], denied = false): Clause {
@@ -608,7 +608,7 @@ function denyLists(clauses: readonly Clause[]): void {
 /**
  * Clauses of a list of spans, with the garment of each where it names one.
  *
- * @param isRail they list pieces, of which any two may be of one place on the body
+ * @param isRail they list pieces on a rail, of which two may be worn in one place
  */
 export function clausesOf(spans: readonly Span[], isRail = false): Clause[] {
 	const builder = new ClauseBuilder(isRail);

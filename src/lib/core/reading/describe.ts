@@ -13,6 +13,7 @@ import { longestPhrase } from './phrasebook';
 import { impliedColour, takeMove, takings, unset, type Description } from './takings';
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';
+import { spansOf } from './spans';
 import { takeScales, takeWords } from './on-words';
 import { keepWorkAlone, saysWork } from './work';
 
@@ -98,12 +99,23 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean, next: Clause |
 					'doubted',
 					'taken as a kind of the garment beside it; kept as a note'
 				);
+			else if (!own && isUntoldPart(part, keeper.description.type))
+				keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 			else if (part.role === 'again') keeper.note(part, 'understood', 'names the same garment');
 			else if (part.role === 'matching')
 				keeper.note(part, 'understood', 'takes colour, cloth and print from what it matches');
 		}
 	});
 	flush();
+}
+
+/** "A suit with a peplum jacket": the name of a part of a set, in words that no field of the set holds. */
+function isUntoldPart({ role, span }: Part, type: GarmentType): boolean {
+	const part = senseOf(span, 'type');
+	if (!['head', 'again'].includes(role) || !part || !Object.hasOwn(setParts, type.id)) return false;
+	const cut = spansOf(span.words.slice(0, -1).join(' '));
+	const isHeld = cut.some((one) => sensesOf(one, 'facet').some(({ facet }) => type.facets.includes(facet)));
+	return cut.length > 0 && !garmentType(part.type).general && !isHeld;
 }
 
 /** Words that begin a place, with nothing done there. */
@@ -194,12 +206,6 @@ function typeTold(type: GarmentType, { parts }: Clause): GarmentType {
 	return { ...type, facets: type.facets.filter((facet) => typeHasFacet(own.type, facet)) };
 }
 
-/** "A trouser suit with a cropped jacket": what the name of a part says, as far as that part has it. */
-function saidByName(senses: readonly Sense[], type: GarmentType, clause: Clause): Sense[] {
-	const { facets } = typeTold(type, clause);
-	return senses.filter((sense) => sense.kind !== 'facet' || facets.includes(sense.facet));
-}
-
 /** Describes the garment of a group. `nameSays` reads the words inside its name. */
 export function describe(
 	group: Group,
@@ -219,7 +225,11 @@ export function describe(
 		const { head, parts, matches } = clause;
 		return [
 			...(head
-				? [...saidByName(options.nameSays(type, head.span.words), type, clause), ...washOf(head)]
+				? [
+						// "A trouser suit with a cropped jacket": as far as that part has it.
+						...options.nameSays(typeTold(type, clause), head.span.words),
+						...washOf(head)
+					]
 				: []),
 			// "Kitten-heel pumps": what names the garment a second time says as much of it.
 			...parts
@@ -267,7 +277,7 @@ export function describe(
 		if (clause.before === 'and' && description.colours.at(-1)?.ofWork)
 			for (const colour of description.colours.slice(ground)) colour.ofWork = true;
 		// "A black dress festooned in …": what is said with the name is no work.
-		if (clause.head && clause.before !== 'with') ground = description.colours.length;
+		if (clause.head) ground = description.colours.length;
 		worked = keeper.afterWork || (last !== undefined && saysWork(last.span));
 		leading = last?.role === 'detail' && !last.denied ? last : undefined;
 		belted = last?.role === 'move' && sensesOf(last.span, 'move').some(({ move }) => move === 'belted');

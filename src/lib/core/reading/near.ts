@@ -33,6 +33,10 @@ function bitsIn(n: number): number {
 	return (((n + (n >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
 }
 
+/** "Strips" are many of an ordinary word, and no stripes. */
+const isOrdinary = (word: string) =>
+	ordinaryWords.has(word) || (word.endsWith('s') && ordinaryWords.has(word.slice(0, -1)));
+
 /** How many letters may be wrong: one of a short word, two of a long one (common practice of spelling aids). */
 const allowed = (length: number) => (length < 4 ? 0 : length < 7 ? 1 : 2);
 
@@ -168,7 +172,7 @@ function withoutSome(word: string): string | undefined {
  * where two letters are others.
  */
 export const meantFor = (word: string): string | undefined =>
-	ordinaryWords.has(word) ? undefined : meantWithout(word);
+	isOrdinary(word) ? undefined : meantWithout(word);
 
 /** The same, with ordinary words taken for slips as well: to find which ones need to be known. */
 export function meantWithout(word: string): string | undefined {
@@ -238,8 +242,7 @@ export function meantBeside(
 	before: string | undefined,
 	after: string | undefined
 ): string | undefined {
-	if (word.length < 3 || knownWords.has(word) || ordinaryWords.has(word) || /[^a-z]/.test(word))
-		return undefined;
+	if (word.length < 3 || knownWords.has(word) || isOrdinary(word) || /[^a-z]/.test(word)) return undefined;
 	const completes = [
 		...(before === undefined ? [] : (secondsOf.get(before) ?? [])),
 		...(after === undefined ? [] : (firstsOf.get(after) ?? []))

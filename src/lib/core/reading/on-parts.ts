@@ -1,6 +1,6 @@
 /** What is said of a part of a garment: its collar, its cuffs, a buckle, a hem. */
 import { alsoSaid, isCloth, senseOf, type Clause, type Part } from './parts';
-import { takeColour, takeFacet, takeMetal, takings, unset } from './takings';
+import { takeColour, takeFacet, takeMetal, takings, unset, type Description } from './takings';
 import type { Keeper } from './keeper';
 
 /** "A silver belt buckle": the metal before the name is the part's after it. */
@@ -27,6 +27,14 @@ export function wordsOfDetail(keeper: Keeper, part: Part, before: Part[]): Part[
 	return before.slice(from);
 }
 
+const heights = new Set(['top', 'bottom', 'hem', 'edge', 'waist', 'shoulder', 'shoulders', 'front', 'back']);
+
+/** "An ombre dress, pink at the top, orange at the hem": of what is coloured so, the colour of a place is one of its own. */
+const isDivided = ({ print }: Description, { span }: Part) =>
+	print !== undefined &&
+	['ombre', 'colour-block'].includes(print.family.value) &&
+	heights.has(span.words.at(-1) ?? '');
+
 /** Words before a part of the garment: what they say of the part, and what only the note can hold. */
 export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 	const detail = senseOf(part.span, 'detail')?.detail;
@@ -46,7 +54,7 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 		}
 		const next = before[i + 1];
 		const colour = senseOf(word.span, 'colour');
-		if (colour && detail.coversCloth)
+		if (colour && (detail.coversCloth || isDivided(description, part)))
 			return keeper.take(word, takeColour(colour.hex, { ofWork: detail.isWork }));
 		if (senseOf(word.span, 'tone') && next && senseOf(next.span, 'colour') && detail.coversCloth)
 			return keeper.note(word, 'understood', 'its depth');

@@ -48,9 +48,9 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			i++;
 			continue;
 		}
-		const work = workNext(parts, i);
-		if (work) {
-			keeper.keep(part, `${part.span.text} ${work.span.text}`, 'understood', 'kept as a note');
+		const of = workNext(parts, i) ?? shapeNext(part, next, clause);
+		if (of) {
+			keeper.keep(part, `${part.span.text} ${of.span.text}`, 'understood', 'kept as a note');
 			continue;
 		}
 		const tone = senseOf(part.span, 'tone')?.tone;
@@ -117,6 +117,17 @@ function workNext(parts: readonly Part[], at: number): Part | undefined {
 		? parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour') && !senseOf(span, 'metal'))
 		: undefined;
 	return next && namesWork(next.span) && sensesOf(next.span, 'facet').some(isWork) ? next : undefined;
+}
+
+const ofNeck: ReadonlySet<FacetId> = new Set(['neckline', 'collar']);
+const ofWhole: ReadonlySet<FacetId> = new Set(['fit', 'size']);
+
+/** "With a big cowl": the shape at the neck that a word for size is said of, where no garment is named with it. */
+function shapeNext(part: Part, next: Part | undefined, { before, head }: Clause): Part | undefined {
+	const says = (one: Part, facets: ReadonlySet<FacetId>) =>
+		sensesOf(one.span, 'facet').some(({ facet }) => facets.has(facet));
+	const isItsOwn = !head && ['with', 'and'].includes(before) && !says(part, ofNeck);
+	return next && isItsOwn && says(part, ofWhole) && says(next, ofNeck) ? next : undefined;
 }
 
 /** Says the scales of prints that were found, once the prints themselves are. */

@@ -11,22 +11,7 @@ const almost = new Set(['almost', 'nearly', 'practically', 'virtually']);
 /** "Verging on", "bordering on". */
 const verging = new Set(['verging', 'bordering']);
 /** "So dark it is almost black": what may stand between a colour and how near it comes to another. */
-const upTo = new Set([
-	'so',
-	'dark',
-	'deep',
-	'pale',
-	'light',
-	'faded',
-	'that',
-	'it',
-	'is',
-	'its',
-	'looks',
-	'as',
-	'to',
-	'be'
-]);
+const upTo = new Set('so dark deep pale light faded that it is its looks as to be'.split(' '));
 
 const colourOf = (span: Span | undefined) => span && senseOf(span, 'colour');
 const word = (span: Span | undefined) => span?.words.join(' ') ?? '';

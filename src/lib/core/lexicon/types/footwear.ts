@@ -10,7 +10,7 @@ export const footwear = [
 		facets: [...shod, 'closure'],
 		usual: { heelHeight: 'flat', toe: 'round' },
 		types: `
-			shoes: *shoes / shoes / shoe, footwear
+			shoes: *shoes / shoes / shoe, footwear, winklepickers
 
 			heels: heels / heels / high heels, heeled shoes / heelHeight=high heelShape=stiletto
 			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump, opera pumps / heelHeight=mid
