@@ -68,6 +68,12 @@ const isSkirt = (type: string) =>
 export const isSkirtOf = (type: string, other: string) =>
 	garmentType(type).slot === 'whole' && isSkirt(other);
 
+/** Is a set named, and what it could be made up of: "a two-piece, cropped jacket and mini"? */
+const listsSet = (things: readonly SaidThing[]) => {
+	const slots = things.map(({ type }) => garmentType(type).slot);
+	return slots.includes('suit') && slots.includes('legs');
+};
+
 /** Several things that are worn on different places, in a list. */
 export const saidLook = (min: number, max: number): fc.Arbitrary<SaidThing[]> =>
 	fc
@@ -76,7 +82,10 @@ export const saidLook = (min: number, max: number): fc.Arbitrary<SaidThing[]> =>
 			maxLength: max,
 			selector: ({ type }) => garmentType(type).slot
 		})
-		.filter((things) => !things.some(({ type }) => things.some((other) => isSkirtOf(type, other.type))));
+		.filter(
+			(things) =>
+				!listsSet(things) && !things.some(({ type }) => things.some((other) => isSkirtOf(type, other.type)))
+		);
 
 /** A name that no lexicon holds. */
 export const strangeNoun = fc
