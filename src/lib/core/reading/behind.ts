@@ -5,6 +5,7 @@ import { longestPhrase, type Found } from './phrasebook';
 const depth = '(?:(?:low|deep|right|way) )?(?:(?:down )?to (?:the |her |his )?(?:waist|hips) )?';
 const place = '(?:behind|(?:at|in) (?:the )?(?:back|rear)|in back)';
 const behind = new RegExp(`^${depth}${place}$`);
+const placeEnds = new Set(['behind', 'back', 'rear']);
 /** Words of what stands between a shape and the end of the longest such place. */
 const furthest = 8;
 
@@ -27,12 +28,16 @@ function shapeOfBack(shape: readonly string[]): readonly Sense[] {
  * the lexicon has as many of the words in a phrase: "bare to the waist behind".
  */
 export function shapedBehind(words: readonly string[], at: number, limit: number): Found | undefined {
+	let last = Math.min(limit - 1, at + furthest + 1);
+	while (last > at && !placeEnds.has(words[last] ?? '')) last--;
+	// Most words have no such place after them.
+	if (last <= at) return undefined;
 	const known = longestPhrase(words, at, limit)?.length ?? 0;
 	for (const length of [2, 1]) {
 		const from = at + length;
 		const senses = shapeOfBack(words.slice(at, from));
 		if (senses.length === 0) continue;
-		for (let end = Math.min(limit, from + furthest); end > from && end > at + known; end--)
+		for (let end = last + 1; end > from && end > at + known; end--)
 			if (
 				(end === limit || words[end] === 'and' || words[end] === 'with') &&
 				behind.test(words.slice(from, end).join(' '))
