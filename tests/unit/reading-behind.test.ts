@@ -187,3 +187,24 @@ describe('where something sits', () => {
 	it('may be what goes on below: “a bodice above a full skirt”', () =>
 		expect(typesIn('an off-the-shoulder bodice in taffeta above a long full skirt')).toEqual(['dress']));
 });
+
+describe('a part that cannot be seen', () => {
+	it('leaves the garment as it is: “a coat whose buttons are hidden”', () => {
+		for (const [thing, part] of [
+			['coat', 'buttons'],
+			['jacket', 'cuffs'],
+			['dress', 'hem'],
+			['shirt', 'collar']
+		] as const)
+			for (const unseen of ['are hidden', 'cannot be seen', 'are out of frame'])
+				for (const text of [
+					`a black ${thing}, the ${part} ${unseen}`,
+					`a black ${thing} whose ${part} ${unseen}`
+				])
+					expect(typesIn(text), text).toEqual(typesIn(`a black ${thing}`));
+		expect(typesIn('a black dress, her shoes are hidden')).toEqual(['dress']);
+		for (const unseen of ['is hidden', 'is out of frame', 'cannot be seen', 'is not visible'])
+			for (const text of [`a coat, boots, the bag ${unseen}`, `a coat, boots. Her bag ${unseen}.`])
+				expect(typesIn(text), text).toEqual(typesIn('a coat, boots'));
+	});
+});

@@ -373,7 +373,11 @@ class ClauseBuilder implements Reached {
 			const listed = this.clause.parts.length === 0 && ['comma', 'stop'].includes(this.clause.before);
 			if (link === 'in' && span.words.includes('of') && !(listed && this.lastHead)) this.strange = undefined;
 			if (link === 'unseen') {
-				this.clause.unseen = true;
+				// "The shoes are out of frame" speaks of what was named.
+				const isSaidOfLast = this.clause.before === 'is' && this.clause.parts.length === 0;
+				const of = (isSaidOfLast && this.clauses.at(-1)) || this.clause;
+				// "A coat whose buttons are hidden" is seen.
+				of.unseen ||= of.parts.at(-1)?.role !== 'detail';
 				return;
 			}
 			if (link === 'cannot-see') {
