@@ -24,9 +24,9 @@ import { sameItem, sameThing } from '../../src/lib/core/matching/items';
 import { element, elementsArbitrary, garmentArbitrary, palette } from '../arbitraries';
 import { colourWord } from '../looks';
 import { makePiece, uuid } from '../records';
+import { someOf } from '../read';
 
 const runs = { numRuns: 200 };
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
 const side = someOf(sides);
 /** Kinds of which one can be named by a single word: "hoop", "boot", "glove". */
 const single = garmentTypes.filter(

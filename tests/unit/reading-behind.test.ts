@@ -1,20 +1,14 @@
 /** Laws of reading: how a thing is cut, said by the name of a kind, by a part before a name or by the place behind. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { garmentTypes, readLook, readPieces, type GarmentType } from '../../src/lib/core';
+import { garmentTypes, readPieces, type GarmentType } from '../../src/lib/core';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { slotsMeetOf } from '../../src/lib/core/lexicon/taxonomy';
 import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { colourWord } from '../looks';
+import { elementsOf, facetsIn, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
-const facetsIn = (text: string) =>
-	Object.fromEntries(
-		Object.entries(elementsOf(text)[0]?.garment.facets ?? {}).map(([facet, stated]) => [facet, stated.value])
-	);
-const someOf = <T>(list: readonly T[]) => fc.constantFrom(...list);
 
 /** Kinds that are called by how their part is cut, with what their name says of it. */
 const kindsCut = (last: string, facet: 'skirtShape' | 'heelShape') =>

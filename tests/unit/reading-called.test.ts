@@ -3,10 +3,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { colourWord } from '../looks';
+import { elementsOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
 const palette = (text: string, at: number) =>
 	elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
 const valueIn = (text: string, at: number, facet: 'heelHeight' | 'heelShape') =>

@@ -6,10 +6,9 @@ import { cuts } from '../../src/lib/core/lexicon/cuts';
 import { setParts } from '../../src/lib/core/lexicon/set-parts';
 import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
 import { colourWord } from '../looks';
+import { elementsOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
 const noteIn = (text: string, at: number) => elementsOf(text)[at]?.note;
 const hexes = (text: string, at: number) => elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
 

@@ -4,10 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { decorated, trinkets } from '../../src/lib/core/lexicon/reading-words';
 import { colourWord } from '../looks';
+import { elementsOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
 const without = (text: string, ...words: string[]) => {
 	const notes = elementsOf(text).map(({ note }) => note);
 	return words.filter((word) => !notes.some((note) => note.includes(word)));

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook } from '../../src/lib/core';
 import { headings, shelves } from '../../src/lib/core/lexicon/reading-words';
+import { typesIn } from '../read';
 
 const runs = { numRuns: 200 };
 /** Colours that are the name of no cloth. */
@@ -16,7 +17,6 @@ const colourWord = fc.constantFrom(
 	'mustard',
 	'pale pink'
 );
-const typesIn = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
 const generals = new Set(garmentTypes.filter(({ general }) => general).map(({ singular }) => singular));
 
 /** Names whose last word is a general name, parted in two: "cowboy boots". */

@@ -7,10 +7,10 @@ import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { facetValue } from '../../src/lib/core/lexicon/facets';
 import { setParts } from '../../src/lib/core/lexicon/set-parts';
 import { colourWord, strangeNoun } from '../looks';
+import { someOf } from '../read';
 
 /** Laws of what is said where one thing has place: nothing of it is lost, and what is said of a part stays the part's. */
 const runs = { numRuns: 300 };
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
 const told = ({ garment, note, moves }: Element) => ({ garment, note, moves });
 const only = (text: string) => {
 	const { elements } = readLook(text);

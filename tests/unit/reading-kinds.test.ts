@@ -6,6 +6,7 @@ import { details } from '../../src/lib/core/lexicon/details';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { materialFamilies } from '../../src/lib/core/lexicon/materials';
 import { colourWord, isSkirtOf, saidThing, strangeNoun } from '../looks';
+import { someOf } from '../read';
 
 /** Laws of kinds and parts: "X style Y", what a part's name says, what is set or strung, the parts of a suit. */
 const runs = { numRuns: 300 };
@@ -17,7 +18,6 @@ const general = garmentTypes.filter((type) => type.general);
 const ofClothTypes = general.filter(
 	({ division, facets }) => ofCloth.has(division) && facets.includes('material')
 );
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
 
 describe('a kind, then what is of it', () => {
 	const named = garmentTypes.flatMap((type) =>

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook, type Element } from '../../src/lib/core';
 import { colourWord } from '../looks';
+import { someOf } from '../read';
 
 const runs = { numRuns: 200 };
 const read = (text: string) => {
@@ -16,7 +17,6 @@ const only = (text: string): Element => {
 };
 /** What is said of a thing that could be compared. */
 const saidOf = ({ garment, moves }: Element) => ({ garment, moves });
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
 const layers = ['coat', 'jacket', 'blazer', 'cardigan', 'trench coat', 'cape'];
 /** Words for colours that say no cloth besides. */
 const plainColour = someOf(['red', 'navy', 'ivory', 'black', 'bottle green', 'grey', 'pale blue']);

@@ -3,10 +3,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { comesInPairs, garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { colourWord } from '../looks';
+import { someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
-const typesIn = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);
 const coloursIn = (text: string) =>
 	readLook(text).elements.map(({ garment }) => garment.palette.map(({ hex }) => hex).join());
 const only = (word: string) => coloursIn(`${word} jeans`)[0];

@@ -5,16 +5,10 @@ import { garmentType, readLook } from '../../src/lib/core';
 import { labOfHex, type Lab } from '../../src/lib/core/colour/spaces';
 import { meantFor } from '../../src/lib/core/reading/near';
 import { colourWord } from '../looks';
+import { elementsOf, facetsIn, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
-const facetsIn = (text: string) =>
-	Object.fromEntries(
-		Object.entries(elementsOf(text)[0]?.garment.facets ?? {}).map(([facet, stated]) => [facet, stated.value])
-	);
 const paletteOf = (text: string) => elementsOf(text)[0]?.garment.palette ?? [];
-const someOf = <T>(list: readonly T[]) => fc.constantFrom(...list);
 
 describe('what is put on a face', () => {
 	it('is of the lips or the eyes by its word', () => {

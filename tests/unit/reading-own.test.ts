@@ -6,12 +6,11 @@ import { details } from '../../src/lib/core/lexicon/details';
 import { metals } from '../../src/lib/core/lexicon/metals';
 import { tiedToWear } from '../../src/lib/core/lexicon/move-words';
 import { colourWord as anyColour } from '../looks';
+import { elementsOf, typesIn } from '../read';
 
 /** "Dark denim", "chambray" are cloths as well. */
 const colourWord = anyColour.filter((word) => !/denim|chambray/.test(word));
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
 const hexes = (text: string, at = 0) => elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
 const strangeIn = (text: string) =>
 	readLook(text).phrases.flatMap(({ status, text: words }) => (status === 'unknown' ? [words] : []));

@@ -4,10 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook } from '../../src/lib/core';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { alsoSays, colourWord } from '../looks';
+import { elementsOf, someOf } from '../read';
 
 const runs = { numRuns: 200 };
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
-const elementsOf = (text: string) => readLook(text).elements;
 const hexesIn = (text: string) =>
 	elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex).join());
 const hexOf = (word: string) => hexesIn(`${word} shirt`)[0];

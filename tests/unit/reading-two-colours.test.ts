@@ -5,10 +5,9 @@ import { garmentTypes, readLook } from '../../src/lib/core';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { alsoSays, colourWord } from '../looks';
+import { elementsOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const elementsOf = (text: string) => readLook(text).elements;
-const typesIn = (text: string) => elementsOf(text).map(({ garment }) => garment.type);
 const hexesIn = (text: string) =>
 	elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
 const isSure = (name: string) => {

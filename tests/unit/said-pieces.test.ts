@@ -4,10 +4,10 @@ import { freshClient, garmentInWords, garmentSchema, readLook, readPieces } from
 import { heelWornCm } from '../../src/lib/core/body/heights';
 import { mayWear } from '../../src/lib/core/checks/bars';
 import { colourWord } from '../looks';
+import { someOf } from '../read';
 
 /** Laws of pieces that are said with their facts: each goes to its field, wherever it stands, and nothing is lost. */
 const runs = { numRuns: 300 };
-const someOf = <T>(values: readonly T[]) => fc.constantFrom(...values);
 const only = (text: string) => {
 	const { pieces, phrases } = readPieces(text);
 	expect(pieces, text).toHaveLength(1);

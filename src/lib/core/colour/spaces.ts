@@ -29,6 +29,13 @@ export function hexOfLab(lab: Lab): string {
 	return formatHex(isInside ? colour : clampChroma(colour, 'lch65'));
 }
 
+/** The colour that lies a share (0..1) of the way from one sRGB hex colour to another, straight through CIELAB. */
+export function mixedInLab(from: string, to: string, share: number): string {
+	const [a, b] = [labOfHex(from), labOfHex(to)];
+	const at = (axis: keyof Lab) => a[axis] + (b[axis] - a[axis]) * share;
+	return hexOfLab({ l: at('l'), a: at('a'), b: at('b') });
+}
+
 /** Chroma: distance from grey. */
 export const chromaOf = ({ a, b }: Lab) => Math.hypot(a, b);
 

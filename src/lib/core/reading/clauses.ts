@@ -31,7 +31,7 @@ import {
 	tellsCutOfLast,
 	type Reached
 } from './names';
-import { asDress, asEdge, asGlasses, asOneSide, asPlace, asPlume, asTurnUp } from './stands-as';
+import { asEdge, standsAs } from './stands-as';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
@@ -295,18 +295,12 @@ class ClauseBuilder implements Reached {
 		const tellsPart = isOfPart || (follows && !soFar.parts.some((part) => alsoSaid(part.span)));
 		if (role === 'head' && tellsPart && saysHowPartIs(soFar, span)) role = 'said';
 		if (role === 'said' && follows) this.begin('is');
-		const feather = role === 'said' ? asPlume(this, span) : undefined;
-		if (feather) [span, role] = [feather, 'detail'];
-		const unnamed = role === 'detail' ? (asGlasses(this, span) ?? asDress(this, span)) : undefined;
-		if (unnamed) [span, role] = [unnamed, 'head'];
-		const place = role === 'move' ? asPlace(this, span) : asOneSide(this, span);
-		if (place) {
+		const other = standsAs(this, span, role);
+		if (other?.isPlaced) {
 			this.begin('on');
 			this.placed = true;
-			[span, role] = [place, 'detail'];
 		}
-		const turnUp = role === 'head' || role === 'detail' ? asTurnUp(this, span) : undefined;
-		if (turnUp) [span, role] = [turnUp, 'move'];
+		if (other) ({ span, role } = other);
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		const afterKind = role === 'head' && this.isAfterKind(at);

@@ -1,5 +1,5 @@
 /** One colour that is told by two: "navy, almost black", "between sage and mint", "greenish blue". */
-import { hexOfLab, labOfHex } from '../colour/spaces';
+import { mixedInLab } from '../colour/spaces';
 import type { Sense, Span } from './model';
 import { senseOf } from './parts';
 import { toned } from './takings';
@@ -15,12 +15,6 @@ const upTo = new Set('so dark deep pale light faded that it is its looks as to b
 
 const colourOf = (span: Span | undefined) => span && senseOf(span, 'colour');
 const word = (span: Span | undefined) => span?.words.join(' ') ?? '';
-
-function mixed(first: string, second: string, share: number): string {
-	const [a, b] = [labOfHex(first), labOfHex(second)];
-	const at = (key: 'l' | 'a' | 'b') => a[key] + (b[key] - a[key]) * share;
-	return hexOfLab({ l: at('l'), a: at('a'), b: at('b') });
-}
 
 /** Says nothing besides, and begins nothing. */
 const nothing: readonly Sense[] = [{ kind: 'filler', ofColour: true }];
@@ -92,7 +86,7 @@ export function withOneColour(spans: readonly Span[]): Span[] {
 		const tone = before && !first.breakBefore ? senseOf(before, 'tone')?.tone : undefined;
 		if (tone && before) told[found.first - 1] = { ...before, senses: nothing };
 		const own = tone ? toned(hexes[0], tone) : hexes[0];
-		told[found.first] = inColour(first, mixed(own, hexes[1], found.share));
+		told[found.first] = inColour(first, mixedInLab(own, hexes[1], found.share));
 		for (let i = found.first + 1; i <= found.second; i++) told[i] = idle(spans[i] as Span);
 		at = found.second;
 	}

@@ -5,11 +5,11 @@ import { garmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import type { Span } from './model';
 import type { Reached } from './names';
-import { senseOf, sensesOf, type Part } from './parts';
+import { senseOf, sensesOf, type Part, type PartRole } from './parts';
 import { sensesOfPhrase } from './spans';
 
 /** A feather with a hat is a part of it, whatever its colour. */
-export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
+function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const isOfHat = owner && garmentType(owner.type).family === plume.only;
 	const isFeather = sensesOf(span, 'facet').some(({ value }) => value === 'feather');
@@ -21,7 +21,7 @@ export function asPlume({ lastHead, clause }: Reached, span: Span): Span | undef
 const glasses = sensesOfPhrase('glasses') ?? [];
 
 /** "Cat-eye frames", "black dress, round frames": where no eyewear has been named that they could be of, they are what is worn. */
-export function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
+function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const isTheirs = owner && garmentType(owner.type).facets.includes('frame');
 	const isFrames =
@@ -33,7 +33,7 @@ export function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
 const dress = sensesOfPhrase('dress') ?? [];
 
 /** "A strapless velvet bodice, white tulle skirt": a dress, told by its halves. */
-export function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
+function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
 	const isBodice = span.words.at(-1) === 'bodice';
 	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
 }
@@ -48,7 +48,7 @@ const isBorne = ({ role, span }: Part): boolean =>
 			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
 
 /** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
-export function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
+function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
 	const last = clause.parts.at(-1);
 	const [first = ''] = span.words;
 	const named = span.words.at(-1) ?? '';
@@ -60,7 +60,7 @@ export function asPlace({ clause, previous }: Reached, span: Span): Span | undef
 }
 
 /** "Buttons along one shoulder": after what is borne there, where it is, and no neckline. */
-export function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | undefined {
+function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | undefined {
 	const [first, named = '', more] = span.words;
 	const isPlaced = first === 'one' && named !== '' && !more && placing.has(previous?.words.at(-1) ?? '');
 	const last = (clause.parts.length > 0 ? clause : clauses.at(-1))?.parts.at(-1);
@@ -71,7 +71,7 @@ export function asOneSide({ clause, clauses, previous }: Reached, span: Span): S
 const turnedUp = sensesOfPhrase('turn-ups') ?? [];
 
 /** "Jeans with a wide cuff": what legs have, and no bracelet, unless it is of metal. */
-export function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
+function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const facets = owner ? garmentType(owner.type).facets : [];
 	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
@@ -90,4 +90,24 @@ export function asEdge({ clause: { parts, head } }: Reached, span: Span): Span |
 	return isPlace && isSaid && !head && !span.breakBefore
 		? { ...span, senses: [{ kind: 'detail', detail: edge }] }
 		: undefined;
+}
+
+interface StandsAs {
+	span: Span;
+	role: PartRole;
+	/** It says where something is, on what was named. */
+	isPlaced?: boolean;
+}
+
+/** What a span stands for in place of what it says by itself; undefined where it is that. */
+export function standsAs(reached: Reached, span: Span, role: PartRole): StandsAs | undefined {
+	const as = (found: Span | undefined, asRole: PartRole, isPlaced = false): StandsAs | undefined =>
+		found && { span: found, role: asRole, isPlaced };
+	const named = role === 'head' || role === 'detail';
+	return (
+		(role === 'said' ? as(asPlume(reached, span), 'detail') : undefined) ??
+		(role === 'detail' ? as(asGlasses(reached, span) ?? asDress(reached, span), 'head') : undefined) ??
+		as(role === 'move' ? asPlace(reached, span) : asOneSide(reached, span), 'detail', true) ??
+		(named ? as(asTurnUp(reached, span), 'move') : undefined)
+	);
 }

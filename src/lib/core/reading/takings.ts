@@ -1,6 +1,6 @@
 /** What a phrase can say of a garment: the ways to take it, best first, and how each is written down. */
 import { familyOf } from '../colour/family';
-import { hexOfLab, labOfHex } from '../colour/spaces';
+import { hexOfLab, labOfHex, mixedInLab } from '../colour/spaces';
 import { metallicOf } from '../colour/metallic';
 import { colourName } from '../colour/words';
 import { aspectWeightOf } from '../lexicon/aspect-weights';
@@ -115,7 +115,7 @@ export function colourBetween(first: string, second: string): string | undefined
 	const apart =
 		Math.abs(a.l - b.l) > oneColour.lightness ||
 		(Math.min(...chromas) > oneColour.chroma && Math.min(turn, 360 - turn) > oneColour.hueDegrees);
-	return apart ? undefined : hexOfLab({ l: (a.l + b.l) / 2, a: (a.a + b.a) / 2, b: (a.b + b.b) / 2 });
+	return apart ? undefined : mixedInLab(first, second, 0.5);
 }
 
 const wash = (word: 'light denim' | 'mid denim' | 'dark denim') => hexOfWord.get(word) ?? '';
