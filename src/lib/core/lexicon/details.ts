@@ -106,7 +106,7 @@ export const details: readonly Detail[] = [
 	),
 	detail('bit, bits, snaffle bit, horse bit', [], { takesMetal: true, only: 'footwear' }),
 	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar']),
-	detail('trimmed, edged, piped, bordered', ['hemDetail', 'collar'], { leads: true }),
+	detail('trimmed, edged, piped, bordered, bound', ['hemDetail', 'collar'], { leads: true }),
 	detail('lined', [], { leads: true }),
 	detail('border, borders', ['hemDetail'], {
 		alone: ['hemDetail', 'bordered'],
@@ -148,7 +148,7 @@ export const details: readonly Detail[] = [
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'
 	),
 	detail(
-		'cuff, cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, barrel cuff, button cuff, buttoned cuff, ribbed cuff, turn-back cuff, elasticated cuff, shirt cuff, sleeve cuff, thumbholes',
+		'cuff, cuffs, french cuffs, double cuffs, french cuff, double cuff, barrel cuffs, barrel cuff, button cuff, buttoned cuff, ribbed cuff, turn-back cuff, elasticated cuff, single cuff, single cuffs, link cuffs, shirt cuff, sleeve cuff, thumbholes',
 		['sleeveLength']
 	),
 	detail(
@@ -176,7 +176,7 @@ export const details: readonly Detail[] = [
 		{ takesMetal: true, coversCloth: true, only: 'jewellery' }
 	),
 	detail(
-		'belt loops, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
+		'belt loops, belt loop, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
 	),
 	detail('tip, tips, ends'),
 	detail('crown'),

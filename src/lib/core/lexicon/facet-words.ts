@@ -21,14 +21,14 @@ const source: Partial<Record<FacetId, string>> = {
 		thigh: thigh-length, longline, long, long-line, mid-thigh, to the thigh, to mid-thigh, knee-length, to the knee, covering the seat`,
 	hemLength: `
 		hip: hip-length, to the hip
-		micro: micro, micro-mini, thigh-high, thigh-grazing
+		micro: micro, micro-mini, tiny, teeny, thigh-high, thigh-grazing
 		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
 		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
 		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, ankle-skimming, ankle-brushing, to the ankles
-		floor: floor-length, floor-sweeping, to the floor, floor-grazing, floor-skimming, floor-brushing, sweeping, puddling`,
+		floor: floor-length, ground-length, to the ground, floor-sweeping, to the floor, floor-grazing, floor-skimming, floor-brushing, sweeping, puddling`,
 	legLength: `
 		micro: micro
 		short: short
@@ -37,7 +37,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cropped: cropped, crop, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
-		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, over the shoe, covering the shoe
+		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, to the ground, over the shoe, covering the shoe
 		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe, pooling at the ankle, pool at the ankle, puddling, puddled`,
 	rise: `
 		low: low-rise, low-slung, low, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist
@@ -45,7 +45,7 @@ const source: Partial<Record<FacetId, string>> = {
 		high: high-rise, high, high in the waist, high on the waist, high at the waist, high-waisted, hi-waisted, hi-waist, hi-rise, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
-		sleeveless: sleeveless, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
+		sleeveless: sleeveless, sleeves cut off, sleeves hacked off, sleeves ripped off, sleeves torn off, sleeves taken off, sleeves removed, cut-off sleeves, hacked-off sleeves, ripped-off sleeves, torn-off sleeves, bare arms, arms bare, arms are bare, bare-armed, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
 		cap: cap-sleeved, cap-sleeve
 		short: short-sleeved, short-sleeve, short
 		elbow: elbow-length, half-sleeved, to the elbow, past the elbow, over the elbow, above the elbow, half-sleeve, ~half
@@ -150,7 +150,7 @@ const source: Partial<Record<FacetId, string>> = {
 		single-breasted: single-breasted, sb, single breasted, one-button, two-button, three-button
 		buttoned: buttoned, button-front, button-through, buttoned-down, button-up, button-fronted, buttons down the front, buttons up the front, buttoned up the back, buttoned down the back, buttons up the back, buttons down the back, buttoned up the front, buttoned down the front
 		snap: snap-fastened, popper-front, press-stud, snap-button, pearl-snap
-		toggle: toggle-fastened, toggle
+		toggle: toggle-fastened, toggle, frog-fastened, frog-fastening, frog fastening, frog fastenings, frog closure, frog closures, frog-closed, frogging, frogged
 		covered: fly-fronted, concealed placket, concealed buttons, hidden buttons, covered buttons, covered placket, concealed fastening, concealed-button, hidden placket, fly-front
 		double-breasted: double-breasted, db, double breasted, double row of buttons, two rows of buttons
 		double-breasted-4x2: 4x2, four-by-two, 4x2 double-breasted, four-button double-breasted
@@ -170,11 +170,11 @@ const source: Partial<Record<FacetId, string>> = {
 	sleeveShape: `
 		raglan: raglan, raglan-sleeved
 		set-in: set-in sleeves, set-in-sleeved, set-in sleeve
-		puff: puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
+		puff: ~puff, puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
 		leg-of-mutton: leg-of-mutton, leg-o'-mutton, ~mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
 		bishop: bishop-sleeved, bishop-sleeve
 		balloon: balloon-sleeved, ~lantern, lantern-sleeved, balloon-sleeve, blouson-sleeved, blouson
-		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~trumpet
+		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~flare, ~trumpet
 		flutter: flutter-sleeved, flutter-sleeve, angel-sleeved, fluttery
 		ruffled: ruffle-sleeved, frill-sleeved, frilled-sleeve, ruffle sleeve, ruffle sleeves, frill sleeve, frill sleeves
 		dolman: dolman-sleeved, batwing, bat-wing, batwing-sleeved
@@ -184,7 +184,7 @@ const source: Partial<Record<FacetId, string>> = {
 	leg: `
 		skinny: skinny, skinny-leg, drainpipe, drainpipes, super-skinny
 		slim: slim-leg, slim, cigarette, narrow-leg, narrow, slim-fitting
-		tapered: tapered, tapered-leg, carrot, carrot-leg, carrot-fit, peg-leg, peg, pegged-leg, tapering
+		tapered: tapered, tapered-leg, carrot, carrot-leg, carrot-fit, peg-leg, peg, pegged-leg, tapering, taper
 		straight: straight-leg, straight, straight-legged, stovepipe, straight-fit
 		relaxed: relaxed-leg, loose-leg
 		baggy: baggy, baggy-leg, slouchy-leg
@@ -193,12 +193,12 @@ const source: Partial<Record<FacetId, string>> = {
 		bootcut: bootcut, boot-cut, kick-flare, boot-leg
 		flared: flared, flare, bell-bottom, bell-bottomed, flares, flare-leg, flared-leg, kick-flared`,
 	skirtShape: `
-		pencil: pencil, tube, wiggle, body-hugging skirt
+		pencil: pencil, hobble, tube, wiggle, body-hugging skirt
 		straight: straight, straight-cut, shift
 		column: column, columnar
 		bias: bias-cut, bias, cut on the bias
 		mermaid: mermaid, fishtail, trumpet, mermaid-hem
-		a-line: a-line, a line, flared, gently flared, fit-and-flare, swing
+		a-line: a-line, a line, flared, flare, gently flared, fit-and-flare, swing
 		wrap: wrap, wrapped, wrap-over, wraparound
 		full: full, full-skirted, voluminous, puffy, big-skirted, sweeping, bell-shaped, crinolined
 		circle: circle, circle-cut, circular, full-circle, skater
@@ -223,7 +223,7 @@ const source: Partial<Record<FacetId, string>> = {
 		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
-		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, low at the back, low scooped back
+		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, draped-back, low at the back, low scooped back
 		open: backless, open-back, open-backed, bare-backed, bare back, open at the back, open down the back, open behind, open to the waist at the back, open to the waist behind, bare at the back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed
@@ -236,7 +236,7 @@ const source: Partial<Record<FacetId, string>> = {
 		open: open-toe, open-toed, open
 		peep: peep-toe, peep-toed`,
 	heelShape: `
-		stiletto: stiletto, stiletto-heeled, stiletto-heel, needle-heeled, pin-heeled
+		stiletto: stiletto, stiletto-heeled, stiletto-heel, needle-heeled, pin-heeled, thin-heeled, ~thin, ~needle, ~pin, ~spindly
 		kitten: kitten-heeled
 		spool: spool-heeled, louis-heeled, louis
 		block: block-heeled, chunky-heeled, ~chunky
@@ -308,8 +308,8 @@ const source: Partial<Record<FacetId, string>> = {
 		long: long, waist-length, very long`,
 	hairTexture: `
 		straight: straight, poker-straight, ironed
-		sleek: sleek, slick, smooth, slicked-back, slicked, scraped-back, scraped back, scraped
-		wavy: wavy, waved, crimped, long waves
+		sleek: sleek, slick, smooth, slicked-back, slicked, slick-back, scraped-back, scraped back, scraped
+		wavy: wavy, waved, crimped, waves, soft waves, loose waves, long waves
 		curly: curly, curled, ringletted, curls, ringlets, loose curls, tumbling curls, loose ringlets
 		coily: coily, kinky
 		tousled: tousled, messy, undone, choppy, windswept, teased, tousled waves`,
@@ -354,7 +354,7 @@ const source: Partial<Record<FacetId, string>> = {
 		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardozi work, zardosi, zardosi work, aari, aari work, phulkari, phulkari work, resham work, kantha, kantha work, chain-stitch work, crewel, zari-embroidered, zari, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
-		sequinned: sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette
+		sequinned: sequin-embroidered, sequin embroidered, sequin-embellished, sequin-covered, sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette
 		beaded: beaded, beading, beadwork, bead-work, bead work, pearl work, stone work, moti work, kundan work, bead-embroidered, crystal-embellished, embellished, jewelled, bejewelled, jewel-encrusted, crystal-studded, studded, bugle-beaded, bugle beads, crystal-encrusted, encrusted, spiked, nailheads, rhinestoned, crystalled
 		metallic: metallic, foiled, metallic-thread
 		velvet: flocked, velvety

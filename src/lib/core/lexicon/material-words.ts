@@ -11,7 +11,7 @@ export interface MaterialWords {
 /** One material a line: `id: other words = colour it implies`. */
 const source = `
 cotton: egyptian cotton, organic cotton, pima cotton, percale, dimity
-poplin: cotton poplin, shirting, broadcloth
+poplin: cotton poplin, shirting, broadcloth, end-on-end
 lawn: cotton lawn, batiste, cambric, nainsook
 voile: cotton voile, mulmul, mul, kota, kota doria
 muslin: cheesecloth, gauze, double gauze, jamdani
@@ -21,7 +21,7 @@ hemp: ramie, nettle
 chambray:  = chambray
 khadi: handloom cotton, handloom, homespun
 broderie-anglaise: broderie anglaise, eyelet cotton, schiffli
-denim:  = mid denim
+denim: selvedge, selvedge denim, raw denim = mid denim
 canvas: cotton canvas, sailcloth, duck, buckram
 twill: cotton twill, drill, cavalry twill, whipcord, chino cloth, chino cotton
 gabardine: gaberdine
@@ -58,7 +58,7 @@ lace: lacy, guipure, chantilly lace, crochet lace
 velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré, burnout velvet, burnout, velvet burnout
 velour: chenille, plush
 leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, kidskin, kid leather, goatskin, buckskin, deerskin, calfskin, calf leather, lambskin, full-grain leather
-suede: nubuck, suedette, chamois
+suede: swede, nubuck, suedette, chamois
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
 exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray skin, lizard skin

@@ -39,7 +39,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	knotted:
 		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
-		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, worn like a cape, round the shoulders, slung round the shoulders',
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, worn like a cape, round the shoulders, slung round the shoulders',
 	'tied-on-shoulders':
 		'tied/knotted over/round/around/about/on/across the shoulders/neck, tied around the neck like a scarf',
 	'tied-round-waist':
@@ -57,7 +57,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'open-pallu':
 		'open pallu, pallu left open, floating pallu, pallu over the arm, over one arm, over the arm, flowing pallu, pallu loose, trailing from the arm, over both arms, over the forearms',
 	'over-head':
-		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head',
+		'tied under the chin, over the head, over her head, covering the head, on the head, draped over the head, pallu over the head, pinned to/in/over the hair',
 	'crossed-in-front': 'crossed over, crossed over the front, criss-crossed, crossed at the front',
 	'tied-at-neck':
 		'knotted, tied in a knot, tied in a bow, bow at the neck/throat, worn at the neck, tied in a bow at the neck, at the neck/throat, tied/knotted at the neck/throat, tied/knotted/wound/wrapped/looped/slung/draped/worn round/around/about the neck/throat',

@@ -1,4 +1,5 @@
 /** What is said of a part after its name: "the sleeves long", "a collar of fur", "the neck is high". */
+import { facetIds, facetOf } from '../lexicon/facets';
 import type { Span } from './model';
 import { alsoSaid, roleOf, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { spansOf } from './spans';
@@ -54,6 +55,16 @@ export const isToldNext = ({ parts, denied }: Clause, next: Clause | undefined):
 	next?.before === 'is' &&
 	next.ofPart === parts[0] &&
 	next.parts.every(({ role }) => role === 'said');
+
+/** "Short sleeves with a soft flare": what a part is shaped with, said last, is its shape. */
+export function shapeOf(part: Part, { parts }: Clause, description: Description): Taking | undefined {
+	const word = parts.at(-1);
+	if (!word || parts.some(({ role, denied }) => denied || role !== 'said')) return undefined;
+	const [taking] = takings(word, description, part);
+	const aspect = taking?.says.aspect;
+	const isShape = aspect !== undefined && facetIds.some((id) => id === aspect && facetOf(id).group === 'shape');
+	return isShape ? taking : undefined;
+}
 
 /** "The neck is high" says what "a high neck" says, where that is one phrase and the garment can have it. */
 export function takenAsOne(words: readonly Part[], part: Part, description: Description): Taking | undefined {

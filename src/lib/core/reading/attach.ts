@@ -23,6 +23,7 @@ import {
 	typeOf,
 	type Group
 } from './owners';
+import { isWornAs } from './turned';
 
 /** Things that are bought and worn to go together, so that one word before both speaks of both. */
 const together = new Set(['footwear', 'bags', 'accessories', 'jewellery']);
@@ -107,6 +108,8 @@ class Attacher {
 	set: Clause[] = [];
 	/** All that was said so in any sentence. */
 	readonly ofAll = new Set<Clause>();
+	/** Clauses of a heading that were taken with it. */
+	readonly spent = new Set<Clause>();
 	/** A set whose parts are listed after a colon, up to the end of the sentence. */
 	listed: Group | undefined;
 	/** They stand between brackets: what follows those is none of them. */
@@ -122,6 +125,7 @@ class Attacher {
 	constructor(readonly clauses: readonly Clause[]) {}
 
 	take(clause: Clause, at: number): void {
+		if (this.spent.has(clause)) return;
 		const previous = this.named.at(-1);
 		// "The shoes are out of frame": what is said last is said of what was named.
 		if (clause.unseen && !clause.head && !clause.thing && previous && clause.before !== 'stop')
@@ -170,6 +174,13 @@ class Attacher {
 			previous.own = clause;
 			previous.clauses.push(...this.waiting, clause);
 			this.waiting = [];
+			return;
+		}
+		if (isWornAs(previous, clause)) {
+			this.turned.push({ group: previous, target: previous.head });
+			previous.head = head;
+			previous.own = clause;
+			previous.clauses.push(clause);
 			return;
 		}
 		const again = clause.denied ? undefined : namedAgain(this.named, clause, this.goesOn(at));
@@ -258,24 +269,29 @@ class Attacher {
 		this.waiting = [];
 	}
 
-	/** "Knitwear on knitwear: a cardigan, …", "gold jewellery: hoops, …": a word for all of a kind stands over what is listed after the colon. */
-	isHeading(at: number): boolean {
-		const isOfKind = ({ thing, parts }: Clause) =>
-			thing !== undefined &&
-			senseOf(thing.span, 'stands-for')?.what === 'things' &&
+	/**
+	 * "Knitwear on knitwear: a cardigan, …", "gold jewellery: hoops, …", "knitwear, all in cream: …": a word for all of a kind, with what it is made
+	 * of, stands over what is listed after the colon. Its clauses; none where no such list follows.
+	 */
+	headingFrom(at: number): readonly Clause[] {
+		const isOfKind = ({ thing, head, parts }: Clause, i: number) =>
+			!head &&
+			(thing ? senseOf(thing.span, 'stands-for')?.what === 'things' : i > 0) &&
 			parts.every((part) => part === thing || (part.role === 'said' && saysStuff(part.span)));
 		const rest = this.clauses.slice(at);
-		const next = rest.findIndex((clause) => !isOfKind(clause));
-		return next > 0 && rest[next]?.labelled === true;
+		const next = rest.findIndex((clause, i) => clause.labelled || !isOfKind(clause, i));
+		return next > 0 && rest[next]?.labelled === true ? rest.slice(0, next) : [];
 	}
 
 	/** "The whole thing is ivory: a waistcoat, trousers": what is said of the look before a colon is said of all that is listed. */
 	takeStrange(clause: Clause, at: number, thing: Part): void {
-		if (this.isHeading(at)) {
-			const said = clause.parts.filter((part) => part !== thing);
-			if (said.length > 0) this.sayOfAll({ ...clause, thing: undefined, parts: said });
-			return;
+		const heading = this.headingFrom(at);
+		for (const one of heading) {
+			const parts = one.parts.filter((part) => part !== one.thing);
+			if (parts.length > 0) this.sayOfAll({ ...one, thing: undefined, parts });
+			this.spent.add(one);
 		}
+		if (heading.length > 0) return;
 		this.open(clause, thing, { strange: true });
 		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
 		if (senseOf(thing.span, 'stands-for')?.what !== 'look') return;

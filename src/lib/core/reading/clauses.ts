@@ -1,5 +1,6 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
 import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
+import type { TypeId } from '../lexicon/types';
 import type { Span } from './model';
 import {
 	alsoSaid,
@@ -154,7 +155,7 @@ class ClauseBuilder implements Reached {
 		const { strange, clause } = this;
 		this.strange = undefined;
 		if (!strange || clause.head || clause.thing || strange.after !== clause.parts.length) return;
-		if (clause.decoration) return this.standFor(strange.part);
+		if (clause.decoration && clause.decoration !== 'made') return this.standFor(strange.part);
 		if (['in', 'on', 'as', 'is', 'adjacent'].includes(clause.before)) return;
 		const word = strange.part.span.words.at(-1) ?? '';
 		// "A lilac skivvy, navy tights": what ends as words that say something do may be a name, where its colour is not what follows’.
@@ -197,7 +198,8 @@ class ClauseBuilder implements Reached {
 
 	standFor(thing: Part): void {
 		// "Embroidered with white cranes": what is shown is no thing of its own.
-		if (this.clause.decoration && senseOf(thing.span, 'stands-for') === undefined) {
+		const { decoration } = this.clause;
+		if (decoration && decoration !== 'made' && senseOf(thing.span, 'stands-for') === undefined) {
 			this.clause.parts.push({ ...thing, role: 'kept' });
 			return;
 		}
@@ -380,6 +382,8 @@ class ClauseBuilder implements Reached {
 			} else if (link === 'no') this.begin('comma', true);
 			else if (link === 'or') this.begin('or', this.clause.denied);
 			else if (link === 'but') {
+				// "The belt is just a scarf".
+				if (this.clause.before === 'is' && this.clause.parts.length === 0) return;
 				this.begin('comma');
 				// "Can't see her feet, but the skirt is long".
 				this.clause.unseen = false;
@@ -505,6 +509,8 @@ class ClauseBuilder implements Reached {
 		const { clause } = this;
 		const has = (...words: string[]) => words.some((word) => span.words.includes(word));
 		if (this.endsClause && isAway(span.words)) this.denyLast(at);
+		// "She swaps the flats for black heels".
+		if (clause.denied && clause.head && has('for')) return this.begin('comma');
 		if (span.words.some((word) => articles.has(word))) {
 			this.articleAt = at;
 			clause.bare = false;
@@ -544,6 +550,26 @@ class ClauseBuilder implements Reached {
 		this.verbNext = afterThing ? 'of-thing' : pronouns.has(span.words.at(-1) ?? '') && 'of-person';
 	}
 
+	/** "Bare feet in velvet slippers": are shoes named before the next break? */
+	isShod(): boolean {
+		for (let ahead = 0, next = this.after(0); next && !next.breakBefore; next = this.after(++ahead))
+			if (sensesOf(next, 'type').some(({ type }) => garmentType(type).slot === 'feet')) return true;
+		return false;
+	}
+
+	/** "Bare legs", "a red beltless trench": a thing of its own that is not worn; what is said around it is not of it. */
+	denyBared(span: Span, type: TypeId, at: number): void {
+		const { lastHead, clause } = this;
+		if (type === 'shoes' && this.isShod()) type = 'socks';
+		const toCome = clause.parts.length > 0 && !clause.head ? clause : undefined;
+		if (toCome) this.clause = this.fresh('comma', true);
+		else this.begin('comma', true);
+		this.add({ ...span, senses: [{ kind: 'type', type }] }, at, 'head');
+		this.begin('comma');
+		if (toCome) this.clause = toCome;
+		this.lastHead = lastHead;
+	}
+
 	meet(met: Span, at: number): void {
 		const span = withItsPart(met);
 		if (span.breakBefore && !this.isListOfColours(span)) {
@@ -556,6 +582,8 @@ class ClauseBuilder implements Reached {
 			if (span.aside) this.clause.back = true;
 			if (span.labelled) this.clause.labelled = true;
 		}
+		const none = senseOf(span, 'none');
+		if (none) return this.denyBared(span, none.type, at);
 		const own = roleOf(span);
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;

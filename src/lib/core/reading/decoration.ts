@@ -15,6 +15,8 @@ const showsWork = (span: Span): boolean =>
 
 /** How what follows "with" or "in" decorates, by the word that stands before it or in the joining words themselves: "dotted with". */
 export function decorationAfter(before: Span | undefined, link: Span): Decoration | undefined {
+	// "A skirt made of ties".
+	if (link.words[0] === 'made') return 'made';
 	if (link.words.length > 1) return bears.has(link.words[0] ?? '') ? 'borne' : undefined;
 	// "A gharara set with frobbers": no name is done to anything.
 	if (!before || link.breakBefore || senseOf(before, 'type')) return undefined;
@@ -25,6 +27,6 @@ export function decorationAfter(before: Span | undefined, link: Span): Decoratio
 /** Does a garment's name in such a clause only name what decorates? What has an article is a thing: "fastened with a brooch". */
 export function isDecoration({ decoration, bare, before, head }: Clause, span: Span): boolean {
 	if (!decoration || head) return false;
-	if (decoration === 'shown') return before !== 'and' || bare;
+	if (decoration !== 'borne') return before !== 'and' || bare;
 	return bare && small.has(span.words.at(-1) ?? '');
 }

@@ -5,7 +5,7 @@ import { garmentType, typeHasFacet, type GarmentType } from '../lexicon/taxonomy
 import type { Provenance } from '../model/basics';
 import { stateFacet, type Garment } from '../model/garment';
 import { paletteOf } from '../model/palette';
-import { isToldNext, takenAsOne } from './after-part';
+import { isToldNext, shapeOf, takenAsOne } from './after-part';
 import { isTiedAnyway, type Group } from './owners';
 import type { Sense, Span } from './model';
 import { alsoSaid, senseOf, sensesOf, type Clause, type Part } from './parts';
@@ -85,7 +85,13 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean, next: Clause |
 			// "Embroidered with white cranes", "studded with tiny pearls".
 			if (part.role === 'kept' && clause.decoration && !clause.head) {
 				const isKnown = part.span.senses.length > 0;
-				keeper.keepTogether([...pending, part], 'shown on it', isKnown ? 'understood' : 'doubted');
+				const isMade = clause.decoration === 'made';
+				keeper.keepTogether(
+					[...pending, part],
+					isMade ? 'what it is made of' : 'shown on it',
+					isKnown ? 'understood' : 'doubted',
+					isMade ? 'made of ' : ''
+				);
 				pending = [];
 				return;
 			}
@@ -258,10 +264,17 @@ export function describe(
 		const [word] = clause.parts;
 		const isTold = told !== undefined || clause.before === 'is';
 		const taking = part && isTold ? takenAsOne(clause.parts, part, description) : undefined;
+		const shape = leading && clause.before === 'with' ? shapeOf(leading, clause, description) : undefined;
 		if (part && taking && word) {
 			keeper.take(word, taking);
 			keeper.note(part, 'understood', 'the part that it is said of');
-		} else if (part && (isTold || ['in', 'with', 'on'].includes(clause.before)) && goesOn)
+		} else if (shape && last) {
+			keeper.keepOf(clause.parts.slice(0, -1), last);
+			keeper.take(last, shape);
+		}
+		// "Soft like denim".
+		else if (clause.before === 'as' && goesOn) keeper.keepTogether(clause.parts, 'what it is likened to');
+		else if (part && (isTold || ['in', 'with', 'on'].includes(clause.before)) && goesOn)
 			takeDetail(keeper, part, clause.parts);
 		else if (isToldNext(clause, group.clauses[i + 1])) keeper.afterWork = false;
 		else if (

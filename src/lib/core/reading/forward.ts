@@ -94,6 +94,9 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (clause.ofOne && clauses[at - 1]?.ofOne) return false;
 	// "Peacock blue with cranes", "open over a white tee": what is worn with it or under it is another thing.
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
+	// "A dress, black, and white shoes": the comma before "and" ends what is said of the first, which has no colour yet.
+	const endsHere = headed === at + 1 && described?.before === 'and' && described.paused;
+	if (endsHere && clauses[at - 1]?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour)) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	if (clause.before === 'stop') return true;
 	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.

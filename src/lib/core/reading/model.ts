@@ -10,6 +10,8 @@ import type { Element } from '../model/reference';
 /** One thing that a phrase can mean. A phrase may mean several; the garment that it is said of decides. */
 export type Sense =
 	| { kind: 'type'; type: TypeId; locale?: 'uk' | 'us' }
+	/** Says that something is not worn: "bare legs". */
+	| { kind: 'none'; type: TypeId }
 	| { kind: 'facet'; facet: FacetId; value: string; free: boolean }
 	| { kind: 'colour'; hex: string }
 	| { kind: 'tone'; tone: Tone }

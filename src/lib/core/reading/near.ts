@@ -69,8 +69,8 @@ function compare(word: string): Near[] {
 	const near: Near[] = [];
 	for (let length = word.length - limit; length <= word.length + limit; length++)
 		for (const known of byLength.get(length) ?? []) {
-			// One letter wrong takes one letter away and brings another: more differences are more mistakes.
-			if (bitsIn(letters ^ known.letters) > 2 * Math.max(1, limit)) continue;
+			// A mistake takes at most one letter away and brings one.
+			if (bitsIn(letters & ~known.letters) > limit || bitsIn(known.letters & ~letters) > limit) continue;
 			const plain = distance(word, known.word);
 			// Two letters changed places: an edit distance counts two mistakes, a hand makes one.
 			const swapped = plain === 2 && known.sorted === sorted;
@@ -201,9 +201,11 @@ function swappedBack(word: string): string | undefined {
 	return word.length === 3 && back !== word && knownWords.has(back) ? back : undefined;
 }
 
-/** "Beany", "hoody", "bootees": endings that are spoken alike. */
+/** "Beany", "hoody", "bootees", "cropt": endings that are spoken alike. */
 function endingAlike(word: string): string | undefined {
 	if (word.length < 5) return undefined;
+	const done = word.replace(/pt$/, 'pped');
+	if (done !== word) return vocabulary.has(done) ? done : undefined;
 	const stem = word.replace(/(?:ies|eys|ees|ys|ie|ey|ee|y)$/, '');
 	if (stem === word || stem.length < 3) return undefined;
 	const many = word.endsWith('s');

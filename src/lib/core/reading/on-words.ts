@@ -4,7 +4,7 @@ import type { Tone } from '../lexicon/reading-words';
 import type { FacetId } from '../lexicon/facets';
 import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { wordsOf } from './tokens';
-import { isWork, namesWork } from './work';
+import { isWork, namesWork, saysWork } from './work';
 import {
 	canBeOf,
 	colourBetween,
@@ -110,9 +110,15 @@ function isMadeOf({ span, at, role }: Part, next: Part, { before, head }: Clause
 
 const ofThread: ReadonlySet<FacetId> = new Set(['weight', 'material']);
 
-/** "Heavy silver embroidery", "gold cord embroidery": the work that a word for weight or a cloth is said of, which makes no garment so. */
+/**
+ * "Heavy silver embroidery", "gold cord embroidery", "silk-embroidered linen": the work that a word for weight or a cloth is said of, which makes
+ * no garment so.
+ */
 function workNext(parts: readonly Part[], at: number): Part | undefined {
-	const isOfThread = parts[at] && sensesOf(parts[at].span, 'facet').some(({ facet }) => ofThread.has(facet));
+	const part = parts[at];
+	const isOfThread = part && sensesOf(part.span, 'facet').some(({ facet }) => ofThread.has(facet));
+	const joined = parts[at + 1];
+	if (isOfThread && joined?.span.hyphenated && joined.at === part.at + 1 && saysWork(joined.span)) return joined;
 	const next = isOfThread
 		? parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour') && !senseOf(span, 'metal'))
 		: undefined;

@@ -133,6 +133,17 @@ export function fitsWords(clause: Clause, group: Group): boolean {
 /** As many garments back as a clause may reach for the one that it fits: about as many as a look has. */
 const reach = 16;
 
+/** "A brooch on the jacket, a big silver one": "one", with "a", is no jacket of which "the" is said. */
+const isOneThing = ({ bare, definite }: Clause, last: Group | undefined): last is Group =>
+	!bare &&
+	!definite &&
+	last?.own.definite === true &&
+	(['on', 'list'].includes(last.own.before) || last.own.ofWhole === true);
+
+/** What sits on the last thing named, by a name without "the"; that last thing where there is none. */
+const thingOn = (last: Group, sentence: readonly Group[]): Group =>
+	sentence.slice(0, -1).findLast(({ own }) => !own.definite) ?? last;
+
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
 export function ownerBefore(
 	named: readonly Group[],
@@ -146,7 +157,8 @@ export function ownerBefore(
 		clause.before === 'comma' &&
 		clause.parts.every(({ role }) => role === 'move');
 	// What is not known takes all that is said after it; "is" and "one" speak of what was named last.
-	if ((last?.strange && !hangsOn) || clause.back || clause.before === 'is') return last;
+	if ((last?.strange && !hangsOn) || clause.before === 'is') return last;
+	if (clause.back) return isOneThing(clause, last) ? thingOn(last, sentence) : last;
 	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
 	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
 	if (onlyWords) return last;
@@ -347,6 +359,8 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 		const calls = own.general && own.family === type.family;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
 		if (clause.definite && setParts[type.id]?.some((part) => part.type === own.id)) return true;
+		// "A tracksuit … the tracksuit".
+		if (clause.definite && type === own) return true;
 		if (sets.has(type.family))
 			return (
 				(own.general || byCut || (byKind && goesOnAboutParts(clause, clauses))) &&

@@ -28,8 +28,8 @@ export interface Part {
 	instead?: boolean;
 }
 
-/** How a garment is decorated with what a clause names: it is shown on the cloth, whatever it is, or small things sit on it. */
-export type Decoration = 'shown' | 'borne';
+/** How a garment is decorated with what a clause names: it is shown on the cloth, whatever it is, small things sit on it, or it is made of them. */
+export type Decoration = 'shown' | 'borne' | 'made';
 
 export interface Clause {
 	/** What joins it to what went before. `adjacent`: nothing. */
@@ -197,6 +197,23 @@ const saysCutOf = (cut: Span, span: Span): boolean =>
 		return slot === 'legs' && sensesOf(cut, 'facet').some(({ facet }) => facets.includes(facet));
 	});
 
+const soft: Partial<Record<FacetId, ReadonlySet<string>>> = {
+	texture: new Set(
+		'ribbed waffle fine-knit cable chunky-knit quilted padded brushed fluffy smocked ruched pleated fur-like velvet lace'.split(
+			' '
+		)
+	),
+	material: new Set('knit velvet satin silk fur faux-fur fleece wool corduroy lace'.split(' '))
+};
+/** Is a part described as only cloth can be made, or by its measure? */
+const isSoftlyMade = (parts: readonly Part[]): boolean =>
+	parts.length > 0 &&
+	parts.every(
+		({ span }) =>
+			senseOf(span, 'length') !== undefined ||
+			sensesOf(span, 'facet').some(({ facet, value }) => soft[facet]?.has(value))
+	);
+
 /**
  * Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? `told` where what follows
  * straight after it says how it is: "boots, heels stacked".
@@ -230,7 +247,7 @@ export function isPartOf(
 	const goesOn =
 		clause.before === 'and' &&
 		previous !== undefined &&
-		(!previous.head || bodice.has(previous.head.span.words.at(-1))) &&
+		(!previous.head || previous.parts.at(-1)?.role === 'detail' || bodice.has(previous.head.span.words.at(-1))) &&
 		(previous.before === 'with' ||
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
@@ -251,9 +268,12 @@ export function isPartOf(
 		['tops', 'layers'].includes(division) &&
 		facets.includes('sleeveLength') &&
 		!clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
+	// "A jacket, quilted cuffs": made as no bracelet is.
+	const isSewn =
+		clause.before === 'comma' && clause.bare && facets.includes('sleeveLength') && isSoftlyMade(clause.parts);
 	const isOneCuff = span.words.join(' ') === 'cuff';
-	if (isOneCuff && !isOfTop) return false;
-	const endsIn = isOneCuff || (span.words.at(-1) === 'cuffs' && isOfSleeves);
+	if (isOneCuff && !isOfTop && !isSewn) return false;
+	const endsIn = isOneCuff || (span.words.at(-1) === 'cuffs' && (isOfSleeves || isSewn));
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
 	const isOwn =
 		span.words.length > 1 &&

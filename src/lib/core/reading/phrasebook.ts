@@ -1,4 +1,5 @@
 /** Every phrase of the lexicon with what it can mean, ready to be looked up word by word. */
+import { bared } from '../lexicon/bared';
 import { colourWords } from '../lexicon/colours';
 import { details } from '../lexicon/details';
 import { facetPhrases } from '../lexicon/facet-words';
@@ -90,7 +91,7 @@ function enter(phrase: string, sense: Sense): void {
 	if (words.length > 1) joined.set(words.join(''), at);
 	for (const word of words) {
 		knownWords.add(word);
-		if (sense.kind !== 'filler' && sense.kind !== 'link' && word.length >= 4) vocabulary.add(word);
+		if (!['filler', 'link', 'none'].includes(sense.kind) && word.length >= 4) vocabulary.add(word);
 	}
 }
 
@@ -159,6 +160,7 @@ for (const move of moveIds)
 for (const detail of details) for (const word of detail.words) enter(word, { kind: 'detail', detail });
 for (const link of Object.keys(links) as Link[])
 	for (const word of links[link]) enter(word, { kind: 'link', link });
+for (const [phrase, type] of bared) enter(phrase, { kind: 'none', type });
 for (const word of hedges) enter(word, { kind: 'hedge' });
 for (const word of wholeLook) enter(word, { kind: 'stands-for', what: 'look' });
 for (const word of generalThings) enter(word, { kind: 'stands-for', what: 'things' });

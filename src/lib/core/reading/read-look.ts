@@ -1,5 +1,5 @@
 import { v5 } from 'uuid';
-import { isDoneWith, movesByTarget, type MoveId } from '../lexicon/moves';
+import { isDoneWith } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
 import { severalSlots, slots } from '../lexicon/slots';
@@ -11,13 +11,14 @@ import { mostTogether, type Element } from '../model/reference';
 import { asksToMatch, attach, shares, type Attached } from './attach';
 import type { Group } from './owners';
 import { clausesOf } from './clauses';
-import { senseOf, sensesOf, type Part } from './parts';
+import { isCloth, senseOf, sensesOf, type Part } from './parts';
 import { describe, garmentOf } from './describe';
 import { saysInWords, type Description } from './takings';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
 import { suggestionsFor } from './near';
 import { onSides, type SideSaid } from './on-sides';
 import { normalised } from './tokens';
+import { moveTo } from './turned';
 import { spansOf, type OwnWord } from './spans';
 import { nameSays, typeNamed, type Locale, type NamedType } from './types';
 import { keptUnknown } from './unknown-words';
@@ -104,15 +105,6 @@ const suitedTo: Partial<Record<GarmentType['slot'], GarmentType['slot']>> = { le
 /** Has it a colour, print or metal that another can match? */
 const isShown = ({ colours, print, metal }: Description) =>
 	colours.length > 0 || print !== undefined || metal !== undefined;
-
-/** "worn as a belt": the move that the named thing makes of a garment. */
-function moveTo(target: Part): MoveId | undefined {
-	const type = garmentType(senseOf(target.span, 'type')?.type ?? '');
-	return movesByTarget.find(
-		({ types, families, slots }) =>
-			types?.includes(type.id) ?? families?.includes(type.family) ?? slots?.includes(type.slot)
-	)?.move;
-}
 
 /** Garments named straight after a thing that is not known: what they share with it is not known either. */
 const afterStrange = (groups: readonly Group[]) => new Set(groups.filter((_, i) => groups[i - 1]?.strange));
@@ -222,7 +214,8 @@ function describeAll(
 			takeFrom(own.description, previous.description, false);
 	});
 	for (const { group, target } of turned) {
-		const move = moveTo(target);
+		// "Soft like jersey".
+		const move = isCloth(target.span) ? undefined : moveTo(target);
 		const owner = worn.find((one) => one.group === group);
 		if (!owner) continue;
 		const { description } = owner;
@@ -308,6 +301,12 @@ const countOf = ({ group, named }: Read): number | undefined =>
 const saidOnce = (notes: readonly string[]): string[] =>
 	notes.filter((note) => !notes.some((other) => other.endsWith(` ${note}`)));
 
+/** The id of a thing of a text, counted from 1: the text's own with its last four digits counted on, and a UUID as that is. */
+function idInText(textId: string, at: number): string {
+	const last = (Number.parseInt(textId.slice(-4), 16) + at) & 0xffff;
+	return textId.slice(0, -4) + last.toString(16).padStart(4, '0');
+}
+
 function elementOf(
 	read: Read,
 	at: number,
@@ -318,7 +317,7 @@ function elementOf(
 	const { named, description } = read;
 	const count = countOf(read);
 	return {
-		id: v5(String(at), textId),
+		id: idInText(textId, at),
 		garment: nudeOn(skin, garmentOf(description)),
 		rank,
 		role: usualRole(named.type),

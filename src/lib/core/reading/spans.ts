@@ -38,11 +38,15 @@ function hyphenatedAt(tokens: readonly Token[], at: number): Found | undefined {
 /** Words by themselves, whatever follows: "a great coat", "put tees on". */
 const standAlone = new Set(['great', 'put', 'single', 'double']);
 
+/** "Get a", "park a": as few letters as this are no half of a name. */
+const shortestHalf = 2;
+
 /** Two halves of a name with a space between, of which the first says nothing by itself: "sling backs", "ear rings". */
 function halvesAt(words: readonly string[], at: number, limit: number): Found | undefined {
 	const [first, second] = [words[at], words[at + 1]];
 	if (first === undefined || second === undefined || at + 2 > limit || standAlone.has(first))
 		return undefined;
+	if (first.length < shortestHalf || second.length <= shortestHalf) return undefined;
 	const saysNothing = (longestPhrase([first], 0, 1)?.senses ?? []).every(({ kind }) => kind === 'filler');
 	const name = saysNothing && !isLink(longestPhrase([second], 0, 1)) && longestPhrase([first + second], 0, 1);
 	return name && isType(name) ? { senses: name.senses, length: 2 } : undefined;

@@ -70,14 +70,16 @@ function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | u
 
 const turnedUp = sensesOfPhrase('turn-ups') ?? [];
 
-/** "Jeans with a wide cuff": what legs have, and no bracelet, unless it is of metal. */
+/** "Jeans with a wide cuff", "trousers, 5 cm cuffs": what legs have, and no bracelet, unless it is of metal. */
 function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const facets = owner ? garmentType(owner.type).facets : [];
 	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
 	const isOfMetal = clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
 	const isCuff = span.words.length === 1 && ['cuff', 'cuffs'].includes(span.words[0] ?? '');
-	return isCuff && hasLegsAlone && clause.before === 'with' && !clause.head && !isOfMetal
+	const isMeasured = clause.bare && clause.parts.some((part) => senseOf(part.span, 'length') !== undefined);
+	const isOfLeg = clause.before === 'with' || (clause.before === 'comma' && isMeasured);
+	return isCuff && hasLegsAlone && isOfLeg && !clause.head && !isOfMetal
 		? { ...span, senses: turnedUp }
 		: undefined;
 }

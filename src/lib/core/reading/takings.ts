@@ -60,11 +60,20 @@ function asSewnOn<S extends { facet: FacetId; value: string }>(sense: S, { divis
 	if (sense.facet !== 'material' || !inCloth.has(division) || !sewnOn.has(sense.value)) return sense;
 	return { ...sense, facet: 'texture', value: 'beaded' };
 }
-/** "Long shorts" end at the knee. */
-const asOfShorts = <S extends { facet: FacetId; value: string }>(sense: S, { family }: GarmentType): S =>
-	family === 'shorts' && sense.facet === 'legLength' && ['full', 'floor'].includes(sense.value)
-		? { ...sense, value: 'knee' }
-		: sense;
+/** A length as it is of such a thing: "long shorts" end at the knee, gloves "to the wrist" are short ones. */
+function asLongOf<S extends { facet: FacetId; value: string }>(
+	sense: S,
+	{ family }: GarmentType,
+	words: readonly string[]
+): S {
+	const isLong = ['full', 'floor', 'long'].includes(sense.value);
+	if (family === 'shorts' && sense.facet === 'legLength' && isLong) return { ...sense, value: 'knee' };
+	const endsAtHand = family === 'gloves' && sense.facet === 'sleeveLength' && words.includes('wrist');
+	return endsAtHand && isLong ? { ...sense, value: 'short' } : sense;
+}
+/** "Tiny" tells how short a skirt is, and of all else how close it is cut. */
+const isCutTiny = ({ words }: Part['span'], { slot }: GarmentType): boolean =>
+	slot !== 'legs' && (words[0] === 'tiny' || words[0] === 'teeny');
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
@@ -212,8 +221,8 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 			? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)]
 			: [];
 	const facets = sensesOf(span, 'facet')
-		.map((sense) => asSewnOn(asOfShorts(sense, type), type))
-		.filter(({ facet }) => type.facets.includes(facet));
+		.map((sense) => asSewnOn(asLongOf(sense, type, span.words), type))
+		.filter(({ facet }) => type.facets.includes(facet) && !(facet === 'hemLength' && isCutTiny(span, type)));
 	const byWeight = (a: { facet: FacetId }, b: { facet: FacetId }) =>
 		aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division);
 

@@ -9,10 +9,10 @@ export const beauty = [
 		draws: 'hair',
 		facets: ['size', 'hairLength', 'hairTexture', 'sheen'],
 		types: `
-			hairstyle: *hairstyle / hairstyles / hair, hairdo
+			hairstyle: *hairstyle / hairstyles / hair, hairdo, wet look
 
 			loose-hair: loose hair / loose hair / waves, soft waves, hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry, loose curls, tumbling curls, curls, ringlets, long waves, tousled waves, loose ringlets, long layers, layered hair, feathered hair, brushed-out curls, flipped-out hair, blown-out hair, blowout
-			side-parting: side parting / side partings / us:side part, slicked-back hair, slick-back, wet look, slicked hair, middle parting, centre parting, us:center part
+			side-parting: side parting / side partings / us:side part, middle parting, centre parting, us:center part
 			half-up-hair: half-up hair / half-up hair / half up half down, half-up
 			curtain-fringe: curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe, heavy fringe, full fringe, straight fringe, wispy fringe, choppy fringe, side-swept fringe, us:curtain bangs, us:blunt bangs, rolled fringe, us:rolled bangs
 			bob: bob / bobs / bobbed hair, sharp bob, blunt bob, flipped-out bob, flipped bob, hime cut, bowl cut, mop top, pageboy / hairLength=chin
@@ -58,7 +58,7 @@ export const beauty = [
 
 			blusher: blusher / blusher / us:blush make-up, cheeks, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour, contouring
 
-			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, bare face, natural make-up, no-make-up make-up, us:makeup, make-up
+			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, natural make-up, no-make-up make-up, us:makeup, make-up
 
 			bindi: bindi / bindis / tilak
 

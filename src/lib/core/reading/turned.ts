@@ -1,0 +1,23 @@
+/** What a garment is worn as: "a scarf worn as a belt", "the belt is a scarf". */
+import { isDoneWith, movesByTarget, type MoveId } from '../lexicon/moves';
+import { garmentType } from '../lexicon/taxonomy';
+import { typeOf, type Group } from './owners';
+import { senseOf, type Clause, type Part } from './parts';
+
+/** "Worn as a belt": the move that the named thing makes of a garment; undefined where no way of wearing is known for it. */
+export function moveTo(target: Part): MoveId | undefined {
+	const type = garmentType(senseOf(target.span, 'type')?.type ?? '');
+	return movesByTarget.find(
+		({ types, families, slots }) =>
+			types?.includes(type.id) ?? families?.includes(type.family) ?? slots?.includes(type.slot)
+	)?.move;
+}
+
+/** "The belt is really a scarf": is what was named by its place, and no more said of it, something else that can be worn there? */
+export function isWornAs(group: Group | undefined, { before, bare, denied, head }: Clause): group is Group {
+	const [place, own] = [group && typeOf(group.head), head && typeOf(head)];
+	if (!group || !place?.general || !own || before !== 'is' || bare || denied) return false;
+	const move = moveTo(group.head);
+	const isBareName = group.own.definite && group.clauses.every(({ parts }) => parts.length <= 1);
+	return isBareName && own.family !== place.family && move !== undefined && isDoneWith(move, own);
+}

@@ -1,0 +1,306 @@
+/** Laws of reading: what is said not to be worn, what something is worn as or made of, and whose a word is that goes with a part. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
+import { bared } from '../../src/lib/core/lexicon/bared';
+import { isDoneWith, movesByTarget } from '../../src/lib/core/lexicon/moves';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { colourWord } from '../looks';
+import { elementsOf, facetsIn, someOf, typesIn } from '../read';
+
+const runs = { numRuns: 200 };
+/** A colour that names no cloth besides. */
+const plainColour = colourWord.filter((word) => sensesOfPhrase(word)?.every(({ kind }) => kind !== 'facet') === true);
+const clothes = ['coat', 'dress', 'jumper', 'skirt', 'trousers'];
+const notesIn = (text: string) => elementsOf(text).map(({ note }) => note);
+/** The first thing that is named, without its id and its place in the look. */
+const firstIn = (text: string) => {
+	const [first] = elementsOf(text);
+	return first && { garment: first.garment, moves: first.moves, note: first.note };
+};
+
+describe('a part of the body that is bare', () => {
+	const phrases = someOf([...bared.keys()]);
+
+	it('is something that is not worn, and claims nothing: “lips are bare”, “hatless”', () => {
+		for (const [phrase, type] of bared) {
+			const { elements, absent, things } = readLook(phrase);
+			expect(elements, phrase).toEqual([]);
+			expect(things, phrase).toEqual([]);
+			expect(absent, phrase).toEqual([type]);
+		}
+	});
+	it('changes nothing of what is said before or after it, between commas or after “and”', () => {
+		fc.assert(
+			fc.property(phrases, colourWord, someOf(clothes), (phrase, colour, thing) => {
+				const alone = firstIn(`a ${colour} ${thing}`);
+				for (const text of [
+					`${phrase}, a ${colour} ${thing}`,
+					`a ${colour} ${thing}, ${phrase}`,
+					`${phrase} and a ${colour} ${thing}`,
+					`${phrase}. A ${colour} ${thing}.`
+				]) {
+					expect(firstIn(text), text).toEqual(alone);
+					expect(elementsOf(text), text).toHaveLength(1);
+				}
+			}),
+			runs
+		);
+	});
+	it('before a name leaves the name what was said before it: “a red beltless trench”', () => {
+		fc.assert(
+			fc.property(
+				plainColour,
+				someOf(['beltless', 'hatless', 'sockless', 'tieless']),
+				someOf(['trench coat', 'suit', 'dress', 'shirt']),
+				(colour, without, thing) => {
+					expect(firstIn(`a ${colour} ${without} ${thing}`)).toEqual(firstIn(`a ${colour} ${thing}`));
+				}
+			),
+			runs
+		);
+	});
+	it('of feet in shoes says that there are no socks, and in anything else that there are no shoes', () => {
+		for (const { singular, plural } of garmentTypes.filter(({ slot, general }) => slot === 'feet' && !general)) {
+			expect(readLook(`bare feet in ${plural}`).absent, singular).toEqual(['socks']);
+			expect(readLook(`bare feet under ${plural}`).absent, singular).toEqual(['socks']);
+		}
+		for (const thing of clothes) expect(readLook(`barefoot in a ${thing}`).absent, thing).toEqual(['shoes']);
+	});
+});
+
+describe('what takes the place of something', () => {
+	const verbs = ['swaps', 'swapped', 'changes', 'trades', 'exchanged'];
+	const pairs = [
+		['flats', 'heeled sandals'],
+		['tie', 'scarf'],
+		['bag', 'clutch'],
+		['hat', 'beret'],
+		['coat', 'cape']
+	] as const;
+	it('is worn, and the other is not: “she swaps the flats for black heels”', () => {
+		fc.assert(
+			fc.property(
+				someOf(verbs),
+				someOf(['the', 'her', 'his']),
+				someOf(pairs),
+				colourWord,
+				(verb, whose, [first, second], colour) => {
+					const text = `she ${verb} ${whose} ${first} for a ${colour} ${second}`;
+					expect(typesIn(text), text).toEqual(typesIn(`a ${second}`));
+					expect(readLook(text).absent, text).toEqual(typesIn(`a ${first}`));
+					expect(elementsOf(text)[0]?.garment.palette, text).toEqual(
+						elementsOf(`a ${colour} ${second}`)[0]?.garment.palette
+					);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('what something is worn as', () => {
+	it('is said by the place that it takes as well: “the belt is a silk scarf”', () => {
+		const places = { belt: 'as-belt', top: 'as-top', skirt: 'as-skirt', necklace: 'as-necklace' } as const;
+		for (const [place, move] of Object.entries(places)) {
+			expect(isDoneWith(move as (typeof places)['belt'], garmentType('scarf')), place).toBe(true);
+			for (const link of ['is', 'is really', 'is just', 'was'])
+				for (const whose of ['the', 'her', 'his']) {
+					const [first, ...others] = elementsOf(`${whose} ${place} ${link} a red silk scarf`);
+					expect(others).toEqual([]);
+					expect(first?.garment.type).toBe('scarf');
+					expect(first?.moves).toEqual([move]);
+				}
+		}
+	});
+	it('is a kind where it is one, and a second thing where no way of wearing it so is known', () => {
+		expect(typesIn('the skirt is a sarong')).toEqual(['sarong']);
+		expect(typesIn('the bag is a basket')).toEqual(['basket-bag']);
+		expect(movesByTarget.some(({ move }) => move === 'as-belt')).toBe(true);
+		for (const text of ['the belt, a scarf and a hat', 'the top and a scarf'])
+			expect(elementsOf(text).flatMap(({ moves }) => moves)).toEqual([]);
+	});
+	it('is no garment that a cloth is likened to: “soft like jersey”', () => {
+		for (const cloth of ['jersey', 'denim', 'fleece']) {
+			const [only, ...others] = elementsOf(`the trousers are leather but soft like ${cloth}, deep green`);
+			expect(others).toEqual([]);
+			expect(only?.moves).toEqual([]);
+			expect(only?.garment.facets.material?.value).toBe('leather');
+		}
+	});
+});
+
+describe('what something is made of', () => {
+	it('is kept with it, and is no second thing: “a skirt made of ties”', () => {
+		fc.assert(
+			fc.property(
+				colourWord,
+				someOf(clothes),
+				someOf(['ties', 'scarves', 'jeans', 'shirts', 'blankets', 'napkins']),
+				someOf(['made of', 'made from']),
+				(colour, thing, stuff, joins) => {
+					const text = `a ${colour} ${thing} ${joins} ${stuff}, black shoes`;
+					expect(typesIn(text), text).toEqual(typesIn(`a ${colour} ${thing}, black shoes`));
+					expect(notesIn(text)[0], text).toContain(stuff);
+				}
+			),
+			runs
+		);
+	});
+	it('is its cloth where it is one', () => {
+		for (const cloth of ['jersey', 'denim', 'velvet', 'wool'])
+			expect(facetsIn(`a dress made of ${cloth}`).material).toBe(cloth);
+	});
+});
+
+describe('a cloth that a hyphen joins to a work', () => {
+	it('is of the work, and the garment of its own: “a silk-embroidered linen jacket”', () => {
+		fc.assert(
+			fc.property(
+				someOf(['silk', 'velvet', 'leather', 'raffia', 'pearl', 'suede']),
+				someOf(['embroidered', 'fringed', 'trimmed', 'bound', 'edged']),
+				someOf(['linen', 'cotton', 'satin', 'tulle']),
+				someOf(['dress', 'skirt', 'coat']),
+				(cloth, work, own, thing) => {
+					const text = `a ${cloth}-${work} ${own} ${thing}`;
+					expect(facetsIn(text).material, text).toBe(own);
+					expect(notesIn(text)[0], text).toContain(cloth);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('“one” with “a”', () => {
+	it('is what sits on the thing of which “the” is said: “a brooch on the jacket, a big silver one”', () => {
+		fc.assert(
+			fc.property(
+				someOf(['brooch', 'belt', 'scarf']),
+				someOf(['on the', 'over the', 'on her', 'over his']),
+				someOf(['jacket', 'coat', 'dress']),
+				colourWord,
+				(thing, where, under, colour) => {
+					const text = `a ${thing} ${where} ${under}, a ${colour} one`;
+					expect(firstIn(text)?.garment, text).toEqual(firstIn(`a ${colour} ${thing}`)?.garment);
+					expect(elementsOf(text)[1]?.garment, text).toEqual(firstIn(`a ${under}`)?.garment);
+				}
+			),
+			runs
+		);
+	});
+	it('is the last thing where both have “a”', () => {
+		const [belt, coat] = elementsOf('a belt over a coat, a wide red one');
+		expect(belt?.garment.palette).toEqual([]);
+		expect(coat?.garment.palette).toHaveLength(1);
+	});
+});
+
+describe('a heading over a list', () => {
+	it('says its colour of all that is listed, however it is put: “knitwear, all in cream: …”', () => {
+		fc.assert(
+			fc.property(
+				someOf(['knitwear', 'tailoring', 'accessories', 'two pieces of knitwear', 'separates']),
+				someOf([' in ', ', all ', ', both ', ', all in ', ', both in ']),
+				plainColour,
+				(heading, joins, colour) => {
+					const text = `${heading}${joins}${colour}: a cardigan and a long skirt`;
+					const palettes = elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
+					const plain = elementsOf(`a ${colour} cardigan`)[0]?.garment.palette.map(({ hex }) => hex);
+					expect(typesIn(text), text).toEqual(typesIn('a cardigan and a long skirt'));
+					expect(palettes, text).toEqual([plain, plain]);
+					expect(readLook(text).things, text).toEqual([]);
+				}
+			),
+			runs
+		);
+	});
+	it('says its metal of all jewels: “jewellery in silver: a ring, a chain”', () => {
+		for (const joins of [' in ', ', all '])
+			expect(
+				elementsOf(`jewellery${joins}silver: a ring, a chain`).map(({ garment }) => garment.metal?.value)
+			).toEqual(['silver', 'silver']);
+	});
+});
+
+describe('a part and what is said of it', () => {
+	it('is shaped as “with” says: “short sleeves with a slight puff”', () => {
+		for (const [noun, shape] of [
+			['puff', 'puff'],
+			['flare', 'bell'],
+			['slight puff', 'puff'],
+			['soft flare', 'bell']
+		] as const)
+			for (const text of [
+				`a red blouse, long sleeves with a ${noun}`,
+				`a red blouse with short sleeves with a ${noun}`
+			])
+				expect(facetsIn(text).sleeveShape, text).toBe(shape);
+		expect(facetsIn('a black dress, long sleeves with lace').sleeveShape).toBeUndefined();
+	});
+	it('cuffs made as no bracelet is are of the garment, metal ones a jewel', () => {
+		for (const how of ['quilted', 'ribbed', 'padded', 'knitted', 'smocked'])
+			for (const owner of ['velvet jacket', 'bomber jacket', 'shirt']) {
+				const text = `a ${owner}, ${how} cuffs`;
+				expect(typesIn(text), text).not.toContain('cuff');
+			}
+		for (const how of ['2-inch', '5 cm']) {
+			const [only, ...others] = elementsOf(`grey trousers, ${how} cuffs`);
+			expect(others).toEqual([]);
+			expect(only?.moves).toEqual(['hem-cuffed']);
+		}
+		for (const metal of ['gold', 'silver'])
+			expect(typesIn(`a black dress, ${metal} cuffs`)).toEqual(['dress', 'cuff']);
+	});
+	it('gloves to the wrist are short ones, sleeves to the wrist long ones', () => {
+		for (const far of ['to the wrist', 'reaching the wrist', 'that reach the wrist']) {
+			expect(facetsIn(`white gloves ${far}`).sleeveLength, far).toBe('short');
+			expect(facetsIn(`a white shirt, sleeves ${far}`).sleeveLength, far).toBe('long');
+		}
+	});
+});
+
+describe('a colour between a comma and “, and”', () => {
+	it('is of what stands before it, which has none: “a dress, black, and white shoes”', () => {
+		fc.assert(
+			fc.property(
+				someOf(['dress', 'coat', 'bag', 'shirt']),
+				someOf(['shoes', 'gloves', 'earrings']),
+				plainColour,
+				plainColour,
+				(first, second, own, other) => {
+					fc.pre(own !== other);
+					const [one, two] = elementsOf(`a ${first}, ${own}, and ${other} ${second}`);
+					const hexes = (element: typeof one) => element?.garment.palette.map(({ hex }) => hex);
+					expect(hexes(one)).toEqual(hexes(elementsOf(`a ${own} ${first}`)[0]));
+					expect(hexes(two)).toEqual(hexes(elementsOf(`${other} ${second}`)[0]));
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a thing spoken of again', () => {
+	it('by its own name with “the” is the same, sets included: “a tracksuit. The tracksuit is navy”', () => {
+		const wholes = garmentTypes.filter(({ slot, singular }) => ['suit', 'whole'].includes(slot) && singular !== '');
+		for (const { singular, id } of wholes) {
+			const text = `a coat over a ${singular}. The ${singular} is navy.`;
+			const named = elementsOf(text).filter(({ garment }) => garment.type === id);
+			expect(named.length, text).toBe(1);
+		}
+	});
+});
+
+describe('two words that are one name', () => {
+	it('are none where one half is only a letter or two: “you get a flash of red”', () => {
+		for (const text of ['you get a flash of red', 'park a little further', 'it came o'])
+			expect(elementsOf(text), text).toEqual([]);
+		for (const [text, type] of [
+			['sling backs', 'slingbacks'],
+			['ear rings', 'earrings'],
+			['hand bag', 'handbag']
+		] as const)
+			expect(typesIn(`black ${text}`)).toEqual([type]);
+	});
+});
