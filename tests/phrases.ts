@@ -110,8 +110,12 @@ function takeOut<T>(list: T[], test: (entry: T) => boolean): T | undefined {
 	return at < 0 ? undefined : list.splice(at, 1)[0];
 }
 
-/** Reads every labelled phrase and counts what was right, claimed in vain and missed. */
-export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
+/**
+ * Reads every labelled phrase and counts what was right, claimed in vain and missed.
+ *
+ * @param byFamily another kind of the labelled family counts as found: "knee boots" for "boots, knee high"
+ */
+export function scoreReading(phrases: readonly LabelledPhrase[], byFamily = false): ReadingScore {
 	const elements: Tally = { right: 0, surplus: 0, missed: 0 };
 	const facets: Tally = { right: 0, surplus: 0, missed: 0 };
 	const errors: string[] = [];
@@ -119,8 +123,13 @@ export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
 		const reading = readLook(text);
 		const left = [...reading.elements];
 		const wrong: string[] = [];
+		const isLabelled = (type: string) => labels.some((label) => label.type === type);
+		const isNear = (type: string, label: string) =>
+			byFamily && !isLabelled(type) && garmentType(type).family === garmentType(label).family;
 		for (const label of labels) {
-			const found = takeOut(left, ({ garment }) => garment.type === label.type);
+			const found =
+				takeOut(left, ({ garment }) => garment.type === label.type) ??
+				takeOut(left, ({ garment }) => isNear(garment.type, label.type));
 			if (!found) {
 				elements.missed++;
 				facets.missed += label.claims.length;
@@ -129,8 +138,8 @@ export function scoreReading(phrases: readonly LabelledPhrase[]): ReadingScore {
 			}
 			elements.right++;
 			// What is usual of the type may be said besides, and need not be: "wedges" have a wedge heel.
-			const usual = Object.entries(garmentType(label.type).usual).map(
-				([facet, value]) => `${facet}=${value}`
+			const usual = [label.type, found.garment.type].flatMap((type) =>
+				Object.entries(garmentType(type).usual).map(([facet, value]) => `${facet}=${value}`)
 			);
 			const claims = claimed(found);
 			for (const claim of label.claims)

@@ -9,8 +9,9 @@ export interface LabelledSentence extends LabelledPhrase {
 	held: boolean;
 }
 
-/** Reads the data file; throws with its line on a label that the lexicon does not hold. */
-export function labelledSentences(file = 'tests/unit/data/sentences.txt'): LabelledSentence[] {
+/** Reads a data file; throws with its line on a label that the lexicon does not hold. */
+export function labelledSentences(name: 'sentences' | 'more-sentences' = 'sentences'): LabelledSentence[] {
+	const file = `tests/unit/data/${name}.txt`;
 	let writer = '';
 	let count = 0;
 	return readFileSync(file, 'utf8')

@@ -10,7 +10,9 @@ import { elementsOf, facetsIn, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
 /** A colour that names no cloth besides. */
-const plainColour = colourWord.filter((word) => sensesOfPhrase(word)?.every(({ kind }) => kind !== 'facet') === true);
+const plainColour = colourWord.filter(
+	(word) => sensesOfPhrase(word)?.every(({ kind }) => kind !== 'facet') === true
+);
 const clothes = ['coat', 'dress', 'jumper', 'skirt', 'trousers'];
 const notesIn = (text: string) => elementsOf(text).map(({ note }) => note);
 /** The first thing that is named, without its id and its place in the look. */
@@ -61,7 +63,9 @@ describe('a part of the body that is bare', () => {
 		);
 	});
 	it('of feet in shoes says that there are no socks, and in anything else that there are no shoes', () => {
-		for (const { singular, plural } of garmentTypes.filter(({ slot, general }) => slot === 'feet' && !general)) {
+		for (const { singular, plural } of garmentTypes.filter(
+			({ slot, general }) => slot === 'feet' && !general
+		)) {
 			expect(readLook(`bare feet in ${plural}`).absent, singular).toEqual(['socks']);
 			expect(readLook(`bare feet under ${plural}`).absent, singular).toEqual(['socks']);
 		}
@@ -283,7 +287,9 @@ describe('a colour between a comma and “, and”', () => {
 
 describe('a thing spoken of again', () => {
 	it('by its own name with “the” is the same, sets included: “a tracksuit. The tracksuit is navy”', () => {
-		const wholes = garmentTypes.filter(({ slot, singular }) => ['suit', 'whole'].includes(slot) && singular !== '');
+		const wholes = garmentTypes.filter(
+			({ slot, singular }) => ['suit', 'whole'].includes(slot) && singular !== ''
+		);
 		for (const { singular, id } of wholes) {
 			const text = `a coat over a ${singular}. The ${singular} is navy.`;
 			const named = elementsOf(text).filter(({ garment }) => garment.type === id);
@@ -302,5 +308,94 @@ describe('two words that are one name', () => {
 			['hand bag', 'handbag']
 		] as const)
 			expect(typesIn(`black ${text}`)).toEqual([type]);
+	});
+});
+
+describe('what is the same as something', () => {
+	it('shares its colour with it, named before or not: “the scarf’s the same green as the shoes”', () => {
+		fc.assert(
+			fc.property(
+				plainColour,
+				someOf(['scarf', 'belt', 'hat']),
+				someOf(['shoes', 'gloves', 'bag']),
+				(colour, thing, other) => {
+					const hexes = (text: string) =>
+						elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
+					const [own] = hexes(`a ${colour} ${thing}`);
+					const text = `a ${colour} ${other}, the ${thing} is the same colour as the ${other}`;
+					expect(hexes(text), text).toEqual([hexes(`a ${colour} ${other}`)[0], own]);
+					const ahead = `the ${thing} is the same colour as the ${other}, ${colour}`;
+					expect(hexes(ahead), ahead).toEqual([own, hexes(`a ${colour} ${other}`)[0]]);
+				}
+			),
+			runs
+		);
+	});
+	it('and “so is” says it of one thing more', () => {
+		fc.assert(
+			fc.property(plainColour, someOf(['pocket square', 'belt', 'hat']), (colour, thing) => {
+				const [socks, other] = elementsOf(`the socks are ${colour} and so is the ${thing}`);
+				expect(other?.garment.palette.map(({ hex }) => hex)).toEqual(
+					socks?.garment.palette.map(({ hex }) => hex)
+				);
+			}),
+			runs
+		);
+	});
+	it('two that match one thing both have its colour: “a navy coat, hat and gloves to match”', () => {
+		fc.assert(
+			fc.property(
+				plainColour,
+				someOf([
+					['hat', 'gloves'],
+					['shoes', 'bag'],
+					['belt', 'shoes']
+				]),
+				(colour, [first, second]) => {
+					const [coat, ...others] = elementsOf(`a ${colour} coat, ${first} and ${second} to match`);
+					const own = coat?.garment.palette.map(({ hex }) => hex);
+					expect(others.map(({ garment }) => garment.palette.map(({ hex }) => hex))).toEqual([own, own]);
+				}
+			),
+			runs
+		);
+	});
+});
+
+describe('a cloth that a hyphen joins to a colour', () => {
+	it('is its shade: “glass-green organza” is no glass', () => {
+		for (const cloth of ['glass', 'linen', 'velvet', 'lace', 'leather'])
+			for (const colour of ['green', 'white', 'black']) {
+				const text = `a ${cloth}-${colour} organza cape`;
+				expect(facetsIn(text).material, text).toBe('organza');
+				expect(facetsIn(text).texture, text).toBeUndefined();
+			}
+	});
+});
+
+describe('a kind named after a label, a comma or in a sentence of its own', () => {
+	it('is the kind of the first name: “the coat: a wrap”, “a navy suit, three-piece”', () => {
+		expect(typesIn('the coat: a wrap in double-faced wool, oatmeal')).toEqual(['wrap-coat']);
+		expect(typesIn('Bag: a bucket, red')).toEqual(['bucket-bag']);
+		for (const said of ['navy', 'chalk-stripe', 'grey flannel'])
+			expect(typesIn(`a ${said} suit, three-piece`)).toEqual(['three-piece-suit']);
+	});
+	it('what describes the last thing by its colour is of that, where the next has its own', () => {
+		fc.assert(
+			fc.property(
+				plainColour,
+				plainColour,
+				someOf(['saree', 'skirt', 'dress']),
+				someOf(['blouse', 'belt', 'coat']),
+				(own, other, thing, next) => {
+					const [first, second] = elementsOf(`The ${thing} is long. ${own} cotton, a ${other} ${next}.`);
+					const hexes = (element: typeof first) => element?.garment.palette.map(({ hex }) => hex);
+					expect(hexes(first)).toEqual(hexes(elementsOf(`a ${own} ${thing}`)[0]));
+					expect(first?.garment.facets.material?.value).toBe('cotton');
+					expect(hexes(second)).toEqual(hexes(elementsOf(`a ${other} ${next}`)[0]));
+				}
+			),
+			runs
+		);
 	});
 });

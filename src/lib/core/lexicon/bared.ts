@@ -20,20 +20,20 @@ const places: readonly (readonly [place: string, type: TypeId])[] = [
 ];
 
 const others: Partial<Record<TypeId, string>> = {
-	'shoes': 'barefoot, barefooted, bare-footed, in bare feet, shoeless',
-	'hat': 'hatless, bareheaded, bare-headed',
-	'tights': 'bare-legged, stockingless',
-	'socks': 'sockless',
-	'lipstick': 'bare-lipped',
+	shoes: 'barefoot, barefooted, bare-footed, in bare feet, shoeless',
+	hat: 'hatless, bareheaded, bare-headed',
+	tights: 'bare-legged, stockingless',
+	socks: 'sockless',
+	lipstick: 'bare-lipped',
 	'nail-colour': 'unpainted nails, unvarnished nails',
-	'foundation': 'bare-faced, barefaced, make-up free, make-up-free',
-	'bra': 'braless',
-	'tie': 'tieless',
-	'belt': 'beltless',
-	'gloves': 'gloveless',
-	'scarf': 'scarfless',
-	'shirt': 'shirtless',
-	'top': 'topless, bare-chested, bare chest'
+	foundation: 'bare-faced, barefaced, make-up free, make-up-free',
+	bra: 'braless',
+	tie: 'tieless',
+	belt: 'beltless',
+	gloves: 'gloveless',
+	scarf: 'scarfless',
+	shirt: 'shirtless',
+	top: 'topless, bare-chested, bare chest'
 };
 
 /** What each such phrase says is not worn. */
@@ -42,8 +42,10 @@ export const bared: ReadonlyMap<string, TypeId> = new Map([
 		words.split(', ').map((phrase) => [phrase, type as TypeId] as const)
 	),
 	...places.flatMap(([place, type]) =>
-		[`bare ${place}`, `${place} bare`, `${place} ${place.endsWith('s') || place === 'feet' ? 'are' : 'is'} bare`].map(
-			(phrase) => [phrase, type] as const
-		)
+		[
+			`bare ${place}`,
+			`${place} bare`,
+			`${place} ${place.endsWith('s') || place === 'feet' ? 'are' : 'is'} bare`
+		].map((phrase) => [phrase, type] as const)
 	)
 ]);

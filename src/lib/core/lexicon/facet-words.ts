@@ -56,7 +56,7 @@ const source: Partial<Record<FacetId, string>> = {
 		ankle: ankle-high, ankle, ankle-length, short, high-top
 		mid-calf: mid-calf, calf-high, calf-length, mid-height
 		knee: knee-high, knee, knee-length, tall, high, long, to the knee
-		over-knee: over-the-knee, over-knee, thigh-high, over the knee, thigh-length`,
+		over-knee: over-the-knee, over-knee, to the thigh, to the thighs, to mid-thigh, thigh-high, over the knee, thigh-length`,
 	heelHeight: `
 		flat: flat, flat-heeled, heelless, flats
 		low: low-heeled, low-heel, small-heeled, small, ~low
@@ -68,7 +68,7 @@ const source: Partial<Record<FacetId, string>> = {
 		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
 		small: small, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
 		medium: medium, medium-sized, mid-sized, midi, princess-length, matinee-length
-		large: large, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
+		large: large, opera-length, rope-length, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
 		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy, slouch`,
 	sheen: `
 		matte: matte, matt, dull, no-shine, flat finish
@@ -131,7 +131,7 @@ const source: Partial<Record<FacetId, string>> = {
 		camp: camp-collar, camp-collared, cuban-collar
 		band: band-collared, grandad-collared, grandad collar, collarless band, ~grandad
 		mandarin: mandarin-collared, mandarin collar, sherwani collar, kurta collar, bandhgala collar, chinese collar, nehru-collar, ~nehru
-		stand: stand-collar, stand-up collar, stand-collared
+		stand: ~high, high-collared, stand-collar, stand-up collar, stand-collared
 		pussy-bow: pussy-bow, tie-neck, bow-neck, pussybow, neck tie bow, bow at the collar, with a neck bow
 		peter-pan: peter-pan collared, peter pan collared, ~club
 		sailor: sailor-collared, middy collar
@@ -219,7 +219,7 @@ const source: Partial<Record<FacetId, string>> = {
 		natural: natural-shouldered, unpadded
 		soft: soft-shouldered, unstructured, deconstructed
 		dropped: drop-shoulder, drop-shouldered, dropped-shoulder
-		padded: ~wide, ~broad, ~strong, ~big, ~power, shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
+		padded: ~wide, ~huge, ~massive, ~enormous, ~exaggerated, ~broad, ~strong, ~big, ~power, shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
 		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
@@ -255,7 +255,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cork: cork-soled, cork-footbed
 		crepe-sole: crepe-soled, gum-soled, gum-sole`,
 	strap: `
-		ankle-strap: ankle-strap, ankle-strapped, ankle strap, ankle straps, strap at the ankle
+		ankle-strap: ankle-strap, ankle-tie, ankle ties, ankle-strapped, ankle strap, ankle straps, strap at the ankle
 		t-bar: t-bar, t-strap
 		mary-jane: mary-jane, mary-janes, bar-strap, single-strap
 		strappy: barely-there, barely there, strappy, multi-strap
@@ -348,7 +348,7 @@ const source: Partial<Record<FacetId, string>> = {
 		jacquard: jacquard, damask-weave, self-patterned, woven-patterned, tapestry, gobelin, intarsia, damask
 		self-stripe: self-stripe, self-striped
 		lace: lace-knit, lacework, pointelle
-		crochet: crochet, crocheted, macrame, macramé
+		crochet: crochet, open crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cut-outs, cutout, cutouts, cutaway
 		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardozi work, zardosi, zardosi work, aari, aari work, phulkari, phulkari work, resham work, kantha, kantha work, chain-stitch work, crewel, zari-embroidered, zari, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
@@ -366,7 +366,7 @@ const source: Partial<Record<FacetId, string>> = {
 		smocked: smocked, smocking
 		crinkled: crinkled, crinkly, crumpled, rumpled, crushed, creased, cloque, cloqué
 		woven: woven, plaited, interwoven, lattice-woven, basketweave, basket-weave
-		perforated: perforated, punched, laser-cut, broguing
+		perforated: perforated, open-knit, open knit, open-weave, open weave, punched, laser-cut, broguing
 		grained: grained, pebbled, pebble-grain, grainy, textured, debossed
 		croc: croc-effect, croc, mock-croc, crocodile-effect, croc-embossed, lizard-effect, snake-effect, embossed
 		patent: patent-finish`

@@ -26,7 +26,7 @@ canvas: cotton canvas, sailcloth, duck, buckram
 twill: cotton twill, drill, cavalry twill, whipcord, chino cloth, chino cotton
 gabardine: gaberdine
 corduroy: cord, needlecord, jumbo cord, wide-wale corduroy
-moleskin: brushed cotton
+moleskin: brushed cotton, moleskins
 waxed-cotton: waxed cotton, waxed, wax, oilcloth, oilskin
 jersey: cotton jersey, double-knit, double knit, stretch jersey, t-shirt fabric, modal, bamboo, interlock, ponte, ponte jersey, ponte roma, lisle, cotton lisle, micromodal
 sweatshirting: sweatshirt fabric, loopback, french terry

@@ -22,7 +22,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'sleeves-rolled':
 		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up',
 	'sleeves-pushed-up':
-		'pushed-up sleeves, pushed up sleeves, sleeves shoved up, sleeves scrunched, sleeves pushed to the elbow, scrunched sleeves, pushed to the elbow',
+		'pushed-up sleeves, pushed up sleeves, sleeves up, sleeves shoved up, sleeves scrunched, sleeves pushed to the elbow, scrunched sleeves, pushed to the elbow',
 	'buttoned-to-neck':
 		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up, buttoned right up, buttoned right to the top, done right up, done up to the top, buttoned to the chin, buttoned up to the chin, done up to the chin',
 	unbuttoned:

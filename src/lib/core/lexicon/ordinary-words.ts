@@ -38,67 +38,68 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	fayed feared feeling fees ferry fields fight fighting figured figures filed filing filling fills
 	filmed finer finishes firearms firing fishermen flag flames flaming flashing flatter fleming flights
 	fling flirting float floats flock floors flora florence flour flow fluids flush flute followers
-	following fooled fooling forced forces fore formally formed forms formula fortress fortunes fowler
-	freaking freely fridge frigging fright frontier frosty fruits fry frying funny fury gage gain gained
-	gant garden gardening garret gate gates gather gaze geek geiger gentle gets giants girlfriends glow
-	goat gotta grabbing grad graduate gran granddad grande grant grapes greed greedy greeks greens grin
-	grind groaning gross grounded grounds groups grow guests handed handing handler handling hank hanna
-	hare harlem harm harmless harris hart hath haunting headline headlines healed hear heard hears hearst
-	heat heater heights hell helpless hiding hike hiring hola holden hole holidays holler holmes holy
-	homey hooked hookers hooking hors horseshit hoss hound houses hunger hunted hunters hurting illusions
-	images increase infinite inherited insect insects insides intended intensive invented invested
-	invitation jacked james jerking jewelry jewels jimbo jingle jolly jones jumped kang kansas keen kent
-	knocked lacey lakes lang laps larger late laughter lawyer lawyers laying lengths leon leonard
-	leonardo lester letters lever lied lies lighten lights liking lila lilly ling linked listed liters
-	litter live lively living locked locker logged loner looked loosen loser loses losses louise loved
-	lover lung lungs lure luther macho mailed maine male males manny marbles marching mare marianne marie
-	marina marines marker market marry martha martinez masked mate math matter maze meal meals medal
-	medals mellow meltdown mental mighty milton mines mirrors missy moaning months moore mornings morris
-	moth mothers motors motto mourning muddy muffled mullen muscles mushrooms muslim mute naturally naval
-	needles needless nights nighttime noose noticing novel numbers officer officers offices oliver olives
-	oranges organism organize outfits outsider overly oysters packet pact paddle paid pain paint painting
-	paintings paints pajamas palmer pans panting papers pappy parent parenting paris park parking parks
-	parties partridge partying path patient patients patrol patterns patty peaches peanuts peasants peck
-	pencils penis pennies pens pepper peppers per performed peru pete peters petty photographer
-	photographs photography photos picket picks pictures pierce pigeons pills pilots pinched ping pint
-	pipe piper pirates pistol plains plan plane planes planted planting plants plate plates platter
-	played player plea plead pleasant pleased plot points poke poles polk poll polls polly pompous pools
-	possible pots powers prayed prayers preach price princes printer probable processed pronto pros
-	province published pudding pulling punches punished puppies puppy purity purposes pursue push pushes
-	puts quart quarters queens quitting rabbi rabbits race racers raging raising raisins rating rave
-	ravens raving reached read reading refer regiment regularly related released replaced reserved resign
-	resistance responded reverend reverse rifles rights righty ripper rises rising river rivers riviera
-	roam robbed robber robbing robbins rogue roller room ross roulette rounds routes rover rubbed rubbing
-	ruining runs rushed rushing sacks safely sailors saint saints sake sale sales salon saloon salvage
-	sanity sank sarah sarge satan saved scalp scandal scar scare scares scars scenes schools scrape
-	scraps screamed screaming sculpture sealed searched seas seated seating seats secondly seconds seek
-	seem seemed seized sell sells sent separate separated separately settles settling severely sewing
-	shaken shakes shall shan shared shares shave shaw shawn shed shelly shepherd shin shines shipped
-	shipping shocked shoot shoots shores shorty shots shouting shouts shove shovel shoving showed shrine
-	shutting sick sight signed sing singles sink sins sites skates skill skills skipped skipper skipping
-	slapped slater slaves sled sleeper sleeping sleeps sliced slippery sloan slowing slug smack smashed
-	smell smells smiling smoked smoker smokes smoothly snacks snakes snatched sneak sneaking snitch
-	snowing soap sold solomon solved soothing sorts souvenirs spaces spades span spared sparky speaker
-	speakers speaking species speeding spells spence spice spices spider spiders spies spilling spirits
-	spit spitting spoil spoke spooked spooky spreads springs spy squire stable staff stairs stake stale
-	stalking stall stalling standards stands staring starling starr starring starve starving stashed
-	statements stations steal stealing steamed steaming steele steering stein steven sticker sticking
-	sticky stiles sting stinks stinky stir stirred stirring stitches stokes stolen stoned stoner stores
-	storms straighten strain stranded strangled straws stress stretched stretcher stretching strike
-	strikes striking strip stripped strokes stronger strongly structure stuck studied studies studios
-	stuff stuffed sucks sued summers sumner sunday sung sunlight sunny superb supper support supports
-	suspended suspense swat swearing swears sweating sweaty sweeps sweeter sweethearts sweets swings
-	switch switching swung tack taft tale taping tapping taps tara tarzan taught taxes tear tease
-	technically technician teen teli tens thank thanking thanks thee things thingy thinking thinks thirst
-	thorough threat throats throw throwing throws tick tide tigers till tipped tired tires toddy toilet
-	tomatoes tong tongues tonic touchy tow towels tracking tracks trade trailer trails trains trapped
-	traveling treat tree trembling triad trial triangle trick tries tripping trooper troubled truck
-	trucks try tucker tuned turner turtles twinkle underway unlocked unmarried vanish vanished vega vein
-	veins victor victoria vile violent virgil virginia virgins visitors visits voila waffles wait waited
-	waiter waitress waits wake waking walt walter ware warmed warner warp washer wasted watched waters
-	weaver wedded weddings weekends weigh weighs weights wells whale whales whiskers whiskey whispered
-	whispering whistles whites whitey wicked widow willie winchester windows winner winters wished witch
-	witches witter wives workers wounds wright
+	following fooled fooling forced forces fore forged formally formed forms formula fortress fortunes
+	fowler freaking freely fridge frigging fright frontier frosty fruits fry frying funny fury gage gain
+	gained gant garden gardening garret gate gates gather gaze geek geiger gentle gets giants girlfriends
+	glow goat gotta grabbing grad graduate gran granddad grande grant grapes greed greedy greeks greens
+	grin grind groaning gross grounded grounds groups grow guests hacker handed handing handler handling
+	hank hanna hare harlem harm harmless harris hart hath haunting headline headlines healed hear heard
+	hears hearst heat heater heights hell helpless hiding hijacked hike hiring hola holden hole holidays
+	holler holmes holy homey hooked hookers hooking hors horseshit hoss hound houses hunger hunted
+	hunters hurting illusions images increase infinite inherited insect insects insides intended
+	intensive invented invested invitation jacked james jerking jewelry jewels jimbo jingle jolly jones
+	jumped kang kansas keen kent knocked lacey lakes lang laps larger late laughter lawyer lawyers laying
+	lengths leon leonard leonardo lester letters lever lied lies lighten lights liking lila lilly ling
+	linked listed liters litter live lively living locked locker logged loner looked loosen loser loses
+	losses louise loved lover lung lungs lure luther macho mailed maine male males manny marbles marching
+	mare marianne marie marina marines marker market marry martha martinez masked mate math matter maze
+	meal meals medal medals mellow meltdown mental mighty milton mines mirrors missy moaning moans months
+	moore mornings morons morris moth mothers motors motto mourning muddy muffled mullen muscles
+	mushrooms muslim mute naturally naval needles needless nights nighttime noose noticing novel numbers
+	officer officers offices oliver olives oranges organism organize outfits outsider overly oysters
+	packet pact paddle paid pain paint painting paintings paints pajamas palmer pans panting papers pappy
+	parent parenting paris park parking parks parties partridge partying path patient patients patrol
+	patterns patty peaches peanuts peasants peck pencils penis pennies pens pepper peppers per performed
+	peru pete peters petty photographer photographs photography photos picket picks pictures pierce
+	pigeons pills pilots pinched ping pint pipe piper pirates pistol plains plan plane planes planted
+	planting plants plate plates platter played player plea plead pleasant pleased plot points poke poles
+	polk poll polls polly pompous pools possible pots powers prayed prayers preach price princes printer
+	probable processed pronto pros province published pudding pulling punches punished puppies puppy
+	purity purposes pursue push pushes puts quart quarters queens quitting rabbi rabbits race racers
+	raging raising raisins rating rave ravens raving reached read reading refer regiment regularly
+	related released remove replaced reserved resign resistance resolved responded reverend reverse
+	rifles rights righty ripper rises rising river rivers riviera roam robbed robber robbing robbins
+	rogue roller room ross roulette rounds routes rover rubbed rubbing ruining runs rushed rushing sacks
+	safely sailors saint saints sake sale sales salon saloon salvage sanity sank sarah sarge satan saved
+	scalp scandal scar scare scares scars scenes schools scrape scraps screamed screaming sculpture
+	sealed searched seas seated seating seats secondly seconds seek seem seemed seized sell sells sent
+	separate separated separately settles settling severely sewing shaken shakes shall shan shared shares
+	shave shaw shawn shed shelly shepherd shin shines shipped shipping shocked shoot shoots shores shorty
+	shots shouting shouts shove shovel shoving showed shrine shutting sick sight signed sing singles sink
+	sins sites skates skill skills skipped skipper skipping slapped slater slaves sled sleeper sleeping
+	sleeps sliced slippery sloan slowing slug smack smashed smell smells smiling smoked smoker smokes
+	smoothly snacks snakes snatched sneak sneaking snitch snowing soap sold solomon solved soothing sorts
+	souvenirs spaces spades span spared sparky speaker speakers speaking species speeding spells spence
+	spice spices spider spiders spies spilling spirits spit spitting spoil spoke spooked spooky spreads
+	springs spy squire stable staff stairs stake stale stalking stall stalling standards stands staring
+	starling starr starring starve starving stashed statements stations steal stealing steamed steaming
+	steele steering stein steven sticker sticking sticky stiles sting stinks stinky stir stirred stirring
+	stitches stokes stolen stoned stoner stores storms straighten strain stranded strangled straws stress
+	stretched stretcher stretching strike strikes striking strip stripped strokes stronger strongly
+	structure stuck studied studies studios stuff stuffed sucks sued summers sumner sunday sung sunlight
+	sunny superb supper support supports suspended suspense swat swearing swears sweating sweaty sweden
+	sweeps sweeter sweethearts sweets swings switch switching swung tack taft take takin tale taping
+	tapping taps tara tarzan taught taxes tear tease technically technician teen teli tens thank thanking
+	thanks thee things thingy thinking thinks thirst thorough threat throats throw throwing throws tick
+	tide tigers till tipped tired tires toddy toilet token tomatoes tong tongues tonic touchy tow towels
+	tracking tracks trade trailer trails trains trapped traveling treat tree trembling triad trial
+	triangle trick tries tripping trooper troubled truck trucks try tucker tuned turner turtles twinkle
+	underway unlocked unmarried vanish vanished vega vein veins victor victoria vile violent virgil
+	virginia virgins visitors visits voila waffles wait waited waiter waitress waits wake waking walt
+	walter ware warmed warner warp washer wasted watched waters weaver wedded weddings weekends weigh
+	weighs weights wells whale whales whiskers whiskey whispered whispering whistles whites whitey wicked
+	widow willie winchester windows winner winters wished witch witches witter wives workers wounds
+	wright
 `
 		.trim()
 		.split(/\s+/)

@@ -54,7 +54,7 @@ export const links = {
 	not: listed('not, isn’t, aren’t, wasn’t, hardly, less, non, neither, nothing, not too'),
 	/** Takes colour, cloth and print from the thing before. */
 	matching: listed(
-		'matching, ditto, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same pattern, in a matching print, same print, in the same shade, same shade, in matching colour, tonal matching'
+		'so is, so are, so was, so were, matching, ditto, matches, matched, match, to match, coordinating, co-ordinating, in matching fabric, in the same fabric, in the same cloth, in the same colour, of the same fabric, of the same cloth, same fabric, same colour, self-fabric, in the same print, in the same pattern, in a matching print, same print, in the same shade, same shade, in matching colour, tonal matching'
 	)
 } as const;
 export type Link = keyof typeof links;
@@ -147,7 +147,7 @@ export const fillers = [
 	...listed(`
 	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
-	two pieces of, three pieces of, several pieces of, a few pieces of,
+	dress it up, dress it down, dress this up, dress that up, dress them up, dress them down, straight to, straight from, straight out of, proper, two pieces of, three pieces of, several pieces of, a few pieces of,
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
 	anyway, anyways, anyhow, tbh, mind you, ugly, hideous, awful, start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
 	be, been, am, do, does, did, done, will, would, can, could, should, may, must,

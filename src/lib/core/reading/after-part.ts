@@ -62,7 +62,8 @@ export function shapeOf(part: Part, { parts }: Clause, description: Description)
 	if (!word || parts.some(({ role, denied }) => denied || role !== 'said')) return undefined;
 	const [taking] = takings(word, description, part);
 	const aspect = taking?.says.aspect;
-	const isShape = aspect !== undefined && facetIds.some((id) => id === aspect && facetOf(id).group === 'shape');
+	const isShape =
+		aspect !== undefined && facetIds.some((id) => id === aspect && facetOf(id).group === 'shape');
 	return isShape ? taking : undefined;
 }
 

@@ -94,6 +94,7 @@ class ClauseBuilder implements Reached {
 		const flags = {
 			definite: false,
 			single: false,
+			same: false,
 			unseen: false,
 			hedged: false,
 			both: false,
@@ -362,6 +363,9 @@ class ClauseBuilder implements Reached {
 			this.afterKind = at;
 			this.onlyLike = true;
 		} else if (link === 'not') this.denyNext = 'word';
+		// "The scarf is the same green as the shoes".
+		else if (link === 'as' && !span.breakBefore && this.isLikened())
+			this.clause.parts.push({ span, at, role: 'matching', denied: false });
 		else {
 			// "Nothing under the jacket" denies no jacket.
 			if (link !== 'and' && link !== 'or') this.denyNext = false;
@@ -443,12 +447,15 @@ class ClauseBuilder implements Reached {
 		);
 	}
 
+	/** "In the same green", "the same colour". */
+	isLikened = () => this.clause.same || this.clause.parts.at(-1)?.role === 'matching';
+
 	/** "Tights to match the scarf": what was named before is what it matches, and no other thing. */
 	isMatched(span: Span): boolean {
-		const { parts, head } = this.clause;
+		const { parts, head, before } = this.clause;
 		const word = span.words.at(-1);
 		return (
-			head !== undefined &&
+			(head !== undefined || before === 'is') &&
 			parts.at(-1)?.role === 'matching' &&
 			this.clauses.some((one) => one.head?.span.words.at(-1) === word)
 		);
@@ -528,6 +535,7 @@ class ClauseBuilder implements Reached {
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
 		const number = howMany(span.words.at(-1));
 		if (number !== undefined && !clause.head) clause.count = { number, at };
+		if (has('same')) clause.same = true;
 		// "A skirt and top in the same teal satin".
 		if (has('same') && clause.before === 'in' && clause.parts.length === 0)
 			clause.both = this.clauses.findLast((one) => one.head)?.before === 'and';
@@ -547,7 +555,8 @@ class ClauseBuilder implements Reached {
 		const goesOn = clause.parts.length > 0 && clause.parts.every(({ role }) => role === 'said');
 		if (goesOn && this.lastHead && span.words.some(isPronoun)) this.begin('comma');
 		const afterThing = has('that', 'which') && clause.head?.at === at - 1;
-		this.verbNext = afterThing ? 'of-thing' : pronouns.has(span.words.at(-1) ?? '') && 'of-person';
+		const last = span.words.at(-1) ?? '';
+		this.verbNext = afterThing ? 'of-thing' : (pronouns.has(last) || last === 'which') && 'of-person';
 	}
 
 	/** "Bare feet in velvet slippers": are shoes named before the next break? */

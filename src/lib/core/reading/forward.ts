@@ -86,7 +86,10 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	// "Denim on denim, cowboy boots".
 	if (!previous && isTwice(clauses, at) && described?.before === 'comma' && !described.labelled) return false;
 	const ofLook = (clause.all || clause.before === 'in') && described?.before === 'comma';
-	if (!previous) return !(ofLook && clause.parts.some(isColour) && described.parts.some(isColour));
+	// "All in black but the socks are red".
+	const told = clauses[headed + 1];
+	const hasItsOwn = described?.parts.some(isColour) || (told?.before === 'is' && told.parts.some(isColour));
+	if (!previous) return !(ofLook && clause.parts.some(isColour) && hasItsOwn);
 	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
 		return false;
 	if (goesBack(clause)) return false;
@@ -96,9 +99,13 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	// "A dress, black, and white shoes": the comma before "and" ends what is said of the first, which has no colour yet.
 	const endsHere = headed === at + 1 && described?.before === 'and' && described.paused;
-	if (endsHere && clauses[at - 1]?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour)) return false;
+	if (endsHere && clauses[at - 1]?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour))
+		return false;
 	if (listsUpTo(clauses, at, headed)) return true;
-	if (clause.before === 'stop') return true;
+	// "The sari is tied high. White cotton with a red border, a red blouse": what has an article and a colour of its own takes none from before.
+	const isOfLast = clause.parts.some(isColour) && !previous.clauses.some(saysColour);
+	const hasOwnToo = described && !described.bare && !described.definite && described.parts.some(isColour);
+	if (clause.before === 'stop') return !(isOfLast && hasOwnToo);
 	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.
 	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
 	if (startsWithAdjectives(clauses)) return true;

@@ -84,6 +84,8 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	return !detail.takesMetal && owning.some(carries) && !carries(own.type);
 }
 
+const ofFace = new Set(['eye', 'eyes', 'lids', 'lips', 'mouth', 'cheek', 'cheeks', 'brow', 'brows']);
+
 /** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
 export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	if (
@@ -104,7 +106,7 @@ export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
 	if (clause.before === 'on' && isOfPlace) return false;
 	const isBeauty = (type: string) => garmentType(type).division === 'beauty';
 	return (
-		garmentType(own.type).general &&
+		(garmentType(own.type).general || ofFace.has(span.words.join(' '))) &&
 		isBeauty(own.type) &&
 		!isBeauty(last.type) &&
 		['in', 'on', 'list'].includes(clause.before)

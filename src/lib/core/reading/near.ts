@@ -84,6 +84,8 @@ function compare(word: string): Near[] {
 			Number(b.word[0] === word[0]) - Number(a.word[0] === word[0]) ||
 			slips.indexOf(a.slip) - slips.indexOf(b.slip) ||
 			Number(b.word.at(-1) === word.at(-1)) - Number(a.word.at(-1) === word.at(-1)) ||
+			// "Tighs": what is worn rather than a place on the body.
+			Number(namesAlone.has(b.word)) - Number(namesAlone.has(a.word)) ||
 			a.word.localeCompare(b.word)
 	);
 }

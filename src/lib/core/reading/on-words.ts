@@ -53,6 +53,10 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			keeper.keep(part, `${part.span.text} ${of.span.text}`, 'understood', 'kept as a note');
 			continue;
 		}
+		if (next && isShadeOf(part, next)) {
+			keeper.note(part, 'understood', 'the shade of the colour after it');
+			continue;
+		}
 		const tone = senseOf(part.span, 'tone')?.tone;
 		const nextColour = next && senseOf(next.span, 'colour');
 		if (tone && next && nextColour && !next.denied && !metalFirst.has(description.type.division)) {
@@ -108,6 +112,15 @@ function isMadeOf({ span, at, role }: Part, next: Part, { before, head }: Clause
 	);
 }
 
+/** "Glass-green", "linen-white": a cloth that a hyphen joins to a colour tells which shade that is, and is none of the garment's. */
+const isShadeOf = ({ span, at, role }: Part, next: Part): boolean =>
+	role === 'said' &&
+	isCloth(span) &&
+	!senseOf(span, 'colour') &&
+	next.at === at + 1 &&
+	next.span.hyphenated &&
+	senseOf(next.span, 'colour') !== undefined;
+
 const ofThread: ReadonlySet<FacetId> = new Set(['weight', 'material']);
 
 /**
@@ -118,7 +131,8 @@ function workNext(parts: readonly Part[], at: number): Part | undefined {
 	const part = parts[at];
 	const isOfThread = part && sensesOf(part.span, 'facet').some(({ facet }) => ofThread.has(facet));
 	const joined = parts[at + 1];
-	if (isOfThread && joined?.span.hyphenated && joined.at === part.at + 1 && saysWork(joined.span)) return joined;
+	if (isOfThread && joined?.span.hyphenated && joined.at === part.at + 1 && saysWork(joined.span))
+		return joined;
 	const next = isOfThread
 		? parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour') && !senseOf(span, 'metal'))
 		: undefined;

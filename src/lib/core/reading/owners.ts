@@ -173,24 +173,25 @@ export function ownerBefore(
 }
 
 /**
- * "The coat is a camel wrap", "her bag is a bucket": the kind that the first name is said to be, called as both names together call it;
+ * "The coat is a camel wrap", "the coat: a wrap in wool", "her bag is a bucket": the kind that the first name is said to be, called as both names together call it;
  * undefined where they call nothing, or where the kind is of that family by itself.
  */
 export function kindOfFirst(
 	group: Group | undefined,
-	{ before, bare, denied }: Clause,
+	{ before, bare, denied, labelled }: Clause,
 	said: Part
 ): Part | undefined {
 	const first = group && typeOf(group.head);
 	// "The skirt, a pleated midi, is green": called by its first name, and then by what it is.
 	const isBeside = before === 'comma' && !bare && group?.clauses.every(({ parts }) => parts.length <= 1);
-	if (!group || !first?.general || !(before === 'is' || isBeside) || denied || said.denied) return undefined;
+	if (!group || !first?.general || !(before === 'is' || labelled || isBeside) || denied || said.denied)
+		return undefined;
 	const meant = sensesOf(said.span, 'type').map(({ type }) => garmentType(type).family);
 	if (meant.length > 0 && meant.every((family) => family === first.family)) return undefined;
 	// "The skirt is a red mini": of what a word can mean, the first name says which.
 	const same = said.span.senses.filter((sense) => sense.kind !== 'type' || sense.type === first.id);
 	if (same.some(({ kind }) => kind === 'type')) return { ...said, span: { ...said.span, senses: same } };
-	if (isBeside) return undefined;
+	if (isBeside && !labelled) return undefined;
 	const words = [...said.span.words, ...group.head.span.words];
 	const called = longestPhrase(words, 0, words.length);
 	const isOne = called?.senses.some(
@@ -202,6 +203,10 @@ export function kindOfFirst(
 
 const onlyNames = (clause: Clause) => clause.parts.every(({ role }) => role === 'head' || role === 'said');
 
+/** A kind's name alone after a comma, with no article. */
+const isBareKind = ({ before, bare, parts, head }: Clause): boolean =>
+	before === 'comma' && bare && parts.length === 1 && head !== undefined;
+
 /** "hair in a low bun", "her shoes are black loafers": the second name says which kind the first is. */
 export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!group || !clause.head) return false;
@@ -209,6 +214,9 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (!general || !own) return false;
 	// "The top is an ivory blouse", "jacket: a navy blazer": a general name takes any kind that is worn there.
 	const bareName = group.clauses.every(({ parts }) => parts.length <= 1);
+	// "A chalk-stripe suit, three-piece": one is worn at a time.
+	if (general.slot === 'suit' && general.general && own.family === general.family && isBareKind(clause))
+		return true;
 	// "Top: white, a blouse": alone at the end of what stands after the colon.
 	const [named, after] = group.clauses;
 	// "Dress: black, a full skirt" is a dress all the same.

@@ -45,6 +45,8 @@ export interface Clause {
 	/** "The", "her": its garment may have been named before. */
 	definite: boolean;
 	denied: boolean;
+	/** "Same" was said in it: "the same green as the shoes". */
+	same: boolean;
 	/** Of something that cannot be seen: nothing is known of it. */
 	unseen: boolean;
 	hedged: boolean;
@@ -247,7 +249,9 @@ export function isPartOf(
 	const goesOn =
 		clause.before === 'and' &&
 		previous !== undefined &&
-		(!previous.head || previous.parts.at(-1)?.role === 'detail' || bodice.has(previous.head.span.words.at(-1))) &&
+		(!previous.head ||
+			previous.parts.at(-1)?.role === 'detail' ||
+			bodice.has(previous.head.span.words.at(-1))) &&
 		(previous.before === 'with' ||
 			(clause.bare && previous.parts.at(-1)?.role === 'detail') ||
 			// "A fitted bodice in lace and a full skirt", "a nipped waist and a full skirt".
@@ -271,8 +275,10 @@ export function isPartOf(
 	// "A jacket, quilted cuffs": made as no bracelet is.
 	const isSewn =
 		clause.before === 'comma' && clause.bare && facets.includes('sleeveLength') && isSoftlyMade(clause.parts);
+	// "Lace at cuff and collar".
+	const isPlace = ['in', 'on'].includes(clause.before) && clause.bare && clause.parts.length === 0;
 	const isOneCuff = span.words.join(' ') === 'cuff';
-	if (isOneCuff && !isOfTop && !isSewn) return false;
+	if (isOneCuff && !isOfTop && !isSewn && !isPlace) return false;
 	const endsIn = isOneCuff || (span.words.at(-1) === 'cuffs' && (isOfSleeves || isSewn));
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
 	const isOwn =

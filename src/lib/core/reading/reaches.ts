@@ -1,4 +1,4 @@
-/** How far a garment reaches, said with a verb: "it reaches the floor", "brushing her ankles". */
+/** How far a garment reaches, said with a verb: "it reaches the floor", "brushing her ankles", "the sleeves stop at the elbow". */
 import { articles, longestPhrase, type Found } from './phrasebook';
 
 const forms = (verb: string, stem = verb) => [
@@ -6,7 +6,12 @@ const forms = (verb: string, stem = verb) => [
 	`${verb}${/(s|sh|ch)$/.test(verb) ? 'es' : 's'}`,
 	`${stem}ing`
 ];
-const reachVerbs = new Set(forms('reach'));
+const reachVerbs = new Set([
+	...forms('reach'),
+	...forms('stop', 'stopp'),
+	...forms('end'),
+	...forms('finish')
+]);
 /** Of what hangs; of the hip it says that the garment lies close. */
 const touching = new Set([
 	...forms('skim', 'skimm'),
@@ -16,7 +21,7 @@ const touching = new Set([
 	...forms('touch'),
 	...forms('kiss')
 ]);
-const nearly = new Set(['just', 'nearly', 'almost', 'barely', 'only', 'right', 'down', 'to']);
+const nearly = new Set(['just', 'nearly', 'almost', 'barely', 'only', 'right', 'down', 'to', 'at']);
 
 /** Places that something may reach, and how the lexicon calls them. */
 const places = new Map<string, string>([

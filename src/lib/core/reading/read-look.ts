@@ -204,12 +204,18 @@ function describeAll(
 		const previous = orphans.has(own.group) ? undefined : worn[i - 1];
 		if (i === 0) {
 			const [, next] = worn;
-			if (asksToMatch(own.group) && next) takeFrom(own.description, next.description, onlyColour(own.group));
+			if (!asksToMatch(own.group) || !next) return;
+			takeFrom(own.description, next.description, onlyColour(own.group));
+			// "The scarf's the same green as the shoes".
+			if (matchesBy(own.group, 'as')) takeFrom(next.description, own.description, onlyColour(own.group));
 		} else if (previous && asksToMatch(own.group)) {
 			const source = matchedBy(own, worn.slice(0, i)) ?? previous;
 			takeFrom(own.description, source.description, onlyColour(own.group));
 			// "A crop top and matching shorts in red" are both red.
 			takeFrom(source.description, own.description, onlyColour(own.group));
+			// "A navy coat, shoes and bag to match".
+			if (own.group.own.before === 'and' && own.group.own.bare && matchesBy(own.group, 'match'))
+				takeFrom(previous.description, source.description, onlyColour(own.group));
 		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
 	});

@@ -47,7 +47,7 @@ export const accessories = [
 			feather-boa: feather boa / feather boas / boa / material=feather
 
 			jabot: jabot / jabots / ruff
-			cravat: cravat / cravats / ascot, day cravat, stock tie, riding stock, hunting stock / size=small
+			cravat: cravat / cravats / stock, ascot, day cravat, stock tie, riding stock, hunting stock / size=small
 			bow-tie: bow tie / bow ties / bowtie, dicky bow / size=small
 			tie: tie / ties / us:necktie, knitted tie, skinny tie / size=small`
 	},

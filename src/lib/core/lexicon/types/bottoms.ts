@@ -10,7 +10,7 @@ export const bottoms = [
 		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
-			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, trews, pantaloons
+			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, moleskins, parachute pants, parachute trousers, trews, pantaloons
 
 			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
 			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, us:tux pants, tux trousers, tuxedo trousers, evening trousers / formality=formal
@@ -20,7 +20,7 @@ export const bottoms = [
 			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, chaps / leg=slim material=leather
 			stirrup-trousers: stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
-			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, sailor trousers, us:sailor pants / leg=wide legLength=floor
+			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, cord bags, corduroy bags, flannel bags, tweed bags, sailor trousers, us:sailor pants / leg=wide legLength=floor
 			flared-trousers: flared trousers / flared trousers / flares, high-rise flare, mid-rise flare, low-rise flare, high-waisted flare, kick flare trousers, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
 			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped

@@ -16,7 +16,7 @@ export const footwear = [
 			court-shoes: court shoes / court shoes / us:pumps, court shoe, courts, us:pump, opera pumps / heelHeight=mid
 			stilettos: stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
 			kitten-heels: kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
-			block-heels: block heels / block heels / block-heeled shoes, block-heel courts / heelHeight=mid heelShape=block
+			block-heels: block heels / block heels / block-heeled shoes, block-heel courts, chunky heels / heelHeight=mid heelShape=block
 			platform-shoes: platform shoes / platform shoes / platforms, platform heels, creepers / heelHeight=very-high sole=platform
 			peep-toes: peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
 			slingbacks: slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten

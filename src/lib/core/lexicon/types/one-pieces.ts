@@ -119,7 +119,7 @@ export const onePieces = [
 			closure: 'single-breasted'
 		},
 		types: `
-			skirt-suit: *skirt suit / skirt suits / costume suit, two-piece skirt suit`
+			skirt-suit: *skirt suit / skirt suits / costume suit, two-piece skirt suit, mini suit`
 	},
 	{
 		id: 'co-ords',
