@@ -34,6 +34,7 @@ import {
 	type PrintHint,
 	type ReadyPhoto
 } from '../src/lib/core';
+import { heights } from '../src/lib/core/body/heights';
 
 /** What measuring one garment on one photograph came to. */
 export interface Measured {
@@ -295,6 +296,55 @@ export function drawnMarks({ scene, pixels }: Photograph, seed: number, off: num
 			];
 		})
 	);
+}
+
+/** The rows of a photograph from one share of its height to another. */
+export function cutTo({ pixels: { width, height, data } }: Photograph, from: number, to: number): Pixels {
+	const [top, bottom] = [from, to].map((share) => Math.round(Math.min(1, Math.max(0, share)) * height));
+	const rows = data.slice((top ?? 0) * width * 4, (bottom ?? height) * width * 4);
+	return { width, height: (bottom ?? height) - (top ?? 0), data: rows };
+}
+
+/** Where a picture of somebody may end, as a share of its height, by the marks that were drawn. */
+export const cutsBelow = {
+	knee: ({ knee }: BodyMarks) => knee?.y ?? 1,
+	hips: ({ crotch }: BodyMarks) => (crotch?.y ?? 1) + 0.015,
+	waist: ({ waist }: BodyMarks) => (waist?.y ?? 1) + 0.015,
+	chest: ({ shoulder, waist }: BodyMarks) => ((shoulder?.y ?? 1) + (waist?.y ?? 1)) / 2
+};
+
+/** How far marks found on a picture that ends so lie from where they were drawn, up or down, in shares of stature. */
+export function marksAstray(found: BodyMarks, drawn: BodyMarks, end: number): number[] {
+	const stature = ((drawn.ankle?.y ?? 1) - (drawn.crown?.y ?? 0)) / (1 - heights.ankle);
+	return bodyMarkIds.flatMap((id) => {
+		const [mark, truth] = [found[id], drawn[id]];
+		return mark && truth ? [Math.abs(mark.y * end - truth.y) / stature] : [];
+	});
+}
+
+const cutLooks = [
+	'white shirt, navy trousers',
+	'red dress',
+	'grey jumper, black skirt',
+	'camel coat, blue jeans'
+];
+/** Photographs looks with these seeds and finds the marks on pictures that end at several heights: how far astray they lie. */
+export async function marksOnCuts(
+	seeds: readonly number[],
+	find: (pixels: Pixels) => Promise<BodyMarks | undefined>
+): Promise<Record<string, number[]>> {
+	const found: Record<string, number[]> = {};
+	for (const seed of seeds) {
+		const { elements } = readLook(cutLooks[seed % cutLooks.length] ?? '');
+		const shot = await photograph({ worn: elements }, undefined, { seed, width: 480, height: 720 });
+		const drawn = drawnMarks(shot, seed, 0);
+		for (const [below, endOf] of Object.entries(cutsBelow)) {
+			const end = endOf(drawn);
+			const marks = await find(cutTo(shot, 0, end));
+			(found[below] ??= []).push(...(marks ? marksAstray(marks, drawn, end) : []));
+		}
+	}
+	return found;
 }
 
 /** What is worn so has another edge than it is cut to. */

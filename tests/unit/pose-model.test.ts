@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { photograph } from '../../demo/camera/photograph';
 import { garment } from '../arbitraries';
-import { drawnMarks } from '../photographs';
+import { cutsBelow, cutTo, drawnMarks, marksAstray } from '../photographs';
 import { modelFiles, poseModel } from '../pose-model';
 import { bodyMarkIds, marksOfPose } from '../../src/lib/core';
 import { findPose } from '../../src/lib/workers/pose/find-pose';
@@ -28,6 +28,19 @@ describe('the pose model', () => {
 		const found = marksOfPose(points ?? [], shot.pixels);
 		const drawn = drawnMarks(shot, 1, 0);
 		for (const id of bodyMarkIds) expect(Math.abs(found[id]!.y - drawn[id]!.y), id).toBeLessThan(0.04);
+
+		// Of a body that the picture cuts off it finds what is there, as large as it is, and nothing beyond.
+		for (const [below, endOf] of Object.entries(cutsBelow)) {
+			const end = endOf(drawn);
+			const cut = cutTo(shot, 0, end);
+			const marks = marksOfPose((await findPose(model, cut)) ?? [], cut);
+			const astray = marksAstray(marks, drawn, end);
+			expect(astray.length, below).toBeGreaterThan(0);
+			expect(Math.max(...astray), below).toBeLessThan(0.05);
+		}
+		// Legs alone are no body that could be measured.
+		const legs = cutTo(shot, drawn.waist!.y, 1);
+		expect(await findPose(model, legs)).toBeUndefined();
 
 		const { width, height } = shot.pixels;
 		const wall = { width, height, data: new Uint8Array(width * height * 4).fill(150) };

@@ -252,6 +252,33 @@ describe('a region on a body', () => {
 			{ numRuns: 30 }
 		));
 
+	it('claims no hem where the picture ends, and claims it a little above', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.1, max: 0.4, noNaN: true }),
+				fc.double({ min: -0.12, max: 0.12, noNaN: true }),
+				fc.constantFrom('dress', 'skirt', 'overcoat'),
+				(end, lean, type) => {
+					const body = { foot: { x: 100, y: size.height + 360 * end }, stature: 360, lean };
+					const facetsOf = (to: number) => {
+						const reach = onBody(plain, band(body, 0.8, to), scaleOf(body))!;
+						expect(reach.cut?.below ?? false).toBe(to < end);
+						expect(reach.cut?.above ?? false).toBe(false);
+						return measuredShape(type, reach, []).map(({ facet }) => facet);
+					};
+					expect(facetsOf(end - 0.05)).not.toContain('hemLength');
+					expect(facetsOf(end + 0.06)).toContain('hemLength');
+				}
+			),
+			{ numRuns: 30 }
+		));
+	it('claims no rise where the picture begins below the waist', () => {
+		const body = { foot: { x: 100, y: 380 }, stature: 700, lean: 0 };
+		const reach = onBody(plain, band(body, 0.6, 0.1), scaleOf(body))!;
+		expect(reach.cut).toEqual({ above: true, below: false });
+		expect(measuredShape('trousers', reach, []).map(({ facet }) => facet)).toEqual(['legLength']);
+	});
+
 	it('is none beside the body', () =>
 		expect(onBody(plain, band(standing, 0.5, 0.4, 0.05, 0.2), scaleOf(standing))).toBeUndefined());
 

@@ -93,7 +93,7 @@ const isSeen = ({ to, bare }: NonNullable<OnBody['sleeve']>) => bare || to > atW
 
 /**
  * The facets of a kind that its place on a body tells. What another garment may hide is not claimed: a hem inside a boot
- * or a waistband, a waistband under a jumper, a sleeve under a sleeve, an arm on which no skin is seen.
+ * or a waistband, a waistband under a jumper, a sleeve under a sleeve, an arm on which no skin is seen; nor an edge where the picture ends.
  *
  * @param type of which kind it is
  * @param beside what else is marked on the same picture
@@ -106,11 +106,12 @@ export function measuredShape(type: string, on: OnBody, beside: readonly Beside[
 		const { value, sure } = nearest(places, at);
 		shape.push({ facet, value, sure: Math.round(sure * markedNear(height, on) * 100) / 100 });
 	};
-	if (!goesIntoBoot(on, beside)) claim('legLength', placesOf('legLength'), on.to, on.to);
-	claim('hemLength', placesOf('hemLength'), on.to, on.to);
-	if (on.to < tuckedFrom || (on.to < shortestTop && !goesInBelow(on, beside)))
+	const endsHere = !on.cut?.below;
+	if (endsHere && !goesIntoBoot(on, beside)) claim('legLength', placesOf('legLength'), on.to, on.to);
+	if (endsHere) claim('hemLength', placesOf('hemLength'), on.to, on.to);
+	if (endsHere && (on.to < tuckedFrom || (on.to < shortestTop && !goesInBelow(on, beside))))
 		claim('topLength', placesOf('topLength'), on.to, on.to);
-	if (slot === 'legs' && on.from >= lowestRise && (on.from >= tuckedFrom || !isCoveredAbove(on, beside)))
+	if (slot === 'legs' && !on.cut?.above && on.from >= lowestRise && (on.from >= tuckedFrom || !isCoveredAbove(on, beside)))
 		claim('rise', riseHeights, on.from, on.from);
 	const { sleeve } = on;
 	if (sleeve && isSeen(sleeve) && !isUnderSleeve(sleeve.to, beside)) {

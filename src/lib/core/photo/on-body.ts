@@ -11,6 +11,8 @@ export interface OnBody {
 	/** Where its upper and its lower edge lie about the middle of the body. */
 	from: number;
 	to: number;
+	/** Which of these edges are where the picture ends, so that it may go on beyond: nothing is known of them. */
+	cut?: { above: boolean; below: boolean };
 	/** How far it reaches down the marked arm, 0 the shoulder, 1 the wrist; and whether skin is seen where it ends. */
 	sleeve?: { to: number; bare: boolean };
 	/** Heights of the marks that it was reckoned from. */
@@ -28,10 +30,20 @@ const edgeQuartile = 0.25;
 const sorted = (values: number[]) => [...values].sort((a, b) => a - b);
 const at = (values: number[], share: number) => values[Math.floor(share * (values.length - 1))];
 
+/** Pixels from the picture's edge that still count as lying at it: a border of the region is a pixel or two within. */
+const atEdge = 3;
+/** The share of stripes that has to end at the picture's edge for the region to be cut off there. */
+const cutFrom = 0.5;
+
 /** The upper and lower edge of a region about the middle of a body; undefined where it is not there. */
-function edgesOf(region: Region, picture: Pixels, body: BodyScale): { from: number; to: number } | undefined {
+function edgesOf(
+	region: Region,
+	picture: Pixels,
+	body: BodyScale
+): Pick<OnBody, 'from' | 'to' | 'cut'> | undefined {
 	const highest = new Float64Array(stripes).fill(-Infinity);
 	const lowest = new Float64Array(stripes).fill(Infinity);
+	const [top, bottom] = [new Int32Array(stripes).fill(-1), new Int32Array(stripes).fill(-1)];
 	eachPixel(region, picture, (place) => {
 		const { height, aside } = body.placeOf(
 			(place % picture.width) + 0.5,
@@ -39,13 +51,27 @@ function edgesOf(region: Region, picture: Pixels, body: BodyScale): { from: numb
 		);
 		const stripe = Math.floor(((aside + middleHalf) / (2 * middleHalf)) * stripes);
 		if (stripe < 0 || stripe >= stripes) return;
-		highest[stripe] = Math.max(highest[stripe] ?? 0, height);
-		lowest[stripe] = Math.min(lowest[stripe] ?? 0, height);
+		if (height > (highest[stripe] ?? 0)) {
+			highest[stripe] = height;
+			top[stripe] = place;
+		}
+		if (height < (lowest[stripe] ?? 0)) {
+			lowest[stripe] = height;
+			bottom[stripe] = place;
+		}
 	});
 	const ends = sorted([...lowest].filter(Number.isFinite));
 	const begins = sorted([...highest].filter(Number.isFinite));
 	const [to, from] = [at(ends, edgeQuartile), at(begins, 1 - edgeQuartile)];
-	return ends.length < leastStripes || to === undefined || from === undefined ? undefined : { from, to };
+	if (ends.length < leastStripes || to === undefined || from === undefined) return undefined;
+	const isAtEdge = (place: number) => {
+		const [x, y] = [place % picture.width, Math.floor(place / picture.width)];
+		return Math.min(x, y, picture.width - 1 - x, picture.height - 1 - y) < atEdge;
+	};
+	const isCut = (places: Int32Array) =>
+		places.filter((place) => place >= 0 && isAtEdge(place)).length >= cutFrom * ends.length;
+	const cut = { above: isCut(top), below: isCut(bottom) };
+	return { from, to, ...((cut.above || cut.below) && { cut }) };
 }
 
 /** Steps along an arm, and the radius of what is looked at on each, in shares of stature. */

@@ -87,6 +87,8 @@ export const photos = {
 	},
 	bodyFound: 'Its places were found. Hems, sleeves and rises are measured by them.',
 	bodySet: 'Its places are as you set them. Hems, sleeves and rises are measured by them.',
+	bodyLittle:
+		'Too little of a body was found to measure hems and sleeves by. Show its places, and set those that are missing.',
 	bodyNone: 'Nobody was found in the picture. With the places of a body set, hems and sleeves are measured.',
 	bodyLooking: 'Looking for the places of a body…',
 	bodyAstray:
@@ -98,6 +100,7 @@ export const photos = {
 	markedBody: 'Set the places of the body',
 	unmarkedBody: 'Let go of the places of the body',
 	onBody: 'On the body',
+	pictureEdge: 'the edge of the picture',
 	reaches: (from: string, to: string) => `from ${from} to ${to}`,
 	saidShape: (facet: string, said: string, measured: string) =>
 		`${facet}: said ${said}, measured ${measured}`,

@@ -22,9 +22,13 @@
 <section aria-labelledby="body-title">
 	<h2 id="body-title">{m.photos.body}</h2>
 	{#if marks}
-		<p class={isAstray ? 'astray' : 'soft'} role={isAstray ? 'alert' : undefined}>
-			{isAstray ? m.photos.bodyAstray : photo.marks ? m.photos.bodySet : m.photos.bodyFound}
-		</p>
+		{#if !photo.marks}
+			<p class="soft">{isAstray ? m.photos.bodyLittle : m.photos.bodyFound}</p>
+		{:else if isAstray}
+			<p class="astray" role="alert">{m.photos.bodyAstray}</p>
+		{:else}
+			<p class="soft">{m.photos.bodySet}</p>
+		{/if}
 		<div class="row">
 			{#if tool === 'body'}
 				{#each missingMarks(marks) as id (id)}

@@ -34,11 +34,19 @@
 			<dt>{m.photos.sheen}</dt>
 			<dd>{reading.sheen.hint} <span class="soft">{m.photos.sure(percent(reading.sheen.sure))}</span></dd>
 			{#if reading.onBody}
-				{@const { from, to } = reading.onBody}
+				{@const { from, to, cut } = reading.onBody}
 				{@const sleeves = sleeveInWords(reading.onBody)}
 				<dt>{m.photos.onBody}</dt>
 				<dd>
-					{[m.photos.reaches(placeOnBody(from), placeOnBody(to)), sleeves].filter(Boolean).join(' · ')}
+					{[
+						m.photos.reaches(
+							cut?.above ? m.photos.pictureEdge : placeOnBody(from),
+							cut?.below ? m.photos.pictureEdge : placeOnBody(to)
+						),
+						sleeves
+					]
+						.filter(Boolean)
+						.join(' · ')}
 				</dd>
 			{/if}
 			<dt>{m.photos.share}</dt>
