@@ -33,7 +33,7 @@ const at = (values: number[], share: number) => values[Math.floor(share * (value
 /** Pixels from the picture's edge that still count as lying at it: a border of the region is a pixel or two within. */
 const atEdge = 3;
 /** The share of stripes that has to end at the picture's edge for the region to be cut off there. */
-const cutFrom = 0.5;
+const cutFrom = edgeQuartile;
 
 /** The upper and lower edge of a region about the middle of a body; undefined where it is not there. */
 function edgesOf(
