@@ -399,3 +399,56 @@ describe('a kind named after a label, a comma or in a sentence of its own', () =
 		);
 	});
 });
+
+describe('what is shown on it', () => {
+	it('is kept, known as a print or not: “a navy jumper with frobbers on it”', () => {
+		for (const shown of ['cranes', 'reindeer', 'swallows', 'dragons', 'lobsters']) {
+			const [only, ...others] = elementsOf(`his jumper has ${shown} on it`);
+			expect(others, shown).toEqual([]);
+			expect(only?.garment.print?.family.value, shown).toBe('conversational');
+		}
+		for (const noun of ['jumper', 'shirt', 'dress', 'scarf'])
+			for (const joins of ['with', 'has', 'have']) {
+				const { elements, things } = readLook(`a navy ${noun} ${joins} frobbers on it`);
+				expect(things, noun).toEqual([]);
+				expect(elements.map(({ note }) => note)).toEqual(['frobbers']);
+			}
+	});
+});
+
+describe('words that are no things', () => {
+	it('“I’d dress it up”, “a cord”, “from one picture” name and colour nothing', () => {
+		expect(typesIn('I’d dress it up with a navy blazer')).toEqual(['blazer']);
+		expect(typesIn('She’d wear it with jeans')).toEqual(['jeans']);
+		expect(typesIn('they’re boots, black')).toEqual(['boots']);
+		expect(facetsIn('a red choli, tied with a cord').material).toBeUndefined();
+		expect(facetsIn('a red jacket with cord patches').material).toBeUndefined();
+		const [shoes, dress] = elementsOf(
+			'the shoes from one picture, the red ones, and the dress from the other, which is green'
+		);
+		expect([shoes, dress].map((one) => one?.garment.palette.map(({ hex }) => hex))).toEqual([
+			elementsOf('red shoes')[0]?.garment.palette.map(({ hex }) => hex),
+			elementsOf('a green dress')[0]?.garment.palette.map(({ hex }) => hex)
+		]);
+	});
+	it('what is said of a thing that is named again is said of it, and not of what was named between', () => {
+		fc.assert(
+			fc.property(
+				plainColour,
+				someOf(['kurta', 'dress', 'coat']),
+				someOf(['jeans', 'boots']),
+				(colour, thing, other) => {
+					const [first, second] = elementsOf(
+						`a ${thing} over ${other}, the ${thing} is short, striped, ${colour}`
+					);
+					expect(first?.garment.print?.family.value).toBe('stripe');
+					expect(first?.garment.palette.map(({ hex }) => hex)).toEqual(
+						elementsOf(`a ${colour} ${thing}`)[0]?.garment.palette.map(({ hex }) => hex)
+					);
+					expect(second?.garment.palette).toEqual([]);
+				}
+			),
+			runs
+		);
+	});
+});

@@ -351,7 +351,7 @@ const source: Partial<Record<FacetId, string>> = {
 		crochet: crochet, open crochet, crocheted, macrame, macramé
 		broderie: broderie, eyelet, openwork, chikan, chikankari, cutwork
 		cut-out: cut-out, cut-outs, cutout, cutouts, cutaway
-		embroidered: embroidered, embroidery, hand-embroidered, zardozi, zardozi work, zardosi, zardosi work, aari, aari work, phulkari, phulkari work, resham work, kantha, kantha work, chain-stitch work, crewel, zari-embroidered, zari, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
+		embroidered: embroidered, embroidery, thread, threads, hand-embroidered, zardozi, zardozi work, zardosi, zardosi work, aari, aari work, phulkari, phulkari work, resham work, kantha, kantha work, chain-stitch work, crewel, zari-embroidered, zari, embroidery work, thread work, zari work, gota work, gota, gota patti, thread-work, crewelwork, crewel-work, soutache
 		mirror-work: mirror-work, mirrorwork, mirror work, mirrored-work, shisha
 		applique: applique, appliqué, appliqued
 		sequinned: sequin-embroidered, sequin embroidered, sequin-embellished, sequin-covered, sequinned, sequin work, sequined, sequin-covered, all-over sequins, paillettes, paillette

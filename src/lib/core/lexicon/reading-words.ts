@@ -19,7 +19,7 @@ export const links = {
 	or: listed('or, nor'),
 	/** What follows belongs to what went before, or is worn beside it. */
 	with: listed(
-		'with, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, finished with, topped with, set off by, accessorised with, styled with'
+		'with, have, dotted with, strewn with, sprinkled with, scattered with, featuring, has, having, finished with, topped with, set off by, accessorised with, styled with'
 	),
 	/** What follows is said of what went before. */
 	in: listed(
@@ -147,7 +147,7 @@ export const fillers = [
 	...listed(`
 	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
-	dress it up, dress it down, dress this up, dress that up, dress them up, dress them down, straight to, straight from, straight out of, proper, two pieces of, three pieces of, several pieces of, a few pieces of,
+	dress it up, dress it down, dress this up, dress that up, dress them up, dress them down, straight to, straight from, straight out of, proper, from one picture, from the other, from the other picture, from the first picture, from the second picture, in one picture, in the picture, in the photo, in the photograph, from the picture, from the photo, than the rest, than the others, than usual, than most, two pieces of, three pieces of, several pieces of, a few pieces of,
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
 	anyway, anyways, anyhow, tbh, mind you, ugly, hideous, awful, start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
 	be, been, am, do, does, did, done, will, would, can, could, should, may, must,

@@ -111,7 +111,12 @@ export function measuredShape(type: string, on: OnBody, beside: readonly Beside[
 	if (endsHere) claim('hemLength', placesOf('hemLength'), on.to, on.to);
 	if (endsHere && (on.to < tuckedFrom || (on.to < shortestTop && !goesInBelow(on, beside))))
 		claim('topLength', placesOf('topLength'), on.to, on.to);
-	if (slot === 'legs' && !on.cut?.above && on.from >= lowestRise && (on.from >= tuckedFrom || !isCoveredAbove(on, beside)))
+	if (
+		slot === 'legs' &&
+		!on.cut?.above &&
+		on.from >= lowestRise &&
+		(on.from >= tuckedFrom || !isCoveredAbove(on, beside))
+	)
 		claim('rise', riseHeights, on.from, on.from);
 	const { sleeve } = on;
 	if (sleeve && isSeen(sleeve) && !isUnderSleeve(sleeve.to, beside)) {

@@ -188,8 +188,12 @@ class Attacher {
 			again.clauses.push(...this.waiting, clause);
 			this.waiting = [];
 			// What follows is said of it.
-			this.named.splice(this.named.indexOf(again), 1);
-			this.named.push(again);
+			for (const list of [this.named, this.sentence]) {
+				const before = list.indexOf(again);
+				if (before < 0) continue;
+				list.splice(before, 1);
+				list.push(again);
+			}
 			return;
 		}
 		const offered = (clause.before === 'or' || isGuess(clause, previous)) && !clause.denied;

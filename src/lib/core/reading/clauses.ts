@@ -546,6 +546,7 @@ class ClauseBuilder implements Reached {
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
+		if (this.placed && this.endsClause && has('it', 'them')) this.keepPlaced();
 		// "A crane motif": what the pattern shows is kept, known or not.
 		if (has('motif', 'print', 'pattern', 'design', 'motifs') && this.strange?.after === clause.parts.length) {
 			clause.parts.push({ ...this.strange.part, role: 'kept' });

@@ -53,6 +53,10 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			keeper.keep(part, `${part.span.text} ${of.span.text}`, 'understood', 'kept as a note');
 			continue;
 		}
+		if (isString(part, clause)) {
+			keeper.keep(part, `a ${part.span.text}`, 'understood', 'kept as a note');
+			continue;
+		}
 		if (next && isShadeOf(part, next)) {
 			keeper.note(part, 'understood', 'the shade of the colour after it');
 			continue;
@@ -111,6 +115,10 @@ function isMadeOf({ span, at, role }: Part, next: Part, { before, head }: Clause
 		['with', 'comma', 'and'].includes(before)
 	);
 }
+
+/** "Tied with a cord": with "a" and nothing after it, it is a string, and no corduroy. */
+const isString = ({ span }: Part, { single, parts, before }: Clause): boolean =>
+	single && before === 'with' && parts.length === 1 && span.words.join(' ') === 'cord';
 
 /** "Glass-green", "linen-white": a cloth that a hyphen joins to a colour tells which shade that is, and is none of the garment's. */
 const isShadeOf = ({ span, at, role }: Part, next: Part): boolean =>

@@ -163,7 +163,7 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 	return tokens.map(({ word, start, end }, i): { word: string; meant?: string } => {
 		if (taught.has(word)) return { word };
 		// "I’d dress it up".
-		const [, pronoun] = /^(i|we|you|he|she|they)['’](?:d|ll|m|re|ve)$/i.exec(text.slice(start, end)) ?? [];
+		const [, pronoun] = /^(i|we|you|he|she|they)['’](?:d|ll)$/i.exec(text.slice(start, end)) ?? [];
 		if (pronoun) return { word: pronoun.toLowerCase() };
 		const owner = /['’]s$/i.test(text.slice(start, end)) ? word.slice(0, -1) : '';
 		const alone = longestPhrase([word], 0, 1);

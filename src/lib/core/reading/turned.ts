@@ -18,6 +18,7 @@ export function isWornAs(group: Group | undefined, { before, bare, denied, head 
 	const [place, own] = [group && typeOf(group.head), head && typeOf(head)];
 	if (!group || !place?.general || !own || before !== 'is' || bare || denied) return false;
 	const move = moveTo(group.head);
-	const isBareName = group.own.definite && group.clauses.every(({ parts }) => parts.length <= 1);
+	const [only, ...others] = group.clauses;
+	const isBareName = group.own.definite && others.length === 0 && only?.parts.length === 1;
 	return isBareName && own.family !== place.family && move !== undefined && isDoneWith(move, own);
 }
