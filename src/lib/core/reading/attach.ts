@@ -176,7 +176,7 @@ class Attacher {
 			this.waiting = [];
 			return;
 		}
-		if (isWornAs(previous, clause)) {
+		if (previous && isWornAs(previous, clause)) {
 			this.turned.push({ group: previous, target: previous.head });
 			previous.head = head;
 			previous.own = clause;

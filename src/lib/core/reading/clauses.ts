@@ -19,6 +19,7 @@ import {
 import { articles, definites, indefinites } from './phrasebook';
 import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter } from './after-part';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
+import { notWorn } from './bare';
 import { decorationAfter, isDecoration } from './decoration';
 import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
@@ -560,17 +561,10 @@ class ClauseBuilder implements Reached {
 		this.verbNext = afterThing ? 'of-thing' : (pronouns.has(last) || last === 'which') && 'of-person';
 	}
 
-	/** "Bare feet in velvet slippers": are shoes named before the next break? */
-	isShod(): boolean {
-		for (let ahead = 0, next = this.after(0); next && !next.breakBefore; next = this.after(++ahead))
-			if (sensesOf(next, 'type').some(({ type }) => garmentType(type).slot === 'feet')) return true;
-		return false;
-	}
-
 	/** "Bare legs", "a red beltless trench": a thing of its own that is not worn; what is said around it is not of it. */
-	denyBared(span: Span, type: TypeId, at: number): void {
+	denyBared(span: Span, bare: TypeId, at: number): void {
 		const { lastHead, clause } = this;
-		if (type === 'shoes' && this.isShod()) type = 'socks';
+		const type = notWorn(bare, this.after);
 		const toCome = clause.parts.length > 0 && !clause.head ? clause : undefined;
 		if (toCome) this.clause = this.fresh('comma', true);
 		else this.begin('comma', true);

@@ -11,7 +11,7 @@ import { mostTogether, type Element } from '../model/reference';
 import { asksToMatch, attach, shares, type Attached } from './attach';
 import type { Group } from './owners';
 import { clausesOf } from './clauses';
-import { isCloth, senseOf, sensesOf, type Part } from './parts';
+import { isCloth, senseOf, sensesOf } from './parts';
 import { describe, garmentOf } from './describe';
 import { saysInWords, type Description } from './takings';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';

@@ -14,9 +14,9 @@ export function moveTo(target: Part): MoveId | undefined {
 }
 
 /** "The belt is really a scarf": is what was named by its place, and no more said of it, something else that can be worn there? */
-export function isWornAs(group: Group | undefined, { before, bare, denied, head }: Clause): group is Group {
-	const [place, own] = [group && typeOf(group.head), head && typeOf(head)];
-	if (!group || !place?.general || !own || before !== 'is' || bare || denied) return false;
+export function isWornAs(group: Group, { before, bare, denied, head }: Clause): boolean {
+	const [place, own] = [typeOf(group.head), head && typeOf(head)];
+	if (!place?.general || !own || before !== 'is' || bare || denied) return false;
 	const move = moveTo(group.head);
 	const [only, ...others] = group.clauses;
 	const isBareName = group.own.definite && others.length === 0 && only?.parts.length === 1;
