@@ -124,6 +124,19 @@ describe('what something is worn as', () => {
 		for (const text of ['the belt, a scarf and a hat', 'the top and a scarf'])
 			expect(elementsOf(text).flatMap(({ moves }) => moves)).toEqual([]);
 	});
+	it('is said by “worn like”, and by “like” alone nothing but a likeness: “a bodice like a corset”', () => {
+		for (const [thing, place, move] of [
+			['scarf', 'belt', 'as-belt'],
+			['scarf', 'skirt', 'as-skirt'],
+			['dress', 'top', 'as-top'],
+			['shirt', 'jacket', 'as-jacket']
+		] as const) {
+			for (const how of ['worn like', 'worn as', 'tied like'])
+				expect(firstIn(`a red ${thing} ${how} a ${place}`)?.moves, `${thing} ${how}`).toEqual([move]);
+			const likened = elementsOf(`a red ${thing} like a ${place}`);
+			expect(likened.map(({ moves, note }) => [moves, note])).toEqual([[[], `as ${place}`]]);
+		}
+	});
 	it('is no garment that a cloth is likened to: “soft like jersey”', () => {
 		for (const cloth of ['jersey', 'denim', 'fleece']) {
 			const [only, ...others] = elementsOf(`the trousers are leather but soft like ${cloth}, deep green`);
@@ -192,6 +205,32 @@ describe('“one” with “a”', () => {
 			),
 			runs
 		);
+	});
+	it('after “and”, “over” or “under” is another of the kind; of what comes in pairs, for the other side', () => {
+		const pairs = ['sock', 'glove', 'earring', 'trainer'];
+		fc.assert(
+			fc.property(
+				someOf([...pairs, 'scarf', 'belt', 'hat', 'shirt']),
+				someOf(['and', 'over', 'under']),
+				someOf(['red', 'navy', 'cream', 'sage']),
+				someOf(['black', 'tan', 'white', 'pink']),
+				(noun, joins, colour, other) => {
+					const text = `a ${colour} ${noun} ${joins} a ${other} one, blue jeans`;
+					const [first, second, third, ...more] = elementsOf(text);
+					expect(more, text).toEqual([]);
+					expect(third?.garment.type, text).toBe('jeans');
+					expect(first?.garment, text).toEqual(firstIn(`a ${colour} ${noun}`)?.garment);
+					expect(second?.garment, text).toEqual(firstIn(`a ${other} ${noun}`)?.garment);
+					const isPair = pairs.includes(noun);
+					expect([first?.side, second?.side], text).toEqual(
+						isPair ? ['left', 'right'] : [undefined, undefined]
+					);
+				}
+			),
+			runs
+		);
+		expect(typesIn('a leather jacket over a denim one')).toEqual(['leather-jacket', 'jacket']);
+		expect(typesIn('a red hat, a blue one')).toEqual(['hat']);
 	});
 	it('is the last thing where both have “a”', () => {
 		const [belt, coat] = elementsOf('a belt over a coat, a wide red one');
@@ -397,6 +436,25 @@ describe('a kind named after a label, a comma or in a sentence of its own', () =
 			),
 			runs
 		);
+	});
+});
+
+describe('what cannot be seen', () => {
+	it('ends at a comma: “you can’t see her hands, it’s a grey jumper”', () => {
+		for (const unseen of [
+			'you can’t see her hands',
+			'can’t see her face',
+			'no view of the feet',
+			'can’t see the shoes'
+		])
+			fc.assert(
+				fc.property(plainColour, someOf(clothes), (colour, thing) => {
+					const text = `${unseen}, it’s a ${colour} ${thing}`;
+					expect(typesIn(text), text).toEqual(typesIn(`a ${colour} ${thing}`));
+				}),
+				{ numRuns: 20 }
+			);
+		expect(typesIn('can’t see her shoes or bag, black coat')).toEqual(['overcoat']);
 	});
 });
 

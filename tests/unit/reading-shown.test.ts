@@ -95,9 +95,11 @@ describe('two colours before a part or a name', () => {
 		const worn = ['belt', 'scarf', 'shirt', 'hat', 'court shoes'];
 		fc.assert(
 			fc.property(colourWord, colourWord, someOf(worn), (one, two, thing) => {
-				// "Chambray shirt" is the name of one.
+				// "Chambray shirt" is the name of one; blue, said of denim, is its wash.
+				const isWash = [one, two].includes('blue') && [one, two].some((word) => word.endsWith('denim'));
 				fc.pre(
-					hexOf(one) !== hexOf(two) &&
+					!isWash &&
+						hexOf(one) !== hexOf(two) &&
 						elementsOf(thing)[0]?.garment.type === elementsOf(`${two} ${thing}`)[0]?.garment.type
 				);
 				const text = `trousers with ${thing === 'court shoes' ? '' : 'a '}${one} and ${two} ${thing}`;

@@ -88,7 +88,7 @@ const source: Partial<Record<FacetId, string>> = {
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed
 		worn: worn-in, beat-up, beaten-up, distressed, distressing, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered, whiskering
-		ripped: ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, ripped knee, torn knee, torn knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
+		ripped: laddered, ladder, ladders, ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, ripped knee, torn knee, torn knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
 		casual: casual, everyday, dressed-down

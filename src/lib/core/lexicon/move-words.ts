@@ -26,7 +26,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'buttoned-to-neck':
 		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up, buttoned right up, buttoned right to the top, done right up, done up to the top, buttoned to the chin, buttoned up to the chin, done up to the chin',
 	unbuttoned:
-		'unbuttoned, half-open, half open, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, collar open, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
+		'open/undone/unbuttoned to the waist, unbuttoned, half-open, half open, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, collar open, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
 	'worn-open':
 		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, hanging open, open front, unfastened, worn undone, left undone, thrown open',
 	'worn-closed': 'done up, worn shut, shut, fastened, buttoned closed, zipped up, zipped to the neck, closed',

@@ -49,13 +49,13 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	horseshit hoss hound houses hunger hunted hunters hurting illusions images increase infinite
 	inherited insect insects insides intended intensive invented invested invitation jacked james jerking
 	jewelry jewels jimbo jingle jolly jones jumped kang kansas keen kent knocked lacey lakes lang laps
-	larger late laughter lawyer lawyers laying lengths leon leonard leonardo lester letters lever lied
-	lies lighten lighthouse lights liking lila lilly ling linked lion listed liters litter live lively
-	living lobster locked locker logged loner looked loosen loser loses losses louise loved lover lung
-	lungs lure luther macho mailed maine male males manny marbles marching mare marianne marie marina
-	marines marker market marry martha martinez masked mate math matter maze meal meals medal medals
-	mellow meltdown mental mighty milton mines mirrors missy moaning moans months moore mornings morons
-	morris moth mothers motors motto mourning muddy muffled mullen muscles mushrooms muslim mute
+	larger late laughter lawyer lawyers laying leaders lengths leon leonard leonardo lester letters lever
+	lied lies lighten lighthouse lights liking lila lilly ling linked lion listed liters litter live
+	lively living lobster locked locker logged loner looked loosen loser loses losses louise loved lover
+	lung lungs lure luther macho mailed maine male males manny marbles marching mare marianne marie
+	marina marines marker market marry martha martinez masked mate math matter maze meal meals medal
+	medals mellow meltdown mental mighty milton mines mirrors missy moaning moans months moore mornings
+	morons morris moth mothers motors motto mourning muddy muffled mullen muscles mushrooms muslim mute
 	naturally naval needles needless nights nighttime noose noticing novel numbers officer officers
 	offices oliver olives oranges organism organize outfits outsider overly oysters packet pact paddle
 	paid pain paint painting paintings paints pajamas palmer pans panting papers pappy parent parenting

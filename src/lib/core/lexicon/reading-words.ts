@@ -145,7 +145,7 @@ export const headings: ReadonlySet<string> = new Set(
 export const fillers = [
 	...decorated,
 	...listed(`
-	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
+	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, across the top, theyve layered, shes layered, hes layered, has layered, have layered, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
 	dress it up, dress it down, dress this up, dress that up, dress them up, dress them down, straight to, straight from, straight out of, proper, from one picture, from the other, from the other picture, from the first picture, from the second picture, in one picture, in the picture, in the photo, in the photograph, from the picture, from the photo, than the rest, than the others, than usual, than most, two pieces of, three pieces of, several pieces of, a few pieces of,
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,

@@ -66,7 +66,7 @@ const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.wor
 export interface Attached {
 	groups: Group[];
 	/** "worn as a belt": the name of what a garment is turned into, and the garment. */
-	turned: { group: Group; target: Part }[];
+	turned: { group: Group; target: Part; isLikened?: boolean }[];
 }
 
 /** The words of what is offered as a choice in place of what was said just before: "navy or black". */
@@ -154,7 +154,8 @@ class Attacher {
 			clause.thing = undefined;
 		}
 		if (clause.head) {
-			if (clause.before === 'as' && previous) this.turned.push({ group: previous, target: clause.head });
+			if (clause.before === 'as' && previous)
+				this.turned.push({ group: previous, target: clause.head, isLikened: clause.likened });
 			else this.takeNamed(clause, at, clause.head, previous);
 		} else if (clause.thing) this.takeStrange(clause, at, clause.thing);
 		else this.takeSaid(clause, at, previous);
@@ -268,8 +269,8 @@ class Attacher {
 			...more
 		};
 		this.groups.push(group);
-		if (!group.denied) this.named.push(group);
-		if (!group.denied) this.sentence.push(group);
+		// What is not there, or cannot be seen, has nothing said of it.
+		if (!group.denied && !group.unseen) for (const list of [this.named, this.sentence]) list.push(group);
 		this.waiting = [];
 	}
 

@@ -1,7 +1,7 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
 import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
-import type { Span } from './model';
+import type { Sense, Span } from './model';
 import {
 	alsoSaid,
 	isPartOf,
@@ -45,6 +45,18 @@ const withVerb = new Set(['shes', 'hes', 'theyre', 'theyve', 'im', 'ive', 'youre
 const isPronoun = (word: string) => pronouns.has(word) || withVerb.has(word);
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
 const overs = new Set([...unders, 'over', 'atop', 'top']);
+/** "Worn like a belt" is a way of wearing. */
+const wearing = new Set([
+	'worn',
+	'wears',
+	'wearing',
+	'tied',
+	'knotted',
+	'wrapped',
+	'draped',
+	'slung',
+	'used'
+]);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>
 	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
@@ -96,6 +108,7 @@ class ClauseBuilder implements Reached {
 			definite: false,
 			single: false,
 			same: false,
+			likened: false,
 			unseen: false,
 			hedged: false,
 			both: false,
@@ -146,7 +159,7 @@ class ClauseBuilder implements Reached {
 				set: clause.set,
 				labelled: clause.labelled,
 				ofOne: clause.ofOne,
-				unseen: clause.unseen && before !== 'stop',
+				unseen: clause.unseen && !['stop', 'comma'].includes(before),
 				// "A stack of five bangles".
 				...(before === 'in' && clause.count && { count: clause.count })
 			});
@@ -385,8 +398,12 @@ class ClauseBuilder implements Reached {
 				this.begin('comma');
 				this.clause.unseen = true;
 			} else if (link === 'no') this.begin('comma', true);
-			else if (link === 'or') this.begin('or', this.clause.denied);
-			else if (link === 'but') {
+			else if (link === 'or') {
+				// "Can't see her shoes or bag".
+				const { denied, unseen } = this.clause;
+				this.begin('or', denied);
+				this.clause.unseen = unseen;
+			} else if (link === 'but') {
 				// "The belt is just a scarf".
 				if (this.clause.before === 'is' && this.clause.parts.length === 0) return;
 				this.begin('comma');
@@ -396,6 +413,8 @@ class ClauseBuilder implements Reached {
 			else {
 				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
 				this.begin(link);
+				// "A bodice like a corset" is not worn as one.
+				this.clause.likened = span.words.includes('like') && !wearing.has(this.previous?.words.at(-1) ?? '');
 				// "Studded with pearls and bows".
 				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
 			}
@@ -445,6 +464,22 @@ class ClauseBuilder implements Reached {
 			!this.clause.bare &&
 			(senseOf(span, 'colour') ?? senseOf(span, 'metal')) !== undefined &&
 			this.isOfNext(this.dressedNext(0))
+		);
+	}
+
+	/** "A gold earring and a silver one": after one thing with "a", "and a … one" is another of its kind. */
+	namesOneMore(): boolean {
+		const { before, single, ofOne, parts } = this.clause;
+		const last = this.clauses.at(-1);
+		const isSingle = (clause: Pick<Clause, 'single' | 'ofOne'> | undefined) =>
+			clause !== undefined && (clause.single || clause.ofOne);
+		return (
+			['and', 'list'].includes(before) &&
+			isSingle({ single, ofOne }) &&
+			parts.every(({ role }) => role === 'said') &&
+			last?.head !== undefined &&
+			last.head === this.lastHead &&
+			isSingle(last)
 		);
 	}
 
@@ -545,7 +580,11 @@ class ClauseBuilder implements Reached {
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
-		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) clause.back = true;
+		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) {
+			const another = has('one') && this.namesOneMore() ? this.lastHead : undefined;
+			if (another) this.add({ ...span, senses: kindOfOne(another.span) }, at, 'head');
+			else clause.back = true;
+		}
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
 		if (this.placed && this.endsClause && has('it', 'them')) this.keepPlaced();
 		// "A crane motif": what the pattern shows is kept, known or not.
@@ -609,6 +648,15 @@ class ClauseBuilder implements Reached {
 		} else this.add(span, at, role);
 		this.verbNext = false;
 	}
+}
+
+/** What "one" is after a name: that kind, and of a name that says a cloth, "a leather jacket", what it is without. */
+function kindOfOne(name: Span): readonly Sense[] {
+	const types = sensesOf(name, 'type');
+	const isOfCloth = types.some(({ type }) => garmentType(type).own.material !== undefined);
+	const plain = isOfCloth ? (spansOf(name.words.at(-1) ?? '')[0]?.senses ?? []) : [];
+	const ofPlain = plain.filter(({ kind }) => kind === 'type');
+	return ofPlain.length > 0 ? ofPlain : types;
 }
 
 /** "A denim jacket". */

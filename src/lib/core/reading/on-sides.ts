@@ -108,12 +108,14 @@ export function onSides(
 			found.set(i + 1, { side: 'left', at: one.at }).set(i + 2, { side: 'right', at: other.at });
 		}
 	});
-	// "One red sock and one blue sock".
+	// "One red sock and one blue sock", "a red sock and a blue one".
 	things.forEach((thing, i) => {
 		const next = things[i + 1];
 		if (!next || found.has(i) || found.has(i + 1) || next.type.slot !== thing.type.slot) return;
-		const one = isOneOf(spans, thing.at, things[i - 1]?.at ?? -1);
-		const other = isOneOf(spans, next.at, thing.at);
+		// "A gold earring and a silver one".
+		const isOfKind = wordOf(spans[next.at]) === 'one';
+		const one = isOneOf(spans, thing.at, things[i - 1]?.at ?? -1) ?? (isOfKind ? thing.at : undefined);
+		const other = isOneOf(spans, next.at, thing.at) ?? (isOfKind ? next.at : undefined);
 		if (!isHalf(i) || !isHalf(i + 1) || one === undefined || other === undefined) return;
 		found.set(i, { side: 'left', at: one }).set(i + 1, { side: 'right', at: other });
 	});

@@ -45,6 +45,8 @@ export interface Clause {
 	/** "The", "her": its garment may have been named before. */
 	definite: boolean;
 	denied: boolean;
+	/** Joined by "like", and not as a way of wearing: "a bodice like a corset". */
+	likened: boolean;
 	/** "Same" was said in it: "the same green as the shoes". */
 	same: boolean;
 	/** Of something that cannot be seen: nothing is known of it. */

@@ -219,9 +219,9 @@ function describeAll(
 		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
 	});
-	for (const { group, target } of turned) {
+	for (const { group, target, isLikened } of turned) {
 		// "Soft like jersey".
-		const move = isCloth(target.span) ? undefined : moveTo(target);
+		const move = isLikened || isCloth(target.span) ? undefined : moveTo(target);
 		const owner = worn.find((one) => one.group === group);
 		if (!owner) continue;
 		const { description } = owner;

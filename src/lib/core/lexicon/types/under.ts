@@ -7,7 +7,7 @@ export const under = [
 		division: 'under',
 		slot: 'hosiery',
 		draws: 'tights',
-		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight', 'hemDetail', 'distress'],
+		facets: ['opacity', 'sheen', 'texture', 'material', 'shaft', 'weight', 'hemDetail'],
 		types: `
 			tights: *tights / tights / us:pantyhose, hose, hosiery
 			sheer-tights: sheer tights / sheer tights / us:nylons, nylon tights, barely-there tights, sheer tight / opacity=sheer
