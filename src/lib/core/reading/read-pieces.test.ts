@@ -59,6 +59,27 @@ describe('pieces said with their facts', () => {
 		expect(told).toContain('2 of them');
 	});
 
+	it('take no part of a word for a flaw: “ripped fishnets”, “teardrop earrings”', () => {
+		for (const text of [
+			'ripped jeans',
+			'ripped fishnets',
+			'teardrop earrings',
+			'a holey black jumper',
+			'marked-down shoes'
+		]) {
+			const { pieces, elements } = readPieces(text);
+			expect(
+				pieces.map(({ state }) => state),
+				text
+			).not.toContain('needs-care');
+			expect(
+				elements.map(({ garment }) => garment),
+				text
+			).toEqual(readLook(text).elements.map(({ garment }) => garment));
+		}
+		for (const text of ['black jeans, rip at the knee', 'a jumper, snagged', 'a shirt with a tear'])
+			expect(said(text)[0]?.state, text).toBe('needs-care');
+	});
 	it('take no day of an alteration for the one on which they came, and no heel that was worn for a flaw', () => {
 		expect(said('blue dress, taken in at the waist in May 2025')[0]).toMatchObject({
 			acquired: { how: 'unknown' },
