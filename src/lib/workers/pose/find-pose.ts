@@ -38,8 +38,8 @@ const faceFrom = 0.8;
 const cuts = [1.6, 2, 2.5] as const;
 /** A look that sees a body so many times as large, with more room around it, is the right one. */
 const squeezed = 1.6;
-/** Fewer looks than this at the body alone, and nobody is there; nor where one sees the trunk farther off than this, in shares of it. */
-const fewest = 3;
+/** Fewer looks than this that agree, and nobody is there: of a whole body, and of one that the picture cuts off. They agree where they see the trunk no farther off than this, in shares of it. */
+const fewest = { whole: 2, cut: 3 };
 const mostAstray = 0.3;
 
 /** A square of a picture in its pixels; it may reach beyond the picture. */
@@ -149,11 +149,11 @@ const agreed = (looks: readonly (readonly PosePoint[])[]): PosePoint[] =>
 		return { x: of('x'), y: of('y'), seen: of('seen') };
 	});
 
-/** Does a look see the trunk about where most see it? Of a body that is not there each look sees another. */
-function agrees(points: readonly PosePoint[], most: readonly PosePoint[]): boolean {
-	const far = mostAstray * apart(most, pairs.shoulders, pairs.hips);
+/** Does a look see the trunk about where the first sees it? Of a body that is not there each look sees another. */
+function agrees(points: readonly PosePoint[], first: readonly PosePoint[]): boolean {
+	const far = mostAstray * apart(first, pairs.shoulders, pairs.hips);
 	return [pairs.shoulders, pairs.hips].every((pair) => {
-		const [own, other] = [midst(points, pair), midst(most, pair)];
+		const [own, other] = [midst(points, pair), midst(first, pair)];
 		return Math.hypot(own.x - other.x, own.y - other.y) <= far;
 	});
 }
@@ -178,10 +178,14 @@ export async function findPose(model: GraphModel, pixels: Pixels): Promise<PoseP
 		if (first && first.present >= presentFrom && isSmall)
 			first = (await look(squareAround(first.points, rooms[1]))) ?? first;
 		if (first && !isWellSized(first)) first = undefined;
+		let isCut = false;
 		for (const times of cuts) {
 			const wider = await look(squareOver(pixels, side * times));
 			if (!wider || !isWellSized(wider) || wider.face < faceFrom) continue;
-			if (!first || trunkOf(wider) > squeezed * trunkOf(first)) first = wider;
+			if (!first || trunkOf(wider) > squeezed * trunkOf(first)) {
+				first = wider;
+				isCut = true;
+			}
 			break;
 		}
 		if (!first) return undefined;
@@ -190,8 +194,8 @@ export async function findPose(model: GraphModel, pixels: Pixels): Promise<PoseP
 			const again = await look(squareAround(first.points, room));
 			if (again && isWellSized(again)) looks.push(again.points);
 		}
-		const points = agreed(looks);
-		return looks.length >= fewest && looks.every((one) => agrees(one, points)) ? points : undefined;
+		const same = looks.filter((one) => agrees(one, looks[0] ?? one));
+		return same.length >= (isCut ? fewest.cut : fewest.whole) ? agreed(same) : undefined;
 	} finally {
 		picture.dispose();
 	}
