@@ -34,12 +34,18 @@ const smallFrom = 0.6;
 const trunkOfFace = { least: 5.8, most: 9.5 };
 /** A face less surely there than this tells no size. */
 const faceFrom = 0.8;
-/** What a cut picture is looked at with: squares so many times its longer side; the first that sees somebody well sized is taken. */
+/** Every picture is looked at with more room as well: squares so many times its longer side, until one sees somebody well sized. */
 const cuts = [1.6, 2, 2.5] as const;
-/** A look that sees a body so many times as large, with more room around it, is the right one. */
-const squeezed = 1.6;
-/** Fewer looks than this that agree, and nobody is there: of a whole body, and of one that the picture cuts off. They agree where they see the trunk no farther off than this, in shares of it. */
-const fewest = { whole: 2, cut: 3 };
+/**
+ * A look that sees a body so many times as large, with more room around it, is the right one (this project's: of a whole body up to 1.63
+ * was seen, of one that the picture cuts off 2 to 4.6).
+ */
+const squeezed = 1.8;
+/**
+ * So many looks have to agree, one fewer where a wider one sees the body as large: they agree where they see the trunk no farther off than
+ * this, in shares of it.
+ */
+const fewest = 3;
 const mostAstray = 0.3;
 
 /** A square of a picture in its pixels; it may reach beyond the picture. */
@@ -115,9 +121,9 @@ function apart(points: readonly PosePoint[], first: Pair, second: Pair): number 
 const trunkOf = ({ points }: Look) => apart(points, pairs.shoulders, pairs.hips);
 
 /** Has the trunk of a look the size of its face? */
-function isWellSized({ points, present }: Look): boolean {
-	const times = apart(points, pairs.shoulders, pairs.hips) / apart(points, pairs.eyes, pairs.mouth);
-	return present >= presentFrom && times >= trunkOfFace.least && times <= trunkOfFace.most;
+function isWellSized(look: Look): boolean {
+	const times = trunkOf(look) / apart(look.points, pairs.eyes, pairs.mouth);
+	return look.present >= presentFrom && times >= trunkOfFace.least && times <= trunkOfFace.most;
 }
 
 /** A square that begins a little over the picture and reaches below it, as a body does that the picture cuts off. */
@@ -149,10 +155,14 @@ const agreed = (looks: readonly (readonly PosePoint[])[]): PosePoint[] =>
 		return { x: of('x'), y: of('y'), seen: of('seen') };
 	});
 
-/** Does a look see the trunk about where the first sees it? Of a body that is not there each look sees another. */
-function agrees(points: readonly PosePoint[], first: readonly PosePoint[]): boolean {
+/** Does a look see these about where the first sees them? Of a body that is not there each look sees another. */
+function agrees(
+	points: readonly PosePoint[],
+	first: readonly PosePoint[],
+	at: readonly Pair[] = [pairs.shoulders, pairs.hips]
+): boolean {
 	const far = mostAstray * apart(first, pairs.shoulders, pairs.hips);
-	return [pairs.shoulders, pairs.hips].every((pair) => {
+	return at.every((pair) => {
 		const [own, other] = [midst(points, pair), midst(first, pair)];
 		return Math.hypot(own.x - other.x, own.y - other.y) <= far;
 	});
@@ -160,7 +170,8 @@ function agrees(points: readonly PosePoint[], first: readonly PosePoint[]): bool
 
 /**
  * The 33 points of the body on a picture, in its pixels, also those beyond its edges; undefined where nobody is there. It looks at the
- * whole picture first, where that cuts the body off at a square that would hold all of it, then several times at the body alone.
+ * whole picture first, then with more room: a body that the picture cuts off is seen as large as it is there, and one whose head a brim hides
+ * is looked at once more around what both see. Then several times at the body alone.
  */
 export async function findPose(model: GraphModel, pixels: Pixels): Promise<PosePoint[] | undefined> {
 	const { width, height, data } = pixels;
@@ -178,24 +189,26 @@ export async function findPose(model: GraphModel, pixels: Pixels): Promise<PoseP
 		if (first && first.present >= presentFrom && isSmall)
 			first = (await look(squareAround(first.points, rooms[1]))) ?? first;
 		if (first && !isWellSized(first)) first = undefined;
-		let isCut = false;
+		let wider: Look | undefined;
 		for (const times of cuts) {
-			const wider = await look(squareOver(pixels, side * times));
-			if (!wider || !isWellSized(wider) || wider.face < faceFrom) continue;
-			if (!first || trunkOf(wider) > squeezed * trunkOf(first)) {
-				first = wider;
-				isCut = true;
-			}
-			break;
+			wider = await look(squareOver(pixels, side * times));
+			if (wider && isWellSized(wider) && wider.face >= faceFrom) break;
+			wider = undefined;
 		}
-		if (!first) return undefined;
+		if (!wider) return undefined;
+		const isConfirmed = first !== undefined && trunkOf(wider) <= squeezed * trunkOf(first);
+		if (!first || !isConfirmed) first = wider;
+		else if (!agrees(wider.points, first.points, [pairs.shoulders])) {
+			const both = await look(squareAround([...first.points, ...wider.points], rooms[0]));
+			if (both && isWellSized(both)) first = both;
+		}
 		const looks = [first.points];
 		for (const room of rooms) {
 			const again = await look(squareAround(first.points, room));
 			if (again && isWellSized(again)) looks.push(again.points);
 		}
 		const same = looks.filter((one) => agrees(one, looks[0] ?? one));
-		return same.length >= (isCut ? fewest.cut : fewest.whole) ? agreed(same) : undefined;
+		return same.length >= fewest - (isConfirmed ? 1 : 0) ? agreed(same) : undefined;
 	} finally {
 		picture.dispose();
 	}
