@@ -56,7 +56,7 @@ const reasons: readonly [begins: string, why: string][] = [
 	['market of 50,000 listings, from the start', 'on a busy machine; 2.0 to 3.1 s were seen.'],
 	[
 		'script and style until the demo’s desk is seen',
-		'what is loaded meanwhile for its cards counts as well, more or less of it by chance: 212 to 272 kB were seen, some 245 in the middle.'
+		'what is loaded meanwhile for its cards counts as well, more or less of it by chance: 212 to 272 kB were seen, some 240 in the middle.'
 	],
 	[
 		'the demo, opened cold',

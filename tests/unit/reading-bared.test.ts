@@ -6,7 +6,7 @@ import { bared } from '../../src/lib/core/lexicon/bared';
 import { isDoneWith, movesByTarget } from '../../src/lib/core/lexicon/moves';
 import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { colourWord } from '../looks';
-import { elementsOf, facetsIn, someOf, typesIn } from '../read';
+import { elementsOf, facetsIn, hexesIn, hexesOf, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
 /** A colour that names no cloth besides. */
@@ -248,8 +248,8 @@ describe('a heading over a list', () => {
 				plainColour,
 				(heading, joins, colour) => {
 					const text = `${heading}${joins}${colour}: a cardigan and a long skirt`;
-					const palettes = elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
-					const plain = elementsOf(`a ${colour} cardigan`)[0]?.garment.palette.map(({ hex }) => hex);
+					const palettes = elementsOf(text).map(hexesOf);
+					const plain = hexesOf(elementsOf(`a ${colour} cardigan`)[0]);
 					expect(typesIn(text), text).toEqual(typesIn('a cardigan and a long skirt'));
 					expect(palettes, text).toEqual([plain, plain]);
 					expect(readLook(text).things, text).toEqual([]);
@@ -314,9 +314,8 @@ describe('a colour between a comma and “, and”', () => {
 				(first, second, own, other) => {
 					fc.pre(own !== other);
 					const [one, two] = elementsOf(`a ${first}, ${own}, and ${other} ${second}`);
-					const hexes = (element: typeof one) => element?.garment.palette.map(({ hex }) => hex);
-					expect(hexes(one)).toEqual(hexes(elementsOf(`a ${own} ${first}`)[0]));
-					expect(hexes(two)).toEqual(hexes(elementsOf(`${other} ${second}`)[0]));
+					expect(hexesOf(one)).toEqual(hexesOf(elementsOf(`a ${own} ${first}`)[0]));
+					expect(hexesOf(two)).toEqual(hexesOf(elementsOf(`${other} ${second}`)[0]));
 				}
 			),
 			runs
@@ -358,13 +357,11 @@ describe('what is the same as something', () => {
 				someOf(['scarf', 'belt', 'hat']),
 				someOf(['shoes', 'gloves', 'bag']),
 				(colour, thing, other) => {
-					const hexes = (text: string) =>
-						elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
-					const [own] = hexes(`a ${colour} ${thing}`);
+					const [own] = hexesIn(`a ${colour} ${thing}`);
 					const text = `a ${colour} ${other}, the ${thing} is the same colour as the ${other}`;
-					expect(hexes(text), text).toEqual([hexes(`a ${colour} ${other}`)[0], own]);
+					expect(hexesIn(text), text).toEqual([hexesIn(`a ${colour} ${other}`)[0], own]);
 					const ahead = `the ${thing} is the same colour as the ${other}, ${colour}`;
-					expect(hexes(ahead), ahead).toEqual([own, hexes(`a ${colour} ${other}`)[0]]);
+					expect(hexesIn(ahead), ahead).toEqual([own, hexesIn(`a ${colour} ${other}`)[0]]);
 				}
 			),
 			runs
@@ -374,9 +371,7 @@ describe('what is the same as something', () => {
 		fc.assert(
 			fc.property(plainColour, someOf(['pocket square', 'belt', 'hat']), (colour, thing) => {
 				const [socks, other] = elementsOf(`the socks are ${colour} and so is the ${thing}`);
-				expect(other?.garment.palette.map(({ hex }) => hex)).toEqual(
-					socks?.garment.palette.map(({ hex }) => hex)
-				);
+				expect(hexesOf(other)).toEqual(hexesOf(socks));
 			}),
 			runs
 		);
@@ -392,8 +387,8 @@ describe('what is the same as something', () => {
 				]),
 				(colour, [first, second]) => {
 					const [coat, ...others] = elementsOf(`a ${colour} coat, ${first} and ${second} to match`);
-					const own = coat?.garment.palette.map(({ hex }) => hex);
-					expect(others.map(({ garment }) => garment.palette.map(({ hex }) => hex))).toEqual([own, own]);
+					const own = hexesOf(coat);
+					expect(others.map(hexesOf)).toEqual([own, own]);
 				}
 			),
 			runs
@@ -428,10 +423,9 @@ describe('a kind named after a label, a comma or in a sentence of its own', () =
 				someOf(['blouse', 'belt', 'coat']),
 				(own, other, thing, next) => {
 					const [first, second] = elementsOf(`The ${thing} is long. ${own} cotton, a ${other} ${next}.`);
-					const hexes = (element: typeof first) => element?.garment.palette.map(({ hex }) => hex);
-					expect(hexes(first)).toEqual(hexes(elementsOf(`a ${own} ${thing}`)[0]));
+					expect(hexesOf(first)).toEqual(hexesOf(elementsOf(`a ${own} ${thing}`)[0]));
 					expect(first?.garment.facets.material?.value).toBe('cotton');
-					expect(hexes(second)).toEqual(hexes(elementsOf(`a ${other} ${next}`)[0]));
+					expect(hexesOf(second)).toEqual(hexesOf(elementsOf(`a ${other} ${next}`)[0]));
 				}
 			),
 			runs
@@ -484,9 +478,9 @@ describe('words that are no things', () => {
 		const [shoes, dress] = elementsOf(
 			'the shoes from one picture, the red ones, and the dress from the other, which is green'
 		);
-		expect([shoes, dress].map((one) => one?.garment.palette.map(({ hex }) => hex))).toEqual([
-			elementsOf('red shoes')[0]?.garment.palette.map(({ hex }) => hex),
-			elementsOf('a green dress')[0]?.garment.palette.map(({ hex }) => hex)
+		expect([shoes, dress].map(hexesOf)).toEqual([
+			hexesOf(elementsOf('red shoes')[0]),
+			hexesOf(elementsOf('a green dress')[0])
 		]);
 	});
 	it('what is said of a thing that is named again is said of it, and not of what was named between', () => {
@@ -500,9 +494,7 @@ describe('words that are no things', () => {
 						`a ${thing} over ${other}, the ${thing} is short, striped, ${colour}`
 					);
 					expect(first?.garment.print?.family.value).toBe('stripe');
-					expect(first?.garment.palette.map(({ hex }) => hex)).toEqual(
-						elementsOf(`a ${colour} ${thing}`)[0]?.garment.palette.map(({ hex }) => hex)
-					);
+					expect(hexesOf(first)).toEqual(hexesOf(elementsOf(`a ${colour} ${thing}`)[0]));
 					expect(second?.garment.palette).toEqual([]);
 				}
 			),

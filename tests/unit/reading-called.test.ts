@@ -3,11 +3,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { colourWord } from '../looks';
-import { elementsOf, typesIn } from '../read';
+import { elementsOf, hexesOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const palette = (text: string, at: number) =>
-	elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
+const palette = (text: string, at: number) => hexesOf(elementsOf(text)[at]);
 const valueIn = (text: string, at: number, facet: 'heelHeight' | 'heelShape') =>
 	elementsOf(text)[at]?.garment.facets[facet]?.value;
 

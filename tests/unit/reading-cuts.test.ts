@@ -6,11 +6,11 @@ import { cuts } from '../../src/lib/core/lexicon/cuts';
 import { setParts } from '../../src/lib/core/lexicon/set-parts';
 import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
 import { colourWord } from '../looks';
-import { elementsOf, typesIn } from '../read';
+import { elementsOf, hexesOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
 const noteIn = (text: string, at: number) => elementsOf(text)[at]?.note;
-const hexes = (text: string, at: number) => elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
+const hexes = (text: string, at: number) => hexesOf(elementsOf(text)[at]);
 
 const written = [...cuts].map(([words, cut]) => ({ words: words.replaceAll(' ', '-'), ...cut }));
 const cut = fc.constantFrom(...written.filter(({ says }) => says !== undefined));

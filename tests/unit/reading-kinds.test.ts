@@ -6,13 +6,12 @@ import { details } from '../../src/lib/core/lexicon/details';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { materialFamilies } from '../../src/lib/core/lexicon/materials';
 import { colourWord, isSkirtOf, saidThing, strangeNoun } from '../looks';
-import { someOf } from '../read';
+import { hexesOf, someOf } from '../read';
 
 /** Laws of kinds and parts: "X style Y", what a part's name says, what is set or strung, the parts of a suit. */
 const runs = { numRuns: 300 };
 const told = (one: Pick<Element, 'garment' | 'note'>) => ({ garment: one.garment, note: one.note });
 const read = (text: string) => readLook(text).elements.map(told);
-const palette = (one: Element | undefined) => one?.garment.palette.map(({ hex }) => hex) ?? [];
 const ofCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
 const general = garmentTypes.filter((type) => type.general);
 const ofClothTypes = general.filter(
@@ -83,7 +82,7 @@ describe('words that are a colour and a stone', () => {
 			fc.property(someOf(colourWords), someOf(ofClothTypes), ({ word, hex }, type) => {
 				const [one] = readLook(`${word} ${type.singular}`).elements;
 				expect(strung.has(one?.garment.facets.material?.value ?? ''), `${word} ${type.singular}`).toBe(false);
-				expect(palette(one).length > 0 || one?.garment.metal !== undefined, `${word} ${hex}`).toBe(true);
+				expect(hexesOf(one).length > 0 || one?.garment.metal !== undefined, `${word} ${hex}`).toBe(true);
 			}),
 			runs
 		);
@@ -97,7 +96,7 @@ describe('words that are a colour and a stone', () => {
 					const [one] = readLook(`${word} velvet ${type.singular}`).elements;
 					expect(one?.garment.facets.material?.value).toBe('velvet');
 					expect(one?.note).toBe('');
-					expect(palette(one)).toEqual(palette(readLook(`${word} ${type.singular}`).elements[0]));
+					expect(hexesOf(one)).toEqual(hexesOf(readLook(`${word} ${type.singular}`).elements[0]));
 				}
 			),
 			runs
@@ -133,7 +132,7 @@ describe('colours that follow a print', () => {
 					const { elements } = readLook(`${print} ${thing}, ${first} and ${second}${more}, ${next.words}`);
 					expect(elements.map(({ garment }) => garment.type).slice(1)).toEqual([next.type]);
 					expect(elements.slice(1).map(told)).toEqual([{ garment: next.garment, note: next.note }]);
-					expect(palette(elements[0]).length).toBeGreaterThan(0);
+					expect(hexesOf(elements[0]).length).toBeGreaterThan(0);
 				}
 			),
 			runs
@@ -205,8 +204,8 @@ describe('what stands in brackets', () => {
 					fc.pre(!(thing === 'dress' && isSkirtOf(thing, next.type)));
 					const reading = readLook(`${thing} (${first}${between}${second}), ${next.words}`);
 					expect(reading.elements.slice(1).map(told)).toEqual([{ garment: next.garment, note: next.note }]);
-					const own = palette(readLook(`${first} ${thing}`).elements[0])[0];
-					expect(palette(reading.elements[0])).toContain(own);
+					const own = hexesOf(readLook(`${first} ${thing}`).elements[0])[0];
+					expect(hexesOf(reading.elements[0])).toContain(own);
 				}
 			),
 			runs
@@ -216,8 +215,8 @@ describe('what stands in brackets', () => {
 
 it('a bracket that is never closed holds nothing', () => {
 	const { elements } = readLook('shirt (white, navy trousers, pink, wide-leg jeans');
-	expect(elements.map(palette)).toEqual(
-		readLook('shirt, white, navy trousers, pink, wide-leg jeans').elements.map(palette)
+	expect(elements.map(hexesOf)).toEqual(
+		readLook('shirt, white, navy trousers, pink, wide-leg jeans').elements.map(hexesOf)
 	);
 });
 
@@ -231,7 +230,7 @@ describe('what a shape is of, before a colon', () => {
 					const alone = ['roll neck', 'trousers', 'loafers'].map(
 						(thing) => readLook(`${colour} ${thing}`).elements[0]
 					);
-					expect(listed.map(palette)).toEqual(alone.map(palette));
+					expect(listed.map(hexesOf)).toEqual(alone.map(hexesOf));
 				}),
 				{ numRuns: 60 }
 			);
@@ -247,9 +246,9 @@ describe('said of what was listed, at the end or before', () => {
 			fc.assert(
 				fc.property(colourWord, (colour) => {
 					const alone = ['coat', 'skirt', 'tights'].map((thing) =>
-						palette(readLook(`${thing} in ${colour}`).elements[0])
+						hexesOf(readLook(`${thing} in ${colour}`).elements[0])
 					);
-					expect(readLook(`${list}, ${words} ${colour}`).elements.map(palette)).toEqual(alone);
+					expect(readLook(`${list}, ${words} ${colour}`).elements.map(hexesOf)).toEqual(alone);
 				}),
 				{ numRuns: 60 }
 			);
@@ -258,9 +257,9 @@ describe('said of what was listed, at the end or before', () => {
 	it('a colour between an opening and its colon is', () => {
 		fc.assert(
 			fc.property(colourWord, (colour) => {
-				const plain = readLook(`${colour}: roll neck, trousers, loafers`).elements.map(palette);
+				const plain = readLook(`${colour}: roll neck, trousers, loafers`).elements.map(hexesOf);
 				const opened = readLook(`The look is one colour, ${colour}: roll neck, trousers, loafers`).elements;
-				expect(opened.map(palette)).toEqual(plain);
+				expect(opened.map(hexesOf)).toEqual(plain);
 			}),
 			{ numRuns: 60 }
 		);
@@ -410,7 +409,7 @@ describe('what is worn with it', () => {
 		fc.assert(
 			fc.property(someOf(['bun', 'plait', 'updo', 'chignon', 'ponytail']), colourWord, (hair, colour) => {
 				const [one] = readLook(`a ${hair} with ${colour} flowers`).elements;
-				expect(palette(one)).toEqual([]);
+				expect(hexesOf(one)).toEqual([]);
 				expect(one?.note).toContain('flowers');
 			}),
 			runs

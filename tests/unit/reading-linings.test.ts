@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook, type Element } from '../../src/lib/core';
 import { colourWord } from '../looks';
-import { someOf } from '../read';
+import { hexesOf, someOf } from '../read';
 
 const runs = { numRuns: 200 };
 const read = (text: string) => {
@@ -199,10 +199,7 @@ describe('things that are seldom called by their name', () => {
 						after ? `${place} ${colours[i]}` : `${colours[i]} ${place}`
 					);
 					const { elements } = readLook(words.join(', '));
-					expect(
-						elements.map(({ garment }) => garment.palette.map(({ hex }) => hex)),
-						words.join(', ')
-					).toEqual(words.map((one) => only(one).garment.palette.map(({ hex }) => hex)));
+					expect(elements.map(hexesOf), words.join(', ')).toEqual(words.map((one) => hexesOf(only(one))));
 				}
 			),
 			runs

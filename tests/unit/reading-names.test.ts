@@ -3,11 +3,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { comesInPairs, garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { colourWord } from '../looks';
-import { someOf, typesIn } from '../read';
+import { hexesOf, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const coloursIn = (text: string) =>
-	readLook(text).elements.map(({ garment }) => garment.palette.map(({ hex }) => hex).join());
+const coloursIn = (text: string) => readLook(text).elements.map((one) => hexesOf(one).join());
 const only = (word: string) => coloursIn(`${word} jeans`)[0];
 
 const cloths = [
@@ -84,7 +83,7 @@ describe('a noun that is not known', () => {
 				fc.pre(known.length === 1 && known[0]?.status === 'unknown' && !known[0].suggestions?.length);
 				const { elements } = readLook(text);
 				expect(
-					elements.map(({ garment }) => garment.palette.map(({ hex }) => hex).join()),
+					elements.map((one) => hexesOf(one).join()),
 					text
 				).toEqual([coloursIn(`${two} jeans`)[0]]);
 			}),

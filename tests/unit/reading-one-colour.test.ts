@@ -5,7 +5,7 @@ import { garmentType, readLook } from '../../src/lib/core';
 import { labOfHex, type Lab } from '../../src/lib/core/colour/spaces';
 import { meantFor } from '../../src/lib/core/reading/near';
 import { colourWord } from '../looks';
-import { elementsOf, facetsIn, someOf, typesIn } from '../read';
+import { elementsOf, facetsIn, hexesOf, someOf, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
 const paletteOf = (text: string) => elementsOf(text)[0]?.garment.palette ?? [];
@@ -193,10 +193,7 @@ describe('a measure of something', () => {
 				['a coat', 'trousers']
 			] as const) {
 				const text = `${before} and a blue ${measure} of ${thing}`;
-				expect(
-					elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex)),
-					text
-				).toEqual(
+				expect(elementsOf(text).map(hexesOf), text).toEqual(
 					[...elementsOf(before), ...elementsOf(`blue ${thing}`)].map(({ garment }) =>
 						garment.palette.map(({ hex }) => hex)
 					)

@@ -6,12 +6,12 @@ import { details } from '../../src/lib/core/lexicon/details';
 import { metals } from '../../src/lib/core/lexicon/metals';
 import { tiedToWear } from '../../src/lib/core/lexicon/move-words';
 import { colourWord as anyColour } from '../looks';
-import { elementsOf, typesIn } from '../read';
+import { elementsOf, hexesOf, typesIn } from '../read';
 
 /** "Dark denim", "chambray" are cloths as well. */
 const colourWord = anyColour.filter((word) => !/denim|chambray/.test(word));
 const runs = { numRuns: 200 };
-const hexes = (text: string, at = 0) => elementsOf(text)[at]?.garment.palette.map(({ hex }) => hex) ?? [];
+const hexes = (text: string, at = 0) => hexesOf(elementsOf(text)[at]);
 const strangeIn = (text: string) =>
 	readLook(text).phrases.flatMap(({ status, text: words }) => (status === 'unknown' ? [words] : []));
 
@@ -56,9 +56,9 @@ describe('a colour that is said of all that is listed', () => {
 	});
 	it('leaves a thing whose part has a colour of its own that of all, and its cloth what is said of all', () => {
 		const [waistcoat, blazer] = elementsOf('in cream linen: a waistcoat with black buttons, a navy blazer');
-		expect(waistcoat?.garment.palette.map(({ hex }) => hex)).toEqual(hexes('a cream shirt'));
+		expect(hexesOf(waistcoat)).toEqual(hexes('a cream shirt'));
 		expect([waistcoat, blazer].map((one) => one?.garment.facets.material?.value)).toEqual(['linen', 'linen']);
-		expect(blazer?.garment.palette.map(({ hex }) => hex)).toEqual(hexes('a navy shirt'));
+		expect(hexesOf(blazer)).toEqual(hexes('a navy shirt'));
 	});
 });
 

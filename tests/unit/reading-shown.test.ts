@@ -4,11 +4,10 @@ import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook } from '../../src/lib/core';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { alsoSays, colourWord } from '../looks';
-import { elementsOf, someOf } from '../read';
+import { elementsOf, hexesOf, someOf } from '../read';
 
 const runs = { numRuns: 200 };
-const hexesIn = (text: string) =>
-	elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex).join());
+const hexesIn = (text: string) => elementsOf(text).map((one) => hexesOf(one).join());
 const hexOf = (word: string) => hexesIn(`${word} shirt`)[0];
 
 /** What may be shown in a print: things that the lexicon does not know, and garments that it does. */
@@ -83,7 +82,7 @@ describe('two colours before a part or a name', () => {
 				const text = `a ${own} jacket with ${one} and ${two} ${part}`;
 				const [jacket, ...others] = elementsOf(text);
 				expect(others, text).toEqual([]);
-				const colours = jacket?.garment.palette.map(({ hex }) => hex) ?? [];
+				const colours = hexesOf(jacket);
 				// Embroidery is seen all over: its colours are the jacket's as well, after its own.
 				expect(colours[0], text).toBe(hexOf(own));
 				if (part !== 'embroidery') expect(colours, text).toHaveLength(1);
@@ -187,10 +186,8 @@ describe('what is said on a thing that is named after it', () => {
 				const text = `a ${own} dress, ${said} on the ${thing}`;
 				const [dress, other, ...more] = elementsOf(text);
 				expect(more, text).toEqual([]);
-				expect(dress?.garment.palette.map(({ hex }) => hex).join(), text).toBe(hexesIn(`${own} dress`)[0]);
-				expect(other?.garment.palette.map(({ hex }) => hex).join(), text).toBe(
-					hexesIn(`${said} ${thing}`)[0]
-				);
+				expect(hexesOf(dress).join(), text).toBe(hexesIn(`${own} dress`)[0]);
+				expect(hexesOf(other).join(), text).toBe(hexesIn(`${said} ${thing}`)[0]);
 			}),
 			runs
 		);

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { ordinaryWords } from '../../src/lib/core/lexicon/ordinary-words';
 import { colourWord } from '../looks';
+import { hexesIn, hexesOf } from '../read';
 
 const runs = { numRuns: 200 };
 const thing = fc.constantFrom('jacket', 'lehenga', 'kaftan', 'wool coat', 'blouse');
@@ -240,14 +241,8 @@ describe('who wears it', () => {
 				(garment, who) => {
 					const text = `a ${garment} in blue and green ${who} a red hat with`;
 					const [first, second] = readLook(text).elements;
-					expect(
-						first?.garment.palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf('blue'), hexOf('green')]);
-					expect(
-						second?.garment.palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf('red')]);
+					expect(hexesOf(first), text).toEqual([hexOf('blue'), hexOf('green')]);
+					expect(hexesOf(second), text).toEqual([hexOf('red')]);
 				}
 			),
 			runs
@@ -268,10 +263,7 @@ describe('a list of the trade', () => {
 					const [own, more] = readLook(text).elements;
 					expect(more, text).toBeUndefined();
 					expect(own?.garment.facets.material?.value, text).toBe('jersey');
-					expect(
-						own?.garment.palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf(colour)]);
+					expect(hexesOf(own), text).toEqual([hexOf(colour)]);
 					expect(readLook(`white ${garment}, ${how}, ${colour} jersey`).elements.length).toBe(2);
 				}
 			),
@@ -315,10 +307,7 @@ describe('a list of the trade', () => {
 					expect(reading.things, text).toEqual([]);
 					const [first, second] = reading.elements;
 					expect(first?.garment.print?.family.value, text).toBe(print);
-					expect(
-						second?.garment.palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf('grey')]);
+					expect(hexesOf(second), text).toEqual([hexOf('grey')]);
 					expect(second?.garment.print, text).toBeUndefined();
 				}
 			),
@@ -363,10 +352,7 @@ describe('a part with a cloth of its own', () => {
 					const [own, more] = readLook(text).elements;
 					expect(more, text).toBeUndefined();
 					expect(own?.garment.facets.material, text).toBeUndefined();
-					expect(
-						own?.garment.palette.map(({ hex }) => hex),
-						text
-					).toEqual([hexOf(colour)]);
+					expect(hexesOf(own), text).toEqual([hexOf(colour)]);
 					expect(`${own?.note} ${own?.garment.facets.collar?.value}`, text).toMatch(/velvet|satin|fur/);
 				}
 			),
@@ -424,10 +410,7 @@ describe('what is told between', () => {
 				fc.constantFrom(' I think', ''),
 				(garment, colour, guess) => {
 					const text = `a ${garment}, ${colour}${guess}, and a white top`;
-					expect(
-						readLook(text).elements.map((one) => one.garment.palette.map(({ hex }) => hex)),
-						text
-					).toEqual([[hexOf(colour)], [hexOf('white')]]);
+					expect(readLook(text).elements.map(hexesOf), text).toEqual([[hexOf(colour)], [hexOf('white')]]);
 				}
 			),
 			runs
@@ -437,8 +420,8 @@ describe('what is told between', () => {
 		const [dress, hat, boots] = readLook(
 			'she loved the blue one: blue slip dress, a grey hat, boots'
 		).elements;
-		expect(dress?.garment.palette.map(({ hex }) => hex)).toEqual([hexOf('blue')]);
-		expect(hat?.garment.palette.map(({ hex }) => hex)).toEqual([hexOf('grey')]);
+		expect(hexesOf(dress)).toEqual([hexOf('blue')]);
+		expect(hexesOf(hat)).toEqual([hexOf('grey')]);
 		expect(boots?.garment.palette).toEqual([]);
 	});
 	it('of a choice is of what is taken: "a skirt or shorts in brown leather"', () => {
@@ -657,8 +640,6 @@ describe('what a thing is likened to', () => {
 		'a tent',
 		'grass'
 	);
-	const hexesIn = (text: string) =>
-		readLook(text).elements.map(({ garment }) => garment.palette.map(({ hex }) => hex));
 	it('is no colour and no cloth of it: “soft as butter”', () => {
 		fc.assert(
 			fc.property(

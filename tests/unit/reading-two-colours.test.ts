@@ -5,11 +5,9 @@ import { garmentTypes, readLook } from '../../src/lib/core';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
 import { alsoSays, colourWord } from '../looks';
-import { elementsOf, typesIn } from '../read';
+import { elementsOf, hexesIn, typesIn } from '../read';
 
 const runs = { numRuns: 200 };
-const hexesIn = (text: string) =>
-	elementsOf(text).map(({ garment }) => garment.palette.map(({ hex }) => hex));
 const isSure = (name: string) => {
 	const { elements, questions, things } = readLook(`red ${name}`);
 	return !alsoSays(name) && elements.length === 1 && questions.length === 0 && things.length === 0;

@@ -82,9 +82,9 @@ describe('a backup', () => {
 
 	it('brings back any studio as it was', async () => {
 		await fc.assert(
-			fc.asyncProperty(studioArbitrary, async (any) => {
-				const written = documentOf(any, '2026-01-10');
-				const photos = Object.fromEntries(any.photos.map(({ hash }) => [hash, new Blob([hash])]));
+			fc.asyncProperty(studioArbitrary, async (studio) => {
+				const written = documentOf(studio, '2026-01-10');
+				const photos = Object.fromEntries(studio.photos.map(({ hash }) => [hash, new Blob([hash])]));
 				expect(await unpack(await pack(written, photos))).toEqual({
 					ok: true,
 					value: JSON.parse(JSON.stringify(written))

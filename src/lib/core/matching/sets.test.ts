@@ -242,10 +242,10 @@ describe('a set for sale', () => {
 	});
 	it('comes apart for every kind of set, and what is no set is sold as it is (generated)', () =>
 		fc.assert(
-			fc.property(garmentArbitrary(), (any) => {
-				const ways = soldWays(any);
-				expect(ways[0]).toEqual({ garment: any });
-				expect(ways).toHaveLength(1 + (setParts[any.type]?.length ?? 0));
+			fc.property(garmentArbitrary(), (whole) => {
+				const ways = soldWays(whole);
+				expect(ways[0]).toEqual({ garment: whole });
+				expect(ways).toHaveLength(1 + (setParts[whole.type]?.length ?? 0));
 				for (const { part, garment: one } of ways.slice(1)) expect(one.type).toBe(part);
 			}),
 			{ numRuns: 200 }

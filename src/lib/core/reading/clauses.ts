@@ -1,7 +1,7 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
-import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
-import type { Sense, Span } from './model';
+import type { Span } from './model';
 import {
 	alsoSaid,
 	isPartOf,
@@ -21,6 +21,7 @@ import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter }
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { notWorn } from './bare';
 import { decorationAfter, isDecoration } from './decoration';
+import { denyLists, isAway } from './denial';
 import { sayingEnding } from './forms';
 import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
@@ -33,7 +34,9 @@ import {
 	tellsCutOfLast,
 	type Reached
 } from './names';
+import { anotherOf } from './one-more';
 import { asEdge, standsAs } from './stands-as';
+import { isListOfColours, isOfNext } from './listed-colours';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
@@ -409,7 +412,7 @@ class ClauseBuilder implements Reached {
 				this.begin('comma');
 				// "Can't see her feet, but the skirt is long".
 				this.clause.unseen = false;
-			} else if (link === 'and' && this.isOfNext(this.dressedNext(1))) return;
+			} else if (link === 'and' && isOfNext(this, this.dressedNext(1))) return;
 			else {
 				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
 				this.begin(link);
@@ -422,65 +425,6 @@ class ClauseBuilder implements Reached {
 			this.placed = (link === 'on' || span.words.includes('at')) && !this.isTiedThere(at);
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
-	}
-
-	/** "With a navy and red trim", "a loose red and white shirt": nothing but the first of its colours, and how it is, has been said of what is to come. */
-	isOfNext(next: Span | undefined): boolean {
-		const { before, parts } = this.clause;
-		const last = parts.at(-1);
-		if (!next || !last || parts.some(({ role }) => role !== 'said')) return false;
-		const isColour = ({ span }: Part) => senseOf(span, 'colour') !== undefined;
-		const role = roleOf(next);
-		return role === 'head'
-			? isColour(last) && this.beginsThing(parts.every(isColour), next)
-			: role === 'detail' && before === 'with' && parts.every(({ span }) => dresses(span));
-	}
-
-	/** Does what is said here stand before a name yet to come? "In black and white and red shoes" only the last colour does. */
-	beginsThing(colourAlone: boolean, thing: Span): boolean {
-		const { before, bare, paused, labelled } = this.clause;
-		// "Shoes: navy and cream brogues", "the shoes are navy and cream brogues".
-		if (['with', 'start', 'stop'].includes(before) || labelled) return true;
-		if (before === 'is') return colourAlone && this.isCalledByLast(thing);
-		return before === 'and'
-			? !(bare && colourAlone && !paused)
-			: !bare && ['comma', 'list', 'on'].includes(before);
-	}
-
-	/** Is the last name a first one for such a thing? "The shoes are … brogues". */
-	isCalledByLast(thing: Span): boolean {
-		const first = this.lastHead && senseOf(this.lastHead.span, 'type');
-		return (
-			first !== undefined &&
-			garmentType(first.type).general &&
-			sensesOf(thing, 'type').some(({ type }) => slotsMeetOf(first.type, type))
-		);
-	}
-
-	/** "With a white, navy and red belt": the comma parts two colours of one thing. */
-	isListOfColours(span: Span): boolean {
-		return (
-			span.breakBefore === 'comma' &&
-			!this.clause.bare &&
-			(senseOf(span, 'colour') ?? senseOf(span, 'metal')) !== undefined &&
-			this.isOfNext(this.dressedNext(0))
-		);
-	}
-
-	/** "A gold earring and a silver one": after one thing with "a", "and a … one" is another of its kind. */
-	namesOneMore(): boolean {
-		const { before, single, ofOne, parts } = this.clause;
-		const last = this.clauses.at(-1);
-		const isSingle = (clause: Pick<Clause, 'single' | 'ofOne'> | undefined) =>
-			clause !== undefined && (clause.single || clause.ofOne);
-		return (
-			['and', 'list'].includes(before) &&
-			isSingle({ single, ofOne }) &&
-			parts.every(({ role }) => role === 'said') &&
-			last?.head !== undefined &&
-			last.head === this.lastHead &&
-			isSingle(last)
-		);
 	}
 
 	/** "In the same green", "the same colour". */
@@ -581,8 +525,8 @@ class ClauseBuilder implements Reached {
 		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) {
-			const another = has('one') && this.namesOneMore() ? this.lastHead : undefined;
-			if (another) this.add({ ...span, senses: kindOfOne(another.span) }, at, 'head');
+			const another = has('one') ? anotherOf(this) : undefined;
+			if (another) this.add({ ...span, senses: another }, at, 'head');
 			else clause.back = true;
 		}
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
@@ -615,7 +559,7 @@ class ClauseBuilder implements Reached {
 
 	meet(met: Span, at: number): void {
 		const span = withItsPart(met);
-		if (span.breakBefore && !this.isListOfColours(span)) {
+		if (span.breakBefore && !isListOfColours(this, span, this.dressedNext(0))) {
 			this.denyNext = false;
 			// "Sleeves: long, neck: high".
 			const [part, other] = this.clause.parts;
@@ -650,38 +594,11 @@ class ClauseBuilder implements Reached {
 	}
 }
 
-/** What "one" is after a name: that kind, and of a name that says a cloth, "a leather jacket", what it is without. */
-function kindOfOne(name: Span): readonly Sense[] {
-	const types = sensesOf(name, 'type');
-	const isOfCloth = types.some(({ type }) => garmentType(type).own.material !== undefined);
-	const plain = isOfCloth ? (spansOf(name.words.at(-1) ?? '')[0]?.senses ?? []) : [];
-	const ofPlain = plain.filter(({ kind }) => kind === 'type');
-	return ofPlain.length > 0 ? ofPlain : types;
-}
-
 /** "A denim jacket". */
 const saysItsCloth = ({ head }: Clause): boolean => {
 	const type = head && senseOf(head.span, 'type');
 	return type !== undefined && garmentType(type.type).usual.material !== undefined;
 };
-
-const away = new Set(['gone', 'off', 'missing', 'nowhere', 'absent']);
-/** Do words say that something is not there, or taken off? */
-const isAway = (words: readonly string[]): boolean => words.length === 1 && away.has(words[0] ?? '');
-
-const onlyNames = ({ parts, head, bare }: Clause) => head !== undefined && bare && parts.length === 1;
-
-/** "No belt, bag or hat": a list of bare names that an "or" ends is denied as a whole. */
-function denyLists(clauses: readonly Clause[]): void {
-	clauses.forEach((clause, at) => {
-		if (!clause.denied || !clause.head) return;
-		let last = at + 1;
-		while (clauses[last]?.before === 'comma' && onlyNames(clauses[last] as Clause)) last++;
-		const end = clauses[last];
-		if (end?.before === 'or' && onlyNames(end))
-			for (const listed of clauses.slice(at + 1, last + 1)) listed.denied = true;
-	});
-}
 
 /**
  * Clauses of a list of spans, with the garment of each where it names one.

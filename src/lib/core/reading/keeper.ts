@@ -73,8 +73,8 @@ export class Keeper {
 	}
 
 	/** Words that say something of what is worn with it: they are kept as they stand. */
-	keepTogether(parts: readonly Part[], what: string, status: ReadStatus = 'doubted', after = ''): void {
-		const words = after + parts.map(({ span }) => span.text).join(' ');
+	keepTogether(parts: readonly Part[], what: string, status: ReadStatus = 'doubted', opening = ''): void {
+		const words = opening + parts.map(({ span }) => span.text).join(' ');
 		for (const part of parts) this.keep(part, words, status, `${what}; kept as a note`);
 	}
 

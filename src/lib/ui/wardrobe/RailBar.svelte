@@ -25,7 +25,9 @@
 	let filtering = $state(false);
 	const places = $derived(valuesOf('slot', pieces));
 	const filters = $derived(Object.keys(shown.traits).filter((id) => id !== 'slot').length);
-	const any = $derived(filters > 0 || shown.traits.slot || shown.use || shown.only || shown.typed !== '');
+	const isFiltered = $derived(
+		filters > 0 || shown.traits.slot || shown.use || shown.only || shown.typed !== ''
+	);
 	const views = ['rail', 'table'] as const;
 </script>
 
@@ -79,7 +81,7 @@
 	<Button kind="ghost" size="small" aria-expanded={filtering} on:click={() => (filtering = !filtering)}>
 		{filters > 0 ? m.wardrobe.filtersOn(filters) : m.wardrobe.filters}
 	</Button>
-	{#if any}<Button kind="ghost" size="small" on:click={shown.clear}>{m.wardrobe.clear}</Button>{/if}
+	{#if isFiltered}<Button kind="ghost" size="small" on:click={shown.clear}>{m.wardrobe.clear}</Button>{/if}
 	<div class="views" role="group" aria-label={m.wardrobe.view}>
 		{#each views as one (one)}
 			<button aria-pressed={view === one} onclick={() => (view = one)}>{m.wardrobe.views[one]}</button>
