@@ -13,12 +13,13 @@ export interface LabelledOutfit {
 }
 
 export const piecesOf = (text: string): CheckedPiece[] =>
-	readLook(text).elements.map(({ garment, moves, side }, i) => ({
+	readLook(text).elements.map(({ garment, moves, side, note }, i) => ({
 		id: `piece-${i}`,
 		title: garmentInWords(garment),
 		garment,
 		moves,
-		side
+		side,
+		note
 	}));
 
 export function labelledOutfits(): LabelledOutfit[] {

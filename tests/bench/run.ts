@@ -48,6 +48,7 @@ import { poseModel } from '../pose-model';
 import { labelledOutfits, scoreEye } from '../outfits';
 import { attainable, kendallTauB, labelledPairs, misplaced, orderedWithin } from '../pairs';
 import { labelledPhrases, scoreReading } from '../phrases';
+import { labelledLimits, missedOf } from '../limits';
 import { labelledSentences } from '../sentences';
 import { atLeast, atMost, each, whyMissed, type Aim } from './aims';
 import { browserFigures } from './browser';
@@ -243,6 +244,20 @@ for (const [swatches, limit] of [
 		`${ordered.inOrder} of ${ordered.compared}`
 	);
 	for (const error of ordered.errors) report('  out of order', error);
+}
+{
+	const { tuned, held } = labelledLimits();
+	for (const [which, set] of [
+		['for tuning', tuned],
+		['only ever run', held]
+	] as const) {
+		const share = 1 - missedOf(set).length / set.length;
+		report(
+			`limits in clients’ own words, ${set.length} ${which}: raised, asked or left to people as labelled`,
+			share.toFixed(3),
+			atLeast(0.9, share)
+		);
+	}
 }
 {
 	const outfits = labelledOutfits();

@@ -1,4 +1,4 @@
-import { placeOf } from '../lexicon/facets';
+import { placeOf, type ValueOf } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 
@@ -25,13 +25,28 @@ export const heights = {
 	floor: 0
 } as const;
 
+/** How high a heel of a shape usually is, on a shoe whose kind has none (common practice). */
+const heelOfShape: Readonly<Record<string, ValueOf<'heelHeight'>>> = {
+	stiletto: 'high',
+	kitten: 'kitten',
+	spool: 'kitten',
+	block: 'mid',
+	cuban: 'kitten',
+	stacked: 'mid',
+	cone: 'mid',
+	wedge: 'mid'
+};
+/** "Block-heeled sandals": flat as sandals are, they would have no heel to be of a shape. */
+const usualHeel = (ofKind: ValueOf<'heelHeight'> | undefined, shape = '') =>
+	ofKind === undefined || ofKind === 'flat' ? (heelOfShape[shape] ?? ofKind) : ofKind;
+
 /**
  * The heel of a shoe in cm: as it was measured or said, else as its value in words usually is, else as its kind usually has (`stated` is
  * then false). Undefined of what is no shoe, and of kinds that have none of their own.
  */
 export function heelOfShoe({ type, facets }: Garment): { cm: number; stated: boolean } | undefined {
 	const { slot, usual } = garmentType(type);
-	const { value = usual.heelHeight, cm } = facets.heelHeight ?? {};
+	const { value = usualHeel(usual.heelHeight, facets.heelShape?.value), cm } = facets.heelHeight ?? {};
 	if (slot !== 'feet' || value === undefined) return undefined;
 	return { cm: cm ?? placeOf('heelHeight', value), stated: facets.heelHeight !== undefined };
 }

@@ -6,7 +6,7 @@ import type { Garment } from '../model/garment';
 import { factsOf, type PieceFacts } from './facts';
 import { breaksLimit, questionOf } from './limits';
 import type { CheckContext, CheckedPiece } from './model';
-import { madeOf } from './properties';
+import { madeOf } from './limits/of-cloth';
 
 type ForClient = NonNullable<CheckContext['client']>;
 

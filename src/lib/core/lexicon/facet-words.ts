@@ -22,11 +22,11 @@ const source: Partial<Record<FacetId, string>> = {
 	hemLength: `
 		hip: hip-length, to the hip
 		micro: micro, micro-mini, tiny, teeny, thigh-high, thigh-grazing
-		mini: mini, minidress, miniskirt, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
+		mini: mini, minidress, minidresses, miniskirt, miniskirts, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
-		midi: midi, mididress, midiskirt, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
-		maxi: maxi, maxidress, maxiskirt, long, maxi-length, full-length
+		midi: midi, mididress, mididresses, midiskirt, midiskirts, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
+		maxi: maxi, maxidress, maxidresses, maxiskirt, maxiskirts, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, ankle-skimming, ankle-brushing, to the ankles
 		floor: floor-length, ground-length, to the ground, floor-sweeping, to the floor, floor-grazing, floor-skimming, floor-brushing, sweeping, puddling`,
 	legLength: `
@@ -45,7 +45,7 @@ const source: Partial<Record<FacetId, string>> = {
 		high: high-rise, high, high in the waist, high on the waist, high at the waist, high-waisted, hi-waisted, hi-waist, hi-rise, high-waist, high waist, waist-high, paperbag, paperbag-waist, natural-waist, high-cut`,
 	sleeveLength: `
 		strapless: strapless
-		sleeveless: sleeveless, sleeves cut off, sleeves hacked off, sleeves ripped off, sleeves torn off, sleeves taken off, sleeves removed, cut-off sleeves, hacked-off sleeves, ripped-off sleeves, torn-off sleeves, bare arms, arms bare, arms are bare, bare-armed, spaghetti-strap, spaghetti-strapped, strappy, thin-strapped, shoestring straps, spaghetti straps, spaghetti
+		sleeveless: sleeveless, sleeves cut off, sleeves hacked off, sleeves ripped off, sleeves torn off, sleeves taken off, sleeves removed, cut-off sleeves, hacked-off sleeves, ripped-off sleeves, torn-off sleeves, bare arms, arms bare, arms are bare, bare-armed, strappy, thin-strapped
 		cap: cap-sleeved, cap-sleeve
 		short: short-sleeved, short-sleeve, short
 		elbow: elbow-length, half-sleeved, to the elbow, past the elbow, over the elbow, above the elbow, half-sleeve, ~half
@@ -66,7 +66,7 @@ const source: Partial<Record<FacetId, string>> = {
 		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	size: `
 		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
-		small: small, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
+		small: small, spaghetti, shoestring, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
 		medium: medium, medium-sized, mid-sized, midi, princess-length, matinee-length
 		large: large, opera-length, rope-length, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
 		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy, slouch`,
@@ -288,7 +288,7 @@ const source: Partial<Record<FacetId, string>> = {
 		fringed: fringed, fringe, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed
-		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, thigh-slit, side slits, thigh slit, front slit, side split, thigh-split, slit to the thigh, slit at the side, front-slit, slit to the knee, thigh-high slit, thigh-high split, high slit, high split
+		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, side slits, front slit, side split, slit at the side, front-slit
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallops, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim

@@ -27,6 +27,33 @@ export const maybeFur = ['trapper-hat'];
 /** Families in which wool is so common that it is asked where nobody said. */
 export const likelyWool = ['knitwear', 'cardigans', 'tailored', 'coats'];
 
+/** What is so commonly of leather that it is asked where nobody said: most shoes, bags, belts and gloves (common practice). */
+const likelyLeather = ['shoes', 'sandals', 'boots', 'handbags', 'belts', 'gloves'];
+const seldomLeather = [
+	'slippers',
+	'espadrilles',
+	'flip-flops',
+	'sports-sandals',
+	'football-boots',
+	'dance-shoes',
+	'snow-boots',
+	'minaudiere',
+	'potli',
+	'basket-bag',
+	'backpack',
+	'suitcase',
+	'umbrella',
+	'sash',
+	'cummerbund',
+	'braces',
+	'opera-gloves',
+	'fingerless-gloves',
+	'mittens',
+	'muff'
+];
+export const isLikelyLeather = ({ family, id }: { family: string; id: string }) =>
+	likelyLeather.includes(family) && !seldomLeather.includes(id);
+
 export type MaterialKind =
 	'leather' | 'fur' | 'feather' | 'down' | 'wool' | 'silk' | 'latex' | 'synthetics' | 'scratchy' | 'rustling';
 
@@ -44,25 +71,27 @@ export interface KindOfMaterial {
 
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	leather: {
-		said: /leather|suede|\bhides?\b|animal skins?/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])leather|\bhides?\b|animal skins?/i,
+		noted: /leather|suede|\bhides?\b|animal skins?/i,
 		asks: 'is it real leather?',
 		is: ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling']
 	},
 	fur: {
-		said: /\bfurs?\b/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])\bfurs?\b/i,
 		asks: 'is this real fur?',
 		is: ['fur', 'shearling']
 	},
 	feather: { said: /feathers?/i, asks: 'are there feathers in it?', is: ['feather'], maybe: ['down-fill'] },
 	down: {
-		said: /\bdown\b/i,
+		said: /(?<!\b(?:button(?:s|ed)?|zips?|zipped|open|turned|folded|dressed|worn)[ -])\bdown\b(?! (?:the|to|her|his)\b)/i,
 		noted: /\b(?:goose|duck|eider)[ -]?down\b|\bdown[ -](?:fill|stuff|pad|lin)/i,
 		asks: 'what is it filled with?',
 		is: ['down-fill'],
 		maybe: ['feather']
 	},
 	wool: {
-		said: /\bwool|cashmere|mohair|alpaca|lanolin/i,
+		said: /\bwool|lanolin/i,
+		noted: /\bwool|cashmere|mohair|alpaca|lanolin/i,
 		asks: 'is there wool in it?',
 		is: [...woollens, 'boucle', 'shearling'],
 		maybe: ['knit', 'fleece', 'velour', 'crepe', 'twill', 'gabardine']

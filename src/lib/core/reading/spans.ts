@@ -20,6 +20,7 @@ import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
 import { reachAlone, reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
 import { withKindsSaid } from './kinds-said';
+import { withLengthsOfNext } from './length-of-next';
 import { withOneColour } from './one-colour';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
@@ -260,5 +261,5 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withSameColours(withOneColour(withKindsSaid(withInvertedNames(spans))));
+	return withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))));
 }

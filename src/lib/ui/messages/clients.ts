@@ -9,7 +9,7 @@ export const clients = {
 	brief: 'Brief',
 	briefHint: 'Who they are, what for, what they love and refuse',
 	never: 'Never wears or shows',
-	neverHint: 'Separate with commas',
+	neverHint: 'Separate with commas. “Silver only” or “cotton or linen only” say what alone is worn.',
 	avoid: 'Materials to avoid',
 	allergies: 'Allergies',
 	unknownLimits: (words: string) =>

@@ -1,5 +1,5 @@
 import type { PieceFacts } from '../facts';
-import { propertiesSaid } from '../properties';
+import { propertiesSaid } from '../limits/properties';
 import type { Rule } from '../rule';
 
 /** Places of the body as limits call them; shoulders alone are no statement. */

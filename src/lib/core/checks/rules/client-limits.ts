@@ -1,17 +1,17 @@
 import { avoidedInNote, cautionsFor } from '../../body/cautions';
 import { againstTheirWord } from '../bars';
-import { breaksLimit } from '../limits';
+import { breaksLimit, partsOfLimit } from '../limits';
 import type { PieceFacts } from '../facts';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
 
 /** Limits of what sleeves cover, of what any second thing on the shoulders covers, and of what a layer hides. */
-const ofTheArms = /arms?|sleeveless/i;
+const ofTheArms = /arms?|sleeveless|(?:have|needs?|always) sleeves|^sleeves always/i;
 const ofTheShoulders = /shoulder|back|strapless/i;
 const ofTheCloth = /sheer|see.through|transparent/i;
 /** Only what must not be bare can be covered: a mini bag, knee boots or short skirts are no less so over tights. */
 const ofTheLegs =
-	/(?:bare|uncovered|naked|showing|show) (?:knees?|thighs?|legs?)|(?:knees?|thighs?|legs?) (?:bare|uncovered|showing|on show)/i;
+	/(?:bare|uncovered|naked|shows?|showing)(?: the| her| his| their)? (?:knees?|thighs?|legs?|ankles?)|(?:knees?|thighs?|legs?|ankles?)(?: to be| always)? (?:bare|uncovered|showing|on show|covered)|cover(?:s|ed)?(?: the| her| his| their)? (?:knees?|thighs?|legs?|ankles?)/i;
 /** Limits that a high rise below a crop keeps. */
 const ofTheMiddle = /midriff|belly|stomach|tummy/i;
 
@@ -48,9 +48,12 @@ export const clientLimits: Rule = {
 		};
 		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
-			const never = client.limits.never.filter(
-				(limit) => !isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
-			);
+			const never = client.limits.never
+				.flatMap(partsOfLimit)
+				.filter(
+					(limit) =>
+						!isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
+				);
 			const ofTheirs = againstTheirWord({ ...client, limits: { ...client.limits, never } }, piece);
 			const against = [...ofTheirs, ...cautionsFor(client, piece.garment)].filter(
 				({ kind }) => kind !== 'look'

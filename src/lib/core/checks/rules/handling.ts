@@ -21,7 +21,7 @@ import type { Side } from '../../lexicon/sides';
 import { highNecklines } from '../../lexicon/limit-properties';
 import type { Facts, PieceFacts } from '../facts';
 import type { Violation } from '../model';
-import { madeOf } from '../properties';
+import { madeOf } from '../limits/of-cloth';
 import type { Rule } from '../rule';
 
 const upper = ['top', 'whole', 'layer', 'suit', 'outer'];

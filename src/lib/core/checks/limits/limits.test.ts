@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { piecesOf } from '../../../../tests/outfits';
-import { factsOf } from './facts';
-import { breaksLimit, isKnownLimit } from './limits';
+import { piecesOf } from '../../../../../tests/outfits';
+import { factsOf } from '../facts';
+import { breaksLimit, isKnownLimit } from '.';
 
 const factsOfOne = (words: string) => {
 	const [piece] = factsOf(piecesOf(words), {}).pieces;

@@ -1,0 +1,126 @@
+/** A limit as a client says it, taken apart: what it is about, whether that alone is worn or never, and where. */
+import type { SlotId } from '../../lexicon/slots';
+import type { Sense, Span } from '../../reading/model';
+import { spansOf } from '../../reading/spans';
+
+export interface LimitClause {
+	/** As it was said. */
+	said: string;
+	/** What it speaks of, without the words that deny it. */
+	words: string;
+	/** Only this is worn: "silver only". Otherwise this never is. */
+	only: boolean;
+	/** The places that it is limited to: "no black near the face"; all where none is said. */
+	slots?: readonly SlotId[];
+}
+
+const beginnings = [
+	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
+	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?)\s+/i,
+	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do|have)?\s*/i
+];
+/** Whose limit it is goes without saying. */
+const somebody = /^(?:i|she|he|they|we|the client)\s+(?:really |also |just )?/i;
+/** "Heels at all", "shoulders, please": what only adds weight. */
+const endings =
+	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever)$/i;
+const onlyWords =
+	/^(?:only|just|always|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
+
+/** Where a limit holds, as it is said, and the slots that lie there. */
+const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
+	[
+		/\s*\b(?:near|next to|close to|beside|around|by) (?:the|her|his|their|my) (?:face|skin tone|complexion)\b/i,
+		['top', 'whole', 'suit', 'layer', 'outer', 'drape', 'scarf', 'neck', 'ears', 'head']
+	],
+	[
+		/\s*\b(?:on|as) (?:(?:the|her|his|their|my) )?(?:top half|upper half|top)\b/i,
+		['top', 'whole', 'suit', 'layer', 'outer']
+	],
+	[
+		/\s*\bon (?:the|her|his|their|my) (?:bottom half|lower half|bottom|legs|hips)\b|\s*\bbelow the waist\b/i,
+		['legs', 'whole', 'suit', 'hosiery']
+	],
+	[/\s*\bon (?:the|her|his|their|my) feet\b/i, ['feet', 'hosiery']]
+];
+
+const parted = /[,;.]|\s+and\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
+
+const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind }) => kinds.includes(kind));
+const namesOnly = (span: Span) => has(span, 'type', 'filler');
+/** "Frills and bows", "skirts and dresses": things on both sides, where "black and white stripes" are one. */
+const ofTheBody =
+	/\b(?:arms?|shoulders?|backs?|midriff|belly|stomach|tummy|cleavage|chest|knees?|thighs?|legs?|ankles?)\b/i;
+const namesThing = (words: string) =>
+	ofTheBody.test(words) || spansOf(words).some((span) => has(span, 'type', 'detail'));
+function joinedBy(clause: string): string[] {
+	const sides = clause.split(/\s+(?:and|&)\s+/i);
+	return sides.length > 1 && sides.every(namesThing) ? sides : [clause];
+}
+/** "Short skirts or dresses": what is said of the first is said of the second, where that only names a kind. */
+function choices(clause: string): string[] {
+	// "Ankle-length or longer" is one length.
+	const [first = '', ...others] = clause
+		.split(/\s+(?:or|nor)\s+(?!(?:longer|shorter|below|above|more|less|lower|higher)\b)/i)
+		.flatMap(joinedBy);
+	const spans = spansOf(first);
+	const name = spans.findIndex((span) => has(span, 'type'));
+	const said = name > 0 ? first.slice(0, spans[name]?.start) : '';
+	return [first, ...others.map((other) => (spansOf(other).every(namesOnly) ? said + other : other))];
+}
+
+/** What is said of several things at once holds against none of them by itself. */
+const ofTheLook =
+	/\b(?:head.to.(?:toe|foot)|top.to.toe|double denim|more than (?:one|two|three)|at once|together|matching|same)\b/i;
+
+function clauseOf(said: string): LimitClause | undefined {
+	if (ofTheLook.test(said)) return undefined;
+	let words = said.trim().replace(somebody, '');
+	let slots: readonly SlotId[] | undefined;
+	for (const [place, there] of places)
+		if (place.test(words)) {
+			words = words.replace(place, '').trim();
+			slots = there;
+		}
+	const only = onlyWords.test(words) && !/^(?:no|not|never)\b/i.test(words);
+	for (let before = ''; before !== words;) {
+		before = words;
+		for (const beginning of beginnings) words = words.replace(beginning, '');
+		words = words.replace(endings, '').replace(onlyWords, '').trim();
+	}
+	return words ? { said, words, only, slots } : undefined;
+}
+
+/** "Cotton, linen or silk only": what alone is worn is one list. */
+const isOneList = (limit: string) =>
+	onlyWords.test(limit.trim()) && !/\b(?:no|never|nothing|not)\b/i.test(limit);
+
+/** The clauses of a limit; each of them by itself is one. */
+export const clausesOf = (limit: string): LimitClause[] =>
+	isOneList(limit)
+		? [clauseOf(limit) ?? []].flat()
+		: limit
+				.split(parted)
+				.flatMap(choices)
+				.flatMap((said) => clauseOf(said) ?? []);
+
+/** Words with which a part of the body is shown or covered; what is left besides is the part. */
+const showing =
+	/\b(?:bare|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|must be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+
+/** The parts of the body that a clause speaks of showing or covering, and of nothing besides; none where it speaks of more. */
+export function partsShown(words: string): string[] {
+	return words
+		.toLowerCase()
+		.replace(showing, ' ')
+		.split(/\s+/)
+		.filter((word) => word.length > 0);
+}
+
+/** A height in cm that a clause names, of heels or anything else: "over 3 cm", "2 inches"; undefined where it names none. */
+export function heightIn(words: string): number | undefined {
+	const [, figure, unit = ''] = /(\d+(?:[.,]\d+)?)\s*(cm|centimet|inch|in\b|["”])/i.exec(words) ?? [];
+	if (figure === undefined) return undefined;
+	return Number(figure.replace(',', '.')) * (/^c/i.test(unit) ? 1 : cmAnInch);
+}
+const cmAnInch = 2.54;

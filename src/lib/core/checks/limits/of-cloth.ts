@@ -1,0 +1,102 @@
+/** Limits of what a thing is made of. */
+import {
+	isLikelyLeather,
+	isNoted,
+	likelyWool,
+	materialKinds,
+	materialsOfParts,
+	maybeFur,
+	type MaterialKind
+} from '../../lexicon/limit-properties';
+import type { PieceFacts } from '../facts';
+import { anyOf, type Answer, type Property } from '../property';
+
+/** Is it, or a part of it, made of a material or of its kin? What only its note speaks of is asked. */
+export function madeOf(piece: PieceFacts, kind: MaterialKind): Answer {
+	const whole = clothIs(piece, kind);
+	return whole === 'no' && piece.note && isNoted(kind, piece.note) ? 'unknown' : whole;
+}
+
+function clothIs(piece: PieceFacts, kind: MaterialKind): Answer {
+	const { is, maybe = [] } = materialKinds[kind];
+	const cloth = [piece.stated('material'), piece.stated('texture'), ...materialsOfParts(piece.stated)];
+	if (cloth.some((value) => value !== undefined && is.includes(value))) return 'yes';
+	const material = piece.stated('material');
+	if (material !== undefined) return maybe.includes(material) ? 'unknown' : 'no';
+	const usual = piece.type.usual.material;
+	if (usual !== undefined && is.includes(usual)) return 'by-kind';
+	if (kind === 'fur' && maybeFur.includes(piece.type.id)) return 'unknown';
+	if (kind === 'down' && piece.value('texture') === 'padded') return 'unknown';
+	if (kind === 'leather' && usual === undefined && isLikelyLeather(piece.type)) return 'unknown';
+	if (kind === 'wool' && (likelyWool.includes(piece.type.family) || (usual && maybe.includes(usual))))
+		return 'unknown';
+	return usual !== undefined && maybe.includes(usual) ? 'unknown' : 'no';
+}
+
+/** What is gold or silver in colour may be plated. */
+const preciousMetals: readonly string[] = ['gold', 'silver', 'platinum', 'rose-gold'];
+const fromAnimals = ['leather', 'fur', 'feather', 'down', 'wool', 'silk'] as const;
+
+/** Fine wools that are limits of their own. */
+const woolFibres = ['cashmere', 'mohair', 'alpaca', 'merino'] as const;
+/** What is usual of wool is a question where one wool is meant. */
+const saidElsewhere = (answer: Answer): Answer => (answer === 'by-kind' ? 'unknown' : answer);
+
+export const clothProperties: readonly Property[] = [
+	{
+		positive: true,
+		said: /^(?:natural|breathable) (?:fibres?|fibers?|fabrics?|cloths?|materials?) only$/i,
+		asks: 'what is it made of?',
+		holds: (piece) => madeOf(piece, 'synthetics')
+	},
+	{
+		said: /^(?:any )?metals?$/i,
+		asks: 'is there metal in it?',
+		holds: ({ metal }) => (metal ? 'yes' : 'no')
+	},
+	{
+		said: /\bnickel\b/i,
+		asks: 'is it free of nickel?',
+		holds: ({ type }) => (type.division === 'jewellery' ? 'unknown' : 'no')
+	},
+	{
+		said: /^(?:base|cheap|plated) metals?$/i,
+		asks: 'of what metal is it?',
+		holds: ({ metal, type }) =>
+			metal
+				? preciousMetals.includes(metal)
+					? 'unknown'
+					: 'yes'
+				: type.division === 'jewellery'
+					? 'unknown'
+					: 'no'
+	},
+	...([false, true] as const).map((positive): Property => ({
+		...(positive && { positive }),
+		said: /\bvegan\b|animal (?:products?|fibres?|fibers?|materials?)/i,
+		asks: 'is anything in it from an animal?',
+		holds: (piece) => anyOf(...fromAnimals.map((kind) => madeOf(piece, kind)))
+	})),
+	{
+		said: /scratchy|itchy|prickly/i,
+		asks: 'does it scratch?',
+		holds: (piece) => madeOf(piece, 'scratchy')
+	},
+	{ said: /rustl/i, asks: 'does it rustle?', holds: (piece) => madeOf(piece, 'rustling') },
+	...woolFibres.map((fibre): Property => ({
+		said: new RegExp(`\\b${fibre}\\b`, 'i'),
+		asks: `is there ${fibre} in it?`,
+		holds: (piece) => {
+			const cloth = piece.stated('material');
+			if (cloth === fibre) return 'yes';
+			return cloth === undefined ? saidElsewhere(madeOf(piece, 'wool')) : 'no';
+		}
+	})),
+	...(['leather', 'fur', 'feather', 'down', 'wool', 'silk', 'latex', 'synthetics'] as const).map(
+		(kind): Property => ({
+			said: materialKinds[kind].said,
+			asks: materialKinds[kind].asks,
+			holds: (piece) => madeOf(piece, kind)
+		})
+	)
+];

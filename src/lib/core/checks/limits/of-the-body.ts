@@ -1,0 +1,234 @@
+/** Limits of what a thing shows of the body, how it sits on it, and how high it stands. */
+import { heelOfShoe } from '../../body/heights';
+import {
+	bareNecklines,
+	highNecklines,
+	lowNecklines,
+	sheerCloth,
+	shoulderStraps
+} from '../../lexicon/limit-properties';
+import type { PieceFacts } from '../facts';
+import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../property';
+
+/** The heel of a shoe in cm: as stated, or as is usual for its kind; undefined for what has none. */
+export function heelOf(piece: PieceFacts): { cm: number; sure: boolean } | undefined {
+	const heel = heelOfShoe(piece.garment);
+	return heel && { cm: heel.cm, sure: heel.stated };
+}
+/** A sole of up to this is flat (cm; common practice). */
+const flatUpToCm = 2;
+/** From here on a heel is a high one (cm; common practice). */
+const highFromCm = 7.5;
+
+export function heelOver(piece: PieceFacts, cm: number): Answer {
+	if (piece.slot !== 'feet') return 'no';
+	const heel = heelOf(piece);
+	if (!heel) return 'unknown';
+	if (heel.cm <= cm) return 'no';
+	return heel.sure ? 'yes' : 'by-kind';
+}
+
+/** Does it cover the body by itself, so that what it leaves bare is bare? A layer is worn over something. */
+const nextToSkin = ({ slot }: PieceFacts) => ['top', 'whole', 'drape', 'under'].includes(slot);
+
+function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
+	if (!nextToSkin(piece)) return 'no';
+	const bySleeve = byFacet(piece, 'sleeveLength', among(...lengths));
+	if (piece.stated('sleeveLength') !== undefined) return bySleeve;
+	// A neckline that leaves no shoulder to hang a sleeve from says it too.
+	return anyOf(bySleeve, saidOnly(byFacet(piece, 'neckline', among('strapless', 'halter'))));
+}
+
+/** Straps too thin to cover a shoulder, as a note tells them. */
+const thinStraps = /\b(?:spaghetti|shoestring|thin|narrow|skinny|fine|delicate|slim) strap/i;
+function shoulders(piece: PieceFacts): Answer {
+	if (!nextToSkin(piece)) return 'no';
+	const isSleeveless = byFacet(piece, 'sleeveLength', among('sleeveless', 'strapless'));
+	const strappy: Answer = shoulderStraps.includes(piece.type.id) && isSleeveless !== 'no' ? 'by-kind' : 'no';
+	return anyOf(
+		saidOnly(byFacet(piece, 'neckline', among(...bareNecklines))),
+		saidOnly(byFacet(piece, 'sleeveLength', among('strapless'))),
+		thinStraps.test(piece.note ?? '') ? 'yes' : 'no',
+		strappy,
+		// A vest covers the shoulder, and what hangs from straps does not: both have no sleeves.
+		piece.stated('sleeveLength') === 'sleeveless' && piece.value('neckline') === undefined ? 'unknown' : 'no'
+	);
+}
+
+const legsUpTo = (piece: PieceFacts, hems: readonly string[], legs: readonly string[]): Answer =>
+	['outer', 'layer'].includes(piece.slot)
+		? 'no'
+		: anyOf(
+				saidOnly(byFacet(piece, 'hemLength', among(...hems))),
+				saidOnly(byFacet(piece, 'legLength', among(...legs)))
+			);
+
+/** A slit opens a hem that covers: how far is told by a note, or is asked. */
+function slitUpTo(piece: PieceFacts, height: RegExp): Answer {
+	if (piece.stated('hemDetail') !== 'slit') return 'no';
+	const note = piece.note ?? '';
+	if (height.test(note)) return 'yes';
+	return /knee|ankle|calf/i.test(note) ? 'no' : 'unknown';
+}
+
+export const bodyProperties: readonly Property[] = [
+	{
+		positive: true,
+		said: /\bflats? only\b|\bflat (?:soles?|shoes?|heels?) only\b/i,
+		asks: 'how high is the heel?',
+		holds: (piece) => heelOver(piece, flatUpToCm)
+	},
+	{
+		said: /\bflat (?:soles?|shoes?)\b|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
+		asks: 'how high is the heel?',
+		holds: (piece) => heelOver(piece, flatUpToCm)
+	},
+	{
+		said: /\bhigh heels?\b/i,
+		asks: 'how high is the heel?',
+		holds: (piece) => heelOver(piece, highFromCm)
+	},
+	{
+		said: /strapless/i,
+		asks: 'has it straps?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'sleeveLength', among('strapless'))),
+				saidOnly(byFacet(piece, 'neckline', among('strapless'))),
+				/\b(?:bandeau|tube)\b/i.test(piece.note ?? '') ? 'yes' : 'no'
+			)
+	},
+	{
+		positive: true,
+		said: /^sleeves? only$/i,
+		asks: 'has it sleeves?',
+		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless')
+	},
+	{
+		part: /^upper$/,
+		said: /upper arms?/i,
+		asks: 'has it sleeves?',
+		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless', 'cap')
+	},
+	{
+		positive: true,
+		said: /^closed[ -](?:toes?|shoes?|toed? shoes?) only$/i,
+		asks: 'is its toe open?',
+		holds: (piece) =>
+			piece.slot !== 'feet'
+				? 'no'
+				: anyOf(
+						saidOnly(byFacet(piece, 'toe', among('open', 'peep'))),
+						piece.type.family === 'sandals' && piece.stated('toe') === undefined ? 'by-kind' : 'no'
+					)
+	},
+	{
+		part: /^arms?$/,
+		said: /sleeveless|(?:bare|uncovered|naked|showing) arms?|arms? (?:bare|uncovered|showing|on show)/i,
+		asks: 'has it sleeves?',
+		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless')
+	},
+	{
+		part: /^shoulders?$/,
+		said: /(?:bare|uncovered|naked) shoulders?|off.the.shoulder|shoulders? (?:bare|showing|on show)|spaghetti straps?/i,
+		asks: 'does it leave the shoulders bare?',
+		holds: shoulders
+	},
+	{
+		part: /^backs?$/,
+		said: /(?:bare|open|low|naked) backs?|backless|back (?:bare|showing)/i,
+		asks: 'is its back open?',
+		holds: (piece) =>
+			nextToSkin(piece)
+				? anyOf(
+						saidOnly(byFacet(piece, 'back', among('open', 'low', 'backless', 'racer'))),
+						saidOnly(byFacet(piece, 'neckline', among('halter')))
+					)
+				: 'no'
+	},
+	{
+		part: /^(?:midriff|belly|stomach|tummy|middle|navel|waist)$/,
+		said: /midriff|belly|stomach|tummy|crop(?:ped)? tops?/i,
+		asks: 'where does it end?',
+		holds: (piece) => (nextToSkin(piece) ? saidOnly(byFacet(piece, 'topLength', among('cropped'))) : 'no')
+	},
+	{
+		part: /^(?:cleavage|chest|bust|décolletage|decolletage)$/,
+		said: /low neck|low.cut|cleavage|plung|bare chest|d[ée]collet/i,
+		asks: 'how low is the neck?',
+		holds: (piece) =>
+			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
+	},
+	{
+		part: /^knees?$/,
+		said: /bare knees?|above the knee|knees? (?:bare|showing|on show)|short skirts?/i,
+		asks: 'where does it end?',
+		holds: (piece) =>
+			anyOf(
+				legsUpTo(piece, ['micro', 'mini', 'above-knee'], ['micro', 'short', 'mid-thigh']),
+				slitUpTo(piece, /thigh|high|hip/i)
+			)
+	},
+	{
+		part: /^thighs?$/,
+		said: /thighs?|\bmini\b|miniskirts?|very short/i,
+		asks: 'how far up does it end or open?',
+		holds: (piece) =>
+			anyOf(
+				legsUpTo(piece, ['micro', 'mini'], ['micro', 'short', 'mid-thigh']),
+				slitUpTo(piece, /thigh|high|hip/i)
+			)
+	},
+	{
+		part: /^ankles?$/,
+		asks: 'where does it end?',
+		holds: (piece) =>
+			legsUpTo(
+				piece,
+				['micro', 'mini', 'above-knee', 'knee', 'midi', 'maxi'],
+				['micro', 'short', 'mid-thigh', 'knee', 'cropped', 'ankle']
+			)
+	},
+	{
+		part: /^legs?$/,
+		said: /(?:bare|uncovered|naked) legs?|legs? (?:bare|uncovered|showing|on show)/i,
+		asks: 'where does it end?',
+		holds: (piece) =>
+			legsUpTo(
+				piece,
+				['micro', 'mini', 'above-knee', 'knee', 'midi'],
+				['micro', 'short', 'mid-thigh', 'knee', 'cropped']
+			)
+	},
+	{
+		said: /high necks?|roll.?necks?|polo.?necks?|turtle.?necks?|tight necks?|anything (?:at|round) the (?:neck|throat)/i,
+		asks: 'how high is the neck?',
+		holds: (piece) => saidOnly(byFacet(piece, 'neckline', among(...highNecklines)))
+	},
+	{
+		said: /\btight\b|clingy|bodycon|skin.tight|figure.hugging/i,
+		asks: 'how close does it fit?',
+		holds: (piece) =>
+			piece.slot === 'hosiery'
+				? 'no'
+				: anyOf(
+						saidOnly(byFacet(piece, 'fit', among('skin-tight'))),
+						saidOnly(byFacet(piece, 'leg', among('skinny'))),
+						// "A tight shirt" is close, and so is a fitted one.
+						piece.stated('fit') === 'close' ? 'unknown' : 'no'
+					)
+	},
+	{
+		said: /see.through|sheer|transparent/i,
+		asks: 'does it show through?',
+		holds: (piece) => {
+			if (piece.slot === 'hosiery') return 'no';
+			const stated = piece.stated('opacity');
+			if (stated !== undefined) return stated === 'opaque' ? 'no' : 'yes';
+			const cloth = piece.value('material') ?? '';
+			return sheerCloth.includes(cloth)
+				? 'by-kind'
+				: saidOnly(byFacet(piece, 'opacity', among('sheer', 'semi-sheer')));
+		}
+	}
+];

@@ -1,0 +1,62 @@
+/**
+ * What a client may not want worn or shown, that is no kind of piece: does this thing, worn so, have this property? Asked of one place by
+ * every limit and caution. A stated value is the answer; without one, what is usual for its kind; where neither tells, it is not known,
+ * and somebody is asked.
+ */
+import { spansOf } from '../../reading/spans';
+import type { Property } from '../property';
+import { clausesOf, partsShown } from './clauses';
+import { clothProperties } from './of-cloth';
+import { lookProperties } from './of-looks';
+import { placeProperties } from './of-places';
+import { bodyProperties } from './of-the-body';
+
+/** The first that is said counts with the others. */
+const properties: readonly Property[] = [
+	...bodyProperties,
+	...lookProperties,
+	...placeProperties,
+	...clothProperties
+];
+
+/** Words that a limit has besides what it speaks of: they name nothing by themselves. */
+const idle =
+	/\b(?:tops?|things?|clothes|clothing|pieces?|items?|garments?|fabrics?|cloths?|materials?|styles?|stuff|outfits?|any(?:thing)?|kind|of|the|her|his|their|a|an|in|with|very|too|real|genuine|next|to|skin)\b/gi;
+
+/** Whole words: of "fur-collared" nothing is left. */
+const wordsWith = (said: RegExp) => new RegExp(`[^\\s,]*(?:${said.source})[^\\s,]*`, 'gi');
+
+export interface Said {
+	properties: readonly Property[];
+	/** What the clause says besides: "leather *skirts*". */
+	rest: string;
+}
+
+/** The properties that a clause of a limit speaks of, and what it says besides. */
+export function propertiesIn(words: string, only = false): Said {
+	const shown = partsShown(words);
+	const isOfBody = shown.length > 0 && shown.every((word) => properties.some(({ part }) => part?.test(word)));
+	if (isOfBody)
+		return {
+			properties: properties.filter(({ part }) => shown.some((word) => part?.test(word))),
+			rest: ''
+		};
+	const text = only ? `${words} only` : words;
+	const namesColour = spansOf(text).some(({ senses }) => senses.some(({ kind }) => kind === 'colour'));
+	const found = properties.filter(
+		({ said, positive, ofColour }) =>
+			said?.test(text) && Boolean(positive) === only && !(ofColour && namesColour)
+	);
+	const rest = found.reduce((left, { said }) => (said ? left.replace(wordsWith(said), ' ') : left), text);
+	return {
+		properties: found,
+		rest: rest
+			.replace(idle, ' ')
+			.replace(/ only$/, '')
+			.trim()
+	};
+}
+
+/** The properties that a limit in words speaks of. */
+export const propertiesSaid = (limit: string): readonly Property[] =>
+	clausesOf(limit).flatMap(({ words, only }) => propertiesIn(words, only).properties);

@@ -1,0 +1,80 @@
+/** What alone is worn, "silver only", "skirts or dresses only", "cotton, linen or silk only", held against a piece. */
+import type { FacetId } from '../../lexicon/facets';
+import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
+import { spansOf } from '../../reading/spans';
+import type { PieceFacts } from '../facts';
+import { allOf, anyOf, type Answer } from '../property';
+import { propertiesIn } from './properties';
+import { descriptionsOf, isColoured, isDescribed, saysOf, wholeKindIn } from './described';
+
+/** Slots of what is made of cloth, and is meant by a cloth that alone is worn. */
+const ofCloth: readonly string[] = [
+	'top',
+	'legs',
+	'whole',
+	'suit',
+	'layer',
+	'outer',
+	'drape',
+	'scarf',
+	'under'
+];
+
+/** Slots whose sleeves and necks show: a coat is worn over others. */
+const nextToSkin: readonly string[] = ['top', 'whole', 'drape', 'under'];
+
+/** Is a thing of the kind's place, so that it is worn instead of it? Who wears dresses only wears no trousers. */
+const isInPlaceOf = (kind: GarmentType, { slot }: PieceFacts) =>
+	kind.slot === slot || (kind.slot === 'whole' && slot === 'legs');
+
+/** Is a facet one that a thing of its slot is judged by? */
+function isJudgedBy(facet: FacetId, { slot, type }: PieceFacts): boolean {
+	if (!type.facets.includes(facet)) return false;
+	if (facet === 'material') return ofCloth.includes(slot);
+	return facet !== 'neckline' && facet !== 'sleeveLength' ? true : nextToSkin.includes(slot);
+}
+
+/** Is a piece something else than what one word of a list allows, in its place? */
+function isOther(piece: PieceFacts, words: string): Answer {
+	const whole = wholeKindIn(words);
+	if (whole) return whole.rest && whole.isOf(piece.type) ? isOther(piece, whole.rest) : 'no';
+	const ofMetal = spansOf(words).flatMap(({ senses }) =>
+		senses.flatMap((sense) => (sense.kind === 'metal' ? sense.metal : []))
+	);
+	if (ofMetal.length > 0) return piece.metal && !ofMetal.includes(piece.metal) ? 'yes' : 'no';
+	const found = descriptionsOf(words, piece.type);
+	const kinds = found.filter(({ named }) => named).map(({ garment }) => garmentType(garment.type));
+	if (kinds.length > 0) {
+		const isInPlace = kinds.some((kind) => isInPlaceOf(kind, piece));
+		return isInPlace && isDescribed(piece, words) === 'no' ? 'yes' : 'no';
+	}
+	const [said] = found;
+	if (!said) return 'no';
+	const { facets, palette } = said.garment;
+	if (palette.length > 0) {
+		const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
+		return isColourless || palette.some(({ hex }) => isColoured(piece, hex)) ? 'no' : 'yes';
+	}
+	return anyOf(
+		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {
+			if (!isJudgedBy(facet, piece) || saysOf(piece, facet, value) !== 'no') return 'no';
+			return piece.stated(facet) === undefined ? 'unknown' : 'yes';
+		})
+	);
+}
+
+/** Colours as a whole: "neutrals only", "only pastels". */
+function isOtherColour(piece: PieceFacts, words: string): Answer | undefined {
+	const [wanted] = propertiesIn(words).properties.filter(({ ofColour }) => ofColour);
+	if (!wanted) return undefined;
+	const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
+	return isColourless || wanted.holds(piece) !== 'no' ? 'no' : 'yes';
+}
+
+/** Is a piece something else, in its place, than all that alone is worn? */
+export const wornInstead = (piece: PieceFacts, words: string): Answer =>
+	allOf(
+		...words
+			.split(/\s*,\s*|\s+(?:and|or|&)\s+/)
+			.map((one) => isOtherColour(piece, one) ?? isOther(piece, one))
+	);

@@ -1,0 +1,244 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { labelledLimits, missedOf } from '../limits';
+import { piecesOf } from '../outfits';
+import { facetOf, garmentTypes, isKnownLimit } from '../../src/lib/core';
+import { factsOf } from '../../src/lib/core/checks/facts';
+import { breaksLimit } from '../../src/lib/core/checks/limits';
+import { anyOf } from '../../src/lib/core/checks/property';
+import { colourWords } from '../../src/lib/core/lexicon/colours';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { prints } from '../../src/lib/core/lexicon/prints';
+
+const worn = (words: string) => factsOf(piecesOf(words), {}).pieces;
+const onlyOne = (words: string) => {
+	const [piece, ...others] = worn(words);
+	return others.length === 0 ? piece : undefined;
+};
+const isHeld = (limit: string, words: string) =>
+	['yes', 'by-kind'].includes(breaksLimit(limit, onlyOne(words)!));
+
+describe('limits in clients’ own words', () => {
+	it('come to what a stylist would say, but for those that are listed', () => {
+		// Half of the last list is never looked at here: the bench runs it.
+		const { tuned } = labelledLimits();
+		const missed = missedOf(tuned);
+		expect(tuned.length).toBeGreaterThan(350);
+		expect(missed.length, missed.join('\n')).toBeLessThanOrEqual(10);
+	});
+
+	it('that name a kind forbid it, whatever kind', () => {
+		const silent = garmentTypes.flatMap(({ id, singular, plural }) => {
+			const piece = onlyOne(singular);
+			const answers = piece?.type.id === id ? [breaksLimit(`no ${plural}`, piece)] : [];
+			return answers.filter((answer) => !['yes', 'by-kind'].includes(answer)).map(() => plural);
+		});
+		expect(silent).toEqual([]);
+	});
+
+	it('that name a colour forbid it, whatever colour', () => {
+		const silent = colourWords.flatMap(({ word }) => {
+			const shirt = onlyOne(`${word} shirt`);
+			return shirt?.colours.length === 1 && breaksLimit(`no ${word}`, shirt) !== 'yes' ? [word] : [];
+		});
+		expect(silent).toEqual([]);
+	});
+
+	it('that name a print forbid it, by any of its words', () => {
+		const silent = prints.flatMap(({ id, words }) =>
+			words.filter((word) => {
+				const dress = onlyOne(`${word} dress`);
+				return dress?.print === id && breaksLimit(`no ${word}`, dress) !== 'yes';
+			})
+		);
+		// A feather is a print and what is plucked.
+		expect(silent).toEqual(['feather print']);
+	});
+
+	it('that name a feature forbid what is said to have it', () => {
+		// What shows of the body is judged by what is worn next to it, and "to the knee" says where something ends and not which things.
+		const ofTheBody =
+			/\b(?:knees?|thighs?|hips?|waist|cal(?:f|ves)|ankles?|ground|elbows?|wrists?|bare|backless|strapless|plung\w*|low-cut|mini|shoulders?|transparent|see-through)\b|shin|sheer|washed|leather|feather/;
+		const features = facetPhrases.filter(({ phrase, free }) => free && !ofTheBody.test(phrase));
+		const types = garmentTypes.filter(
+			({ division, slot }) => division !== 'beauty' && !['layer', 'outer', 'suit', 'drape'].includes(slot)
+		);
+		fc.assert(
+			fc.property(fc.constantFrom(...features), fc.constantFrom(...types), (feature, { singular }) => {
+				const { phrase, facet, value } = feature;
+				const piece = onlyOne(`${phrase} ${singular}`);
+				fc.pre(piece?.stated(facet) === value);
+				expect(breaksLimit(`nothing ${phrase}`, piece!), `${phrase} ${singular}`).not.toBe('no');
+			}),
+			{ numRuns: 400 }
+		);
+	});
+
+	const denials = [
+		(what: string) => `no ${what}`,
+		(what: string) => `never ${what}`,
+		(what: string) => `hates ${what}`,
+		(what: string) => `she never wears ${what}`,
+		(what: string) => `he won’t wear ${what}`,
+		(what: string) => `I don’t wear ${what}`,
+		(what: string) => `absolutely no ${what}`,
+		(what: string) => `avoids ${what}`
+	];
+	const subjects = [
+		'stripes',
+		'red',
+		'scarves',
+		'ruffles',
+		'velvet',
+		'bare arms',
+		'heels over 5 cm',
+		'pencil skirts'
+	];
+	const things = [
+		'red striped shirt',
+		'velvet scarf',
+		'ruffled sleeveless dress',
+		'black stilettos',
+		'grey pencil skirt',
+		'navy trousers'
+	];
+	const subject = fc.constantFrom(...subjects);
+	const thing = fc.constantFrom(...things);
+
+	it('are the same however they are denied', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...denials), subject, thing, (denied, what, words) => {
+				const piece = onlyOne(words)!;
+				expect(breaksLimit(denied(what), piece)).toBe(breaksLimit(what, piece));
+			})
+		);
+	});
+
+	it('of several are each of them', () => {
+		fc.assert(
+			fc.property(
+				subject,
+				subject,
+				thing,
+				fc.constantFrom(', ', ' or ', ', no ', '; '),
+				(a, b, words, between) => {
+					const piece = onlyOne(words)!;
+					expect(breaksLimit(`no ${a}${between}${b}`, piece), `no ${a}${between}${b}: ${words}`).toBe(
+						anyOf(breaksLimit(a, piece), breaksLimit(b, piece))
+					);
+				}
+			)
+		);
+	});
+
+	it.each([
+		['arms', 'strapless dress'],
+		['shoulders', 'strapless dress'],
+		['knees', 'mini dress'],
+		['thighs', 'mini dress'],
+		['legs', 'knee-length skirt'],
+		['back', 'backless dress'],
+		['midriff', 'cropped top'],
+		['cleavage', 'plunging dress']
+	])('of bare %s may be said of covering them', (part, bare) => {
+		for (const limit of [
+			`no bare ${part}`,
+			`${part} covered`,
+			`keeps her ${part} covered`,
+			`never shows her ${part}`,
+			`nothing that shows the ${part}`
+		]) {
+			expect(isKnownLimit(limit), limit).toBe(true);
+			expect(isHeld(limit, bare), limit).toBe(true);
+			expect(breaksLimit(limit, onlyOne('long-sleeved roll-neck floor-length dress')!), limit).toBe('no');
+		}
+	});
+
+	it('hold lengths against where things end, on either side of the place', () => {
+		const hems = facetOf('hemLength').values.map(({ id }) => id);
+		const knee = hems.indexOf('knee');
+		for (const [i, hem] of hems.entries()) {
+			const [skirt] = worn('black skirt');
+			const of = {
+				...skirt!,
+				stated: () => hem,
+				value: () => hem,
+				type: { ...skirt!.type, facets: ['hemLength' as const] }
+			} as unknown as typeof skirt & object;
+			const breaks = (limit: string) => breaksLimit(limit, of) !== 'no';
+			expect(breaks('nothing shorter than the knee'), hem).toBe(i < knee);
+			expect(breaks('knee-length or longer'), hem).toBe(i < knee);
+			expect(breaks('nothing longer than the knee'), hem).toBe(i > knee);
+			expect(breaks('knee-length or shorter'), hem).toBe(i > knee);
+			expect(breaks('no skirts below the knee'), hem).toBe(i > knee);
+		}
+	});
+
+	it.each([
+		['heels over 4 cm', 4],
+		['heels no higher than 6 cm', 6],
+		['heels under 5 cm only', 5],
+		['max heel 2 inches', 5.08]
+	])('“%s” is a height', (limit, cm) => {
+		for (const heel of ['flat', 'low', 'kitten', 'mid', 'high']) {
+			const shoes = onlyOne(`${heel} heeled court shoes`);
+			const at = shoes?.place('heelHeight');
+			if (shoes && at !== undefined) expect(breaksLimit(limit, shoes) !== 'no', heel).toBe(at > cm);
+		}
+	});
+
+	it.each([
+		['silver only', 'gold hoops', true],
+		['silver only', 'silver hoops', false],
+		['silver only', 'grey shirt', false],
+		['silver jewellery only', 'gold bangle', true],
+		['skirts and dresses only', 'navy trousers', true],
+		['skirts and dresses only', 'red dress', false],
+		['cotton, linen or silk only', 'polyester blouse', true],
+		['cotton, linen or silk only', 'linen dress', false],
+		['cotton, linen or silk only', 'black leather boots', false],
+		['black or navy only', 'red skirt', true],
+		['neutrals only', 'fuchsia skirt', true],
+		['long sleeves only', 'short-sleeved shirt', true],
+		['hypoallergenic metals only', 'brass bangle', false],
+		['must have sleeves', 'sleeveless dress', true]
+	])('“%s” against %s', (limit, words, breaks) => {
+		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it.each([
+		['no black near her face', 'black roll-neck', true],
+		['no black near her face', 'black trousers', false],
+		['no white on the bottom half', 'white jeans', true],
+		['no white on the bottom half', 'white shirt', false]
+	])('“%s” holds where it says: %s', (limit, words, breaks) => {
+		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it.each([
+		['nothing round her neck', 'silk scarf', true],
+		['nothing round her neck', 'gold pendant', true],
+		['nothing round her neck', 'black roll-neck', true],
+		['nothing round her neck', 'v-neck jumper', false],
+		['nothing on the head', 'straw hat', true],
+		['nothing on her wrists', 'silver watch', true]
+	])('“%s” holds whatever is worn there: %s', (limit, words, breaks) => {
+		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it.each([
+		'no fast fashion',
+		'nothing fussy',
+		'no head-to-toe black',
+		'what her mother wore',
+		'no menswear'
+	])('“%s” is left to people, and held against nothing', (limit) => {
+		expect(isKnownLimit(limit)).toBe(false);
+		for (const words of things) expect(breaksLimit(limit, onlyOne(words)!), words).toBe('no');
+	});
+
+	it('ask of a kind with a word that nobody knows', () => {
+		expect(breaksLimit('no frobbly skirts', onlyOne('pencil skirt')!)).toBe('unknown');
+		expect(breaksLimit('no frobbly skirts', onlyOne('navy trousers')!)).toBe('no');
+	});
+});
