@@ -16,6 +16,8 @@ const isDenim = (piece: PieceFacts) => piece.main?.family === 'denim' || piece.v
 function clothsApart(one: PieceFacts, other: PieceFacts): boolean {
 	const [make, otherMake] = [kindForm.makes[one.type.family], kindForm.makes[other.type.family]];
 	if (make && otherMake && make !== otherMake && [make, otherMake].includes('knit')) return true;
+	// Denim is known from afar: dark jeans under a navy blazer are no odd suit.
+	if (isDenim(one) !== isDenim(other)) return true;
 	const [a, b] = [clothOf(one), clothOf(other)];
 	const [feel, otherFeel] = [feelOf.get(a ?? ''), feelOf.get(b ?? '')];
 	if (!a || !b || !feel || !otherFeel) return false;

@@ -37,7 +37,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cropped: cropped, crop, calf-length, seven-eighths, mid-calf, three-quarter length, above the ankle, capri-length
 		ankle: ankle-length, ankle-grazing, ankle-grazer, ankle-skimming, to the ankle, shown ankle, showing the ankle
 		full: full-length, long
-		floor: floor-length, floor-sweeping, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, to the ground, over the shoe, covering the shoe
+		floor: floor-length, floor-sweeping, extra-long, extra long, trailing, puddling, puddle, puddle-length, floor-grazing, pooling, floor-skimming, sweeping the floor, to the floor, to the ground, over the shoe, covering the shoe
 		stacked: stacked, bunched at the ankle, stacking at the ankle, stacked at the ankle, breaking on the shoe, pooling at the ankle, pool at the ankle, puddling, puddled`,
 	rise: `
 		low: low-rise, low-slung, low, hipster, low-waisted, hip-hugging, hip-hugger, low-cut waist, low waist

@@ -1,4 +1,10 @@
+import type { PieceFacts } from '../facts';
 import type { Rule } from '../rule';
+
+/** Stretch that nobody said to be loose clings. */
+const isTight = (piece: PieceFacts) =>
+	['skin-tight', 'close'].includes(piece.value('fit') ?? '') ||
+	(piece.stated('fit') === undefined && piece.stated('material') === 'elastane');
 
 export const ridesUp: Rule = {
 	id: 'rides-up',
@@ -18,11 +24,7 @@ export const ridesUp: Rule = {
 			})),
 		...facts
 			.in('legs', 'whole')
-			.filter(
-				(piece) =>
-					['skin-tight', 'close'].includes(piece.value('fit') ?? '') &&
-					['micro', 'mini'].includes(piece.value('hemLength') ?? '')
-			)
+			.filter((piece) => isTight(piece) && ['micro', 'mini'].includes(piece.value('hemLength') ?? ''))
 			.filter(() => !facts.in('under').some(({ type }) => ['slip-shorts', 'shapewear'].includes(type.id)))
 			.map((piece) => ({
 				severity: 'hint' as const,

@@ -1,6 +1,8 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
-import type { Facts } from '../facts';
+import { measureColour } from '../../colour/similarity';
+import { nude, skins } from '../../lexicon/skins';
+import type { Facts, PieceFacts } from '../facts';
 import type { Rule } from '../rule';
 import { isTailored, lacedShoes } from '../tailored';
 import { thresholds } from '../thresholds';
@@ -12,6 +14,14 @@ const sporty = ['trainers', 'canvas-plimsolls', 'high-tops', 'chunky-trainers', 
  */
 const asForSuit = (facts: Facts) => isTailored(facts) && lacedShoes(facts).length > 0;
 
+/** Tights and stockings in the colour of some skin are worn as skin. */
+const nudes = [nude, ...Object.values(skins)].map((hex) => measureColour(hex).lab);
+const isAsSkin = ({ type, main, print }: PieceFacts) =>
+	/tights|stockings/.test(type.id) &&
+	!print &&
+	main !== undefined &&
+	nudes.some((lab) => deltaE00(lab, main.lab) <= thresholds.continues / 2);
+
 export const socks: Rule = {
 	id: 'socks',
 	title: 'Socks that belong nowhere',
@@ -22,7 +32,8 @@ export const socks: Rule = {
 	find: (facts) => {
 		const [worn] = facts.in('hosiery');
 		const main = worn?.main;
-		if (!worn || !main || ['sheer', 'semi-sheer'].includes(worn.value('opacity') ?? '')) return [];
+		if (!worn || !main || isAsSkin(worn) || ['sheer', 'semi-sheer'].includes(worn.value('opacity') ?? ''))
+			return [];
 		const others = facts.pieces.filter(
 			({ id, slot }) => id !== worn.id && !['hair', 'face', 'nails', 'under', 'scent'].includes(slot)
 		);
