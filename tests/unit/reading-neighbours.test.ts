@@ -649,3 +649,47 @@ describe('a first word that is not known', () => {
 		);
 	});
 });
+
+describe('a length or a slit before a name', () => {
+	const hue = fc.constantFrom('red', 'navy', 'green', 'black', 'white');
+	it('says how long or how small the thing is, whatever colour stands between', () => {
+		const things = [
+			['bag', 'handbag'],
+			['trench coat', 'trench-coat'],
+			['dress', 'dress'],
+			['skirt', 'skirt']
+		] as const;
+		fc.assert(
+			fc.property(
+				fc.constantFrom('mini', 'midi', 'maxi'),
+				hue,
+				fc.constantFrom(...things),
+				(length, colour, [name, type]) => {
+					const elements = readLook(`a ${length} ${colour} ${name}`).elements;
+					expect(elements.map(({ garment }) => garment.type)).toEqual([type]);
+					expect(elements[0]?.garment.palette).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+	it('names a thing by itself where a colour stands before it as well', () => {
+		const [mini, bag] = readLook('a red mini, a black bag').elements;
+		expect(mini?.garment.facets.hemLength?.value).toBe('mini');
+		expect(bag?.garment.type).toBe('handbag');
+	});
+	it.each(['thigh-high split', 'high slit', 'slit to the knee'])('keeps how far a %s goes', (slit) => {
+		const [skirt] = readLook(`a black skirt with a ${slit}`).elements;
+		expect(skirt?.garment.facets.hemDetail?.value).toBe('slit');
+		expect(skirt?.note).toContain(slit);
+		expect(skirt?.garment.facets.hemLength).toBeUndefined();
+	});
+	it.each(['silver-plated', 'gold-plated', 'sterling silver', 'gold-tone'])(
+		'keeps how %s is made',
+		(metal) => {
+			const [hoops] = readLook(`${metal} hoops`).elements;
+			expect(hoops?.garment.metal?.value).toMatch(/gold|silver/);
+			expect(hoops?.note).toBe(metal);
+		}
+	);
+});

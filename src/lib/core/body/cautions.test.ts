@@ -61,6 +61,15 @@ describe('a colour that a client refuses', () => {
 
 describe('nickel', () => {
 	const allergic = makeClient({ allergies: ['nickel'] });
+
+	it('often lies under what is plated, and the maker is asked', () => {
+		const silver = garment('hoops', [], {}, { metal: 'silver' });
+		const kinds = (note?: string) => cautionsFor(allergic, silver, note).map(({ kind }) => kind);
+		expect(kinds('silver-plated')).toEqual(['likely']);
+		expect(kinds('sterling silver')).toEqual(['look']);
+		expect(kinds()).toEqual(['look']);
+	});
+
 	it('is told of every metal, as likely or to be looked up, and never as an answer', () => {
 		for (const metal of metalIds) {
 			const told = cautionsFor(allergic, garment('necklace', [], {}, { metal }));

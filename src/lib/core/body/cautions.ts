@@ -1,7 +1,7 @@
 import { heelOfShoe } from './heights';
 import { isColourOf } from '../colour/words';
 import { materialsOfParts, quotedFor } from '../lexicon/limit-properties';
-import { nickelBearing } from '../lexicon/metals';
+import { isOverAnother, nickelBearing } from '../lexicon/metals';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
@@ -74,13 +74,21 @@ function overHeelLimit({ limits }: Limits, garment: Garment): Caution[] {
 /** Where metal lies on the skin though it is no jewel: buckles, frames, slides. */
 const onSkin: readonly SlotId[] = ['waist', 'eyes', 'hair', 'head'];
 
-function metalOnSkin({ allergies }: Limits, { type, metal }: Garment): Caution[] {
+function metalOnSkin({ allergies }: Limits, { type, metal }: Garment, note = ''): Caution[] {
 	const { division, slot } = garmentType(type);
 	const jewellery = division === 'jewellery';
 	if (!(jewellery || metal) || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
 	// The metal of a bag or a zip seldom lies on the skin.
-	return metal && (jewellery || onSkin.includes(slot)) && nickelBearing.includes(metal.value)
-		? [{ words: `nickel allergy: ${metal.value} often holds nickel; ask the maker`, kind: 'likely' }]
+	const isOver = metal !== undefined && isOverAnother(note);
+	return metal && (jewellery || onSkin.includes(slot)) && (isOver || nickelBearing.includes(metal.value))
+		? [
+				{
+					words: isOver
+						? `nickel allergy: what lies under ${metal.value} that is plated often holds nickel; ask the maker`
+						: `nickel allergy: ${metal.value} often holds nickel; ask the maker`,
+					kind: 'likely'
+				}
+			]
 		: [{ words: 'nickel allergy: check the label of all metal that touches skin', kind: 'look' }];
 }
 
@@ -96,5 +104,5 @@ export const cautionsFor = (client: Limits, garment: Garment, note?: string): Ca
 	})),
 	...(note ? avoidedInNote(client, note) : []),
 	...overHeelLimit(client, garment),
-	...metalOnSkin(client, garment)
+	...metalOnSkin(client, garment, note)
 ];

@@ -104,7 +104,7 @@ export const dressCodes: readonly DressCode[] = [
 	code(
 		'formal',
 		/\bformal\b|\bmorning dress\b/i,
-		[4.2, undefined],
+		[3.8, undefined],
 		'by day morning dress or a dark suit, by night black tie',
 		'dress or suit at the dressiest of the hour'
 	),

@@ -64,3 +64,10 @@ export const metalIds = metals.map(({ id }) => id);
 
 /** Metals that often hold or are plated over nickel (common practice; the maker's label has the last word). */
 export const nickelBearing: string[] = ['steel', 'brass', 'gunmetal', 'black', 'mixed'];
+
+/** What is told of a metal besides its look: whether it is all of it (common practice). */
+const howMade = /plated|\btoned?\b|\bgilt\b|vermeil|sterling|stainless|chrome/i;
+/** Do the words for a metal say how it is made, so that they are kept as they stand? */
+export const saysHowMade = (words: string): boolean => howMade.test(words);
+/** Does a note tell of a metal that lies over another? What is under it often holds nickel (common practice). */
+export const isOverAnother = (note: string): boolean => /plated|\btoned?\b|\bgilt\b/i.test(note);

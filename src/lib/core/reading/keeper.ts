@@ -1,5 +1,6 @@
 /** Writes down what is said of a garment: as a value, or in its note, with what each phrase was taken for. */
 import { limitWouldPass } from '../lexicon/limit-properties';
+import { saysHowMade } from '../lexicon/metals';
 import type { Provenance } from '../model/basics';
 import type { ReadStatus } from './model';
 import type { Part } from './parts';
@@ -55,6 +56,8 @@ export class Keeper {
 				return this.keep(part, part.span.text, 'understood', 'kept as a note');
 			this.overrule(says.aspect, before);
 		}
+		// "Silver-plated": what lies under it tells whose skin it harms.
+		if (says.aspect === 'metal' && saysHowMade(part.span.text)) this.keepBeside(part.span.text);
 		taking.apply(description, provenance);
 		this.note(part, 'understood', saysInWords(says), says);
 	}

@@ -55,7 +55,7 @@ export const clientLimits: Rule = {
 						!isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
 				);
 			const ofTheirs = againstTheirWord({ ...client, limits: { ...client.limits, never } }, piece);
-			const against = [...ofTheirs, ...cautionsFor(client, piece.garment)].filter(
+			const against = [...ofTheirs, ...cautionsFor(client, piece.garment, piece.note)].filter(
 				({ kind }) => kind !== 'look'
 			);
 			const asked = [

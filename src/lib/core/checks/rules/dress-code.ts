@@ -1,5 +1,5 @@
 import { askedBy } from '../../lexicon/dress-codes';
-import type { Facts } from '../facts';
+import type { Facts, PieceFacts } from '../facts';
 import { breaksLimit, questionOf } from '../limits';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
@@ -70,10 +70,19 @@ function seldomMeant({ pieces }: Facts, words: string): Violation[] {
 	});
 }
 
+/** A plain shirt under a suit and a tie is as dressed up as they are. */
+const isUnderSuit = ({ slot, type }: PieceFacts, facts: Facts) =>
+	slot === 'top' &&
+	type.family === 'shirts' &&
+	facts.in('suit', 'layer').some((coat) => coat.slot === 'suit' || coat.type.family === 'tailored') &&
+	facts.in('scarf').some((tie) => ['tie', 'bow-tie', 'cravat'].includes(tie.type.id));
+
 /** Too casual or too dressed up for what the words ask for. */
-function offTheScale({ pieces }: Facts, words: string): Violation[] {
+function offTheScale(facts: Facts, words: string): Violation[] {
+	const { pieces } = facts;
 	const { least, most } = askedBy(words) ?? {};
-	const seen = pieces.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
+	const judged = pieces.filter((piece) => !isUnderSuit(piece, facts));
+	const seen = judged.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
 	const over =
 		most === undefined ? [] : seen.filter(({ formality = 0 }) => formality > most + thresholds.aboveCode);
 	if (over.length > 0 && over.length === seen.length)
@@ -86,7 +95,7 @@ function offTheScale({ pieces }: Facts, words: string): Violation[] {
 			}
 		];
 	if (least === undefined) return [];
-	const below = pieces.filter(
+	const below = judged.filter(
 		({ formality, area, slot }) =>
 			formality !== undefined && (area >= 0.05 || slot === 'feet') && formality < least - 1.1
 	);

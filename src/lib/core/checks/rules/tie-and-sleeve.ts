@@ -10,7 +10,10 @@ export const tieAndSleeve: Rule = {
 		const tie = facts.in('scarf').find(({ type }) => type.id === 'tie' || type.id === 'bow-tie');
 		const shirt = facts
 			.in('top')
-			.find(({ type, value }) => type.family === 'shirts' && value('sleeveLength') === 'short');
+			.find(
+				({ type, value }) =>
+					(type.family === 'shirts' || type.id === 'polo-shirt') && value('sleeveLength') === 'short'
+			);
 		if (!tie || !shirt || facts.in('layer', 'suit', 'outer').length > 0) return [];
 		return [
 			{
