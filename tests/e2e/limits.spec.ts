@@ -14,7 +14,7 @@ test('what a client refuses is typed in words, told where no check knows it, and
 	await openDemo(page);
 	const form = await editClient(page, 'Tamsin Orrowby');
 	const never = form.getByLabel('Never wears or shows');
-	await never.fill('strapless, drop earrings, hullabaloo');
+	await never.fill('strapless, she never wears drop earrings, hullabaloo');
 	await expect(form).toContainText('Kept, but no check knows it: hullabaloo');
 	const refused = form.getByLabel('Colours refused');
 	await refused.fill('burgundy, ');
@@ -35,7 +35,7 @@ test('what a client refuses is typed in words, told where no check knows it, and
 	await expect(
 		findings.filter({ hasText: 'burgundy: a colour that this client refuses' }).first()
 	).toBeVisible();
-	await expect(findings.filter({ hasText: 'never: drop earrings' })).toBeVisible();
+	await expect(findings.filter({ hasText: 'limit: “she never wears drop earrings”' })).toBeVisible();
 	await expect(findings.filter({ hasText: 'no leather for this client' }).first()).toBeVisible();
 });
 

@@ -4,7 +4,7 @@ import { labelledLimits, missedOf } from '../limits';
 import { piecesOf } from '../outfits';
 import { facetOf, garmentTypes, isKnownLimit } from '../../src/lib/core';
 import { factsOf } from '../../src/lib/core/checks/facts';
-import { breaksLimit } from '../../src/lib/core/checks/limits';
+import { breaksLimit, limitInWords } from '../../src/lib/core/checks/limits';
 import { anyOf } from '../../src/lib/core/checks/property';
 import { colourWords } from '../../src/lib/core/lexicon/colours';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
@@ -236,6 +236,15 @@ describe('limits in clients’ own words', () => {
 		expect(isKnownLimit(limit)).toBe(false);
 		for (const words of things) expect(breaksLimit(limit, onlyOne(words)!), words).toBe('no');
 	});
+
+	it.each([
+		['strapless', 'never: strapless'],
+		['heels over 5 cm', 'never: heels over 5 cm'],
+		['no florals', 'limit: “no florals”'],
+		['knees covered', 'limit: “knees covered”'],
+		['silver only', 'limit: “silver only”'],
+		['heels up to 5 cm', 'limit: “heels up to 5 cm”']
+	])('“%s” is told as %s', (limit, told) => expect(limitInWords(limit)).toBe(told));
 
 	it('ask of a kind with a word that nobody knows', () => {
 		expect(breaksLimit('no frobbly skirts', onlyOne('pencil skirt')!)).toBe('unknown');

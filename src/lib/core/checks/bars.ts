@@ -4,7 +4,7 @@ import { ethicalMaterials, type EthicalMaterial, type EthicalStep } from '../lex
 import { materialKinds, quotedFor } from '../lexicon/limit-properties';
 import type { Garment } from '../model/garment';
 import { factsOf, type PieceFacts } from './facts';
-import { breaksLimit, questionOf } from './limits';
+import { breaksLimit, limitInWords, questionOf } from './limits';
 import type { CheckContext, CheckedPiece } from './model';
 import { madeOf } from './limits/of-cloth';
 
@@ -34,11 +34,11 @@ export const againstLimits = (client: Pick<ForClient, 'limits'>, piece: PieceFac
 	client.limits.never.flatMap((limit): Caution[] => {
 		switch (breaksLimit(limit, piece)) {
 			case 'yes':
-				return [{ words: `never: ${limit}`, kind: 'against' }];
+				return [{ words: limitInWords(limit), kind: 'against' }];
 			case 'by-kind':
-				return [{ words: `never: ${limit}; usually so with ${piece.type.plural}`, kind: 'against' }];
+				return [{ words: `${limitInWords(limit)}; usually so with ${piece.type.plural}`, kind: 'against' }];
 			case 'unknown':
-				return [asked(`never: ${limit}; ${questionOf(limit, piece)}`, limit, piece)];
+				return [asked(`${limitInWords(limit)}; ${questionOf(limit, piece)}`, limit, piece)];
 			default:
 				return [];
 		}

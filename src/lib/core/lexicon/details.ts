@@ -43,13 +43,13 @@ export const details: readonly Detail[] = [
 		coversCloth: true,
 		without: ['sleeveLength', 'sleeveless']
 	}),
-	detail('neck, neckline, necked, necklined', ['neckline', 'collar']),
+	detail('neck, necks, neckline, necklines, necked, necklined', ['neckline', 'collar']),
 	detail('collar, collars, collared', ['collar', 'lapel'], { without: ['collar', 'collarless'] }),
 	detail('lapel, lapels, lapelled, revers', ['lapel', 'collar'], { without: ['lapel', 'collarless'] }),
 	detail('hem, hems, hemmed, hemline, edge, edges', ['hemDetail', 'hemLength', 'legLength']),
 	detail('leg, legs, legged, leg shape', ['leg', 'legLength', 'fit']),
 	detail('rise', ['rise']),
-	detail('waist, waisted, waistline, waistband', ['waistline', 'rise', 'closure', 'fit'], {
+	detail('waist, waists, waisted, waistline, waistlines, waistband, waistbands', ['waistline', 'rise', 'closure', 'fit'], {
 		without: ['waistline', 'unmarked']
 	}),
 	detail('shoulder, shoulders, shouldered', ['shoulder', 'sleeveShape', 'neckline']),

@@ -138,8 +138,14 @@ const singulars: [string, Sense][] = garmentTypes.flatMap(({ id, plural, words }
 	})
 );
 
-for (const { facet, value, phrase, free } of facetPhrases)
-	enter(phrase, { kind: 'facet', facet, value, free: free });
+/** "High necks", "drop waists": of several things a cut is said in the plural of its part. */
+const ofOnePart = /[ -](?:neck|neckline|waist|waistline|toe|hem|collar)$/;
+for (const { facet, value, phrase, free } of facetPhrases) {
+	const sense: Sense = { kind: 'facet', facet, value, free };
+	enter(phrase, sense);
+	const several = pluralOf(phrase);
+	if (ofOnePart.test(phrase) && !isEntered(several)) enter(several, sense);
+}
 for (const { id, label } of materials)
 	for (const word of [label, ...(materialWords[id]?.words ?? [])])
 		enter(word, { kind: 'facet', facet: 'material', value: id, free: true });

@@ -108,6 +108,12 @@ export const clausesOf = (limit: string): LimitClause[] =>
 const showing =
 	/\b(?:bare|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|must be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
+/** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
+export const saysCovered = (words: string): boolean =>
+	/\b(?:cover|kept?\b|keeps|hid)|\bup to\b|\bmax|\bor (?:longer|shorter)\b|\bat (?:least|most)\b|\bhighest\b|\bno (?:higher|shorter|longer)\b|^(?:hems?|hemlines?)\b/i.test(
+		words
+	);
+
 /** The parts of the body that a clause speaks of showing or covering, and of nothing besides; none where it speaks of more. */
 export function partsShown(words: string): string[] {
 	return words

@@ -181,6 +181,7 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 	baggy: ['baggy', 'oversized'],
 	oversized: ['oversized', 'baggy'],
 	ripped: ['ripped', 'raw', 'frayed'],
+	'deep-v': ['deep-v', 'plunge'],
 	'pussy-bow': ['pussy-bow']
 };
 
@@ -270,7 +271,9 @@ function isCalled(piece: PieceFacts, kind: GarmentType): boolean {
 
 /** Has a description a word that nobody knows? Then a thing of its kind may be meant or not. */
 export const hasUnknown = remembered((words) =>
-	spansOf(wholeKindIn(words)?.rest ?? words).some(({ senses }) => senses.length === 0)
+	spansOf(wholeKindIn(words)?.rest ?? words).some(
+		({ text, senses }) => senses.length === 0 && !sensesOfPhrase(text.replace(/s$/i, ''))
+	)
 );
 
 /** Does a piece tell what a description says for which there is no field? Of a word that nobody knows it is asked. */

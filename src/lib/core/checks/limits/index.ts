@@ -2,7 +2,7 @@
 import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
-import { clausesOf, heightIn, type LimitClause } from './clauses';
+import { clausesOf, heightIn, saysCovered, type LimitClause } from './clauses';
 import { hasUnknown, isDescribed, isUnderstood, namesThing } from './described';
 import { breaksLength, lengthLimitIn } from './lengths';
 import { heelOver } from './of-the-body';
@@ -84,6 +84,14 @@ function clausesHeld(limit: string): readonly Held[] {
 
 /** A limit's clauses as they were said: "shoulders and knees covered" are two. */
 export const partsOfLimit = (limit: string): string[] => clausesOf(limit).map(({ said }) => said);
+
+/** "Never: strapless", where that is all that was said; else the limit as the client said it: "no florals", "knees covered". */
+export function limitInWords(limit: string): string {
+	const [clause, ...others] = clausesOf(limit);
+	const isBare =
+		others.length === 0 && !clause?.only && clause?.words === limit.trim() && !saysCovered(limit);
+	return isBare ? `never: ${limit}` : `limit: “${limit}”`;
+}
 
 /** Can a limit be held against a piece? What is not understood is kept and read by people only. */
 export function isKnownLimit(limit: string): boolean {

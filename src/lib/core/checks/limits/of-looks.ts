@@ -16,9 +16,9 @@ const colourKinds = {
 	earth: { leastChroma: 8, mostChroma: 52, mostLightness: 66, hues: [30, 115] }
 } as const;
 const hasColour =
-	(is: (lab: Lab) => boolean) =>
-	({ colours, type }: PieceFacts): Answer =>
-		type.division !== 'jewellery' && colours.some(({ lab }) => is(lab)) ? 'yes' : 'no';
+	(is: (lab: Lab) => boolean, told?: RegExp) =>
+	({ colours, type, note = '' }: PieceFacts): Answer =>
+		told?.test(note) || (type.division !== 'jewellery' && colours.some(({ lab }) => is(lab))) ? 'yes' : 'no';
 /** "Dark nails" are dark; "dark red" is a colour of its own. */
 const of = (words: string) => new RegExp(`^(?:${words})(?: (?:colou?rs?|shades?|tones?))?(?=\\s|$)`, 'i');
 
@@ -47,7 +47,10 @@ export const lookProperties: readonly Property[] = [
 		ofColour: true,
 		said: of('bright|neon|loud|vivid|strong|garish|lurid|fluorescent'),
 		asks: 'how bright is it?',
-		holds: hasColour((lab) => chromaOf(lab) >= colourKinds.bright.leastChroma)
+		holds: hasColour(
+			(lab) => chromaOf(lab) >= colourKinds.bright.leastChroma,
+			/\b(?:bright|neon|fluorescent|vivid)\b/i
+		)
 	},
 	{
 		ofColour: true,

@@ -17,6 +17,8 @@ export function heelOf(piece: PieceFacts): { cm: number; sure: boolean } | undef
 }
 /** A sole of up to this is flat (cm; common practice). */
 const flatUpToCm = 2;
+/** A heel of up to this is low (cm; common practice). */
+const lowUpToCm = 5;
 /** From here on a heel is a high one (cm; common practice). */
 const highFromCm = 7.5;
 
@@ -79,6 +81,12 @@ export const bodyProperties: readonly Property[] = [
 		holds: (piece) => heelOver(piece, flatUpToCm)
 	},
 	{
+		positive: true,
+		said: /^(?:low|lower|small|kitten) heels? only$/i,
+		asks: 'how high is the heel?',
+		holds: (piece) => heelOver(piece, lowUpToCm)
+	},
+	{
 		said: /\bflat (?:soles?|shoes?)\b|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
 		asks: 'how high is the heel?',
 		holds: (piece) => heelOver(piece, flatUpToCm)
@@ -130,7 +138,7 @@ export const bodyProperties: readonly Property[] = [
 	},
 	{
 		part: /^shoulders?$/,
-		said: /(?:bare|uncovered|naked) shoulders?|off.the.shoulder|shoulders? (?:bare|showing|on show)|spaghetti straps?/i,
+		said: /(?:bare|uncovered|naked) shoulders?|off.(?:the|one).shoulder|shoulders? (?:bare|showing|on show)|spaghetti straps?/i,
 		asks: 'does it leave the shoulders bare?',
 		holds: shoulders
 	},
