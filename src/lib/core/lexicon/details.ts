@@ -49,9 +49,13 @@ export const details: readonly Detail[] = [
 	detail('hem, hems, hemmed, hemline, edge, edges', ['hemDetail', 'hemLength', 'legLength']),
 	detail('leg, legs, legged, leg shape', ['leg', 'legLength', 'fit']),
 	detail('rise', ['rise']),
-	detail('waist, waists, waisted, waistline, waistlines, waistband, waistbands', ['waistline', 'rise', 'closure', 'fit'], {
-		without: ['waistline', 'unmarked']
-	}),
+	detail(
+		'waist, waists, waisted, waistline, waistlines, waistband, waistbands',
+		['waistline', 'rise', 'closure', 'fit'],
+		{
+			without: ['waistline', 'unmarked']
+		}
+	),
 	detail('shoulder, shoulders, shouldered', ['shoulder', 'sleeveShape', 'neckline']),
 	detail('back, backed', ['back'], { without: ['back', 'open'] }),
 	detail('heel, heels, heeled', ['heelShape', 'heelHeight', 'strap'], { without: ['heelHeight', 'flat'] }),
