@@ -207,6 +207,28 @@ describe('limits in clients’ own words', () => {
 	});
 
 	it.each([
+		['must not be tight', 'bodycon dress', true],
+		['must not be tight', 'relaxed shirt', false],
+		['should never be sheer', 'sheer blouse', true],
+		['should never be sheer', 'cotton shirt', false],
+		['always hates pink', 'pink dress', true],
+		['always hates pink', 'navy dress', false]
+	])('“%s” is no list of what is worn: %s', (limit, words, breaks) => {
+		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it.each([
+		['heels up to 4.5 cm', 4.5],
+		['heels over 4,5 cm', 4.5]
+	])('“%s” has a figure with a point in it', (limit, cm) => {
+		const at = (heelCm: number) => {
+			const shoes = onlyOne(`black court shoes, ${heelCm} cm heels`);
+			return breaksLimit(limit, shoes!) !== 'no';
+		};
+		expect([at(cm - 0.5), at(cm + 0.5)]).toEqual([false, true]);
+	});
+
+	it.each([
 		['no black near her face', 'black roll-neck', true],
 		['no black near her face', 'black trousers', false],
 		['no white on the bottom half', 'white jeans', true],

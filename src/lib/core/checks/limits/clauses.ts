@@ -27,6 +27,10 @@ const endings =
 const onlyWords =
 	/^(?:only|just|always|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
 
+/** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
+const denied =
+	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?)\b|n['’]t\b/i;
+
 /** Where a limit holds, as it is said, and the slots that lie there. */
 const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	[
@@ -44,7 +48,8 @@ const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	[/\s*\bon (?:the|her|his|their|my) feet\b/i, ['feet', 'hosiery']]
 ];
 
-const parted = /[,;.]|\s+and\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
+/** A comma in a figure parts nothing: "4,5 cm". */
+const parted = /;|[,.](?!\d)|\s+and\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
 
 const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind }) => kinds.includes(kind));
 const namesOnly = (span: Span) => has(span, 'type', 'filler');
@@ -70,7 +75,7 @@ function choices(clause: string): string[] {
 }
 
 /** What is said of several things at once holds against none of them by itself. */
-const ofTheLook =
+export const ofTheLook =
 	/\b(?:head.to.(?:toe|foot)|top.to.toe|double denim|more than (?:one|two|three)|at once|together|matching|same)\b/i;
 
 function clauseOf(said: string): LimitClause | undefined {
@@ -82,7 +87,7 @@ function clauseOf(said: string): LimitClause | undefined {
 			words = words.replace(place, '').trim();
 			slots = there;
 		}
-	const only = onlyWords.test(words) && !/^(?:no|not|never)\b/i.test(words);
+	const only = onlyWords.test(words) && !denied.test(words);
 	for (let before = ''; before !== words;) {
 		before = words;
 		for (const beginning of beginnings) words = words.replace(beginning, '');
@@ -92,17 +97,11 @@ function clauseOf(said: string): LimitClause | undefined {
 }
 
 /** "Cotton, linen or silk only": what alone is worn is one list. */
-const isOneList = (limit: string) =>
-	onlyWords.test(limit.trim()) && !/\b(?:no|never|nothing|not)\b/i.test(limit);
+const isOneList = (limit: string) => onlyWords.test(limit.trim()) && !denied.test(limit);
 
 /** The clauses of a limit; each of them by itself is one. */
 export const clausesOf = (limit: string): LimitClause[] =>
-	isOneList(limit)
-		? [clauseOf(limit) ?? []].flat()
-		: limit
-				.split(parted)
-				.flatMap(choices)
-				.flatMap((said) => clauseOf(said) ?? []);
+	(isOneList(limit) ? [limit] : limit.split(parted).flatMap(choices)).flatMap((said) => clauseOf(said) ?? []);
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =

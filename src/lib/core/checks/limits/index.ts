@@ -2,11 +2,12 @@
 import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
-import { clausesOf, heightIn, saysCovered, type LimitClause } from './clauses';
-import { hasUnknown, isDescribed, isUnderstood, namesThing } from './described';
+import { clausesOf, heightIn, ofTheLook, saysCovered, type LimitClause } from './clauses';
+import { isDescribed } from './described';
+import { hasUnknown, isUnderstood, namesThing, remembered } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
 import { heelOver } from './of-the-body';
-import { propertiesIn, propertiesSaid } from './properties';
+import { propertiesIn } from './properties';
 import { wornInstead } from './worn-instead';
 
 /** A clause of a limit, ready to be held against many pieces. */
@@ -14,8 +15,8 @@ interface Held {
 	/** Is anything in it that a piece can be held against? */
 	known: boolean;
 	breaks: (piece: PieceFacts) => Answer;
-	/** What is asked where it is not known; a property of the piece asks its own. */
-	asks: string;
+	/** What is asked of a piece of which it is not known. */
+	asks: (piece: PieceFacts) => string;
 }
 
 /** What a clause is about besides its property: "leather *skirts*", "*skirts* below the knee". */
@@ -34,13 +35,13 @@ function heldByFigures({ words, only }: LimitClause): Held | undefined {
 		return {
 			known: true,
 			breaks: (piece) => allOf(breaksLength(length, piece), isAbout?.(piece) ?? 'yes'),
-			asks: 'where does it end?'
+			asks: () => 'where does it end?'
 		};
 	}
 	const cm = ofHeels.test(words) ? heightIn(words) : undefined;
 	return cm === undefined
 		? undefined
-		: { known: true, breaks: (piece) => heelOver(piece, cm), asks: 'how high is the heel?' };
+		: { known: true, breaks: (piece) => heelOver(piece, cm), asks: () => 'how high is the heel?' };
 }
 
 function heldByProperties({ words, only }: LimitClause): Held | undefined {
@@ -55,7 +56,7 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 			const both = isAbout ? allOf(holds, isAbout(piece)) : holds;
 			return isNamed ? anyOf(both, isDescribed(piece, words)) : both;
 		},
-		asks: properties[0]?.asks ?? ''
+		asks: (piece) => (properties.find(({ holds }) => holds(piece) === 'unknown') ?? properties[0])?.asks ?? ''
 	};
 }
 
@@ -63,7 +64,7 @@ function heldByWords({ words, only }: LimitClause): Held {
 	// A list of what alone is worn is not held against anything where a word of it is not known.
 	const known = isUnderstood(words) && !(only && hasUnknown(words));
 	const breaks = only ? wornInstead : isDescribed;
-	return { known, breaks: (piece) => (known ? breaks(piece, words) : 'no'), asks: 'is that so?' };
+	return { known, breaks: (piece) => (known ? breaks(piece, words) : 'no'), asks: () => 'is that so?' };
 }
 
 function heldBy(clause: LimitClause): Held {
@@ -74,29 +75,42 @@ function heldBy(clause: LimitClause): Held {
 		: held;
 }
 
-const readied = new Map<string, readonly Held[]>();
-/** The clauses of a limit; remembered, since a look is checked again and again. */
-function clausesHeld(limit: string): readonly Held[] {
-	const known = readied.get(limit) ?? clausesOf(limit).map(heldBy);
-	readied.set(limit, known);
-	return known;
+/** A limit, ready to be held against many pieces. */
+interface ReadyLimit {
+	clauses: readonly Held[];
+	/** As it is told where it is broken. */
+	told: string;
+	/** Its clauses as they were said. */
+	parts: readonly string[];
 }
 
-/** A limit's clauses as they were said: "shoulders and knees covered" are two. */
-export const partsOfLimit = (limit: string): string[] => clausesOf(limit).map(({ said }) => said);
-
 /** "Never: strapless", where that is all that was said; else the limit as the client said it: "no florals", "knees covered". */
-export function limitInWords(limit: string): string {
-	const [clause, ...others] = clausesOf(limit);
+function toldAs(limit: string, [clause, ...others]: readonly LimitClause[]): string {
 	const isBare =
 		others.length === 0 && !clause?.only && clause?.words === limit.trim() && !saysCovered(limit);
 	return isBare ? `never: ${limit}` : `limit: “${limit}”`;
 }
 
+/** A limit made ready; remembered, since a look is checked again and again. */
+const readied = remembered((limit): ReadyLimit => {
+	const clauses = clausesOf(limit);
+	return {
+		clauses: clauses.map(heldBy),
+		told: toldAs(limit, clauses),
+		parts: clauses.map(({ said }) => said)
+	};
+});
+
+/** A limit's clauses as they were said: "shoulders and knees covered" are two. */
+export const partsOfLimit = (limit: string): readonly string[] => readied(limit).parts;
+
+/** A limit as it is told where it is broken. */
+export const limitInWords = (limit: string): string => readied(limit).told;
+
 /** Can a limit be held against a piece? What is not understood is kept and read by people only. */
 export function isKnownLimit(limit: string): boolean {
-	const clauses = clausesHeld(limit);
-	return clauses.length > 0 && clauses.every(({ known }) => known);
+	const { clauses } = readied(limit);
+	return clauses.length > 0 && clauses.every(({ known }) => known) && !ofTheLook.test(limit);
 }
 
 /**
@@ -104,10 +118,10 @@ export function isKnownLimit(limit: string): boolean {
  * by what the piece is, as stated or by its kind; of any other, all that a clause of it says must hold.
  */
 export const breaksLimit = (limit: string, piece: PieceFacts): Answer =>
-	anyOf(...clausesHeld(limit).map(({ breaks }) => breaks(piece)));
+	anyOf(...readied(limit).clauses.map(({ breaks }) => breaks(piece)));
 
 /** What is asked where it is not known whether a piece breaks a limit. */
 export const questionOf = (limit: string, piece: PieceFacts): string =>
-	propertiesSaid(limit).find(({ holds }) => holds(piece) === 'unknown')?.asks ??
-	clausesHeld(limit).find(({ breaks }) => breaks(piece) === 'unknown')?.asks ??
-	'is that so?';
+	readied(limit)
+		.clauses.find(({ breaks }) => breaks(piece) === 'unknown')
+		?.asks(piece) ?? 'is that so?';

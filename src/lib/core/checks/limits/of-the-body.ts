@@ -31,7 +31,7 @@ export function heelOver(piece: PieceFacts, cm: number): Answer {
 }
 
 /** Does it cover the body by itself, so that what it leaves bare is bare? A layer is worn over something. */
-const nextToSkin = ({ slot }: PieceFacts) => ['top', 'whole', 'drape', 'under'].includes(slot);
+export const nextToSkin = ({ slot }: PieceFacts) => ['top', 'whole', 'drape', 'under'].includes(slot);
 
 function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
 	if (!nextToSkin(piece)) return 'no';

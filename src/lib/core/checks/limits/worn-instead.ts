@@ -4,8 +4,10 @@ import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
 import { spansOf } from '../../reading/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
+import { nextToSkin } from './of-the-body';
 import { propertiesIn } from './properties';
-import { descriptionsOf, isColoured, isDescribed, saysOf, wholeKindIn } from './described';
+import { isColoured, isDescribed, saysOf } from './described';
+import { descriptionsOf, wholeKindIn } from './descriptions';
 
 /** Slots of what is made of cloth, and is meant by a cloth that alone is worn. */
 const ofCloth: readonly string[] = [
@@ -20,18 +22,17 @@ const ofCloth: readonly string[] = [
 	'under'
 ];
 
-/** Slots whose sleeves and necks show: a coat is worn over others. */
-const nextToSkin: readonly string[] = ['top', 'whole', 'drape', 'under'];
-
 /** Is a thing of the kind's place, so that it is worn instead of it? Who wears dresses only wears no trousers. */
 const isInPlaceOf = (kind: GarmentType, { slot }: PieceFacts) =>
 	kind.slot === slot || (kind.slot === 'whole' && slot === 'legs');
 
 /** Is a facet one that a thing of its slot is judged by? */
-function isJudgedBy(facet: FacetId, { slot, type }: PieceFacts): boolean {
+function isJudgedBy(facet: FacetId, piece: PieceFacts): boolean {
+	const { slot, type } = piece;
 	if (!type.facets.includes(facet)) return false;
 	if (facet === 'material') return ofCloth.includes(slot);
-	return facet !== 'neckline' && facet !== 'sleeveLength' ? true : nextToSkin.includes(slot);
+	// Sleeves and necks show where nothing is worn over them.
+	return (facet !== 'neckline' && facet !== 'sleeveLength') || nextToSkin(piece);
 }
 
 /** Is a piece something else than what one word of a list allows, in its place? */

@@ -46,14 +46,12 @@ export const clientLimits: Rule = {
 			if (ofTheShoulders.test(limit)) return others.some((other) => other.slot !== 'whole' || sleeved(other));
 			return ofTheCloth.test(limit) && layered;
 		};
+		const limits = client.limits.never.flatMap(partsOfLimit);
 		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
-			const never = client.limits.never
-				.flatMap(partsOfLimit)
-				.filter(
-					(limit) =>
-						!isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
-				);
+			const never = limits.filter(
+				(limit) => !isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))
+			);
 			const ofTheirs = againstTheirWord({ ...client, limits: { ...client.limits, never } }, piece);
 			const against = [...ofTheirs, ...cautionsFor(client, piece.garment, piece.note)].filter(
 				({ kind }) => kind !== 'look'
