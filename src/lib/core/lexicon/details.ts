@@ -37,6 +37,11 @@ export const plume: Detail = detail('feather, feathers', [], { only: 'headwear' 
 /** "Lace along the top": where something is that no part is named for. */
 export const edge: Detail = detail('top, bottom');
 
+/** "Leather at the elbows", "fur at the wrist": places on the body that a garment has no part for. */
+export const spot: Detail = detail(
+	'elbow, elbows, wrist, wrists, ankle, ankles, knee, knees, throat, ears, tips'
+);
+
 /** Parts of garments, as they are named (common practice). What a part says that no facet holds goes to the note. */
 export const details: readonly Detail[] = [
 	detail('sleeve, sleeves, sleeved', ['sleeveShape', 'sleeveLength'], {
@@ -146,7 +151,7 @@ export const details: readonly Detail[] = [
 	detail('lining, inside'),
 	detail('bib, bustle, fichu, dickey, drape, drapes, swag'),
 	detail(
-		'ties, tapes, tassel tie, tassel ties, ankle tie, ankle ties, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
+		'ties, tapes, dori, doris, tie-back dori, tassel tie, tassel ties, ankle tie, ankle ties, side tie, side ties, back tie, back ties, front tie, front ties, shoulder tie, shoulder ties, hem tie, hem ties, waist tie, waist ties, tie at the neck, tie at the waist, tie at the shoulder, tie at the back, ties at the back, ties at the side, ties at the front, ties at the neck, ties at the waist, ties at the shoulder, ties at the ankle, ties behind, ties in front'
 	),
 	detail(
 		'stitching, topstitching, stitch, seam, seams, seaming, darts, placket, princess seams, boning, corsetry, plastron, stomacher'

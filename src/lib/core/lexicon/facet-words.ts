@@ -87,7 +87,7 @@ const source: Partial<Record<FacetId, string>> = {
 	distress: `
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed
-		worn: worn-in, beat-up, beaten-up, distressed, distressing, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered, whiskering
+		worn: worn-in, well-worn, moth-eaten, motheaten, threadbare, tatty, ratty, beat-up, beaten-up, distressed, distressing, lived-in, battered, weathered, worn-look, scuffed, vintage-look, whiskered, whiskering
 		ripped: laddered, ladder, ladders, ripped, torn, shredded, destroyed, holey, ripped at the knee, ripped knees, ripped at the knees, slashed knees, ripped knee, torn knee, torn knees, rip, rips, holes, rip at the knee, rips at the knees, tears`,
 	formality: `
 		sport: sporty, athletic, sports, sport
@@ -255,7 +255,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cork: cork-soled, cork-footbed
 		crepe-sole: crepe-soled, gum-soled, gum-sole`,
 	strap: `
-		ankle-strap: ankle-strap, ankle-tie, ankle ties, ankle-strapped, ankle strap, ankle straps, strap at the ankle
+		ankle-strap: ankle-strap, ankle-tie, ankle ties, ankle-strapped, ankle strap, ankle straps, strap at the ankle, tied at the ankle, tied at the ankles, tied round the ankle, tied around the ankle, tied round the ankles, tied around the ankles, tied round the calf, tied around the calf, laced up the calf, laced round the ankle, laced around the ankle, ribbons round the ankle, ribbons around the ankle
 		t-bar: t-bar, t-strap
 		mary-jane: mary-jane, mary-janes, bar-strap, single-strap
 		strappy: barely-there, barely there, strappy, multi-strap
@@ -287,14 +287,14 @@ const source: Partial<Record<FacetId, string>> = {
 		frayed: frayed, fraying, frayed at the hem
 		fringed: fringed, fringe, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
-		feathered: feather-trimmed, feather trim, feather-hemmed
+		feathered: feather-trimmed, feather trim, feather-hemmed, ~feather, ~feathers, ~ostrich feathers, ~marabou
 		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, side slits, front slit, side split, slit at the side, front-slit
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallops, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
 		handkerchief: handkerchief, hanky-hem, handkerchief-hem
 		asymmetric: asymmetric, asymmetrical, uneven, lopsided
-		high-low: high-low, dip-hem, dipped-hem, mullet-hem, ~dipped, ~dip
+		high-low: high-low, hi-low, hi-lo, high-low hem, hi-low hem, hi-lo hem, dip-hem, dipped-hem, mullet-hem, ~dipped, ~dip
 		curved: curved-hem, shirt-tailed
 		turned-up: turned-up hem
 		ribbed: rib-cuffed, rib-hemmed

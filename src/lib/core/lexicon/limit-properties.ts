@@ -5,6 +5,8 @@ import { woollens } from './wearable-cloth';
 
 export const bareNecklines = ['off-shoulder', 'one-shoulder', 'strapless', 'halter'];
 export const lowNecklines = ['deep-v', 'plunge', 'sweetheart'];
+/** Necks that show the collarbone. */
+export const wideNecklines = ['scoop', 'boat', 'square', 'v', 'wrap', 'cowl', 'asymmetric'];
 export const highNecklines = ['roll', 'funnel', 'mock', 'high-neck'];
 
 /** Types that hang from thin straps and leave the shoulder bare. */

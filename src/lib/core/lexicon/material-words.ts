@@ -57,15 +57,15 @@ net: mesh, power mesh, fishnet fabric, fishnet
 lace: lacy, guipure, chantilly lace, crochet lace
 velvet: crushed velvet, silk velvet, velveteen, panne velvet, devore, devoré, burnout velvet, burnout, velvet burnout
 velour: chenille, plush
-leather: real leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, kidskin, kid leather, goatskin, buckskin, deerskin, calfskin, calf leather, lambskin, full-grain leather
-suede: swede, nubuck, suedette, chamois
+leather: real leather, buttery leather, buttery soft leather, butter-soft leather, pony-hair, ponyskin, pony skin, calf-hair, cowhide, nappa, kidskin, kid leather, goatskin, buckskin, deerskin, calfskin, calf leather, lambskin, full-grain leather
+suede: swede, buttery suede, butter-soft suede, nubuck, suedette, chamois
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
 exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray skin, lizard skin
 faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
 fur: real fur, mink, rabbit fur, fox fur, astrakhan, fox, sable, ermine, chinchilla, beaver
 shearling: sheepskin
-feather: feathers, feathered, marabou, ostrich feather
+feather: feathers, feathered, marabou, ostrich feather, ostrich feathers, ostrich plumes
 sequin: sequins, sequin-covered
 lame: lamé, metallic knit, metallic thread, metallic fabric, glitter knit, lurex
 brocade: jacquard silk, banarasi silk, zari brocade, kimkhab, banarasi

@@ -144,8 +144,8 @@ function commonDepth(a: GarmentType, b: GarmentType): number {
 	return Math.min(common, depthOf(a), depthOf(b));
 }
 
-/** Does a word stand for a kin or a family that the other is one of? */
-const includes = (word: GarmentType, other: GarmentType) =>
+/** Does a word stand for a kin or a family that the other is one of? A jumper is no cardigan, and socks are no tights. */
+export const includes = (word: GarmentType, other: GarmentType) =>
 	word.general && commonDepth(word, other) === depthOf(word);
 
 /**

@@ -18,6 +18,7 @@ import type { AspectId, Element, Reference } from '../model/reference';
 const wearability = [
 	'not-dressed',
 	'client-limits',
+	'limits-of-looks',
 	'dress-code',
 	'out-of-season',
 	'rain',

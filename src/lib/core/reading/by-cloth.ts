@@ -165,7 +165,9 @@ export function namedByCloth(
 	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
 	if (head || thing || back || ofOne || !listed.includes(before)) return undefined;
 	const cut = parts.findLast(({ span }) => cuts.has(cutOf(span)));
-	const types = cut && !clause.labelled ? namedByCut(clause, cut, named, lookAhead()) : undefined;
+	// "Skirt: pencil" says how it is, "picture this: an ivory column" names one.
+	const isOfLabel = clause.labelled && (bare || definite);
+	const types = cut && !isOfLabel ? namedByCut(clause, cut, named, lookAhead()) : undefined;
 	if (cut && types) return asHead(cut, types, !isColour(cut.span));
 	const last = parts.findLast(({ role }) => role !== 'move');
 	if (last?.role !== 'said') return undefined;

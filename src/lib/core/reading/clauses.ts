@@ -35,12 +35,13 @@ import {
 	type Reached
 } from './names';
 import { anotherOf } from './one-more';
+import { asBeads, asSpot, isAwayFromHem, isEdge, isSewnOn, trimming, trims } from './placed';
 import { asEdge, standsAs } from './stands-as';
 import { isListOfColours, isOfNext } from './listed-colours';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
-import { namesWork } from './work';
+import { isPutOn, namesWork } from './work';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** "She’s thrown …", as words are looked up; "she’ll" would be a shell. */
@@ -321,6 +322,7 @@ class ClauseBuilder implements Reached {
 			this.placed = true;
 		}
 		if (other) ({ span, role } = other);
+		if (role === 'head' && isSewnOn(this, span)) [span, role] = [asBeads(span), 'said'];
 		if (role === 'detail' && isNoneOfIts(this, span)) return;
 		if (role === 'head' && isPlaceOrVerb(this, span)) return;
 		const afterKind = role === 'head' && this.isAfterKind(at);
@@ -359,7 +361,7 @@ class ClauseBuilder implements Reached {
 		// "Clips in her hair", "frobbers worn open": what is worn so is named.
 		if (role === 'move') this.nameStrange();
 		if (role === 'detail') {
-			this.joinPlaced(span);
+			if (this.joinPlaced(span)) part.placed = true;
 			this.keepPlaced();
 		}
 		this.placed = false;
@@ -452,27 +454,44 @@ class ClauseBuilder implements Reached {
 	}
 
 	/** "Lace at the hem", "stripes on the cuffs": the cloth, colour or print said just before is the part's alone. */
-	joinPlaced(place: Span): void {
+	joinPlaced(place: Span): boolean {
 		const before = this.clauses.at(-1);
-		if (!this.placed || !before || before.head || before.thing || this.clause.parts.length > 0) return;
-		// "Gold embroidery down the front" is the garment's, wherever it is.
-		const isWorkedThere = before.parts.some(({ span }) => namesWork(span));
-		const said =
-			before.parts.length > 0 && !isWorkedThere && before.parts.every(({ role }) => role === 'said');
+		if (!this.placed || !before || before.thing || this.clause.parts.length > 0) return false;
+		const isAway = isAwayFromHem(place);
+		if (before.head) return isAway && this.trimsPlace(before, before.head);
+		const parts = isAway ? before.parts.map(trimming) : before.parts;
+		// "Gold embroidery down the front" is the garment's, wherever it is; feathers at its hem are not.
+		const isOnEdge = isEdge(place);
+		const isWorkedThere = parts.some(({ span }) => namesWork(span) && !(isOnEdge && isPutOn(span)));
+		const said = parts.length > 0 && !isWorkedThere && parts.every(({ role }) => role === 'said');
 		const shapesBack =
 			place.words.join(' ') === 'back' &&
 			// "Halter, tied at the back of the neck" says where it is tied.
 			!this.clause.paused &&
-			before.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
-		if (!said || !(shapesBack || before.parts.every(({ span }) => dresses(span)))) return;
+			parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
+		// "Frilled at the cuffs" says nothing of the skirt.
+		const isOn = ({ span }: Part) => dresses(span) || (isAway && trims(span));
+		if (!said || !(shapesBack || parts.every(isOn))) return false;
 		// "A scoop at the back" is a scoop back.
 		if (shapesBack)
-			for (const part of before.parts) {
+			for (const part of parts) {
 				const [whole, other] = spansOf(`${part.span.text} back`);
 				if (whole && !other) part.span = { ...part.span, senses: whole.senses };
 			}
 		this.clauses.pop();
+		before.parts = parts;
 		this.clause = before;
+		return true;
+	}
+
+	/** "A coat fringed at the shoulders": what was said last after the name is the place's. */
+	trimsPlace({ parts }: Clause, head: Part): boolean {
+		const last = parts.at(-1);
+		if (!last || last.at < head.at || last.denied || !trims(last.span) || last.role !== 'said') return false;
+		parts.pop();
+		this.clause.before = 'with';
+		this.clause.parts.push(last);
+		return true;
 	}
 
 	/** "The jacket is gone", "hat off": what was named just before is not there. */
@@ -576,7 +595,7 @@ class ClauseBuilder implements Reached {
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
 		if (role === 'idle') {
-			const place = asEdge(this, span);
+			const place = asEdge(this, span) ?? asSpot(this, span);
 			return place ? this.add(place, at, 'detail') : this.pass(span, at);
 		}
 		if (role === 'link') this.join(span, at);

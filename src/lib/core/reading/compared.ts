@@ -47,6 +47,23 @@ export function sizedAt(words: readonly string[], at: number, limit: number): Fo
 	return { senses: [{ kind: 'facet', facet: 'size', value, free: true }], length };
 }
 
+/** "Earrings shaped like little shells", "in the shape of a heart": what a thing is likened to in shape is kept as it was said. */
+export function shapedLike(words: readonly string[], at: number, limit: number): Found | undefined {
+	const isSaid = (...said: string[]) => said.every((word, i) => words[at + i] === word);
+	const lead = isSaid('shaped', 'like') ? 2 : isSaid('in', 'the', 'shape', 'of') ? 4 : 0;
+	if (lead === 0) return undefined;
+	let like = at + lead + (articles.has(words[at + lead] ?? '') ? 1 : 0);
+	// "Like little gold shells".
+	for (let next = longestPhrase(words, like, limit); next; next = longestPhrase(words, like, limit)) {
+		if (like + next.length >= limit || !next.senses.every(({ kind }) => says.has(kind) || kind === 'metal'))
+			break;
+		like += next.length;
+	}
+	if (like >= limit) return undefined;
+	const end = like + (longestPhrase(words, like, limit)?.length ?? 1);
+	return { senses: [{ kind: 'note', words: words.slice(at, end).join(' ') }], length: end - at };
+}
+
 /** Words before "than" that compare no looks: "rather than a belt", "more than two rings". */
 const noMeasure = new Set(['rather', 'other', 'more', 'less', 'fewer', 'no', 'sooner']);
 /** "A shade darker than". */

@@ -32,6 +32,8 @@ export interface Reached {
 	verbNext: false | 'of-person' | 'of-thing';
 	/** "Bow at the back": a place on the garment follows. */
 	goesAt: boolean;
+	/** "At the", "on the": where what was said before is. */
+	placed: boolean;
 	/** What stands before what is met, with no comma between. */
 	previous: Span | undefined;
 	/** What comes after the span that is met. */
@@ -80,7 +82,9 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	// "With black trim and gold chain buttons" goes on with what it has.
 	const previous = reached.clauses.at(-1);
 	const goesOn = clause.before === 'and' && previous?.before === 'with' && !previous.head;
-	if (clause.before === 'with' || goesOn) return detail.facets.length === 0 || owning.some(carries);
+	// "A belt with a shell buckle".
+	if (clause.before === 'with' || goesOn)
+		return detail.facets.length === 0 || detail.takesMetal === true || owning.some(carries);
 	return !detail.takesMetal && owning.some(carries) && !carries(own.type);
 }
 

@@ -2,6 +2,8 @@
 import { alsoSaid, isCloth, senseOf, type Clause, type Part } from './parts';
 import { takeColour, takeFacet, takeMetal, takings, unset, type Description } from './takings';
 import type { Keeper } from './keeper';
+import { spot } from '../lexicon/details';
+import { isPutOn } from './work';
 
 /** "A silver belt buckle": the metal before the name is the part's after it. */
 export function metalOfPart(keeper: Keeper, clause: Clause): void {
@@ -62,7 +64,14 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 	});
 	// "Straps crossed at the back" stay in their order, "the collar white" is a white collar.
 	const isAsWritten = !detail.leads && kept.some(({ at, span }) => at > part.at && /\s/.test(span.text));
-	const words = (isAsWritten ? [part, ...kept] : [...kept, part]).map(({ span }) => span.text).join(' ');
+	// "Feathers at the hem", "fur at the wrist", where "lace at the cuffs" are lace cuffs.
+	const isPutThere =
+		part.placed === true &&
+		(spot.words.includes(part.span.text.toLowerCase()) || kept.some(({ span }) => isPutOn(span)));
+	const place = isPutThere ? `at the ${part.span.words.join(' ')}` : part.span.text;
+	const words = isAsWritten
+		? [part, ...kept].map(({ span }) => span.text).join(' ')
+		: [kept.map(({ span }) => span.text.replace(/^with /i, '')).join(' '), place].filter(Boolean).join(' ');
 	for (const word of kept)
 		keeper.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 	if (kept.length > 0) description.notes.push(words);

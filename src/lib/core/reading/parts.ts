@@ -24,6 +24,8 @@ export interface Part {
 	at: number;
 	role: PartRole;
 	denied: boolean;
+	/** A part of a garment on which something is put: "feathers at the hem". */
+	placed?: boolean;
 	/** Offered as a choice in place of what stands before it: "navy or black". */
 	instead?: boolean;
 }

@@ -4,7 +4,7 @@ import { motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
 import { shapedBehind } from './behind';
-import { comparedAt, likenedAt, sizedAt } from './compared';
+import { comparedAt, likenedAt, shapedLike, sizedAt } from './compared';
 import {
 	firstOfName,
 	hairAfterColon,
@@ -226,6 +226,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				compared ??
 				likenedAt(words, at, limit) ??
 				sizedAt(words, at, limit) ??
+				shapedLike(words, at, limit) ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
 				reachAt(words, at, limit) ??

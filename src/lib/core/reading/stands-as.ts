@@ -6,6 +6,7 @@ import { dresses } from './beside';
 import type { Span } from './model';
 import type { Reached } from './names';
 import { senseOf, sensesOf, type Part, type PartRole } from './parts';
+import { asSpot, placing } from './placed';
 import { sensesOfPhrase } from './spans';
 
 /** A feather with a hat is a part of it, whatever its colour. */
@@ -38,7 +39,6 @@ function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefin
 	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
 }
 
-const placing = new Set(['on', 'over', 'across', 'along', 'around', 'round', 'about']);
 const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
 /** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
 const isBorne = ({ role, span }: Part): boolean =>
@@ -53,8 +53,14 @@ function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
 	const [first = ''] = span.words;
 	const named = span.words.at(-1) ?? '';
 	const part = sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? [];
-	if (!last || last === clause.head || last.span.end !== previous?.end || !isBorne(last)) return undefined;
-	return placing.has(first) && part.length > 0 && !span.breakBefore
+	if (!last || last === clause.head || last.span.end !== previous?.end) return undefined;
+	const isSaid = last.role === 'said';
+	// "Lace at the neck", where a bow at the neck is a way of wearing.
+	const isThere =
+		first === 'at'
+			? isSaid && (isBorne(last) || (clause.before === 'with' && !clause.head && dresses(last.span)))
+			: placing.has(first) && isBorne(last);
+	return isThere && part.length > 0 && !span.breakBefore
 		? { ...span, words: [named], senses: part }
 		: undefined;
 }
@@ -109,6 +115,7 @@ export function standsAs(reached: Reached, span: Span, role: PartRole): StandsAs
 	return (
 		(role === 'said' ? as(asPlume(reached, span), 'detail') : undefined) ??
 		(role === 'detail' ? as(asGlasses(reached, span) ?? asDress(reached, span), 'head') : undefined) ??
+		(role === 'said' ? as(asSpot(reached, span), 'detail') : undefined) ??
 		as(role === 'move' ? asPlace(reached, span) : asOneSide(reached, span), 'detail', true) ??
 		(named ? as(asTurnUp(reached, span), 'move') : undefined)
 	);

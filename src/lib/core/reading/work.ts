@@ -36,6 +36,10 @@ export function namesWork(span: Span): boolean {
 	);
 }
 
+/** Is it many of what is put on at an edge, and says nothing of the cloth: "feathers at the hem", "stripes at the cuffs", where beads are worked in it? */
+export const isPutOn = (span: Span): boolean =>
+	namesWork(span) && !sensesOf(span, 'facet').some((sense) => sense.facet === 'texture' && isWork(sense));
+
 /** Embroidery, beads; a border. */
 const namesOrSaysWork = (span: Span): boolean =>
 	saysWork(span) || senseOf(span, 'detail')?.detail.isWork === true;

@@ -1,0 +1,93 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readLook } from '../../src/lib/core';
+import { someOf } from '../read';
+
+const only = (text: string) => {
+	const { elements, things } = readLook(text);
+	expect(things, text).toEqual([]);
+	expect(elements, text).toHaveLength(1);
+	return elements[0]!;
+};
+const runs = { numRuns: 120 };
+
+describe('what is put on a part of a garment', () => {
+	const garments = ['dress', 'coat', 'jacket', 'blouse', 'cardigan', 'kurta', 'jumpsuit'];
+	const cloths = ['leather', 'velvet', 'suede', 'corduroy', 'fur', 'feathers', 'sequins', 'satin'];
+	const places = [
+		'at the cuffs',
+		'on the cuffs',
+		'at the collar',
+		'on the pockets',
+		'at the elbows',
+		'at the wrists',
+		'on the sleeves'
+	];
+
+	it('says nothing of what the whole is made of, and is told', () => {
+		fc.assert(
+			fc.property(someOf(garments), someOf(cloths), someOf(places), (garment, cloth, where) => {
+				const text = `a wool ${garment} with ${cloth} ${where}`;
+				const { garment: read, note } = only(text);
+				expect(read.facets.material?.value, text).toBe('wool');
+				const told = [note, read.facets.collar?.value, read.facets.hemDetail?.value].join(' ');
+				expect(told, text).toContain(cloth === 'feathers' ? 'feather' : cloth);
+			}),
+			runs
+		);
+	});
+
+	it('is none of the hem’s, where it is elsewhere', () => {
+		const trims = ['frilled', 'fringed', 'with tassels', 'with ruffles', 'with fringe', 'with frills'];
+		fc.assert(
+			fc.property(
+				someOf(garments),
+				someOf(trims),
+				someOf(['cuffs', 'shoulders', 'sleeves']),
+				(garment, trim, part) => {
+					const text = `a black ${garment} ${trim} at the ${part}`;
+					const { garment: read, note } = only(text);
+					expect(read.facets.hemDetail, text).toBeUndefined();
+					expect(read.facets.sleeveShape ?? note, text).toBeTruthy();
+					const { hemDetail, skirtShape } = only(`a black ${garment} ${trim} at the hem`).garment.facets;
+					expect(hemDetail ?? skirtShape, text).toBeDefined();
+				}
+			),
+			runs
+		);
+	});
+
+	it('claims no jewel', () => {
+		for (const small of ['pearls', 'beads'])
+			for (const where of ['down the front', 'at the hem', 'on the sleeves', 'along the cuffs'])
+				expect(only(`a black cardigan with ${small} ${where}`).garment.facets.texture?.value).toBe('beaded');
+		expect(readLook('a black cardigan with pearls').elements).toHaveLength(2);
+	});
+
+	it('keeps what a thing is shaped like, and that is no thing', () => {
+		const likes = [
+			'a heart',
+			'a shoe',
+			'anchors',
+			'little gold shells',
+			'a black hat',
+			'a tulip',
+			'an umbrella'
+		];
+		fc.assert(
+			fc.property(
+				someOf(['handbag', 'earrings', 'hat', 'brooch']),
+				someOf(likes),
+				someOf([';', ',']),
+				(thing, like, ends) => {
+					const text = `a shirt with a pointed collar; a red ${thing} shaped like ${like}${ends} navy trousers`;
+					const { elements } = readLook(text);
+					expect(elements, text).toHaveLength(3);
+					expect(elements[1]?.note, text).toBe(`shaped like ${like}`);
+					expect(elements[0]?.garment.palette, text).toEqual([]);
+				}
+			),
+			runs
+		);
+	});
+});
