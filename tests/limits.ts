@@ -32,7 +32,7 @@ export function labelledLimits(): { tuned: LabelledLimit[]; held: LabelledLimit[
 /** What a limit comes to for a look, as Check says it. */
 export function outcomeOf({ limit, look }: LabelledLimit): Outcome {
 	const found = checkLook(piecesOf(look), forClient({ limits: { never: [limit] } }), {
-		only: ['client-limits']
+		only: ['client-limits', 'limits-of-looks']
 	});
 	if (found.some(({ severity }) => severity === 'warning')) return 'y';
 	if (found.length > 0) return 'a';

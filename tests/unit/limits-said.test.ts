@@ -51,8 +51,7 @@ describe('limits in clients’ own words', () => {
 				return dress?.print === id && breaksLimit(`no ${word}`, dress) !== 'yes';
 			})
 		);
-		// A feather is a print and what is plucked.
-		expect(silent).toEqual(['feather print']);
+		expect(silent).toEqual([]);
 	});
 
 	it('that name a feature forbid what is said to have it', () => {
@@ -248,16 +247,13 @@ describe('limits in clients’ own words', () => {
 		expect(isHeld(limit, words)).toBe(breaks);
 	});
 
-	it.each([
-		'no fast fashion',
-		'nothing fussy',
-		'no head-to-toe black',
-		'what her mother wore',
-		'no menswear'
-	])('“%s” is left to people, and held against nothing', (limit) => {
-		expect(isKnownLimit(limit)).toBe(false);
-		for (const words of things) expect(breaksLimit(limit, onlyOne(words)!), words).toBe('no');
-	});
+	it.each(['no fast fashion', 'nothing fussy', 'what her mother wore', 'no menswear'])(
+		'“%s” is left to people, and held against nothing',
+		(limit) => {
+			expect(isKnownLimit(limit)).toBe(false);
+			for (const words of things) expect(breaksLimit(limit, onlyOne(words)!), words).toBe('no');
+		}
+	);
 
 	it.each([
 		['strapless', 'never: strapless'],

@@ -20,7 +20,7 @@ const beginnings = [
 	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do|have)?\s*/i
 ];
 /** Whose limit it is goes without saying. */
-const somebody = /^(?:i|she|he|they|we|the client)\s+(?:really |also |just )?/i;
+export const somebody = /^(?:i|she|he|they|we|the client)\s+(?:really |also |just )?/i;
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
 	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever)$/i;
@@ -28,7 +28,7 @@ const onlyWords =
 	/^(?:only|just|always|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
 
 /** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
-const denied =
+export const denied =
 	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?)\b|n['’]t\b/i;
 
 /** Where a limit holds, as it is said, and the slots that lie there. */
@@ -55,7 +55,9 @@ const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind
 const namesOnly = (span: Span) => has(span, 'type', 'filler');
 /** "Frills and bows", "skirts and dresses": things on both sides, where "black and white stripes" are one. */
 const ofTheBody =
-	/\b(?:arms?|shoulders?|backs?|midriff|belly|stomach|tummy|cleavage|chest|knees?|thighs?|legs?|ankles?)\b/i;
+	/\b(?:arms?|shoulders?|backs?|midriff|belly|stomach|tummy|cleavage|chest|hips?|waist|calf|calves|elbows?|knees?|thighs?|legs?|ankles?)\b/i;
+/** Do words end at a place on the body: "over the knee", where knee boots are a thing? */
+export const endsOnBody = (words: string): boolean => new RegExp(`${ofTheBody.source}$`, 'i').test(words);
 const namesThing = (words: string) =>
 	ofTheBody.test(words) || spansOf(words).some((span) => has(span, 'type', 'detail'));
 function joinedBy(clause: string): string[] {
@@ -78,9 +80,22 @@ function choices(clause: string): string[] {
 export const ofTheLook =
 	/\b(?:head.to.(?:toe|foot)|top.to.toe|double denim|more than (?:one|two|three)|at once|together|matching|same)\b/i;
 
+/** Without the words that deny it or say that it is worn: "no", "never wears", "doesn't like". */
+export function withoutDenial(words: string): string {
+	let left = words;
+	for (let before = ''; before !== left;) {
+		before = left;
+		for (const beginning of beginnings) left = left.replace(beginning, '');
+	}
+	return left.trim();
+}
+
+const lackingNothing = /^(?:never|not|nothing)(?: be)? without (?:an? |any )?/i;
+
 function clauseOf(said: string): LimitClause | undefined {
 	if (ofTheLook.test(said)) return undefined;
-	let words = said.trim().replace(somebody, '');
+	// "Never without sleeves": always with them.
+	let words = said.trim().replace(somebody, '').replace(lackingNothing, 'always ');
 	let slots: readonly SlotId[] | undefined;
 	for (const [place, there] of places)
 		if (place.test(words)) {
@@ -99,13 +114,35 @@ function clauseOf(said: string): LimitClause | undefined {
 /** "Cotton, linen or silk only": what alone is worn is one list. */
 const isOneList = (limit: string) => onlyWords.test(limit.trim()) && !denied.test(limit);
 
-/** The clauses of a limit; each of them by itself is one. */
-export const clausesOf = (limit: string): LimitClause[] =>
-	(isOneList(limit) ? [limit] : limit.split(parted).flatMap(choices)).flatMap((said) => clauseOf(said) ?? []);
+/** "No fur, not even fake" forbids both; "no leather, not even shoes" has said the shoes. */
+function withEven(limit: string): string {
+	const [, said = '', even = ''] =
+		/^(.+?),? (?:not )?even (?:in |on |for )?(?:the |her |his )?([\w -]+)$/i.exec(limit) ?? [];
+	if (!said) return limit;
+	return /^(?:faux|fake|imitation)\b/i.test(even) ? `${said}; faux ${withoutDenial(said)}` : said;
+}
+
+/** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
+export const limitsIn = (text: string): string[] =>
+	text
+		.split(/,(?!\d|\s*(?:not )?even\b)/i)
+		.map((limit) => limit.trim())
+		.filter(Boolean);
+
+/** A limit's sentences, each of them a limit by itself. */
+export const sentencesOf = (limit: string): string[] =>
+	(isOneList(limit) ? [limit] : withEven(limit).split(parted)).filter((said) => said.trim());
+
+/** The clauses of a sentence: what it says of single things. */
+export const clausesIn = (sentence: string): LimitClause[] =>
+	(isOneList(sentence) ? [sentence] : choices(sentence)).flatMap((said) => clauseOf(said) ?? []);
+
+/** The clauses of a limit. */
+export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).flatMap(clausesIn);
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:bare|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|must be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|must be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

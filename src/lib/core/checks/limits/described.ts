@@ -5,7 +5,7 @@ import { colourName, colourOfWord, isColourOf } from '../../colour/words';
 import { facetOf, type FacetId } from '../../lexicon/facets';
 import { materialOfTexture } from '../../lexicon/material-feel';
 import { printGroups } from '../../lexicon/prints';
-import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
+import { garmentType, includes, type GarmentType } from '../../lexicon/taxonomy';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import {
@@ -17,14 +17,28 @@ import {
 	type Description
 } from './descriptions';
 
-/** General names that mean more than their own family: no jeans for whom wears no trousers. */
-const widely: Readonly<Record<string, (type: GarmentType) => boolean>> = {
+/** General names that mean more or less, as a client says them, than the words of the tree (common practice). */
+const meantBy: Readonly<Record<string, (type: GarmentType) => boolean>> = {
 	trousers: ({ family }) => ['trousers', 'jeans'].includes(family),
 	top: ({ slot }) => slot === 'top',
-	shoes: ({ slot }) => slot === 'feet'
+	shoes: ({ slot }) => slot === 'feet',
+	jacket: ({ id, family }) =>
+		(family === 'jackets' || (family === 'tailored' && !/waistcoat|coat$/.test(id))) && id !== 'gilet',
+	overcoat: ({ id, family }) => family === 'coats' && !['cape', 'poncho', 'abaya'].includes(id),
+	// What a faith or a wedding asks for on the head is no hat.
+	hat: ({ id, family }) =>
+		family === 'headwear' &&
+		!['hood', 'turban', 'pagri', 'headscarf', 'hijab', 'kufi', 'bridal-veil'].includes(id),
+	handbag: ({ id, family }) => family === 'handbags' && id !== 'umbrella',
+	dress: ({ id, family }) => family === 'dresses' && id !== 'swimsuit'
 };
+/** Does a longer name end in a shorter one: ankle socks are socks, a pussy-bow blouse is a blouse? */
+const endsInNameOf = (named: GarmentType, { singular, plural }: GarmentType) =>
+	singular.endsWith(` ${named.singular}`) || plural.endsWith(` ${named.plural}`);
 const isOfKind = (named: GarmentType, type: GarmentType) =>
-	named.id === type.id || (named.general && (widely[named.id]?.(type) ?? named.family === type.family));
+	named.id === type.id ||
+	endsInNameOf(named, type) ||
+	(named.general && (meantBy[named.id]?.(type) ?? includes(named, type)));
 
 /** Scales that say how much of something there is, where others say to where it reaches. */
 const amounts: readonly FacetId[] = ['fit', 'size', 'sheen', 'weight', 'distress', 'heelHeight', 'formality'];
@@ -101,22 +115,36 @@ const isMeantBy = remembered((wanted) => {
 export const isColoured = ({ colours }: PieceFacts, wanted: string): boolean =>
 	colours.some(({ hex }) => isMeantBy(wanted)(hex));
 
-/** "Pockets", "buttoned", "frilly": what is left of a word without its ending. */
-const stemOf = (word: string) => word.replace(/(?<=\w{2})(?:([dnt])\1)?(?:ies|es|s|ed|ing|y)$/, '$1');
-const stemsIn = (text: string) =>
+/** "Pockets", "buttoned", "frilly", "laced": a word, and what may be left of it without its ending. Capes are no caps. */
+const endings: readonly [ending: RegExp, left: string][] = [
+	[/ies$/, 'y'],
+	[/(?<=s|x|z|ch|sh)es$/, ''],
+	[/(?<!s)s$/, ''],
+	[/d$/, ''],
+	[/(?:([bdgmnprt])\1)?(?:ed|ing)$/, '$1'],
+	[/ing$/, 'e'],
+	[/y$/, '']
+];
+const stemsOf = remembered((word: string) => [
+	word,
+	...endings.flatMap(([ending, left]) => {
+		const stem = word.replace(ending, left);
+		return stem !== word && stem.length > 1 ? [stem] : [];
+	})
+]);
+const isSameWord = (a: string, b: string) => stemsOf(a).some((stem) => stemsOf(b).includes(stem));
+const wordsOf = remembered((text: string) =>
 	text
 		.toLowerCase()
 		.split(/[^\p{L}]+/u)
 		.filter((word) => word.length > 1)
-		.map(stemOf);
-const stemsOf = remembered(stemsIn);
-/** Does a piece tell of something in its own words: its kind's name, what is stated of it, its note? */
-function isTold({ garment, type, note }: PieceFacts, words: string, withNote = true): boolean {
-	const wanted = stemsOf(words);
-	if (wanted.length === 0) return false;
-	const own = [type.singular, ...Object.values(garment.facets).map(({ value }) => value)];
-	const noted = withNote && note ? stemsIn(note) : [];
-	return wanted.every((stem) => noted.includes(stem) || own.some((text) => stemsOf(text).includes(stem)));
+);
+/** Does a piece tell of something in its own words: its kind's name, what is stated of it, how it is worn, its note? */
+export function isTold({ garment, type, moves, note }: PieceFacts, words: string, withNote = true): boolean {
+	const wanted = wordsOf(words);
+	const own = [type.singular, ...Object.values(garment.facets).map(({ value }) => value), ...moves];
+	const told = [...own, ...(withNote && note ? [note] : [])].flatMap(wordsOf);
+	return wanted.length > 0 && wanted.every((word) => told.some((one) => isSameWord(one, word)));
 }
 
 /** Is a piece of the kind, or said to be as it is: a denim jacket that is cropped, beside cropped jackets? */
@@ -139,7 +167,7 @@ function isNoted(piece: PieceFacts, note: string, isVague: boolean): Answer {
 }
 
 function answers(piece: PieceFacts, words: string, description: Description): Answer {
-	const { garment, named, note } = description;
+	const { garment, named, note, moves } = description;
 	if (named && !isCalled(piece, garmentType(garment.type))) return 'no';
 	const facets = Object.entries(garment.facets) as [FacetId, { value: string }][];
 	const family = garment.print?.family.value;
@@ -149,6 +177,7 @@ function answers(piece: PieceFacts, words: string, description: Description): An
 		...(family ? ([printsMeant(words, family).includes(piece.print ?? '') ? 'yes' : 'no'] as const) : []),
 		...colours.map(({ hex }) => (isColoured(piece, hex) ? 'yes' : 'no') as Answer),
 		...(garment.metal ? ([piece.metal === garment.metal.value ? 'yes' : 'no'] as const) : []),
+		...moves.map((move): Answer => (piece.moves.includes(move) ? 'yes' : 'no')),
 		...(note ? [isNoted(piece, note, named && hasUnknown(words))] : [])
 	];
 	return holds.length > 0 || named ? allOf(...holds) : 'no';

@@ -1,5 +1,6 @@
 /** What the words of a limit describe: things that they name, or what they say of the kind of thing at hand. */
 import type { FacetId } from '../../lexicon/facets';
+import type { MoveId } from '../../lexicon/moves';
 import { garmentType, garmentTypes, type GarmentType } from '../../lexicon/taxonomy';
 import type { Garment } from '../../model/garment';
 import { readLook } from '../../reading';
@@ -22,6 +23,7 @@ export const remembered = <T>(work: (words: string) => T): ((words: string) => T
 const wholeKinds: readonly [said: RegExp, isOf: (type: GarmentType) => boolean][] = [
 	[/\bjewel(?:le)?ry$|\bjewels$/i, ({ division }) => division === 'jewellery'],
 	[/\b(?:knitwear|knits|woollies)$/i, ({ family }) => ['knitwear', 'cardigans'].includes(family)],
+	[/\baccessor(?:y|ies)$/i, ({ division }) => ['accessories', 'jewellery'].includes(division)],
 	[/\bfootwear$/i, ({ slot }) => slot === 'feet'],
 	[/\bouterwear$/i, ({ slot }) => slot === 'outer'],
 	[/\b(?:make-?up|cosmetics)$/i, ({ slot }) => ['face', 'nails'].includes(slot)],
@@ -43,10 +45,13 @@ export interface Description {
 	garment: Garment;
 	named: boolean;
 	note: string;
+	/** How it is worn: "nothing tucked in". */
+	moves: readonly MoveId[];
 }
 
-const saysAnything = ({ garment, note }: Description) =>
+const saysAnything = ({ garment, note, moves }: Description) =>
 	note !== '' ||
+	moves.length > 0 ||
 	garment.metal !== undefined ||
 	garment.print !== undefined ||
 	garment.palette.length > 0 ||
@@ -85,6 +90,7 @@ function alsoNamed(words: string, type: GarmentType): Description[] {
 	const said = ({ note = '', ...garment }: Partial<Garment> & { note?: string }): Description => ({
 		garment: { type: type.id, facets: {}, palette: [], ...garment },
 		note,
+		moves: [],
 		named: false
 	});
 	const [only] = spans;
@@ -115,12 +121,17 @@ function beyondName(garment: Garment, type: GarmentType): Garment {
 
 /** Read as it stands, and where that names nothing to wear, as said of such a thing. */
 function readAs(words: string, type: GarmentType): Description[] {
-	const things = elementsIn(words).map(({ garment, note }) => ({ garment, note, named: true }));
+	const things = elementsIn(words).map(({ garment, note, moves }) => ({ garment, note, moves, named: true }));
 	if (things.length > 0) return [...things, ...alsoNamed(words, type)];
 	// "Peplums", "drop waists": many of them are said of one thing.
 	for (const one of [words, words.replace(/s$/i, '')]) {
 		const [said] = readLook(`${type.singular}, ${one}`).elements;
-		const description = said && { garment: beyondName(said.garment, type), note: said.note, named: false };
+		const description = said && {
+			garment: beyondName(said.garment, type),
+			note: said.note,
+			moves: said.moves,
+			named: false
+		};
 		if (description && said.garment.type === type.id && saysAnything(description)) return [description];
 	}
 	return [];

@@ -42,6 +42,26 @@ const woolFibres = ['cashmere', 'mohair', 'alpaca', 'merino'] as const;
 /** What is usual of wool is a question where one wool is meant. */
 const saidElsewhere = (answer: Answer): Answer => (answer === 'by-kind' ? 'unknown' : answer);
 
+/** What is often cleaned by a cleaner (common practice); its label alone tells. */
+const delicate: readonly string[] = [
+	'velvet',
+	'sequin',
+	'lace',
+	'brocade',
+	'chiffon',
+	'organza',
+	'lame',
+	'suede',
+	'taffeta',
+	'satin'
+];
+const cleaned = (piece: PieceFacts): Answer =>
+	fromAnimals.some((kind) => madeOf(piece, kind) !== 'no') ||
+	delicate.includes(piece.value('material') ?? '') ||
+	['tailored', 'suits', 'skirt-suits', 'coats'].includes(piece.type.family)
+		? 'unknown'
+		: 'no';
+
 export const clothProperties: readonly Property[] = [
 	{
 		positive: true,
@@ -76,6 +96,12 @@ export const clothProperties: readonly Property[] = [
 		said: /\bvegan\b|animal (?:products?|fibres?|fibers?|materials?)/i,
 		asks: 'is anything in it from an animal?',
 		holds: (piece) => anyOf(...fromAnimals.map((kind) => madeOf(piece, kind)))
+	})),
+	...([false, true] as const).map((positive): Property => ({
+		...(positive && { positive }),
+		said: positive ? /\bwashable\b|\bmachine.?wash/i : /\bdry.?clean|\bhand.?wash/i,
+		asks: 'what does its care label say?',
+		holds: cleaned
 	})),
 	{
 		said: /scratchy|itchy|prickly/i,

@@ -5,7 +5,8 @@ import {
 	highNecklines,
 	lowNecklines,
 	sheerCloth,
-	shoulderStraps
+	shoulderStraps,
+	wideNecklines
 } from '../../lexicon/limit-properties';
 import type { PieceFacts } from '../facts';
 import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../property';
@@ -168,6 +169,15 @@ export const bodyProperties: readonly Property[] = [
 			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
 	},
 	{
+		part: /^collar-?bones?$/,
+		said: /\bcollar-?bones?\b/i,
+		asks: 'how wide is the neck?',
+		holds: (piece) =>
+			nextToSkin(piece)
+				? saidOnly(byFacet(piece, 'neckline', among(...wideNecklines, ...lowNecklines, ...bareNecklines)))
+				: 'no'
+	},
+	{
 		part: /^knees?$/,
 		said: /bare knees?|above the knee|knees? (?:bare|showing|on show)|short skirts?/i,
 		asks: 'where does it end?',
@@ -209,7 +219,7 @@ export const bodyProperties: readonly Property[] = [
 			)
 	},
 	{
-		said: /high necks?|roll.?necks?|polo.?necks?|turtle.?necks?|tight necks?|anything (?:at|round) the (?:neck|throat)/i,
+		said: /high necks?|roll.?necks?|polo.?necks?|turtle.?necks?|tight (?:necks?|collars?)|anything (?:at|round) the (?:neck|throat)/i,
 		asks: 'how high is the neck?',
 		holds: (piece) => saidOnly(byFacet(piece, 'neckline', among(...highNecklines)))
 	},

@@ -7,6 +7,7 @@ import { spansOf } from '../../reading/spans';
 import type { Property } from '../property';
 import { clausesOf, partsShown } from './clauses';
 import { clothProperties } from './of-cloth';
+import { kindProperties } from './of-kinds';
 import { lookProperties } from './of-looks';
 import { placeProperties } from './of-places';
 import { bodyProperties } from './of-the-body';
@@ -16,6 +17,7 @@ const properties: readonly Property[] = [
 	...bodyProperties,
 	...lookProperties,
 	...placeProperties,
+	...kindProperties,
 	...clothProperties
 ];
 
@@ -26,10 +28,16 @@ const idle =
 /** Whole words: of "fur-collared" nothing is left. */
 const wordsWith = (said: RegExp) => new RegExp(`[^\\s,]*(?:${said.source})[^\\s,]*`, 'gi');
 
+/** "Skirts must cover the knee", "dresses that hide her arms". */
+const covering =
+	/^(.+?) (?:(?:that|which|must|should|have to|has to|need to|always) )?(?:cover|hide|conceal)s? (?:(?:the|her|his|their|my) )?(\w+)$/i;
+
 export interface Said {
 	properties: readonly Property[];
 	/** What the clause says besides: "leather *skirts*". */
 	rest: string;
+	/** It says what a thing must do, and is no name of one: "skirts must cover the knee". */
+	isDemand?: true;
 }
 
 /** The properties that a clause of a limit speaks of, and what it says besides. */
@@ -41,6 +49,10 @@ export function propertiesIn(words: string, only = false): Said {
 			properties: properties.filter(({ part }) => shown.some((word) => part?.test(word))),
 			rest: ''
 		};
+	// "Skirts must cover the knee" is of skirts alone.
+	const [, thing = '', covered = ''] = covering.exec(words) ?? [];
+	const ofThing = thing ? properties.filter(({ part }) => part?.test(covered)) : [];
+	if (ofThing.length > 0) return { properties: ofThing, rest: thing, isDemand: true };
 	const text = only ? `${words} only` : words;
 	const namesColour = spansOf(text).some(({ senses }) => senses.some(({ kind }) => kind === 'colour'));
 	const found = properties.filter(

@@ -19,6 +19,7 @@ export const barePlaces: Rule = {
 	reason:
 		'One bare place is looked at; several at once take the eye from each other: choose the one that is meant, and cover the others.',
 	standing: 'habit',
+	addIn: ['layer', 'outer', 'drape', 'hosiery'],
 	about: ['topLength', 'hemLength', 'neckline', 'back'],
 	find: ({ pieces, in: inSlots, client }) => {
 		if (client?.boldness === 'bold' || inSlots('layer', 'outer', 'drape').length > 0) return [];

@@ -21,6 +21,7 @@ export const clientLimits: Rule = {
 	reason: 'What a client never wears or shows, and what their body must not have, comes before any likeness.',
 	standing: 'settled',
 	inStates: true,
+	addIn: ['layer', 'outer', 'drape', 'scarf', 'hosiery'],
 	about: [],
 	find: ({ pieces, client, in: inSlots }) => {
 		if (!client) return [];
@@ -68,6 +69,7 @@ export const clientLimits: Rule = {
 								severity,
 								pieces: [piece.id],
 								measured: `${piece.title}: ${said.map(({ words }) => words).join('; ')}`,
+								of: said.map(({ words }) => words).join('; '),
 								swap: severity === 'warning',
 								leaveOff: severity === 'warning' && piece.area < 0.1
 							}

@@ -1,0 +1,25 @@
+/** What one thing more would break of what a client never wears together, beside what is worn already. */
+import { factsOf } from './facts';
+import { lookLimitsOf, quoted } from './limits';
+import type { CheckContext, CheckedPiece } from './model';
+import { saidOnly } from './property';
+
+/** Limits of whole looks that a thing breaks with what else is worn, in words; what is missing from the look is not its fault. */
+export function brokenBeside(
+	{ limits }: Pick<NonNullable<CheckContext['client']>, 'limits'>,
+	worn: readonly CheckedPiece[],
+	added: CheckedPiece
+): string[] {
+	const ofLooks = limits.never.flatMap(lookLimitsOf);
+	if (ofLooks.length === 0) return [];
+	const { pieces } = factsOf([...worn, added], {});
+	return ofLooks.flatMap(({ said, of }) => {
+		const { answer, pieces: found, words, isMissing } = of(pieces);
+		const isIts = found.some(({ id }) => id === added.id);
+		// What is only asked is asked of the whole look.
+		if (saidOnly(answer) === 'no' || isMissing || !isIts) return [];
+		const others = found.filter(({ id }) => id !== added.id).map(({ title }) => title);
+		const what = words ?? (others.length > 0 ? `with ${others.join(', ')}` : '');
+		return [[quoted(said), what].filter(Boolean).join('; ')];
+	});
+}
