@@ -139,7 +139,10 @@ test('two tabs edit one client: what does not touch is joined, the rest is asked
 	await mine.getByLabel('Name', { exact: true }).fill('Corwin of this tab');
 	await mine.getByLabel('Materials to avoid').fill('mohair');
 	await mine.getByRole('button', { name: 'Save' }).click();
-	await expect(mine.getByText('changed elsewhere while you were typing')).toBeVisible();
+	// However far down the form was: what is asked comes into view, and has the keys.
+	const asked = mine.getByRole('alert').filter({ hasText: 'changed elsewhere while you were typing' });
+	await expect(asked).toBeInViewport();
+	await expect(asked.getByRole('radio', { name: /Corwin of this tab/ })).toBeFocused();
 	await expect(mine.getByText('As saved elsewhere: Corwin of the other tab')).toBeVisible();
 	await mine.getByRole('button', { name: 'Save' }).click();
 	await expect(mine).toBeHidden();

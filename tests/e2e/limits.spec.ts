@@ -39,6 +39,38 @@ test('what a client refuses is typed in words, told where no check knows it, and
 	await expect(findings.filter({ hasText: 'no leather for this client' }).first()).toBeVisible();
 });
 
+test('what is worn together is held against the whole look, and mended by something besides', async ({
+	page
+}) => {
+	await openDemo(page);
+	const form = await editClient(page, 'Tamsin Orrowby');
+	const never = form.getByLabel('Never wears or shows');
+	await never.fill('never without a scarf, no burgundy with black, what her aunt wore');
+	await expect(form).toContainText('Kept, but no check knows it: what her aunt wore');
+	await form.getByRole('button', { name: 'Save' }).click();
+	await expect(form).toBeHidden();
+
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Midnight Quay, for the Quay Stage/ }).click();
+	// A card tells what it would break with what is worn for the others.
+	await page.locator('[data-rung]', { hasText: 'court shoes' }).click();
+	const courts = page.locator('[data-card]', { hasText: 'Black block-heel courts' }).first();
+	await expect(courts).toContainText('limit: “no burgundy with black”; with Wine');
+	await page.locator('[data-rung]').first().focus();
+	await page.keyboard.press('k');
+	const findings = page.getByRole('button', { name: /limits of a whole look/ });
+	await expect(findings.filter({ hasText: 'limit: “no burgundy with black”' }).first()).toBeVisible();
+	const missing = findings.filter({ hasText: 'limit: “never without a scarf”; scarf: not in the look' });
+	await missing.click();
+	// T holds the first mend up, A takes it.
+	const mend = page.getByRole('group', { name: /^add / }).first();
+	await expect(mend).toBeVisible();
+	await missing.press('a');
+	await expect(missing).toBeHidden();
+	await page.keyboard.press('Control+z');
+	await expect(missing).toBeVisible();
+});
+
 test('what the eye finds only when she sits is shown on the plates', async ({ page }) => {
 	await openDemo(page);
 	const form = await editClient(page, 'Tamsin Orrowby');

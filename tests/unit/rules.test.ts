@@ -421,6 +421,13 @@ describe('a rule tells a look from its neighbour', () => {
 			forClient({ coloursRefused: ['orange'] })
 		],
 		[
+			'limits-of-looks',
+			'never double denim',
+			'denim jacket; blue jeans',
+			'denim jacket; black trousers',
+			forClient({ limits: { never: ['double denim'] } })
+		],
+		[
 			'client-limits',
 			'no leather, whatever the name says of it',
 			'black biker jacket',

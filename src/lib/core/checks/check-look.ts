@@ -49,9 +49,12 @@ const isSaid = (finding: Finding, all: readonly Finding[]) =>
 			pieces.some((id) => finding.pieces.includes(id))
 	);
 
-/** The same said of the same pieces? */
+/** The same said of the same pieces? Two limits that miss something of one look are two, and one with a layer off is no other. */
 const sameSaying = (a: Finding, b: Finding) =>
-	a.rule === b.rule && a.pieces.length === b.pieces.length && a.pieces.every((id) => b.pieces.includes(id));
+	a.rule === b.rule &&
+	(a.state !== b.state || a.measured === b.measured) &&
+	a.pieces.length === b.pieces.length &&
+	a.pieces.every((id) => b.pieces.includes(id));
 
 /**
  * What the eye finds in a look, with everything on, with layers off and sitting: warnings first, then hints, then what was

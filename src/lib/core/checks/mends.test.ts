@@ -3,6 +3,7 @@ import { element, garment } from '../../../../tests/arbitraries';
 import { forClient } from '../../../../tests/outfits';
 import { scoringOf } from '../matching/score-echo';
 import { checkLook } from './check-look';
+import { isLetStand, keyOfFinding } from './let-stand';
 import { mendsOf, withChange } from './mends';
 import type { CheckedPiece, CheckContext } from './model';
 
@@ -42,6 +43,73 @@ describe('a floor-length hem and its heel', () => {
 		const gown = piece(1, garment('evening-gown', ['red'], { hemLength: 'floor' }), { lengthCm: 140 });
 		expect(hem([gown, piece(2, flats)], body(158))).toHaveLength(1);
 		expect(hem([gown, piece(2, flats)], body(172))).toEqual([]);
+	});
+});
+
+describe('something worn besides', () => {
+	const dress = piece(
+		1,
+		garment('sheath-dress', ['navy'], { sleeveLength: 'sleeveless', hemLength: 'knee' })
+	);
+	const shoes = piece(2, garment('court-shoes', ['navy']));
+	const spare = (title: string, of: ReturnType<typeof garment>) => ({
+		key: `a key of ${title}`,
+		title,
+		garment: of
+	});
+	const rail = [
+		spare('watch', garment('watch', [], {})),
+		spare('blazer', garment('blazer', ['grey'], { sleeveLength: 'long' })),
+		spare('belt', garment('belt', ['tan'])),
+		spare('tights', garment('opaque-tights', ['navy'])),
+		spare('dress', garment('wrap-dress', ['red']))
+	];
+	const mended = (limit: string, worn = [dress, shoes]) => {
+		const context = forClient({ limits: { never: [limit] } });
+		const [finding] = checkLook(worn, context);
+		const mends = mendsOf(finding!, worn, { context, additions: () => rail });
+		for (const { change } of mends) expect(change.id).not.toMatch(/\s/);
+		for (const { change } of mends)
+			expect(
+				checkLook(withChange(worn, change), context).filter(({ rule }) => rule === finding!.rule)
+			).toEqual([]);
+		return mends.map(({ words }) => words);
+	};
+	it('is what the client is never without', () =>
+		expect(mended('never without a watch')).toEqual(['add watch']));
+	it('covers what must not be bare', () => {
+		expect(mended('no bare legs')).toEqual(['add tights']);
+		// A jacket that comes off leaves them as bare as they were.
+		expect(mended('no bare arms')).toEqual([]);
+	});
+	it('takes no place that is taken', () => {
+		const worn = [dress, shoes, piece(3, garment('sports-watch', ['black']))];
+		expect(mended('never without a belt', worn)).toEqual(['add belt']);
+	});
+});
+
+describe('what is let stand', () => {
+	const worn = [piece(1, garment('sheath-dress', ['black'])), piece(2, garment('court-shoes', ['black']))];
+	const found = (...never: string[]) => checkLook(worn, forClient({ limits: { never } }));
+	const stands = (finding: ReturnType<typeof found>[number]) => ({
+		rule: keyOfFinding(finding),
+		pieces: finding.pieces
+	});
+	it('is that limit, and none that was said later of the same things', () => {
+		const [first] = found('never without a watch');
+		const now = found('never without a watch', 'never without a scarf').filter(
+			(finding) => !isLetStand(finding, [stands(first!)])
+		);
+		expect(now.filter(({ rule }) => rule === 'limits-of-looks').map(({ of }) => of)).toEqual([
+			'never without a scarf'
+		]);
+		const [black] = found('no black').filter(({ pieces }) => pieces.includes(worn[0]!.id));
+		const later = found('no black', 'no dresses').filter(({ pieces }) => pieces.includes(worn[0]!.id));
+		expect(later.some((finding) => !isLetStand(finding, [stands(black!)]))).toBe(true);
+	});
+	it('stands where it was let stand under its rule alone', () => {
+		const [black] = found('no black');
+		expect(isLetStand(black!, [{ rule: black!.rule, pieces: black!.pieces }])).toBe(true);
 	});
 });
 

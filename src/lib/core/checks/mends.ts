@@ -2,17 +2,21 @@
 import { bottomOf, moveFails } from '../body/move-fails';
 import { scoreLook, type ScoreOptions } from '../closeness/look';
 import { moves, type MoveId } from '../lexicon/moves';
+import { slotsMeet, type SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { Reference } from '../model/reference';
 import { checkLook } from './check-look';
+import { rules } from './rules';
 import type { CheckContext, CheckedPiece, Finding } from './model';
 
 /** A concrete change to one piece of a look. */
 export type Change =
 	| { kind: 'move'; id: string; move: MoveId }
 	| { kind: 'swap'; id: string; to: { title: string; garment: Garment; key: string } }
-	| { kind: 'leave-off'; id: string };
+	| { kind: 'leave-off'; id: string }
+	/** Worn besides, under an id of its own. */
+	| { kind: 'add'; id: string; to: Spare };
 
 /** A change that was tried: the finding is gone and nothing worse came. */
 export interface Mend {
@@ -34,6 +38,8 @@ export function withChange(worn: readonly CheckedPiece[], change: Change): Check
 	switch (change.kind) {
 		case 'leave-off':
 			return worn.filter(({ id }) => id !== change.id);
+		case 'add':
+			return [...worn, { id: change.id, title: change.to.title, garment: change.to.garment, moves: [] }];
 		case 'move':
 			return worn.map((piece) =>
 				piece.id === change.id ? { ...piece, moves: [...piece.moves, change.move] } : piece
@@ -55,6 +61,8 @@ export interface MendOptions {
 	context?: CheckContext;
 	/** Pieces that are free to be worn instead, the most fitting first. */
 	sparesFor?: (id: string) => readonly Spare[];
+	/** What could be worn besides in these slots, the most fitting first. */
+	additions?: (slots: readonly SlotId[]) => readonly Spare[];
 	/** Pieces under ids of elements, to say what a mend does to the closeness. */
 	reference?: Pick<Reference, 'elements'>;
 	/** By what the closeness is scored. */
@@ -65,8 +73,35 @@ export interface MendOptions {
 	most?: number;
 }
 
+const addInOf = new Map(rules.map(({ id, addIn = [] }) => [id, addIn]));
+/** As many as are tried at once; of one family no more than two. */
+const mostAdded = { tried: 40, ofFamily: 2 };
+
+/** What may be worn besides for a finding's sake, where nothing is worn in its place yet. */
+function addable(
+	finding: Finding,
+	worn: readonly CheckedPiece[],
+	additions: (slots: readonly SlotId[]) => readonly Spare[]
+): readonly Spare[] {
+	const taken = worn.map(({ garment }) => garmentType(garment.type).slot);
+	const free = (finding.addIn ?? addInOf.get(finding.rule) ?? []).filter(
+		(slot) => !taken.some((one) => slotsMeet(one, slot))
+	);
+	if (free.length === 0) return [];
+	const families = new Map<string, number>();
+	return additions(free)
+		.filter(({ garment }) => {
+			const { slot, family } = garmentType(garment.type);
+			const before = families.get(family) ?? 0;
+			if (!free.includes(slot) || before >= mostAdded.ofFamily) return false;
+			families.set(family, before + 1);
+			return true;
+		})
+		.slice(0, mostAdded.tried);
+}
+
 /**
- * Mends of a finding, found by trying: moves, other pieces, leaving one off. Only changes after which the finding is gone
+ * Mends of a finding, found by trying: moves, other pieces, something besides, leaving one off. Only changes after which the finding is gone
  * and the look has no more faults than before are given; those that keep most closeness come first.
  */
 export function mendsOf(
@@ -75,6 +110,7 @@ export function mendsOf(
 	{
 		context = {},
 		sparesFor = () => [],
+		additions = () => [],
 		reference,
 		scoring,
 		elementsOf = (id) => [id],
@@ -98,6 +134,11 @@ export function mendsOf(
 					}))
 				: []
 		),
+		...addable(finding, worn, additions).map((to) => ({
+			// Plates name their cloths by it: no spaces in it.
+			change: { kind: 'add' as const, id: `added-${to.key.replace(/[^\w-]+/g, '-')}`, to },
+			words: `add ${to.title}`
+		})),
 		...finding.pieces.flatMap((id) => {
 			const piece = pieceOf(id);
 			const small =

@@ -1,5 +1,6 @@
 import type { MoveId } from '../lexicon/moves';
 import type { Schools } from '../lexicon/schools';
+import type { SlotId } from '../lexicon/slots';
 import type { Side } from '../lexicon/sides';
 import type { LayerState } from '../body/layers';
 import type { Client } from '../model/client';
@@ -63,8 +64,12 @@ export interface Violation {
 	pieces: string[];
 	/** What was measured, in plain words. */
 	measured: string;
+	/** What of the client it is about, where its rule speaks of many things: to let one limit stand is to let no other stand. */
+	of?: string;
 	/** Moves that may mend it, by piece. */
 	moves?: { id: string; move: MoveId }[];
+	/** Where something worn besides may mend it, where that is narrower than its rule says. */
+	addIn?: readonly SlotId[];
 	/** Should it be mended by another piece, or by leaving one off? Neither for praise. */
 	swap?: boolean;
 	leaveOff?: boolean;

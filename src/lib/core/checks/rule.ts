@@ -1,4 +1,5 @@
 import type { SchoolQuestion } from '../lexicon/schools';
+import type { SlotId } from '../lexicon/slots';
 import type { AspectId } from '../model/reference';
 import type { Facts } from './facts';
 import type { Standing, Violation } from './model';
@@ -16,6 +17,8 @@ export interface Rule {
 	yieldsTo?: readonly string[];
 	/** Is it looked for with layers off and sitting, too? */
 	inStates?: true;
+	/** Where something worn besides may mend it: a belt, a jacket, a scarf. */
+	addIn?: readonly SlotId[];
 	/** What of the pieces concerned a mend may change, without which a look is no less an echo of its mood. */
 	about: readonly AspectId[];
 	find: (facts: Facts) => Violation[];

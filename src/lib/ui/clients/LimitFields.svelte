@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { NumberInput, Select, SelectItem } from 'carbon-components-svelte';
-	import { ethicalMaterials, ethicalSteps, isKnownLimit, type Client } from '$lib/core';
+	import { ethicalMaterials, ethicalSteps, isKnownLimit, limitsIn, type Client } from '$lib/core';
 	import { noted } from '../frame/noted';
 	import { m } from '../messages';
 	import WordsField from './WordsField.svelte';
@@ -16,6 +16,7 @@
 			hint={m.clients.neverHint}
 			bind:words={draft.limits.never}
 			known={isKnownLimit}
+			listed={limitsIn}
 			unknownText={m.clients.unknownLimits}
 		/>
 	</div>

@@ -10,14 +10,16 @@
 		/** Says which words the studio can use; the others are kept and told of. */
 		known?: (word: string) => boolean;
 		unknownText?: (words: string) => string;
+		/** What is typed, as a list; parted at commas where nothing else is said. */
+		listed?: (text: string) => string[];
 	}
-	let { label, hint, words = $bindable(), known, unknownText }: Props = $props();
-
-	const listed = (text: string) =>
+	const atCommas = (text: string) =>
 		text
 			.split(',')
 			.map((word) => word.trim())
 			.filter(Boolean);
+	let { label, hint, words = $bindable(), known, unknownText, listed = atCommas }: Props = $props();
+
 	let text = $state(untrack(() => words.join(', ')));
 	// Another client's words replace what is typed; the own ones, as they are typed, do not.
 	$effect(() => {

@@ -10,7 +10,7 @@
 	const mine = untrack(() => $state.snapshot(draft.value) as T);
 </script>
 
-<div class="panel" role="alert">
+<div class="panel" role="alert" data-disputed>
 	<p><strong>{m.form.changedElsewhere}</strong> {m.form.chooseEach}</p>
 	{#each draft.disputed as { field, label, mine: here, theirs } (field)}
 		<RadioButtonGroup

@@ -58,10 +58,10 @@
 		});
 	});
 
-	/** The first field that says something is wrong, brought into view. */
+	/** What asks for a choice, or the first field that says something is wrong, brought into view. */
 	async function showWrong() {
 		await tick();
-		const wrong = form?.querySelector<HTMLElement>('[data-invalid], [aria-invalid="true"]');
+		const wrong = form?.querySelector<HTMLElement>('[data-disputed], [data-invalid], [aria-invalid="true"]');
 		wrong?.scrollIntoView({ block: 'center' });
 		// What is marked may be the frame round a field.
 		(wrong?.querySelector<HTMLElement>('input, select, textarea') ?? wrong)?.focus();

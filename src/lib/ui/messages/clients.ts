@@ -9,7 +9,8 @@ export const clients = {
 	brief: 'Brief',
 	briefHint: 'Who they are, what for, what they love and refuse',
 	never: 'Never wears or shows',
-	neverHint: 'Separate with commas. “Silver only” or “cotton or linen only” say what alone is worn.',
+	neverHint:
+		'Separate with commas. “Silver only” says what alone is worn, “no brown with black” or “never without earrings” what goes together.',
 	avoid: 'Materials to avoid',
 	allergies: 'Allergies',
 	unknownLimits: (words: string) =>

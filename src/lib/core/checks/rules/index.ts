@@ -7,6 +7,7 @@ import { beltAndShoe } from './belt-and-shoe';
 import { bunches } from './bunches';
 import { busyNeck } from './busy-neck';
 import { clientLimits } from './client-limits';
+import { limitsOfLooks } from './limits-of-looks';
 import { clientMetals } from './client-metals';
 import { costume } from './costume';
 import { cropAndRise } from './crop-and-rise';
@@ -66,6 +67,7 @@ import { wishedEffects } from './wished-effects';
 export const rules: readonly Rule[] = [
 	notDressed,
 	clientLimits,
+	limitsOfLooks,
 	handling,
 	dressCode,
 	outOfSeason,

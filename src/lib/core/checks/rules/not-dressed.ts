@@ -8,6 +8,7 @@ export const notDressed: Rule = {
 	reason:
 		'A look is worn as a whole: what leaves the hips or the chest bare, or the feet, is not ready to go out.',
 	standing: 'settled',
+	addIn: ['top', 'legs', 'feet'],
 	about: [],
 	find: ({ pieces }) => {
 		const covered = coveredBy(pieces);

@@ -11,6 +11,7 @@ export const oneDark: Rule = {
 	standing: 'habit',
 	silentUnder: { question: 'colours', schools: ['one-colour'] },
 	yieldsTo: ['near-miss'],
+	addIn: ['waist', 'scarf', 'neck', 'ears', 'bag', 'layer'],
 	about: ['palette'],
 	find: ({ large, pieces }) => {
 		if (large.length < 2) return [];

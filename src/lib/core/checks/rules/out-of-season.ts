@@ -16,6 +16,7 @@ export const outOfSeason: Rule = {
 		'Clothes for another weather make the client suffer and the look false: hold it, layer it or swap the piece.',
 	standing: 'settled',
 	silentUnder: { question: 'season', schools: ['layer-all-year'] },
+	addIn: ['layer', 'outer', 'drape', 'scarf', 'hosiery'],
 	about: ['type', 'material', 'sleeveLength'],
 	find: (facts) => {
 		const airC = facts.event?.weather?.airC;

@@ -20,6 +20,7 @@ export const rain: Rule = {
 	reason:
 		'Rain marks suede, satin and straw, and climbs a hem that trails; say so before the day, and have the other shoe ready.',
 	standing: 'settled',
+	addIn: ['outer', 'bag'],
 	about: ['material'],
 	find: (facts) => {
 		if (!facts.event?.weather?.rain || facts.event.setting === 'indoors') return [];

@@ -79,6 +79,7 @@ export const showsThrough: Rule = {
 	title: 'It shows what is under it',
 	reason: 'Sheer cloth needs an underpinning that is meant to be seen, or one that is not seen at all.',
 	standing: 'settled',
+	addIn: ['under', 'layer'],
 	about: ['opacity', 'material'],
 	find: (facts) => [
 		...underWhite(facts),

@@ -28,6 +28,7 @@ export const strayColour: Rule = {
 	standing: 'settled',
 	silentUnder: { question: 'colours', schools: ['contrast-on-purpose'] },
 	yieldsTo: ['too-many-colours', 'bag-and-shoe', 'lone-texture', 'socks'],
+	addIn: ['scarf', 'waist', 'bag', 'neck', 'ears', 'head', 'hands', 'brooch', 'face', 'nails'],
 	about: ['palette'],
 	find: ({ pieces }) =>
 		pieces

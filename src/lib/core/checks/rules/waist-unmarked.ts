@@ -11,6 +11,7 @@ export const waistUnmarked: Rule = {
 	title: 'The waist is not marked',
 	reason: 'This client wishes for a marked waist: a belt, a tuck, a wrap or a fitted middle marks it.',
 	standing: 'settled',
+	addIn: ['waist'],
 	about: ['fit', 'waistline', 'topLength'],
 	find: (facts) => {
 		const wished =

@@ -2,10 +2,14 @@ import {
 	adaptLook,
 	checkLook,
 	extrasOf,
+	garmentType,
 	isLetStand,
+	keyOfItem,
 	mendsOf,
 	mistakesOf,
 	optionsOfPiece,
+	sameThing,
+	somethingMore,
 	underneath,
 	wearable,
 	withChange,
@@ -19,6 +23,7 @@ import {
 	type Piece,
 	type Reference,
 	type ScoreOptions,
+	type SlotId,
 	type WorthyOffer
 } from '$lib/core';
 
@@ -75,6 +80,21 @@ export function lookCheck(source: () => CheckSource) {
 			.offersFor(id)
 			.find((offer) => offer.key === key);
 
+	const wornItems = $derived([
+		...echo.matches.flatMap(({ items }) => items),
+		...echo.extras.map(({ item }) => item)
+	]);
+	/** What of the rail could be worn besides in some slots, by how well it goes. */
+	const besidesIn = (slots: readonly SlotId[]) =>
+		somethingMore(
+			worn,
+			onHand.filter(({ garment }) => slots.includes(garmentType(garment.type).slot)),
+			{
+				client: source().client,
+				isWorn: ({ item }) => wornItems.some((other) => sameThing(other, item))
+			}
+		).map(({ thing: { item, title, garment } }) => ({ key: keyOfItem(item), title, garment }));
+
 	return {
 		get findings() {
 			return findings;
@@ -117,7 +137,8 @@ export function lookCheck(source: () => CheckSource) {
 						.filter(({ cost, earned }) => !cost && earned > 0)
 						.sort((a, b) => b.earned - a.earned)
 						.slice(0, tried)
-						.map(({ key, title, garment }) => ({ key, title, garment }))
+						.map(({ key, title, garment }) => ({ key, title, garment })),
+				additions: besidesIn
 			}),
 		/** The mend that is held up, to see it on the plate before it is taken. */
 		get tryOn() {
@@ -128,6 +149,9 @@ export function lookCheck(source: () => CheckSource) {
 		get preview() {
 			return tryOn && { worn: withChange(worn, tryOn.change) };
 		},
+		/** The owned thing that is worn besides. */
+		additionIn: ({ to }: Extract<Change, { kind: 'add' }>) =>
+			onHand.find(({ item }) => keyOfItem(item) === to.key),
 		/** The owned piece that a swap takes. */
 		offerIn: (change: Extract<Change, { kind: 'swap' }>) => offerOf(change.id, change.to.key)
 	};

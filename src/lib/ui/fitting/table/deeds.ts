@@ -12,6 +12,8 @@ import {
 	matchWardrobe,
 	mayWear,
 	plannedFor,
+	garmentType,
+	keyOfFinding,
 	sameThing,
 	schoolGuide,
 	type Candidate,
@@ -139,6 +141,22 @@ export function tableDeeds(source: () => DeedSource) {
 			{ ...scoring, newId: giveId, keepByHand }
 		);
 	};
+	/** Puts an owned thing on that no element asks for. */
+	const wearUnderneath = ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
+		edit(m.did.putOn(title), (draft) => {
+			draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
+		});
+	/** Puts something on that no element asks for. What is worn of it elsewhere in the look is taken from there. */
+	const putOn = ({ item, title }: Pick<OwnedOption, 'title'> & { item: Item }, placed?: Extra['placed']) =>
+		edit(m.did.putOn(title), (draft) => {
+			draft.matches = draft.matches
+				.map((match) => ({ ...match, items: match.items.filter((other) => !sameThing(other, item)) }))
+				.filter(({ state, items }) => state !== 'items' || items.length > 0);
+			draft.extras = [
+				...draft.extras.filter((extra) => !sameThing(extra.item, item)),
+				freshExtra({ id: newId(), item, ...(placed && { placed }) })
+			];
+		});
 	const elementOf = (id: string) => source().elements.find((element) => element.id === id);
 
 	return {
@@ -158,6 +176,11 @@ export function tableDeeds(source: () => DeedSource) {
 		},
 		/** Does what mends a finding. */
 		mend({ change: how }: Mend) {
+			if (how.kind === 'add') {
+				const besides = source().check.additionIn(how);
+				if (!besides) return nothing;
+				return garmentType(besides.garment.type).slot === 'under' ? wearUnderneath(besides) : putOn(besides);
+			}
 			const element = elementOf(how.id);
 			if (!element) return nothing;
 			source().select(element.id);
@@ -166,19 +189,20 @@ export function tableDeeds(source: () => DeedSource) {
 			const offer = source().check.offerIn(how);
 			return offer ? choose(element, offer) : nothing;
 		},
-		/** Puts an owned thing on that no element asks for. */
-		wearUnderneath: ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
-			edit(m.did.putOn(title), (draft) => {
-				draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
-			}),
+		wearUnderneath,
 		takeOff: ({ id, title }: { id: string; title: string }) =>
 			edit(m.did.tookOff(title), (draft) => {
 				draft.extras = draft.extras.filter((extra) => extra.id !== id);
 			}),
 		/** Lets a finding stand, with the reason why. */
-		dismiss: ({ rule, pieces, title }: Finding, reason: Dismissal['reason']) =>
-			edit(m.did.letStand(title), (draft) => {
-				draft.dismissed.push({ rule, pieces: [...pieces], reason, on: today() });
+		dismiss: (finding: Finding, reason: Dismissal['reason']) =>
+			edit(m.did.letStand(finding.title), (draft) => {
+				draft.dismissed.push({
+					rule: keyOfFinding(finding),
+					pieces: [...finding.pieces],
+					reason,
+					on: today()
+				});
 			}),
 		/** Puts the echo by until a month comes in which it can be worn. */
 		hold: (months: number[]) =>
@@ -267,17 +291,7 @@ export function tableDeeds(source: () => DeedSource) {
 		/** Wears one of a pair on one side alone, or both of it again. */
 		setSide: (element: Element, item: Item, side: Side | undefined, title: string) =>
 			write(m.did.changedSide(title), (matches) => choosing.setSide(matches, element.id, item, side)),
-		/** Puts something on that no element asks for. What is worn of it elsewhere in the look is taken from there. */
-		putOn: ({ item, title }: Pick<OwnedOption, 'title'> & { item: Item }, placed?: Extra['placed']) =>
-			edit(m.did.putOn(title), (draft) => {
-				draft.matches = draft.matches
-					.map((match) => ({ ...match, items: match.items.filter((other) => !sameThing(other, item)) }))
-					.filter(({ state, items }) => state !== 'items' || items.length > 0);
-				draft.extras = [
-					...draft.extras.filter((extra) => !sameThing(extra.item, item)),
-					freshExtra({ id: newId(), item, ...(placed && { placed }) })
-				];
-			}),
+		putOn,
 		toggleExtraMove: ({ id, title }: { id: string; title: string }, move: MoveId) =>
 			editExtra(m.did.changedMoves(title), id, (extra) => {
 				extra.movesDone = extra.movesDone.includes(move)

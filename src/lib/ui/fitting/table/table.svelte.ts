@@ -111,7 +111,7 @@ export function fittingTable(onTable: () => OnTable) {
 	);
 	const tray = fittingTray(() => {
 		const { event, currency, rates } = onTable();
-		return { echo, reference, client, element: selected, candidates, event, currency, rates };
+		return { echo, reference, client, element: selected, candidates, pieces, event, currency, rates };
 	});
 
 	const wornItems = $derived(echo.matches.flatMap(({ items }) => items));

@@ -1,5 +1,6 @@
 import {
 	boughtIn,
+	brokenBeside,
 	cautionsOf,
 	converted,
 	expectedWears,
@@ -15,6 +16,7 @@ import {
 	servesOf,
 	spendOf,
 	unsuitableFor,
+	wornPieces,
 	withDuty,
 	type Candidate as Offered,
 	type Candidates,
@@ -23,6 +25,7 @@ import {
 	type Element,
 	type Event,
 	type LandedPrice,
+	type Piece,
 	type Rates,
 	type Reference,
 	type SuitabilityOptions,
@@ -53,6 +56,8 @@ export interface TraySource {
 	client: Client;
 	element: Element | undefined;
 	candidates: Candidates;
+	/** The client's, by which what is worn is known. */
+	pieces: readonly Piece[];
 	/** What the echo is for. */
 	event?: Event;
 	/** The studio's, with what one unit of another is worth in it. */
@@ -119,6 +124,7 @@ export function fittingTray(source: () => TraySource) {
 		...echo,
 		matches: echo.matches.filter(({ elementIds }) => !element || !elementIds.includes(element.id))
 	});
+	const wornBesides = $derived(wornPieces(rest, source().pieces));
 	const besides = $derived(boughtIn(rest));
 	/** What may still be spent on the element: the limit, less all that is bought for the others. */
 	const leftMinor = $derived.by(() => {
@@ -135,14 +141,18 @@ export function fittingTray(source: () => TraySource) {
 		currency: source().currency,
 		rates: source().rates
 	});
+	/** What a card breaks together with what is worn for the other elements. */
+	const togetherWith = ({ key, title, garment, note }: Offered) =>
+		brokenBeside(client, wornBesides, { id: key, title, garment, moves: [], ...(note && { note }) });
 	/** What is said of a card is worked out for those that are shown. */
 	function card(at: Element, one: Offered): Candidate {
+		const elsewhere = wornElsewhere(one, at);
 		return {
 			...one,
-			cautions: cautionsOf(one, client),
+			cautions: [...cautionsOf(one, client), ...(elsewhere ? [] : togetherWith(one))],
 			serves: servesOf(one, client),
 			chosen: echoWears(one),
-			wornFor: wornElsewhere(one, at),
+			wornFor: elsewhere,
 			unsuitable: unsuitableFor(one, buying),
 			...(one.item.source === 'listing' &&
 				(isBought(one.item, besides)
