@@ -286,6 +286,13 @@ test('what can be done is listed for a card, a rung and a garment on the plate, 
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('Enter');
 	await expect(blouse.locator('.pin')).toBeVisible();
+	// Once more in the same place, where a menu stood before.
+	await expect(blouse).toBeFocused();
+	await page.keyboard.press('.');
+	await page.keyboard.press('ArrowDown');
+	await expect(menu.getByRole('menuitem').first()).toBeFocused();
+	await page.keyboard.press('Escape');
+	await expect(blouse).toBeFocused();
 
 	// The trousers on the echo's plate.
 	await page

@@ -12,6 +12,8 @@
 	}
 	let { hand, room }: Props = $props();
 
+	/** Each opening has a menu of its own: one that is opened again where it was takes neither the focus nor its first line. */
+	let opening = $state(0);
 	let open = $state(false);
 	let x = $state(0);
 	let y = $state(0);
@@ -32,6 +34,8 @@
 		event.preventDefault();
 		cameFrom = target.closest<HTMLElement>('button') ?? undefined;
 		deeds = can;
+		open = false;
+		opening += 1;
 		// Opened by a key, it stands at what has the focus.
 		const box = target.getBoundingClientRect();
 		const byKey = event.clientX === 0 && event.clientY === 0;
@@ -54,9 +58,15 @@
 		else await deed?.();
 	}
 
-	/** What a key does in the menu it does there alone: the card that has the focus afterwards is not pressed by it. */
+	/**
+	 * What a key does in the menu it does there alone: the card that has the focus afterwards is not pressed by it. Escape
+	 * is taken here, because the menu itself listens for it only some time after it was opened.
+	 */
 	const keepToMenu = (event: KeyboardEvent) => {
 		if (event.key === 'Enter' || event.key === ' ') event.preventDefault();
+		if (event.key !== 'Escape') return;
+		event.stopPropagation();
+		void goBack();
 	};
 
 	$effect(() => {
@@ -68,19 +78,22 @@
 	});
 </script>
 
-<ContextMenu
-	bind:open
-	bind:x
-	bind:y
-	bind:ref={menu}
-	target={[]}
-	labelText={m.fitting.hand.title}
-	on:keydown={keepToMenu}
-	on:close={({ detail }) => {
-		if (detail.trigger === 'escape-key') void goBack();
-	}}
->
-	{#each deeds as deed (deed.label)}
-		<ContextMenuOption labelText={deed.label} shortcutText={deed.key ?? ''} on:click={() => void run(deed)} />
-	{/each}
-</ContextMenu>
+{#key opening}
+	<ContextMenu
+		bind:open
+		bind:x
+		bind:y
+		bind:ref={menu}
+		target={[]}
+		labelText={m.fitting.hand.title}
+		on:keydown={keepToMenu}
+	>
+		{#each deeds as deed (deed.label)}
+			<ContextMenuOption
+				labelText={deed.label}
+				shortcutText={deed.key ?? ''}
+				on:click={() => void run(deed)}
+			/>
+		{/each}
+	</ContextMenu>
+{/key}
