@@ -62,6 +62,58 @@ describe('a colour that is said of all that is listed', () => {
 	});
 });
 
+describe('a cloth that is said of all that is listed', () => {
+	const cloth = fc.constantFrom('wool', 'velvet', 'linen', 'silk', 'corduroy', 'satin', 'tweed');
+	const materialAt = (text: string, at: number) => elementsOf(text)[at]?.garment.facets.material?.value;
+
+	it('is of each that is told to be of no other, and all have its colour', () => {
+		const heading = fc.constantFrom(
+			(stuff: string) => `all in ${stuff}: `,
+			(stuff: string) => `head to toe ${stuff}: `,
+			(stuff: string) => `it’s all ${stuff}: `
+		);
+		const things = fc.uniqueArray(fc.record({ word: fc.constantFrom(...clothes), own: fc.option(cloth) }), {
+			selector: ({ word }) => word,
+			minLength: 2,
+			maxLength: 4
+		});
+		const beside = fc.constantFrom('leather belt', 'suede boots', 'canvas shoes', 'straw hat');
+		fc.assert(
+			fc.property(heading, cloth, things, beside, (head, stuff, listed, small) => {
+				const words = listed.map(({ word, own }) => `${article(word)}${own ? `${own} ` : ''}${word}`);
+				const text = `${head(`cream ${stuff}`)}${words.join(', ')}, ${small}`;
+				expect(typesIn(text), text).toHaveLength(listed.length + 1);
+				listed.forEach(({ word, own }, at) => {
+					expect(materialAt(text, at), `${text}: ${word}`).toBe(materialAt(`${own ?? stuff} ${word}`, 0));
+					expect(hexes(text, at), `${text}: ${word}`).toEqual(hexes('a cream shirt'));
+				});
+				expect(materialAt(text, listed.length), text).toBe(small.split(' ')[0]);
+				expect(
+					elementsOf(text)
+						.map(({ note }) => note)
+						.join(''),
+					text
+				).toBe('');
+			}),
+			runs
+		);
+	});
+	it('is of two clothes, and of no shirt under them, where it is said twice', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('denim', 'tweed', 'leather', 'corduroy', 'velvet'),
+				fc.constantFrom('white tee', 'white shirt', 'black roll neck'),
+				(stuff, under) => {
+					const text = `${stuff} on ${stuff}: a jacket, straight trousers, a ${under}, a tan belt`;
+					const materials = [0, 1, 2, 3].map((at) => materialAt(text, at));
+					expect(materials, text).toEqual([stuff, stuff, undefined, undefined]);
+				}
+			),
+			runs
+		);
+	});
+});
+
 describe('two colours before a name', () => {
 	const after = fc.constantFrom(
 		['dress', 'ankle length', 'hemLength'] as const,

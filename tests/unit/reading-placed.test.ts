@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readLook } from '../../src/lib/core';
-import { someOf } from '../read';
+import { hexesOf, someOf } from '../read';
 
 const only = (text: string) => {
 	const { elements, things } = readLook(text);
@@ -21,7 +21,19 @@ describe('what is put on a part of a garment', () => {
 		'on the pockets',
 		'at the elbows',
 		'at the wrists',
-		'on the sleeves'
+		'on the sleeves',
+		'at the bust',
+		'on the chest',
+		'over the shoulders',
+		'on the shoulders',
+		'on the bodice',
+		'at the yoke',
+		'on the front',
+		'at the hips',
+		'down the sides',
+		'on one side',
+		'down one side',
+		'at the knees'
 	];
 
 	it('says nothing of what the whole is made of, and is told', () => {
@@ -30,9 +42,56 @@ describe('what is put on a part of a garment', () => {
 				const text = `a wool ${garment} with ${cloth} ${where}`;
 				const { garment: read, note } = only(text);
 				expect(read.facets.material?.value, text).toBe('wool');
-				const told = [note, read.facets.collar?.value, read.facets.hemDetail?.value].join(' ');
+				const { collar, hemDetail, texture } = read.facets;
+				const told = [note, collar?.value, hemDetail?.value, texture?.value].join(' ');
 				expect(told, text).toContain(cloth === 'feathers' ? 'feather' : cloth);
 			}),
+			runs
+		);
+	});
+
+	it('is the garment’s where it is worked on it, and where it is stays told', () => {
+		const works = {
+			embroidery: 'embroidered',
+			beading: 'beaded',
+			'mirror work': 'mirror-work',
+			appliqué: 'applique',
+			smocking: 'smocked',
+			'cut-outs': 'cut-out'
+		};
+		fc.assert(
+			fc.property(
+				someOf(garments),
+				someOf(Object.entries(works)),
+				someOf(places.filter((place) => !/one side|bodice/.test(place))),
+				(garment, [work, texture], where) => {
+					const text = `a red ${garment} with ${work} ${where}, black boots`;
+					const { elements, things } = readLook(text);
+					expect([elements.length, things], text).toEqual([2, []]);
+					const [read] = elements;
+					expect(read?.garment.facets.texture?.value, text).toBe(texture);
+					expect(read?.note, text).toBe(`${work} at the ${where.split(' ').at(-1)}`);
+				}
+			),
+			runs
+		);
+	});
+
+	it('is inside, where it is told to be beneath', () => {
+		fc.assert(
+			fc.property(
+				someOf(['skirt', 'dress', 'coat', 'cape']),
+				someOf(['net', 'red silk', 'tulle', 'scarlet satin']),
+				someOf([', ', ' with ']),
+				someOf(['underneath', 'beneath', 'inside']),
+				(garment, cloth, joined, where) => {
+					const text = `a black ${garment} in wool${joined}${cloth} ${where}`;
+					const { garment: read, note } = only(text);
+					expect(read.facets.material?.value, text).toBe('wool');
+					expect(hexesOf({ garment: read }), text).toHaveLength(1);
+					expect(note, text).toBe(`${cloth} ${where}`);
+				}
+			),
 			runs
 		);
 	});
@@ -61,7 +120,18 @@ describe('what is put on a part of a garment', () => {
 		for (const small of ['pearls', 'beads'])
 			for (const where of ['down the front', 'at the hem', 'on the sleeves', 'along the cuffs'])
 				expect(only(`a black cardigan with ${small} ${where}`).garment.facets.texture?.value).toBe('beaded');
-		expect(readLook('a black cardigan with pearls').elements).toHaveLength(2);
+		for (const where of [
+			'on the shoulders',
+			'on the pockets',
+			'at the bust',
+			'down the sides',
+			'at the hips'
+		])
+			expect(only(`a black cardigan with pearls ${where}`).garment.facets.texture?.value, where).toBe(
+				'beaded'
+			);
+		for (const where of ['', ' at the throat', ' round her neck', ' at the wrists'])
+			expect(readLook(`a black cardigan with pearls${where}`).elements, where).toHaveLength(2);
 	});
 
 	it('keeps what a thing is shaped like, and that is no thing', () => {

@@ -17,6 +17,8 @@ export interface Detail {
 	alone?: FacetWithValue;
 	/** The family or division that alone has such a part: of any other the word says nothing. */
 	only?: string;
+	/** A garment has it or has it not, so that its mere mention is kept: "with piping". */
+	added?: true;
 	/** What its absence says: "no sleeves". */
 	without?: FacetWithValue;
 }
@@ -39,7 +41,7 @@ export const edge: Detail = detail('top, bottom');
 
 /** "Leather at the elbows", "fur at the wrist": places on the body that a garment has no part for. */
 export const spot: Detail = detail(
-	'elbow, elbows, wrist, wrists, ankle, ankles, knee, knees, throat, ears, tips'
+	'elbow, elbows, wrist, wrists, ankle, ankles, knee, knees, throat, ears, tips, chest, bust, breast, rib, ribs, hip, hips, thigh, thighs, calf, calves, side, sides'
 );
 
 /** Parts of garments, as they are named (common practice). What a part says that no facet holds goes to the note. */
@@ -114,7 +116,9 @@ export const details: readonly Detail[] = [
 		}
 	),
 	detail('bit, bits, snaffle bit, horse bit', [], { takesMetal: true, only: 'footwear' }),
-	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar']),
+	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar'], {
+		added: true
+	}),
 	detail('trimmed, edged, piped, bordered, bound', ['hemDetail', 'collar'], { leads: true }),
 	detail('lined', [], { leads: true }),
 	detail('border, borders', ['hemDetail'], {

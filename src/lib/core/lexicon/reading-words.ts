@@ -26,7 +26,7 @@ export const links = {
 		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, in different shades of, shades of, tones of, hues of, from, at, to, cut in, made of, made from, up in, done in'
 	),
 	/** The ground under a print. */
-	on: listed('on, on a ground of, against, down the, along the, up the'),
+	on: listed('on, on a ground of, against, down the, along the, up the, down one, up one, along one, down each, up each, along each'),
 	/** Another thing, worn over or under. */
 	list: listed(
 		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from, hold up, holds up, holding up, held up by'
@@ -141,9 +141,15 @@ export const headings: ReadonlySet<string> = new Set(
 	)
 );
 
+/** Where one is worn on each side of the body, so that two are worn: "a cuff on each wrist". */
+export const onBothSides = listed(
+	'on each wrist, on both wrists, on either wrist, at each wrist, on each ankle, on both ankles, on either ankle, round each ankle, on each arm, on both arms, on either arm, round each arm'
+);
+
 /** Words that say nothing of a garment that could be compared. */
 export const fillers = [
 	...decorated,
+	...onBothSides,
 	...listed(`
 	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, across the top, theyve layered, shes layered, hes layered, has layered, have layered, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,
 	for the party, for a party, to a party, to the party, at a party, for the evening, for evening, in the evening, for the office, for work, to the office, at the office, for a wedding, for the day, for sport,
@@ -151,7 +157,7 @@ export const fillers = [
 	a, an, the, his, her, hers, their, theirs, its, it, my, our, your, this, that, these, those, some, any, one, ones, two, three, four, five, six, both, double, each, every, single, pair, pairs, of, couple, set,
 	anyway, anyways, anyhow, tbh, mind you, ugly, hideous, awful, start with, begin with, starts with, begins with, start, begin, starting, finish off, think, imagine, finally, lastly, basically, literally, actually, honestly, obviously, totally, like really, kinda, sorta, got, gotten, went, goes with, something, anything, somehow, whatever, autumnal, spirit, core, vibe, vibes, feel, mood, energy, moment, situation, number, affair, guy's, timber, puddled,
 	be, been, am, do, does, did, done, will, would, can, could, should, may, must,
-	them, him, time, times, eye, eyes closed, one eye, brow, bust, navel, ribs, stops, stopping, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
+	them, him, time, times, eye, eyes closed, one eye, brow, in each ear, in both ears, on each ear, on each hand, on both hands, on every finger, on each finger, bust, navel, ribs, stops, stopping, chin, cheek, cheeks, forehead, elbow, elbows, calf, calves, thigh, thighs, ankle, toes, neck line, both arms, arms,
 	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, a bit, a little bit, a tiny bit, a wee bit, a good bit, quite a bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, adds, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, outside, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	show, stop, break, breaks, enough, swinging, festival,

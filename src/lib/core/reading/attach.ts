@@ -4,7 +4,7 @@ import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy'
 import { dresses } from './beside';
 import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
 import { leaveOwnColours } from './of-all';
-import { besideCloth, hasPartOfCloth, mayBeOf } from './of-cloth';
+import { besideCloth, hasPartOfCloth, isToldCloth, mayBeOf } from './of-cloth';
 import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsMoves,
@@ -238,13 +238,31 @@ class Attacher {
 		this.ofAll.add(said);
 	}
 
-	/** What is said of all that is listed; "denim on denim" is said of clothes, and of no belt or boot; nor is cloth of jewels or of what is clear. */
+	/**
+	 * What is said of all that is listed; "denim on denim" is said of two clothes, not of the shirt that is worn under them, and of no belt
+	 * or boot; nor is cloth of jewels, of what is clear or of what is told to be of another.
+	 */
 	ofSet(head: Part, own: Clause): Clause[] {
 		const type = typeOf(head);
-		if (!type || !together.has(type.division)) return this.set;
-		return this.set.filter(
-			(said) => !isTwice(this.clauses, this.clauses.indexOf(said)) && mayBeOf(said, type, own)
-		);
+		if (!type) return this.set;
+		const isBeside = together.has(type.division);
+		return this.set.flatMap((said) => {
+			const isOfTwo = isTwice(this.clauses, this.clauses.indexOf(said));
+			if (isBeside && isOfTwo) return [];
+			const isUnder =
+				type.slot === 'top' && this.named.filter(({ clauses }) => clauses.includes(said)).length > 1;
+			if (mayBeOf(said, type, own) && !(isOfTwo && isUnder)) return [said];
+			return isBeside && !isToldCloth(own, type) ? [] : this.withoutCloth(said);
+		});
+	}
+
+	/** The rest of what is said of all, for what is of another cloth. */
+	withoutCloth(said: Clause): Clause[] {
+		const parts = said.parts.filter(({ span }) => !isCloth(span));
+		if (parts.length === 0) return [];
+		const rest = { ...said, parts };
+		this.ofAll.add(rest);
+		return [rest];
 	}
 
 	/** What was said of the set whose part is named: "a navy suit: double-breasted jacket, wide trousers". */

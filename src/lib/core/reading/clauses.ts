@@ -1,4 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
+import { onBothSides } from '../lexicon/reading-words';
 import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
 import type { Span } from './model';
@@ -35,7 +36,18 @@ import {
 	type Reached
 } from './names';
 import { anotherOf } from './one-more';
-import { asBeads, asSpot, isAwayFromHem, isEdge, isSewnOn, trimming, trims } from './placed';
+import {
+	asBeads,
+	asInside,
+	asSpot,
+	isAwayFromHem,
+	isEdge,
+	isSewnOn,
+	placing,
+	trimming,
+	trims,
+	workedThere
+} from './placed';
 import { asEdge, standsAs } from './stands-as';
 import { isListOfColours, isOfNext } from './listed-colours';
 import { howMany } from './numbers';
@@ -61,6 +73,7 @@ const wearing = new Set([
 	'slung',
 	'used'
 ]);
+const twice = new Set(onBothSides);
 /** Does a span say, and only say, that something is worn beneath: "under", "underneath it"? */
 const saysUnder = (span: Span | undefined) =>
 	span !== undefined && !span.breakBefore && span.words.length === 1 && unders.has(span.words[0] ?? '');
@@ -361,7 +374,9 @@ class ClauseBuilder implements Reached {
 		// "Clips in her hair", "frobbers worn open": what is worn so is named.
 		if (role === 'move') this.nameStrange();
 		if (role === 'detail') {
+			const worked = workedThere(this, span);
 			if (this.joinPlaced(span)) part.placed = true;
+			else if (worked !== undefined) part.worked = worked;
 			this.keepPlaced();
 		}
 		this.placed = false;
@@ -424,7 +439,8 @@ class ClauseBuilder implements Reached {
 				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
 			}
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
-			this.placed = (link === 'on' || span.words.includes('at')) && !this.isTiedThere(at);
+			const leadsToPlace = link === 'on' || span.words.some((word) => word === 'at' || placing.has(word));
+			this.placed = leadsToPlace && !this.isTiedThere(at);
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}
 	}
@@ -534,6 +550,9 @@ class ClauseBuilder implements Reached {
 		if (has('two', 'three', 'four', 'five', 'six', 'several')) clause.bare = false;
 		const number = howMany(span.words.at(-1));
 		if (number !== undefined && !clause.head) clause.count = { number, at };
+		// "A cuff on each wrist".
+		const isOne = clause.head && !clause.head.span.text.endsWith('s');
+		if (isOne && twice.has(span.words.join(' '))) clause.count ??= { number: 2, at };
 		if (has('same')) clause.same = true;
 		// "A skirt and top in the same teal satin".
 		if (has('same') && clause.before === 'in' && clause.parts.length === 0)
@@ -598,8 +617,11 @@ class ClauseBuilder implements Reached {
 			const place = asEdge(this, span) ?? asSpot(this, span);
 			return place ? this.add(place, at, 'detail') : this.pass(span, at);
 		}
-		if (role === 'link') this.join(span, at);
-		else if (role === 'hedge') this.clause.hedged = true;
+		if (role === 'link') {
+			const inside = this.endsClause ? asInside(this, span) : undefined;
+			if (inside) this.add(inside, at, 'detail');
+			else this.join(span, at);
+		} else if (role === 'hedge') this.clause.hedged = true;
 		else if (role === 'unknown') {
 			this.denyNext = false;
 			// "Can't make out the fabric of the trousers": it is the fabric that is not seen.

@@ -4,6 +4,7 @@ import { materialFamilies } from '../lexicon/materials';
 import type { GarmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { senseOf, sensesOf, type Clause } from './parts';
+import { nameSays } from './types';
 
 /** What is worn beside garments of cloth. */
 export const besideCloth = new Set(['accessories', 'bags', 'footwear', 'jewellery', 'beauty']);
@@ -29,14 +30,21 @@ const hard: ReadonlySet<string> = new Set(
 );
 const clothsOf = (clause: Clause) =>
 	clause.parts.flatMap(({ span }) => sensesOf(span, 'facet')).filter(({ facet }) => facet === 'material');
+/** "A leather belt", "suede boots" are told to be of that, whether or not the cloth is a word of their name. */
+export const isToldCloth = (own: Clause, type: GarmentType): boolean =>
+	clothsOf(own).length > 0 ||
+	(own.head !== undefined &&
+		nameSays(type, own.head.span.words).some(
+			(sense) => sense.kind === 'facet' && sense.facet === 'material'
+		));
 
 /** Can what is said of a whole list be said of what is worn beside cloth: are jewels ever of it, and is it told to be of something else? */
-export function mayBeOf(said: Clause, { division }: GarmentType, own: Clause): boolean {
+export function mayBeOf(said: Clause, type: GarmentType, own: Clause): boolean {
 	const cloths = clothsOf(said);
 	if (cloths.length === 0) return true;
-	if (division === 'jewellery') return cloths.some(({ value }) => hard.has(value));
+	if (type.division === 'jewellery') return cloths.some(({ value }) => hard.has(value));
 	const sees = own.parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'opacity'));
-	return !sees && clothsOf(own).length === 0;
+	return !sees && !isToldCloth(own, type);
 }
 
 /** Does a clause speak of a part that only cloth is cut with, and this type does not have: a neckline, a train? */

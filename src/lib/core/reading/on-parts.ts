@@ -72,6 +72,12 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 	const words = isAsWritten
 		? [part, ...kept].map(({ span }) => span.text).join(' ')
 		: [kept.map(({ span }) => span.text.replace(/^with /i, '')).join(' '), place].filter(Boolean).join(' ');
+	if (said && part.placed && detail.coversCloth && kept.length === 0) {
+		// "Lace on the bodice" is so there alone.
+		const there = `${before.map(({ span }) => span.text).join(' ')} at the ${part.span.words.join(' ')}`;
+		description.notes.push(there);
+		return keeper.note(part, 'understood', `kept as a note: ${there}`, { aspect: 'note', value: there });
+	}
 	for (const word of kept)
 		keeper.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 	if (kept.length > 0) description.notes.push(words);
@@ -111,7 +117,12 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 		return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	if (noted !== undefined)
 		return keeper.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });
-	const sitsThere = detail && (detail.facets.length === 0 || detail.only !== undefined);
+	if (part.worked) {
+		keeper.note(part, 'understood', `kept as a note: ${part.worked}`, { aspect: 'note', value: part.worked });
+		description.notes.push(part.worked);
+		return;
+	}
+	const sitsThere = detail && (detail.facets.length === 0 || detail.only !== undefined || detail.added);
 	if (!said && sitsThere && !description.notes.includes(part.span.text)) {
 		description.notes.push(part.span.text);
 		return keeper.note(part, 'understood', `kept as a note: ${part.span.text}`, {

@@ -26,6 +26,8 @@ export interface Part {
 	denied: boolean;
 	/** A part of a garment on which something is put: "feathers at the hem". */
 	placed?: boolean;
+	/** What is worked there, which is said of the garment as well: "embroidery at the neckline". */
+	worked?: string;
 	/** Offered as a choice in place of what stands before it: "navy or black". */
 	instead?: boolean;
 }

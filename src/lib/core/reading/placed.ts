@@ -2,9 +2,10 @@
 import { spot } from '../lexicon/details';
 import { garmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
+import type { FacetId } from '../lexicon/facets';
 import type { Span } from './model';
 import type { Reached } from './names';
-import { senseOf, sensesOf, type Part } from './parts';
+import { isCloth, senseOf, sensesOf, type Part } from './parts';
 import { articles } from './phrasebook';
 import { sensesOfPhrase } from './spans';
 
@@ -14,7 +15,7 @@ export const placing = new Set(['on', 'over', 'across', 'along', 'around', 'roun
 const away = new Set('cuff cuffs collar neck neckline sleeve sleeves shoulder shoulders'.split(' '));
 const edges = new Set([
 	...away,
-	...'hem hems edge edges lapel lapels pocket pockets waist'.split(' '),
+	...'hem hems edge edges lapel lapels pocket pockets waist yoke bodice front back'.split(' '),
 	...spot.words
 ]);
 const lastOf = ({ words }: Span) => words.at(-1) ?? '';
@@ -39,6 +40,11 @@ const beaded = sensesOfPhrase('beaded')?.filter(({ kind }) => kind === 'facet') 
 /** Pearls and beads that are sewn on are how the cloth is, and no necklace. */
 export const asBeads = (span: Span): Span => ({ ...span, senses: beaded });
 
+/** Places on the body where what is worn is a jewel. */
+const jewelled = new Set('throat ears wrist wrists ankle ankles chest neck neckline back'.split(' '));
+const isPartName = (word: string): boolean =>
+	!jewelled.has(word) && sensesOfPhrase(word)?.some(({ kind }) => kind === 'detail') === true;
+
 /** "With pearls down the front", "with beads at the hem": what is worn by itself elsewhere, and is here sewn to a part. */
 export function isSewnOn({ clause, lastHead, after }: Reached, span: Span): boolean {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
@@ -46,21 +52,53 @@ export function isSewnOn({ clause, lastHead, after }: Reached, span: Span): bool
 		sensesOf(span, 'type').some(({ type }) => garmentType(type).family === 'necklaces') &&
 		/[^s]s$/.test(span.text);
 	if (!owner || !isSmall || clause.before !== 'with' || clause.head) return false;
-	const lead = after(0)?.words[0] ?? '';
-	const following = [after(1), after(2)];
+	const lead = after(0);
+	const first = lead?.words[0] ?? '';
+	// "On the shoulders" is one phrase.
+	const following = [
+		lead && lead.words.length > 1 && !articles.has(lastOf(lead)) ? lead : undefined,
+		after(1),
+		after(2)
+	];
 	const place = following.find((next) => next && !next.words.every((word) => articles.has(word)));
-	const isPart =
-		place &&
-		senseOf(place, 'detail')?.detail.facets.some((facet) => facet !== 'neckline' && facet !== 'back');
+	const named = place && lastOf(place);
 	return (
 		!['jewellery', 'beauty'].includes(garmentType(owner.type).division) &&
-		(placing.has(lead) || lead === 'at' || lead === 'down') &&
-		(isPart === true || place?.words.at(-1) === 'front')
+		(placing.has(first) || first === 'at' || first === 'down') &&
+		named !== undefined &&
+		(isPartName(named) || (spot.words.includes(named) && !jewelled.has(named)))
 	);
 }
 
-/** "Leather at the elbows", "fur at the wrist": a place on the body, of a cloth or a colour that was said just before. */
-export function asSpot({ clause, clauses, placed }: Reached, span: Span): Span | undefined {
+const inside = sensesOfPhrase('inside') ?? [];
+/** "In taffeta, net underneath": where a clause of cloth and colour alone ends so, it is inside what was named. */
+export function asInside({ clause: { parts, head }, lastHead }: Reached, span: Span): Span | undefined {
+	const isUnder = /^(?:under|be)neath$/.test(lastOf(span));
+	const isStuff = parts.every((part) => part.role === 'said' && !part.denied && dresses(part.span));
+	return isUnder && lastHead && !head && isStuff && parts.some(({ span: one }) => isCloth(one))
+		? { ...span, senses: inside }
+		: undefined;
+}
+
+const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
+/** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
+export const isBorne = ({ role, span }: Part): boolean =>
+	role === 'detail' ||
+	(role === 'said' &&
+		(senseOf(span, 'print') !== undefined ||
+			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
+
+/** "Embroidery at the neckline", "beaded at the bust": what is said of the garment and is in that place; undefined where none is. */
+export function workedThere({ clause, clauses, placed }: Reached, place: Span): string | undefined {
+	const last = clauses.at(-1)?.parts.at(-1);
+	const isThere =
+		placed && clause.parts.length === 0 && last?.role === 'said' && !last.denied && isBorne(last);
+	return isThere ? `${last.span.text} at the ${place.words.join(' ')}` : undefined;
+}
+
+/** "Leather at the elbows", "fur at the wrist": a place on the body, of what was said just before. */
+export function asSpot(reached: Reached, span: Span): Span | undefined {
+	const { clause, clauses, placed } = reached;
 	const said = clauses.at(-1);
 	const isSpot =
 		placed && clause.parts.length === 0 && !span.breakBefore && spot.words.includes(span.text.toLowerCase());
@@ -70,5 +108,7 @@ export function asSpot({ clause, clauses, placed }: Reached, span: Span): Span |
 		!said.head &&
 		said.parts.length > 0 &&
 		said.parts.every(({ role, span: one }) => role === 'said' && dresses(one));
-	return isSpot && isDressed ? { ...span, senses: [{ kind: 'detail', detail: spot }] } : undefined;
+	return isSpot && (isDressed || workedThere(reached, span) !== undefined)
+		? { ...span, senses: [{ kind: 'detail', detail: spot }] }
+		: undefined;
 }

@@ -1,12 +1,11 @@
 /** What a word stands for by what is said beside it: a feather on a hat, frames that are glasses, a place on a garment. */
-import { edge, plume } from '../lexicon/details';
-import type { FacetId } from '../lexicon/facets';
+import { edge, plume, spot } from '../lexicon/details';
 import { garmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
 import type { Span } from './model';
 import type { Reached } from './names';
-import { senseOf, sensesOf, type Part, type PartRole } from './parts';
-import { asSpot, placing } from './placed';
+import { senseOf, sensesOf, type PartRole } from './parts';
+import { asSpot, isBorne, placing } from './placed';
 import { sensesOfPhrase } from './spans';
 
 /** A feather with a hat is a part of it, whatever its colour. */
@@ -39,27 +38,22 @@ function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefin
 	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
 }
 
-const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);
-/** "Studded", "ruffles", "stripes": something that a garment bears in some places and not in others. */
-const isBorne = ({ role, span }: Part): boolean =>
-	role === 'detail' ||
-	(role === 'said' &&
-		(senseOf(span, 'print') !== undefined ||
-			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
-
 /** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
 function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
 	const last = clause.parts.at(-1);
 	const [first = ''] = span.words;
 	const named = span.words.at(-1) ?? '';
-	const part = sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? [];
+	const part = spot.words.includes(named)
+		? [{ kind: 'detail' as const, detail: spot }]
+		: (sensesOfPhrase(named)?.filter(({ kind }) => kind === 'detail') ?? []);
 	if (!last || last === clause.head || last.span.end !== previous?.end) return undefined;
 	const isSaid = last.role === 'said';
 	// "Lace at the neck", where a bow at the neck is a way of wearing.
+	const isDressed = isSaid && clause.before === 'with' && !clause.head && dresses(last.span);
 	const isThere =
 		first === 'at'
-			? isSaid && (isBorne(last) || (clause.before === 'with' && !clause.head && dresses(last.span)))
-			: placing.has(first) && isBorne(last);
+			? isSaid && (isBorne(last) || isDressed)
+			: placing.has(first) && (isBorne(last) || isDressed);
 	return isThere && part.length > 0 && !span.breakBefore
 		? { ...span, words: [named], senses: part }
 		: undefined;

@@ -230,12 +230,25 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	// A "long sleeve" is long in the sleeve alone: what the whole name says, its words do not say otherwise.
 	const senses = ofWhole.some(({ kind }) => kind === 'facet')
 		? ofWhole
-		: [...ofWhole, ...beforeHead, ...spansOf(head).flatMap((span) => insideName(type, span, true))];
+		: [
+				...ofWhole,
+				...beforeHead,
+				...spansOf(head).flatMap((span) => insideName(type, span, true)),
+				...(meant === 'itself' ? [] : madeOfJewels(type, head))
+			];
 	// "Saddle shoes", "snow boots": a name that is the kind's own says no colour.
 	const isOwnName = [type.singular, type.plural].some((name) => wordsOf(name).join(' ') === words.join(' '));
 	const told = isOwnName ? senses.filter(({ kind }) => kind !== 'colour') : senses;
 	said.set(key, told);
 	return told;
+}
+
+/** "Drop pearls" are of what a jewel of that name is of. */
+function madeOfJewels({ division }: GarmentType, head: string): Sense[] {
+	const materials = typesNamed(head).flatMap(({ usual }) => usual.material ?? []);
+	return division === 'jewellery'
+		? materials.map((value) => ({ kind: 'facet', facet: 'material', value, free: true }))
+		: [];
 }
 
 const sewn = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);

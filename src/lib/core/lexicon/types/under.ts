@@ -14,7 +14,7 @@ export const under = [
 			opaque-tights: opaque tights / opaque tights / opaques, thick tights, opaque tight, denier tight / opacity=opaque
 			fishnet-tights: fishnet tights / fishnet tights / fishnets, fishnet tight, fishnet stockings
 			footless-tights: footless tights / footless tights
-			stockings: stockings / stockings / hold-ups, us:thigh-highs, seamed stockings
+			stockings: stockings / stockings / hold-ups, us:thigh-highs
 
 			socks: socks / socks / sock, crew socks, tube socks
 			ankle-socks: ankle socks / ankle socks / trainer socks, tabi socks, us:bobby socks, frilly socks / shaft=ankle
