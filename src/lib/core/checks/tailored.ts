@@ -8,9 +8,12 @@ const legs = ['tailored-trousers', 'dinner-trousers', 'cigarette-trousers', 'wid
 /** Trousers that are cut as for a suit. */
 export const suitTrousers = (facts: Facts): PieceFacts[] =>
 	facts.in('legs').filter(({ type }) => legs.includes(type.id));
-/** Is a suit worn, or are trousers that are cut as for one? */
+const hasTailoredJacket = (facts: Facts) => facts.in('layer').some(({ type }) => type.family === 'tailored');
+/** Is a suit worn, or trousers that are cut as for one? "Trousers" with a tailored jacket are such. */
 export const isTailored = (facts: Facts): boolean =>
-	facts.in('suit').length > 0 || suitTrousers(facts).length > 0;
+	facts.in('suit').length > 0 ||
+	suitTrousers(facts).length > 0 ||
+	(hasTailoredJacket(facts) && facts.in('legs').some(({ type }) => type.id === 'trousers'));
 /** The laced or buckled shoes of a look. */
 export const lacedShoes = (facts: Facts): PieceFacts[] =>
 	facts.in('feet').filter(({ type }) => laced.includes(type.id));

@@ -171,7 +171,9 @@ export const details: readonly Detail[] = [
 	detail(
 		'bow, bows, bow detail, ribbon, ribbons, belt detail, tie detail, scarf detail, ring detail, necklace detail, harness detail'
 	),
-	detail('tie belt, tie belts, self belt, self belts, self-tie belt, self-tie belts'),
+	detail(
+		'half belt, half belts, half-belt, back belt, martingale, tie belt, tie belts, self belt, self belts, self-tie belt, self-tie belts'
+	),
 	detail('patch, patches, elbow patches, badges'),
 	detail('pompoms, pompom, bobble, pom-pom, pom-poms, bobbles, charm, charms, keyring'),
 	detail('dial'),

@@ -32,7 +32,18 @@ const code = (
 });
 
 /** At work nobody is dressed for a party, a beach or a night out. */
-const notAtWork = ['sequins', 'bare midriff', 'bare back', 'sheer', 'ripped', 'mini', 'shorts', 'flip-flops'];
+const notAtWork = [
+	'sequins',
+	'bare midriff',
+	'bare back',
+	'sheer',
+	'ripped',
+	'mini',
+	'shorts',
+	'flip-flops',
+	'cocktail dresses',
+	'evening gowns'
+];
 
 /** In the order in which they are tried: what qualifies a word comes before the word ("semi-formal" is not formal). */
 export const dressCodes: readonly DressCode[] = [

@@ -21,7 +21,7 @@ hemp: ramie, nettle
 chambray:  = chambray
 khadi: handloom cotton, handloom, homespun
 broderie-anglaise: broderie anglaise, eyelet cotton, schiffli
-denim: selvedge, selvedge denim, raw denim = mid denim
+denim: selvedge, selvedge denim, double denim, raw denim = mid denim
 canvas: cotton canvas, sailcloth, duck, buckram
 twill: cotton twill, drill, cavalry twill, whipcord, chino cloth, chino cotton
 gabardine: gaberdine

@@ -20,7 +20,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'cuffs-turned-back':
 		'turned-back cuffs, turned back cuffs, cuffs folded back, cuffs turned up, cuffs back, folded-back cuffs, shirt cuffs shown, cuffs showing',
 	'sleeves-rolled':
-		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up',
+		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up, sleeves cuffed, cuffed sleeves, sleeves are cuffed, sleeves cuffed to the elbow, cuffed to the elbow, cuffed to the elbows, cuffed at the elbow',
 	'sleeves-pushed-up':
 		'pushed-up sleeves, pushed up sleeves, sleeves up, sleeves shoved up, sleeves scrunched, sleeves pushed to the elbow, scrunched sleeves, pushed to the elbow',
 	'buttoned-to-neck':

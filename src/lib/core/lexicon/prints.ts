@@ -83,7 +83,7 @@ export const shownInPrints: ReadonlyMap<string, PrintId> = new Map([
 	),
 	...listed(
 		'conversational',
-		'peacock, flamingo, canary, kingfisher, tomato, raspberry, aubergine, lobster, peach, apricot, watermelon'
+		'peacock, flamingo, canary, kingfisher, tomato, raspberry, aubergine, lobster, peach, apricot, watermelon, olive, plum, fig, mango, papaya, banana'
 	)
 ]);
 

@@ -26,7 +26,9 @@ export const links = {
 		'in, of, in shades of, in tones of, in hues of, in a shade of, in various shades of, in different shades of, shades of, tones of, hues of, from, at, to, cut in, made of, made from, up in, done in'
 	),
 	/** The ground under a print. */
-	on: listed('on, on a ground of, against, down the, along the, up the, down one, up one, along one, down each, up each, along each'),
+	on: listed(
+		'on, on a ground of, against, down the, along the, up the, down one, up one, along one, down each, up each, along each'
+	),
 	/** Another thing, worn over or under. */
 	list: listed(
 		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from, hold up, holds up, holding up, held up by'
@@ -163,7 +165,7 @@ export const fillers = [
 	show, stop, break, breaks, enough, swinging, festival,
 	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
-	effect, double denim, ok, okay, either way, definitely, certainly, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
+	effect, ok, okay, either way, definitely, certainly, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, chucked, flung, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,
 	prom, ball, school, strand, strands,
 	nice, lovely, beautiful, gorgeous, great, good, perfect, elegant, chic, cool, timeless, iconic, simple, understated, minimalist, sleek-looking, stylish, fashionable, trendy, modern, contemporary, traditional, retro, vintage, antique, old, new, used, second-hand, secondhand, thrifted, pre-owned, handmade, bespoke, made-to-measure, made to measure, designer, high-street, luxury, luxurious, cheap, expensive, quality, signature, favourite, usual, crisp, fresh-looking, cosy, cozy, romantic, edgy, preppy, boho, bohemian, grungy, punk, gothic, western-style, military-style, nautical, golden hour, mid-century, mid century, picture this, imagine this, think this, get this, here goes, long story short, to cut a long story short, in short, in a nutshell, victorian, edwardian, regency, art-nouveau, mod, hippie, disco, rockabilly, flapper, bridal, festive, summer, winter, spring, autumn, summery, wintry, holiday, day, daytime, night, evening-out, weekend,

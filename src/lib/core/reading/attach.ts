@@ -2,7 +2,7 @@
 import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded } from './forward';
+import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded, saysTwice } from './forward';
 import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, isToldCloth, mayBeOf } from './of-cloth';
 import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
@@ -258,7 +258,8 @@ class Attacher {
 
 	/** The rest of what is said of all, for what is of another cloth. */
 	withoutCloth(said: Clause): Clause[] {
-		const parts = said.parts.filter(({ span }) => !isCloth(span));
+		// "Amber" is a colour as well.
+		const parts = said.parts.filter((part) => isColour(part) || !isCloth(part.span));
 		if (parts.length === 0) return [];
 		const rest = { ...said, parts };
 		this.ofAll.add(rest);
@@ -455,6 +456,8 @@ class Attacher {
 			this.sayOfAll(clause);
 			return;
 		}
+		// "In double denim and boots" names none of the two.
+		if (saysTwice(clause)) return;
 		if (clause.ofStrange && this.waiting.length === 0)
 			return this.open(clause, clause.ofStrange, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.
@@ -543,7 +546,8 @@ export function shares(first: Group, second: Group): boolean {
 	if (first.own.parts[0]?.role === 'matching') return true;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;
-	if (!goTogether(a, b)) return false;
+	// "A red skirt and denim jacket", "red boots and straw bag": what is named with its own cloth.
+	if (!goTogether(a, b) || isToldCloth(second.own, b)) return false;
 	return (
 		together.has(a.division) ||
 		a.division === 'layers' ||

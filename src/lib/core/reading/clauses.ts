@@ -43,7 +43,7 @@ import {
 	isAwayFromHem,
 	isEdge,
 	isSewnOn,
-	placing,
+	leadsOver,
 	trimming,
 	trims,
 	workedThere
@@ -439,7 +439,7 @@ class ClauseBuilder implements Reached {
 				if (['with', 'in', 'and'].includes(link)) this.clause.decoration = decoration;
 			}
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
-			const leadsToPlace = link === 'on' || span.words.some((word) => word === 'at' || placing.has(word));
+			const leadsToPlace = link === 'on' || span.words.includes('at') || leadsOver(this, span);
 			this.placed = leadsToPlace && !this.isTiedThere(at);
 			this.clause.ofWhole = link === 'in' && span.words.includes('of');
 		}

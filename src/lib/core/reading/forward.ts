@@ -1,5 +1,5 @@
 /** Which way a clause without a garment goes: to the one before it, or to the one after. */
-import { beginsAnew, senseOf, type Clause, type Part } from './parts';
+import { beginsAnew, isCloth, senseOf, type Clause, type Part } from './parts';
 import { namesWork } from './work';
 import { onlySaid, saysColour, type Group } from './owners';
 
@@ -47,9 +47,13 @@ const repeats = (first: Clause | undefined, second: Clause | undefined): boolean
 	second.parts.length === 1 &&
 	first.parts[0]?.span.words.join(' ') === second.parts[0]?.span.words.join(' ');
 
+/** "Double denim". */
+export const saysTwice = (clause: Clause | undefined): boolean =>
+	clause?.parts.some(({ span }) => isCloth(span) && span.words[0] === 'double') === true;
+
 /** Is the clause here one of two that say the same on each other? */
 export const isTwice = (clauses: readonly Clause[], at: number): boolean =>
-	repeats(clauses[at], clauses[at + 1]) || repeats(clauses[at - 1], clauses[at]);
+	repeats(clauses[at], clauses[at + 1]) || repeats(clauses[at - 1], clauses[at]) || saysTwice(clauses[at]);
 
 /** "Red, silk, a dress": before a name stands what is said of it; in "a red and white dress" it is a part of the name's own clause. */
 function startsWithAdjectives(clauses: readonly Clause[]): boolean {

@@ -38,7 +38,9 @@ function printNamed(word: string, found: Found | undefined): PrintId | undefined
 		const shown = shownInPrints.get(word);
 		if (shown) return shown;
 	}
-	if (found) return undefined;
+	// "A fern print" is no fern green.
+	const own = found?.senses.find((sense) => sense.kind === 'print');
+	if (found) return found.senses.some(({ kind }) => kind === 'colour') ? own?.family : undefined;
 	const many = [`${word}s`, word.replace(/y$/, 'ies')].map((plural) => longestPhrase([plural], 0, 1));
 	return many.flatMap((one) => one?.senses ?? []).find((sense) => sense.kind === 'print')?.family;
 }

@@ -3,7 +3,7 @@ import type { FacetId } from '../lexicon/facets';
 import { materialFamilies } from '../lexicon/materials';
 import type { GarmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
-import { senseOf, sensesOf, type Clause } from './parts';
+import { isCloth, senseOf, sensesOf, type Clause } from './parts';
 import { nameSays } from './types';
 
 /** What is worn beside garments of cloth. */
@@ -30,9 +30,9 @@ const hard: ReadonlySet<string> = new Set(
 );
 const clothsOf = (clause: Clause) =>
 	clause.parts.flatMap(({ span }) => sensesOf(span, 'facet')).filter(({ facet }) => facet === 'material');
-/** "A leather belt", "suede boots" are told to be of that, whether or not the cloth is a word of their name. */
+/** "A leather belt", "suede boots" are told to be of that, whether or not the cloth is a word of their name; "jade" is a colour as well. */
 export const isToldCloth = (own: Clause, type: GarmentType): boolean =>
-	clothsOf(own).length > 0 ||
+	own.parts.some(({ span }) => isCloth(span) && senseOf(span, 'colour') === undefined) ||
 	(own.head !== undefined &&
 		nameSays(type, own.head.span.words).some(
 			(sense) => sense.kind === 'facet' && sense.facet === 'material'

@@ -74,10 +74,22 @@ const inside = sensesOfPhrase('inside') ?? [];
 /** "In taffeta, net underneath": where a clause of cloth and colour alone ends so, it is inside what was named. */
 export function asInside({ clause: { parts, head }, lastHead }: Reached, span: Span): Span | undefined {
 	const isUnder = /^(?:under|be)neath$/.test(lastOf(span));
-	const isStuff = parts.every((part) => part.role === 'said' && !part.denied && dresses(part.span));
-	return isUnder && lastHead && !head && isStuff && parts.some(({ span: one }) => isCloth(one))
+	const isOfStuff = parts.every((part) => part.role === 'said' && !part.denied && dresses(part.span));
+	return isUnder && lastHead && !head && isOfStuff && parts.some(({ span: one }) => isCloth(one))
 		? { ...span, senses: inside }
 		: undefined;
+}
+
+const isStuff = (span: Span): boolean => dresses(span) && senseOf(span, 'note') === undefined;
+/** "With lace over the bust": after nothing but what a garment is of or bears, where that is. */
+export function leadsOver({ clauses }: Reached, { words }: Span): boolean {
+	const said = clauses.at(-1);
+	return (
+		words.some((word) => placing.has(word)) &&
+		said?.before === 'with' &&
+		!said.head &&
+		said.parts.every((part) => part.role === 'said' && (isStuff(part.span) || isBorne(part)))
+	);
 }
 
 const ofSurface: ReadonlySet<FacetId> = new Set(['texture', 'distress', 'hemDetail']);

@@ -134,10 +134,10 @@ export function lookLimitIn(said: string): OfLook | undefined {
 	const wanted = meant(wanting, words);
 	if (wanted) return wanted;
 	const bare = withoutDenial(words);
-	// "All-in-ones", "double pleats" are of one thing; a set that matches is one, and what looks like one.
+	// "All-in-ones", "double pleats" are of one thing; a set that matches is one, and what looks like one; double denim are two.
 	const ofOne = sensesOfPhrase(bare)?.some(({ kind }) => ['type', 'facet', 'detail'].includes(kind));
 	const saysAlone = /\b(?:only|always)\b/i.test(words);
-	return saysAlone || (ofOne && !/^match/i.test(bare))
+	return saysAlone || (ofOne && !/^(?:match|double denim$)/i.test(bare))
 		? undefined
 		: meant(saysJoined.test(said) ? [...denying, joined] : denying, bare);
 }

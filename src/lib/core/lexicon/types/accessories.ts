@@ -59,7 +59,7 @@ export const accessories = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, square in the pocket, square in the breast pocket, square in the top pocket, us:pocket handkerchief, hankie, handkerchief / size=small`
+			pocket-square: pocket square / pocket squares / breast-pocket handkerchief, square in the pocket, square in the breast pocket, square in the top pocket, us:pocket handkerchief, hankie, hanky, handkerchief / size=small`
 	},
 	{
 		id: 'headwear',
@@ -88,7 +88,7 @@ export const accessories = [
 
 			beanie: beanie / beanies / knitted hat, bobble hat, woolly hat, us:knit cap, watch cap, toque
 
-			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap
+			baker-boy-cap: baker boy cap / baker boy caps / newsboy cap, breton cap, fisherman cap, us:newsboy hat, sailor cap, captain's cap, captain's hat, skipper's cap, mariner's cap, peaked cap
 			flat-cap: flat cap / flat caps / tweed cap, deerstalker
 			baseball-cap: baseball cap / baseball caps / cap, us:ball cap, us:trucker hat, uk:trucker cap, snapback, fitted cap
 			visor: visor / visors / sun visor
@@ -124,7 +124,7 @@ export const accessories = [
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 
 			tiara: tiara / tiaras / diadem, crown
-			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine garland, white flowers in the hair, lilies in the hair, lily in the hair, hibiscus in the hair, orchids in the hair, peony in the hair, petals in the hair, blossom in the hair, daisies in the hair
+			flower-crown: flower crown / flower crowns / hair flowers, gajra, flower in the hair, flower behind the ear, flowers in the hair, rose in the hair, roses in the hair, rose behind the ear, orchid in the hair, gardenia in the hair, camellia in the hair, peony in the hair, gardenia behind the ear, camellia in the hair, jasmine in the hair, jasmine garland, white flowers in the hair, lilies in the hair, lily in the hair, hibiscus in the hair, orchids in the hair, peony in the hair, petals in the hair, blossom in the hair, daisies in the hair
 			fascinator: fascinator / fascinators / cocktail hat / size=medium
 			hair-feather: hair feather / hair feathers / feather in the hair, feathers in the hair, plume in the hair, plumes in the hair, ostrich feather in the hair, ostrich feathers in the hair, feather behind the ear, feather headpiece, feathered headpiece / material=feather
 

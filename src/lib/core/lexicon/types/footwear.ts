@@ -40,10 +40,10 @@ export const footwear = [
 			derby-shoes: derby shoes / derby shoes / derbies, derby, us:bluchers, bucks, buckskins / closure=lace-up
 			monk-strap-shoes: monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
 			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, spectators, co-respondent shoes
-			boat-shoes: boat shoes / boat shoes / sailing shoes
+			boat-shoes: boat shoes / boat shoes / sailing shoes, deck shoes
 
 			trainers: trainers / trainers / us:sneakers, trainer, skate shoes, skate trainers, plimsoll trainers, us:sneaker, us:tennis shoes, runners, running shoes, low-top trainers, us:low-top sneakers, low-tops, trail shoes, trail runners, kicks
-			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, deck shoes, us:canvas sneakers, tennis pumps / material=canvas
+			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, us:canvas sneakers, tennis pumps / material=canvas
 			high-tops: high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
 			chunky-trainers: chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
 			football-boots: football boots / football boots / us:cleats, spikes`

@@ -127,7 +127,7 @@ export const layers = [
 			greatcoat: greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
 
 			trench-coat: trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
-			raincoat: raincoat / raincoats / rain jacket, rain coat, slicker, oilskin, oilskins
+			raincoat: raincoat / raincoats / rain jacket, rain mac, rain coat, slicker, oilskin, oilskins
 			duster-coat: duster coat / duster coats / duster / hemLength=midi closure=open weight=light
 			shop-coat: shop coat / shop coats / dust coat, lab coat, laboratory coat / weight=light lapel=notch
 
