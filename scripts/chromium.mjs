@@ -14,9 +14,13 @@ export const chromiumFlags = [
 	'--disable-sync'
 ];
 
-const names = ['chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
+/** The same engine without the browser's own windows comes first: the journeys through it take a fifth less time. */
+const headless = 'chromium-headless-shell';
+const names = [headless, 'chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
 
-function onPath() {
+/** The path of a Chromium that is here; undefined where none is. */
+export function chromiumHere() {
+	if (process.env.CHROMIUM_PATH) return process.env.CHROMIUM_PATH;
 	for (const folder of (process.env.PATH ?? '').split(delimiter))
 		for (const name of names) {
 			try {
@@ -35,16 +39,18 @@ const apt = (...args) =>
 		env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
 	}).status === 0;
 
-const install = () => apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium');
+const install = () =>
+	apt('update') &&
+	[headless, 'chromium'].some((name) => apt('install', '-y', '--no-install-recommends', name));
 
 /** The path of a Chromium; ends the process with what to do when there is none to be had. */
 export function chromiumPath() {
-	const found = process.env.CHROMIUM_PATH ?? onPath();
+	const found = chromiumHere();
 	if (found) return found;
 	if (process.getuid?.() === 0) {
 		console.log('Installing Chromium from Debian’s packages (about 80 MB)…');
 		if (install() || install()) {
-			const installed = onPath();
+			const installed = chromiumHere();
 			if (installed) return installed;
 		}
 	}

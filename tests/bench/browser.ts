@@ -3,7 +3,7 @@ import { chromium, type Page } from '@playwright/test';
 import { existsSync, readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import { serve } from '../../scripts/serve.mjs';
-import { chromiumFlags } from '../../scripts/chromium.mjs';
+import { chromiumFlags, chromiumHere } from '../../scripts/chromium.mjs';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
@@ -184,8 +184,8 @@ async function photoFigures(page: Page): Promise<PhotoFigures> {
 
 /** Undefined where there is no build or no Chromium. */
 export async function browserFigures(): Promise<BrowserFigures | undefined> {
-	const executablePath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
-	if (!existsSync('build/handler.js') || !existsSync(executablePath)) return undefined;
+	const executablePath = chromiumHere();
+	if (!existsSync('build/handler.js') || !executablePath) return undefined;
 	const { origin, close } = await serve({ port: 4593, quiet: true });
 	const browser = await chromium.launch({
 		executablePath,

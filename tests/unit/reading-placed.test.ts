@@ -77,6 +77,35 @@ describe('what is put on a part of a garment', () => {
 		);
 	});
 
+	it('is the print’s cloth and not the garment’s, where it is said before a print', () => {
+		fc.assert(
+			fc.property(
+				someOf(garments),
+				someOf(['velvet', 'lace', 'leather', 'sequin', 'suede']),
+				someOf(['spots', 'dots', 'stars', 'stripes']),
+				someOf([true, false]),
+				(garment, cloth, print, isTold) => {
+					const text = `a ${isTold ? 'linen ' : ''}${garment} with ${cloth} ${print}`;
+					const { garment: read, note } = only(text);
+					expect(read.facets.material?.value, text).toBe(isTold ? 'linen' : undefined);
+					expect(read.print, text).toBeDefined();
+					expect(note, text).toBe(`${cloth} ${print}`);
+				}
+			),
+			runs
+		);
+	});
+
+	it('is of the last garment alone, where it is on both of its sides', () => {
+		for (const where of ['at both knees', 'on both sleeves', 'on both sides', 'at both elbows'])
+			for (const done of ['ripped', 'embroidered', 'studded']) {
+				const [first, second] = readLook(`a white shirt, a grey jumpsuit ${done} ${where}`).elements;
+				expect(first?.note, `${done} ${where}`).toBe('');
+				expect(Object.keys(first?.garment.facets ?? {}), `${done} ${where}`).toEqual([]);
+				expect(second?.garment.palette, `${done} ${where}`).toHaveLength(1);
+			}
+	});
+
 	it('is inside, where it is told to be beneath', () => {
 		fc.assert(
 			fc.property(

@@ -17,55 +17,55 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	bread breasts breathing bred breeding bret brett bricks bride brighter bring broads brock brought
 	brownie brownies browning bruce bubba bubbles buckets budge buggy bullet bullock bully bunch burn
 	burning burns burrows burt burton bush businesses buster butler butt cables cabs cafe cain called
-	came cameras canceled cancelled cans captains cared carmen carnival carol caroline carrier carriers
-	carrots cars carson cart carve carver cassie cast casualty causes cease cellar centers central
-	certain chad chained chairs chan chandler chant characters charming charts cheated cheats cheers cher
-	cheyenne chick chicks chill chilly china chips chocolates choke choked chopped chopper choppers chops
-	chores chuck chucky chunk cigarettes circles circling clan clap clare class classical classics
-	cleaned cleans cleared clears cling clocks closer closes closet clothes cloudy clowns coal coast coca
-	cocktails coco collapse collapsed color colored colors columns coma command commander commands
-	comment compassion concept concern concerns contract contracts controls conversation conversations
-	convert converted cook cooked cooper coordinate coordinates cops cora cornered coronation corps
-	corral corrected costa couldn counter counts county couples courtesy cove covers cowboys crab crane
-	crashed create created creates creation creep creeps cried crippled crisis crispy crooks crow crowds
-	crows cruising cuba cult cured cursed curt curtains curve damon danced dancer dances dane danger
-	dared darned dated dawn dealers debbie decorate dedicate dedicated defend defended defending define
-	delivers denied denver departed depressed depressing deserted designed dessert destined destroyer
-	destroys detained devote dickens dickie dies digger diner dink dinners dirt distress diver divert
-	diving doctor documents dolphin dora doubted dragon draw dresser drifting drilling drinking drivers
-	drives drown dumpster dunne duplicate duty earning effects eighth electrical electronic elephant
-	endings engineers engines evenings ever exploded expose extras fading failed failing faking fame fare
-	farms father fathers fayed feared feeling fees ferry fields fight fighting figured figures filed
-	filing filling fills filmed finer finishes firearms firing fishermen flag flames flaming flashing
-	flatter fleming flights fling flirting float floats flock floors flora florence flour flow fluids
-	flush flute followers following fooled fooling forced forces fore forged formally formed forms
-	formula fortress fortunes fowler freaking freely fridge frigging fright frontier frosty fruits fry
-	frying funny fury gage gain gained gant garden gardening garret gate gates gather gaze geek geiger
-	gentle gets giants girlfriends glow goat gotta grabbing grad graduate gran granddad grande grant
-	grapes greed greedy greeks greens grin grind groaning gross grounded grounds groups grow guests
-	hacker handed handing handler handling hank hanna hare harlem harm harmless harris hart hath haunting
-	headline headlines healed hear heard hears hearst heat heater heights hell helpless heroes hiding
-	hijacked hike hiring hola holden hole holidays holler holmes holy homey hooked hookers hooking hors
-	horseshit hoss hound houses hunger hunted hunters hurting illusions images increase infinite
-	inherited insect insects insides intended intensive invented invested invitation jacked james jerking
-	jewelry jewels jimbo jingle jolly jones jumped kang kansas keen kent knocked lacey lakes lang laps
-	larger late laughter lawyer lawyers laying leaders lengths leon leonard leonardo lester letters lever
-	lied lies lighten lighthouse lights liking lila lilly ling linked lion listed liters litter live
-	lively living lobster locked locker logged loner looked loosen loser loses losses louise loved lover
-	lung lungs lure luther macho mailed maine male males manny marbles marching mare marianne marie
-	marina marines marker market marry martha martinez masked mate math matter maze meal meals medal
-	medals mellow meltdown mental mighty milton mines mirrors missy moaning moans months moore mornings
-	morons morris mothers motors motto mourning muddy muffled mullen muscles mushrooms muslim mute
-	naturally naval needles needless nights nighttime noose noticing novel numbers officer officers
-	offices oliver olives oranges organism organize outfits outsider overly oysters packet pact paddle
-	paid pain painting paintings paints pajamas palmer pans panting papers pappy parent parenting paris
-	park parking parks parties partridge partying path patient patients patrol patterns patty paying
-	peaches peanuts peasants peck pencils penis pennies pens pepper peppers per performed peru pete
-	peters petty photographer photographs photography photos picket picks pictures pierce pigeons pills
-	pilots pinched pineapple ping pint pipe piper pirates pistol placing plains plan plane planes planet
-	planning planted planting plants plate plates platter played player plea plead pleading pleasant
-	pleased plot points poke poles polk poll polls polly pompous pools possible pots powers prayed
-	prayers praying preach price princes printer probable processed pronto pros province published
+	came cameras canceled cancelled cans captain captions cared carmen carnival carol caroline carrier
+	carriers carrots cars carson cart carve carver cassie cast casualty causes cease cellar centers
+	central certain chad chained chairs chan chandler chant characters charming charts cheated cheats
+	cheers cher cheyenne chick chicks chill chilly china chips chocolates choke choked chopped chopper
+	choppers chops chores chuck chucky chunk cigarettes circles circling clan clap clare class classical
+	classics cleaned cleans cleared clears cling clocks closer closes closet clothes cloudy clowns coal
+	coast coca cocktails coco collapse collapsed color colored colors columns coma command commander
+	commands comment compassion concept concern concerns contract contracts controls conversation
+	conversations convert converted cook cooked cooper coordinate coordinates cops cora cornered
+	coronation corps corral corrected costa couldn counter counts county couples courtesy cove covers
+	cowboys crab crane crashed create created creates creation creep creeps cried crippled crisis crispy
+	crooks crow crowds crows cruising cuba cult cured cursed curt curtains curve damon danced dancer
+	dances dane danger dared darned dated dawn dealers debbie decorate dedicate dedicated defend defended
+	defending define delivers denied denver departed depressed depressing deserted designed dessert
+	destined destroyer destroys detained devote dickens dickie dies digger diner dink dinners dirt
+	distress diver divert diving doctor documents dolphin dora doubted dragon draw dresser drifting
+	drilling drinking drivers drives drown dumpster dunne duplicate duty earning effects eighth
+	electrical electronic elephant endings engineers engines evenings ever exploded expose extras fading
+	failed failing faking fame fare farms father fathers fayed feared feeling fees ferry fields fight
+	fighting figured figures filed filing filling fills filmed finer finishes firearms firing fishermen
+	flag flames flaming flashing flatter fleming flights fling flirting float floats flock floors flora
+	florence flour flow fluids flush flute followers following fooled fooling forced forces fore forged
+	formally formed forms formula fortress fortunes fowler freaking freely fridge frigging fright
+	frontier frosty fruits fry frying funny fury gage gain gained gant garden gardening garret gate gates
+	gather gaze geek geiger gentle gets giants girlfriends glow goat gotta grabbing grad graduate gran
+	granddad grande grant grapes greed greedy greeks greens grin grind groaning gross grounded grounds
+	groups grow guests hacker handed handing handler handling hank hanna hare harlem harm harmless harris
+	hart hath haunting headline headlines healed hear heard hears hearst heat heater heights hell
+	helpless heroes hiding hijacked hike hiring hola holden hole holidays holler holmes holy homey hooked
+	hookers hooking hors horseshit hoss hound houses hunger hunted hunters hurting illusions images
+	increase infinite inherited insect insects insides intended intensive invented invested invitation
+	jacked james jerking jewelry jewels jimbo jingle jolly jones jumped kang kansas keen kent knocked
+	lacey lakes lang laps larger late laughter lawyer lawyers laying leaders lengths leon leonard
+	leonardo lester letters lever lied lies lighten lighthouse lights liking lila lilly ling linked lion
+	listed liters litter live lively living lobster locked locker logged loner looked loosen loser loses
+	losses louise loved lover lung lungs lure luther macho mailed maine male males manny marbles marching
+	mare marianne marie marina marines marker market marry martha martinez masked mate math matter maze
+	meal meals medal medals mellow meltdown mental mighty milton mines mirrors missy moaning moans months
+	moore mornings morons morris mothers motors motto mourning muddy muffled mullen muscles mushrooms
+	muslim mute naturally naval needles needless nights nighttime noose noticing novel numbers officer
+	officers offices oliver olives oranges organism organize outfits outsider overly oysters packet pact
+	paddle paid pain painting paintings paints pajamas palmer pans panting papers pappy parent parenting
+	paris park parking parks parties partridge partying path patient patients patrol patterns patty
+	paying peaches peanuts peasants peck pencils penis pennies pens pepper peppers per performed peru
+	pete peters petty photographer photographs photography photos picket picks pictures pierce pigeons
+	pills pilots pinched pineapple ping pint pipe piper pirates pistol placing plains plan plane planes
+	planet planning planted planting plants plate plates platter played player plea plead pleading
+	pleasant pleased plot points poke poles polk poll polls polly pompous pools possible pots powers
+	prayed prayers praying preach price princes printer probable processed pronto pros province published
 	pudding pulling punches punished puppies puppy purity purposes pursue push pushes puts quart quarters
 	queens quitting rabbi rabbits race racers raging raising raisins rating rave ravens raving reached
 	read reading refer regiment regularly related released reminder remove render replaced reserved

@@ -44,6 +44,7 @@ import {
 	isEdge,
 	isSewnOn,
 	leadsOver,
+	namesPlace,
 	trimming,
 	trims,
 	workedThere
@@ -558,6 +559,9 @@ class ClauseBuilder implements Reached {
 		if (has('same') && clause.before === 'in' && clause.parts.length === 0)
 			clause.both = this.clauses.findLast((one) => one.head)?.before === 'and';
 		if (has('one', 'another', 'other') && !clause.head) clause.ofOne = true;
+		// "Ripped at both knees" is said of no two garments.
+		const ofPlaces = has('both') && namesPlace(this.after(0));
+		if (ofPlaces) return;
 		if (has('both') && clause.head) this.bothNext = true;
 		else if (has('both')) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;

@@ -72,17 +72,16 @@ export function takeDetail(keeper: Keeper, part: Part, before: Part[]): void {
 	const words = isAsWritten
 		? [part, ...kept].map(({ span }) => span.text).join(' ')
 		: [kept.map(({ span }) => span.text.replace(/^with /i, '')).join(' '), place].filter(Boolean).join(' ');
-	if (said && part.placed && detail.coversCloth && kept.length === 0) {
-		// "Lace on the bodice" is so there alone.
-		const there = `${before.map(({ span }) => span.text).join(' ')} at the ${part.span.words.join(' ')}`;
-		description.notes.push(there);
-		return keeper.note(part, 'understood', `kept as a note: ${there}`, { aspect: 'note', value: there });
-	}
+	// "Lace on the bodice" is so there alone.
+	const isThereAlone = part.placed === true && detail.coversCloth === true && kept.length === 0;
+	const worked = isThereAlone
+		? `${before.map(({ span }) => span.text).join(' ')} at the ${part.span.words.join(' ')}`
+		: part.worked;
 	for (const word of kept)
 		keeper.note(word, 'understood', `kept as a note: ${words}`, { aspect: 'note', value: words });
 	if (kept.length > 0) description.notes.push(words);
 	if (own && own.says.aspect !== 'palette') keeper.take(part, own);
-	else takeBarePart(keeper, part, said, kept.length > 0 ? words : undefined);
+	else takeBarePart(keeper, { ...part, worked }, said, kept.length > 0 ? words : undefined);
 }
 
 /** "A white collar and cuffs": what was kept of the first part is said of the second as well. */

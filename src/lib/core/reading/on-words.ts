@@ -48,7 +48,8 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			i++;
 			continue;
 		}
-		const of = workNext(parts, i) ?? shapeNext(part, next, clause);
+		const ofPrint = next && isClothOfPrint(part, next, clause) ? next : undefined;
+		const of = ofPrint ?? workNext(parts, i) ?? shapeNext(part, next, clause);
 		if (of) {
 			keeper.keep(part, `${part.span.text} ${of.span.text}`, 'understood', 'kept as a note');
 			continue;
@@ -100,13 +101,22 @@ function isOfWork(parts: readonly Part[], at: number, { before, head }: Clause):
 }
 
 /** "With silk roses": flowers made of a cloth sit on the garment, and are no print of it. */
-function isMadeOf({ span, at, role }: Part, next: Part, { before, head }: Clause): boolean {
-	const isFlower =
-		senseOf(next.span, 'print')?.family === 'floral' && /(?:[^s]s|flower)$/.test(next.span.text);
+const isMadeOf = (part: Part, next: Part, clause: Clause): boolean =>
+	senseOf(next.span, 'print')?.family === 'floral' &&
+	/(?:[^s]s|flower)$/.test(next.span.text) &&
+	isClothOfNext(part, next, clause);
+
+/** "A mesh bodysuit with velvet spots": the cloth is the print's alone. */
+const isClothOfPrint = (part: Part, next: Part, clause: Clause): boolean =>
+	senseOf(next.span, 'print') !== undefined &&
+	/[^s]s$/.test(next.span.text) &&
+	clause.before === 'with' &&
+	isClothOfNext(part, next, clause);
+
+function isClothOfNext({ span, at, role }: Part, next: Part, { before, head }: Clause): boolean {
 	const isBeside = next.at === at + 1 && !next.span.breakBefore;
 	// "Amber flowers" are of that colour.
 	return (
-		isFlower &&
 		isBeside &&
 		role === 'said' &&
 		isCloth(span) &&

@@ -81,6 +81,10 @@ export function asInside({ clause: { parts, head }, lastHead }: Reached, span: S
 }
 
 const isStuff = (span: Span): boolean => dresses(span) && senseOf(span, 'note') === undefined;
+/** "Both knees", "both cuffs": places on one garment. */
+export const namesPlace = (span: Span | undefined): boolean =>
+	span !== undefined &&
+	(spot.words.includes(span.text.toLowerCase()) || senseOf(span, 'detail') !== undefined);
 /** "With lace over the bust": after nothing but what a garment is of or bears, where that is. */
 export function leadsOver({ clauses }: Reached, { words }: Span): boolean {
 	const said = clauses.at(-1);
