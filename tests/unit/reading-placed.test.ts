@@ -96,6 +96,15 @@ describe('what is put on a part of a garment', () => {
 		);
 	});
 
+	it('is there, all round it as well, and a hood is the coat’s', () => {
+		for (const way of ['all round', 'all over', 'all along', 'right down']) {
+			const { garment, note } = only(`a white kaftan with turquoise embroidery ${way} the front`);
+			expect([garment.facets.texture?.value, note], way).toEqual(['embroidered', 'embroidery at the front']);
+		}
+		for (const coat of ['parka', 'cape', 'raincoat'])
+			expect(only(`a green ${coat}, fur hood`).garment.facets.collar?.value, coat).toBeDefined();
+	});
+
 	it('is of the last garment alone, where it is on both of its sides', () => {
 		for (const where of ['at both knees', 'on both sleeves', 'on both sides', 'at both elbows'])
 			for (const done of ['ripped', 'embroidered', 'studded']) {

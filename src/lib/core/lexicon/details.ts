@@ -169,7 +169,7 @@ export const details: readonly Detail[] = [
 	),
 	detail('godet, godets, gore, gores, gusset, gussets, vents'),
 	detail(
-		'bow, bows, bow detail, ribbon, ribbons, belt detail, tie detail, scarf detail, ring detail, necklace detail, harness detail'
+		'bow, bows, knot, knots, twist, bow detail, ribbon, ribbons, belt detail, tie detail, scarf detail, ring detail, necklace detail, harness detail'
 	),
 	detail(
 		'half belt, half belts, half-belt, back belt, martingale, tie belt, tie belts, self belt, self belts, self-tie belt, self-tie belts'

@@ -27,7 +27,7 @@ export const links = {
 	),
 	/** The ground under a print. */
 	on: listed(
-		'on, on a ground of, against, down the, along the, up the, down one, up one, along one, down each, up each, along each'
+		'on, on a ground of, against, down the, along the, up the, down one, up one, along one, down each, up each, along each, all round the, all around the, all over the, all down the, all up the, all along the, all across the, right round the, right down the'
 	),
 	/** Another thing, worn over or under. */
 	list: listed(

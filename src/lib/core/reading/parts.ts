@@ -293,6 +293,9 @@ export function isPartOf(
 		clause.before === 'comma' &&
 		clause.bare &&
 		clause.parts.length === 0;
+	// "A parka, fur hood".
+	const isItsHood =
+		span.words.join(' ') === 'hood' && clause.before === 'comma' && clause.bare && division === 'layers';
 	const fits =
 		detail.facets.length === 0
 			? (clause.before === 'with' ||
@@ -325,6 +328,7 @@ export function isPartOf(
 		goesOn ||
 		goesDown ||
 		isOwn ||
+		isItsHood ||
 		endsIn ||
 		clause.head === owner
 	)
