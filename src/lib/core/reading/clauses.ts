@@ -36,6 +36,7 @@ import {
 	type Reached
 } from './names';
 import { anotherOf } from './one-more';
+import { jewelAt } from './jewels';
 import {
 	asBeads,
 	asInside,
@@ -617,6 +618,12 @@ class ClauseBuilder implements Reached {
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
+		const jewel = jewelAt(this, span);
+		if (jewel) {
+			this.clauses.pop();
+			this.clause = jewel.clause;
+			return this.add(jewel.span, at, 'head');
+		}
 		if (role === 'idle') {
 			const place = asEdge(this, span) ?? asSpot(this, span);
 			return place ? this.add(place, at, 'detail') : this.pass(span, at);

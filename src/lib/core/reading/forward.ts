@@ -103,8 +103,9 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (['with', 'list', 'as'].includes(clauses[headed]?.before ?? '')) return false;
 	// "A dress, black, and white shoes": the comma before "and" ends what is said of the first, which has no colour yet.
 	const endsHere = headed === at + 1 && described?.before === 'and' && described.paused;
-	if (endsHere && clauses[at - 1]?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour))
-		return false;
+	// "A bandana round her neck, red, and boots".
+	const named = saysWhere(clauses[at - 1]) ? clauses[at - 2] : clauses[at - 1];
+	if (endsHere && named?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour)) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	// "The sari is tied high. White cotton with a red border, a red blouse": what has an article and a colour of its own takes none from before.
 	const isOfLast = clause.parts.some(isColour) && !previous.clauses.some(saysColour);
@@ -125,6 +126,13 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 		(says) => clause.parts.some(says) && previous.clauses.some(({ parts }) => parts.some(says))
 	);
 }
+
+/** "Round her neck": a place and nothing else, of what was named before. */
+const saysWhere = (clause: Clause | undefined): boolean =>
+	clause !== undefined &&
+	!clause.head &&
+	clause.parts.length > 0 &&
+	clause.parts.every(({ role }) => role === 'detail' || role === 'move');
 
 const saysOnlyColour = (clause: Clause | undefined): boolean =>
 	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);

@@ -92,8 +92,10 @@ const ofFace = new Set(['eye', 'eyes', 'lids', 'lips', 'mouth', 'cheek', 'cheeks
 
 /** "She ties a scarf", "sunglasses pushed up in her hair": a name that names no garment here. */
 export function isPlaceOrVerb(reached: Reached, span: Span): boolean {
+	// "A vest over it. Sneakers are white": what begins after a stop is no verb.
 	if (
 		reached.verbNext &&
+		!span.breakBefore &&
 		span.words.length === 1 &&
 		(reached.verbNext === 'of-thing' || span.words[0]?.endsWith('s'))
 	)

@@ -77,7 +77,7 @@ export function takeWords(keeper: Keeper, parts: Part[], clause: Clause): void {
 			keeper.take(next, takeColour(between, where));
 			keeper.note(part, 'understood', 'one colour with the word after it');
 			i++;
-		} else if (isScaleOfPrint(keeper, parts, i)) keeper.scales.push(part);
+		} else if (isScaleOfPrint(keeper, parts, i, clause)) keeper.scales.push(part);
 		else takeWord(keeper, part, where);
 	}
 }
@@ -227,7 +227,7 @@ function takeTextureToo(keeper: Keeper, { span }: Part): void {
 }
 
 /** Is the word a print's scale? It stands before the print; colours may stand between: "tiny white dots". */
-function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
+function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number, clause: Clause): boolean {
 	const { type } = keeper.description;
 	const span = parts[at]?.span;
 	if (!span || unprinted.has(type.division) || !printScaleWords[span.words.join(' ')]) return false;
@@ -237,7 +237,9 @@ function isScaleOfPrint(keeper: Keeper, parts: Part[], at: number): boolean {
 	const [after] = parts.slice(at + 1, at + 2);
 	if (isPrint(after)) return !(saysCut && after && senseOf(after.span, 'print')?.family === 'pinstripe');
 	const next = parts.slice(at + 1).find(({ span }) => !senseOf(span, 'colour'));
-	return isPrint(next) && !type.facets.includes('size') && !saysCut;
+	// "A large red spotted scarf" is large, one "with large red spots" is not.
+	const isOfThing = type.facets.includes('size') && !(clause.before === 'with' && !clause.head);
+	return isPrint(next) && !isOfThing && !saysCut;
 }
 
 function takeWord(keeper: Keeper, part: Part, where: { ground: boolean; ofWork: boolean }): void {

@@ -287,12 +287,16 @@ export function isPartOf(
 	if (isOneCuff && !isOfTop && !isSewn && !isPlace) return false;
 	const endsIn = isOneCuff || (span.words.at(-1) === 'cuffs' && (isOfSleeves || isSewn));
 	// "A wrap coat, self-tie belt": a name that says itself that it is the garment's own.
+	const isNameOfPart = span.words.length > 1 && senseOf(span, 'detail') !== undefined;
+	// "A long tie belt" is the coat's, and of its cloth.
+	const isTied =
+		/\bbelts?$/.test(span.text) &&
+		facets.includes('closure') &&
+		clause.parts.every(
+			(part) => part.role === 'said' && !senseOf(part.span, 'colour') && !isCloth(part.span)
+		);
 	const isOwn =
-		span.words.length > 1 &&
-		senseOf(span, 'detail') !== undefined &&
-		clause.before === 'comma' &&
-		clause.bare &&
-		clause.parts.length === 0;
+		isNameOfPart && clause.before === 'comma' && (isTied || (clause.bare && clause.parts.length === 0));
 	// "A parka, fur hood".
 	const isItsHood =
 		span.words.join(' ') === 'hood' && clause.before === 'comma' && clause.bare && division === 'layers';

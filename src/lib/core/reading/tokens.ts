@@ -89,6 +89,10 @@ const saysWhatItIs = /^\s+(?:a|an|just|all|another|more|really|basically|also)\s
 /** Brackets, with what ends them. */
 const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
 
+/** "Her fur – a short jacket – over a slip dress": after a dash, what leads to the next dash and goes on behind it. */
+const toNextDash =
+	/^[^.;:!?\n–—]*?\s[–—-]\s+(?=(?:over|under|with|and|in|on|worn|tucked|beneath|above|below|is|are|was|has)\b)/i;
+
 /** Is the last word so far a sentence's first? */
 const begins = (last: Token | undefined, count: number) => count === 1 || last?.breakBefore === 'stop';
 
@@ -100,6 +104,8 @@ export function tokensOf(text: string): Token[] {
 	/** Between brackets: all that stands there is said aside. */
 	let isAside = false;
 	let labelled: true | undefined;
+	/** Where a pair of dashes ends. */
+	let dashed = 0;
 	for (const match of text.matchAll(pattern)) {
 		const [found] = match;
 		if (/^[\p{L}\p{M}\d&+"″]/u.test(found)) {
@@ -138,7 +144,11 @@ export function tokensOf(text: string): Token[] {
 		if (/[.;!?\n•|]/.test(found) && !isAsked) breakBefore = 'stop';
 		else {
 			breakBefore ??= 'comma';
-			labelled = isAsked || /[:=–—-]/.test(found) || undefined;
+			const isDash = /[–—-]/.test(found);
+			const between = isDash ? toNextDash.exec(text.slice(match.index + found.length))?.[0] : undefined;
+			const inPair = isDash && (match.index < dashed || between !== undefined);
+			dashed = between === undefined ? dashed : match.index + found.length + between.length;
+			labelled = isAsked || (/[:=–—-]/.test(found) && !inPair) || undefined;
 		}
 	}
 	return tokens;
