@@ -11,8 +11,8 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	bass batter batteries battery batting battle battling beans bear beard bearing beast beating beats
 	beauties beckett beds behaving beings bend bending beta bets better betting bicycle bidding bikes
 	billy bind bing biscuits biting bitten blacked blackie blackjack blacks blankets blaze bled bleeding
-	blind blinded blocks bloody bloom blowing blues blushing boar boarding boards boats bobbie bobo
-	boiling bolts bombed bond bonding bonds bong boogie bookie boomer boost booth boring bottled bottles
+	blind blinded bloody bloom blowing blues blushing boar boarding boards boats bobbie bobo boiling
+	bollocks bolts bombed bond bonding bonds bong boogie bookie boomer boost booth boring bottled bottles
 	bouncing bounds bowie boxes boxing boyfriends brad bragging brains brake brakes branches brand breach
 	bread breasts breathing bred breeding bret brett bricks bride brighter bring broads brock brought
 	brownie brownies browning bruce bubba bubbles buckets budge buggy bullet bullock bully bunch burn

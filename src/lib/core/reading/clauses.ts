@@ -561,10 +561,9 @@ class ClauseBuilder implements Reached {
 			clause.both = this.clauses.findLast((one) => one.head)?.before === 'and';
 		if (has('one', 'another', 'other') && !clause.head) clause.ofOne = true;
 		// "Ripped at both knees" is said of no two garments.
-		const ofPlaces = has('both') && namesPlace(this.after(0));
-		if (ofPlaces) return;
-		if (has('both') && clause.head) this.bothNext = true;
-		else if (has('both')) clause.both = true;
+		const saysBoth = has('both') && !namesPlace(this.after(0));
+		if (saysBoth && clause.head) this.bothNext = true;
+		else if (saysBoth) clause.both = true;
 		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) {
