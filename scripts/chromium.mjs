@@ -14,15 +14,15 @@ export const chromiumFlags = [
 	'--disable-sync'
 ];
 
-/** The same engine without the browser's own windows comes first: the journeys through it take a fifth less time. */
+/** The same engine without the browser's own windows: the journeys take a fifth less time in it. It sets letters on whole pixels. */
 const headless = 'chromium-headless-shell';
-const names = [headless, 'chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
+const browsers = ['chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome'];
 
-/** The path of a Chromium that is here; undefined where none is. */
-export function chromiumHere() {
+/** The path of a Chromium that is here, of the whole browser before the engine alone where `whole`; undefined where none is. */
+export function chromiumHere({ whole = true } = {}) {
 	if (process.env.CHROMIUM_PATH) return process.env.CHROMIUM_PATH;
-	for (const folder of (process.env.PATH ?? '').split(delimiter))
-		for (const name of names) {
+	for (const name of whole ? [...browsers, headless] : [headless, ...browsers])
+		for (const folder of (process.env.PATH ?? '').split(delimiter)) {
 			try {
 				accessSync(join(folder, name), constants.X_OK);
 				return join(folder, name);
@@ -39,18 +39,20 @@ const apt = (...args) =>
 		env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
 	}).status === 0;
 
-const install = () =>
+const install = (whole) =>
 	apt('update') &&
-	[headless, 'chromium'].some((name) => apt('install', '-y', '--no-install-recommends', name));
+	(whole ? ['chromium'] : [headless, 'chromium']).some((name) =>
+		apt('install', '-y', '--no-install-recommends', name)
+	);
 
-/** The path of a Chromium; ends the process with what to do when there is none to be had. */
-export function chromiumPath() {
-	const found = chromiumHere();
+/** The path of a Chromium, as `chromiumHere` takes it; ends the process with what to do when there is none to be had. */
+export function chromiumPath({ whole = true } = {}) {
+	const found = chromiumHere({ whole });
 	if (found) return found;
 	if (process.getuid?.() === 0) {
 		console.log('Installing Chromium from Debian’s packages (about 80 MB)…');
-		if (install() || install()) {
-			const installed = chromiumHere();
+		if (install(whole) || install(whole)) {
+			const installed = chromiumHere({ whole });
 			if (installed) return installed;
 		}
 	}

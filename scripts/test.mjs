@@ -13,7 +13,8 @@ const steps = [
 	['Build', build],
 	[
 		'Browser tests',
-		() => run('npx', ['--no-install', 'playwright', 'test'], { CHROMIUM_PATH: chromiumPath() })
+		() =>
+			run('npx', ['--no-install', 'playwright', 'test'], { CHROMIUM_PATH: chromiumPath({ whole: false }) })
 	]
 ];
 
