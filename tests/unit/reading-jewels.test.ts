@@ -45,6 +45,12 @@ describe('stones and metals at a place of the body', () => {
 		);
 	});
 
+	it('are what a name ends in, where that is strung', () => {
+		const materialIn = (text: string) => readLook(text).elements[0]?.garment.facets.material?.value;
+		expect(materialIn('ivory drop pearls')).toBe('pearl');
+		expect(materialIn('a gold hand harness')).toBeUndefined();
+	});
+
 	it('are none where they are in the cloth, or another jewel is named', () => {
 		expect(typesIn('a black jumper with diamonds at the elbows')).toEqual(['jumper']);
 		expect(typesIn('silver hoops in her ears')).toEqual(['hoops']);

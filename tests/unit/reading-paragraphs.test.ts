@@ -34,11 +34,11 @@ describe('what stands between two dashes', () => {
 		fc.assert(
 			fc.property(
 				someOf(['velvet', 'silk', 'tweed', 'leather']),
-				someOf(['–', '—', '-']),
+				someOf([' – ', ' — ', ' - ', '—']),
 				someOf(['over', 'with', 'and']),
 				colour,
 				(cloth, dash, joined, word) => {
-					const text = `her best ${cloth} ${dash} a short jacket ${dash} ${joined} a ${word} dress, boots`;
+					const text = `her best ${cloth}${dash}a short jacket${dash}${joined} a ${word} dress, boots`;
 					const elements = elementsOf(text);
 					expect(elements, text).toHaveLength(3);
 					const materials = elements.map(({ garment }) => garment.facets.material?.value);

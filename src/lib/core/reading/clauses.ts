@@ -24,7 +24,7 @@ import { notWorn } from './bare';
 import { decorationAfter, isDecoration } from './decoration';
 import { denyLists, isAway } from './denial';
 import { sayingEnding } from './forms';
-import { dressedNext, dresses, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
+import { dressedNext, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
 import {
 	isNoneOfIts,
 	isPlaceOrVerb,
@@ -41,13 +41,11 @@ import {
 	asBeads,
 	asInside,
 	asSpot,
-	isAwayFromHem,
-	isEdge,
 	isSewnOn,
 	leadsOver,
 	namesPlace,
-	trimming,
-	trims,
+	saidOfPlace,
+	trimOfPlace,
 	workedThere
 } from './placed';
 import { asEdge, standsAs } from './stands-as';
@@ -55,7 +53,6 @@ import { isListOfColours, isOfNext } from './listed-colours';
 import { howMany } from './numbers';
 import { saysAfterAKind } from './parted';
 import { spansOf } from './spans';
-import { isPutOn, namesWork } from './work';
 
 const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** "She’s thrown …", as words are looked up; "she’ll" would be a shell. */
@@ -475,40 +472,18 @@ class ClauseBuilder implements Reached {
 	joinPlaced(place: Span): boolean {
 		const before = this.clauses.at(-1);
 		if (!this.placed || !before || before.thing || this.clause.parts.length > 0) return false;
-		const isAway = isAwayFromHem(place);
-		if (before.head) return isAway && this.trimsPlace(before, before.head);
-		const parts = isAway ? before.parts.map(trimming) : before.parts;
-		// "Gold embroidery down the front" is the garment's, wherever it is; feathers at its hem are not.
-		const isOnEdge = isEdge(place);
-		const isWorkedThere = parts.some(({ span }) => namesWork(span) && !(isOnEdge && isPutOn(span)));
-		const said = parts.length > 0 && !isWorkedThere && parts.every(({ role }) => role === 'said');
-		const shapesBack =
-			place.words.join(' ') === 'back' &&
-			// "Halter, tied at the back of the neck" says where it is tied.
-			!this.clause.paused &&
-			parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
-		// "Frilled at the cuffs" says nothing of the skirt.
-		const isOn = ({ span }: Part) => dresses(span) || (isAway && trims(span));
-		if (!said || !(shapesBack || parts.every(isOn))) return false;
-		// "A scoop at the back" is a scoop back.
-		if (shapesBack)
-			for (const part of parts) {
-				const [whole, other] = spansOf(`${part.span.text} back`);
-				if (whole && !other) part.span = { ...part.span, senses: whole.senses };
-			}
+		const trim = trimOfPlace(before, place);
+		if (trim) {
+			before.parts.pop();
+			this.clause.before = 'with';
+			this.clause.parts.push(trim);
+			return true;
+		}
+		const parts = saidOfPlace(before, place, this.clause.paused);
+		if (!parts) return false;
 		this.clauses.pop();
 		before.parts = parts;
 		this.clause = before;
-		return true;
-	}
-
-	/** "A coat fringed at the shoulders": what was said last after the name is the place's. */
-	trimsPlace({ parts }: Clause, head: Part): boolean {
-		const last = parts.at(-1);
-		if (!last || last.at < head.at || last.denied || !trims(last.span) || last.role !== 'said') return false;
-		parts.pop();
-		this.clause.before = 'with';
-		this.clause.parts.push(last);
 		return true;
 	}
 

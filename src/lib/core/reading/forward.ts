@@ -104,7 +104,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	// "A dress, black, and white shoes": the comma before "and" ends what is said of the first, which has no colour yet.
 	const endsHere = headed === at + 1 && described?.before === 'and' && described.paused;
 	// "A bandana round her neck, red, and boots".
-	const named = saysWhere(clauses[at - 1]) ? clauses[at - 2] : clauses[at - 1];
+	const named = isPlaceAlone(clauses[at - 1]) ? clauses[at - 2] : clauses[at - 1];
 	if (endsHere && named?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour)) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
 	// "The sari is tied high. White cotton with a red border, a red blouse": what has an article and a colour of its own takes none from before.
@@ -128,7 +128,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 }
 
 /** "Round her neck": a place and nothing else, of what was named before. */
-const saysWhere = (clause: Clause | undefined): boolean =>
+const isPlaceAlone = (clause: Clause | undefined): boolean =>
 	clause !== undefined &&
 	!clause.head &&
 	clause.parts.length > 0 &&

@@ -1,13 +1,14 @@
 /** What is put on one place of a garment: "feathers at the hem", "frilled at the cuffs", "pearls down the front". */
 import { spot } from '../lexicon/details';
+import type { FacetId } from '../lexicon/facets';
 import { garmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import type { FacetId } from '../lexicon/facets';
 import type { Span } from './model';
 import type { Reached } from './names';
-import { isCloth, senseOf, sensesOf, type Part } from './parts';
+import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { articles } from './phrasebook';
-import { sensesOfPhrase } from './spans';
+import { sensesOfPhrase, spansOf } from './spans';
+import { isPutOn, namesWork } from './work';
 
 /** Words that lead to where something is on a garment; "at" is said of other things as well. */
 export const placing = new Set(['on', 'over', 'across', 'along', 'around', 'round', 'about']);
@@ -21,19 +22,55 @@ const edges = new Set([
 const lastOf = ({ words }: Span) => words.at(-1) ?? '';
 
 /** Is it a place whose frills are none of the hem's? */
-export const isAwayFromHem = (place: Span): boolean => away.has(lastOf(place));
+const isAwayFromHem = (place: Span): boolean => away.has(lastOf(place));
 /** Is it a place where what is put on says nothing of the whole? */
-export const isEdge = (place: Span): boolean => edges.has(lastOf(place));
+const isEdge = (place: Span): boolean => edges.has(lastOf(place));
 
 /** "Frilled", "fringed": what an edge is trimmed with. */
-export const trims = (span: Span): boolean =>
-	sensesOf(span, 'facet').some(({ facet }) => facet === 'hemDetail');
+const trims = (span: Span): boolean => sensesOf(span, 'facet').some(({ facet }) => facet === 'hemDetail');
 
 /** "Frills at the cuffs": a part that by itself is at the hem says elsewhere how that is. */
-export function trimming(part: Part): Part {
+function trimming(part: Part): Part {
 	const [facet, value = ''] = senseOf(part.span, 'detail')?.detail.alone ?? [];
 	const said = facet === 'hemDetail' ? sensesOfPhrase(value) : undefined;
 	return said ? { ...part, role: 'said', span: { ...part.span, senses: said } } : part;
+}
+
+/** "A coat fringed at the shoulders": what was said last after the name, where it is the place's and none of the hem's. */
+export function trimOfPlace({ parts, head }: Clause, place: Span): Part | undefined {
+	const last = parts.at(-1);
+	const isTrim = last?.role === 'said' && !last.denied && trims(last.span);
+	return head && isTrim && last.at >= head.at && isAwayFromHem(place) ? last : undefined;
+}
+
+/**
+ * "Lace at the hem", "stripes on the cuffs": what a clause that names nothing says of the place alone; undefined where it is the garment's.
+ *
+ * @param paused a comma stands before the place
+ */
+export function saidOfPlace(before: Clause, place: Span, paused: boolean): Part[] | undefined {
+	if (before.head) return undefined;
+	const isAway = isAwayFromHem(place);
+	const parts = isAway ? before.parts.map(trimming) : before.parts;
+	// "Gold embroidery down the front" is the garment's, wherever it is; feathers at its hem are not.
+	const isOnEdge = isEdge(place);
+	const isWorkedThere = parts.some(({ span }) => namesWork(span) && !(isOnEdge && isPutOn(span)));
+	const said = parts.length > 0 && !isWorkedThere && parts.every(({ role }) => role === 'said');
+	const shapesBack =
+		place.words.join(' ') === 'back' &&
+		// "Halter, tied at the back of the neck" says where it is tied.
+		!paused &&
+		parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'neckline'));
+	// "Frilled at the cuffs" says nothing of the skirt.
+	const isOn = ({ span }: Part) => dresses(span) || (isAway && trims(span));
+	if (!said || !(shapesBack || parts.every(isOn))) return undefined;
+	return shapesBack ? parts.map(ofBack) : parts;
+}
+
+/** "A scoop at the back" is a scoop back. */
+function ofBack(part: Part): Part {
+	const [whole, other] = spansOf(`${part.span.text} back`);
+	return whole && !other ? { ...part, span: { ...part.span, senses: whole.senses } } : part;
 }
 
 const beaded = sensesOfPhrase('beaded')?.filter(({ kind }) => kind === 'facet') ?? [];

@@ -50,10 +50,8 @@ function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
 	const isSaid = last.role === 'said';
 	// "Lace at the neck", where a bow at the neck is a way of wearing.
 	const isDressed = isSaid && clause.before === 'with' && !clause.head && dresses(last.span);
-	const isThere =
-		first === 'at'
-			? isSaid && (isBorne(last) || isDressed)
-			: placing.has(first) && (isBorne(last) || isDressed);
+	const leads = first === 'at' ? isSaid : placing.has(first);
+	const isThere = leads && (isBorne(last) || isDressed);
 	return isThere && part.length > 0 && !span.breakBefore
 		? { ...span, words: [named], senses: part }
 		: undefined;

@@ -91,7 +91,7 @@ const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
 
 /** "Her fur – a short jacket – over a slip dress": after a dash, what leads to the next dash and goes on behind it. */
 const toNextDash =
-	/^[^.;:!?\n–—]*?\s[–—-]\s+(?=(?:over|under|with|and|in|on|worn|tucked|beneath|above|below|is|are|was|has)\b)/i;
+	/^(?:(?!\s-\s)[^.;:!?\n–—])*(?:\s-\s|[–—])\s*(?=(?:over|under|with|and|in|on|worn|tucked|beneath|above|below|is|are|was|has)\b)/i;
 
 /** Is the last word so far a sentence's first? */
 const begins = (last: Token | undefined, count: number) => count === 1 || last?.breakBefore === 'stop';

@@ -243,16 +243,19 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	return told;
 }
 
-/** "Drop pearls" are of what a jewel of that name is of. */
+/** Stuffs that are strung or set, and never sewn. */
+const strung = new Set(['bead', 'hard']);
+/** "Drop pearls" are of pearls; a "hand harness" is of no leather. */
 function madeOfJewels({ division }: GarmentType, head: string): Sense[] {
 	const materials = typesNamed(head).flatMap(({ usual }) => usual.material ?? []);
 	return division === 'jewellery'
-		? materials.map((value) => ({ kind: 'facet', facet: 'material', value, free: true }))
+		? materials
+				.filter((value) => strung.has(feelOf.get(value)?.stuff ?? ''))
+				.map((value) => ({ kind: 'facet', facet: 'material', value, free: true }))
 		: [];
 }
 
 const sewn = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
-const strung = new Set(['bead', 'hard']);
 /** A shell top is made of no shells: what is cut and sewn is of cloth, leather or knit. */
 const canHave = ({ division, facets }: GarmentType, facet: FacetId, value: string) =>
 	facets.includes(facet) &&
