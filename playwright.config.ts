@@ -17,6 +17,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
+		contextOptions: { reducedMotion: 'reduce' },
 		// Journeys meet the server; those of what is kept without it say so.
 		serviceWorkers: 'block',
 		actionTimeout: 25_000,

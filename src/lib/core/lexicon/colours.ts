@@ -36,7 +36,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'black',
-		'black #141414, jet / jet black / pitch black #0c0c0d, washed black / faded black #35353a, off-black / soft black #1d1c1f, ebony / onyx / raven / raven black / carbon black / liquorice #1a1816'
+		'black #141414, jet / jet black / pitch black / coal black / soot black / coal / sooty black #0c0c0d, washed black / faded black #35353a, off-black / soft black #1d1c1f, ebony / onyx / raven / raven black / carbon black / liquorice #1a1816'
 	),
 	...words(
 		'grey',
@@ -48,11 +48,11 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'camel',
-		'camel / camel brown #b98d58, weak tea / milky tea / strong tea #b08a5b, caramel / toffee / tawny / sherry / strawberry blonde / golden blonde / honey blonde #b67d42, honey #bd8a45, fawn / buff / wheat #bd9a66, butterscotch #c0904f, toast #b58752'
+		'camel / camel brown #b98d58, weak tea / milky tea / strong tea #b08a5b, caramel / toffee / tawny / sherry / strawberry blonde / golden blonde / honey blonde #b67d42, honey #bd8a45, fawn / buff / wheat / dun / raw sienna #bd9a66, butterscotch #c0904f, toast #b58752'
 	),
 	...words(
 		'brown',
-		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate / brunette #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown #7b5130, chestnut #66331d, auburn / henna red / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
+		'brown / mid-brown #6a4529, tan / saddle tan / saddle #a9743f, chocolate / chocolate brown / dark brown / chocolate-brown / bitter chocolate / dark chocolate / brunette #43291b, cocoa #5b3a29, espresso #3a251b, cognac / whisky / conker / conker brown #8f4f22, mahogany / oxblood brown #4f2219, bronze brown / bronze #6b5330, walnut / hazel / nut brown / tortoiseshell / horn #5c4632, coffee #523a2b, mocha #6f5140, tobacco / tobacco brown / snuff / snuff brown #7b5130, chestnut #66331d, auburn / henna red / titian / titian red / redhead #6d2f1c, wood / oak #7a5836, russet / russet brown / reddish brown / sepia / tawny brown #80461b, burnt umber / umber / earth brown #5d4632, sable / treacle / molasses #38241c, cinnamon #94552b, nutmeg #7e5a3c, fudge / pecan / hazelnut #84603f, brandy #87471f, rosewood #65402f'
 	),
 	...words(
 		'navy',
@@ -80,15 +80,15 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'yellow',
-		'yellow / sunshine yellow / bright yellow / canary / canary yellow #f3cf3a, lemon / lemon yellow / pale yellow #f3e678, mustard / mustard yellow / turmeric #c9992a, ochre #bd9022, butter / butter yellow / buttermilk / soft yellow #f5e6a3, primrose / jonquil / maize #f1e08b, chartreuse / acid yellow #d6d23e, neon yellow / fluorescent yellow #e8f03a, custard / custard yellow #f1dc86, citron / citrine #dccb3c, sulphur yellow / highlighter yellow / sulphur / goldenrod yellow #ecec4c, banana yellow / banana / banana cream / sunshine #f2dc5d'
+		'yellow / sunshine yellow / bright yellow / canary / canary yellow #f3cf3a, lemon / lemon yellow / pale yellow #f3e678, mustard / mustard yellow / turmeric #c9992a, ochre / ocher / gamboge #bd9022, butter / butter yellow / buttermilk / soft yellow #f5e6a3, primrose / jonquil / maize #f1e08b, chartreuse / acid yellow #d6d23e, neon yellow / fluorescent yellow #e8f03a, custard / custard yellow #f1dc86, citron / citrine #dccb3c, sulphur yellow / highlighter yellow / sulphur / goldenrod yellow #ecec4c, banana yellow / banana / banana cream / sunshine #f2dc5d'
 	),
 	...words(
 		'orange',
-		'orange / bright orange #e8782a, tangerine #ef8733, apricot / pale orange / peachy #f3b27e, peach #f7b284, rust / rust orange / rusty / burnt rust #a84a26, terracotta / brick orange / baked clay / gerua #b9603f, clay #b0694b, marigold / goldenrod / sunflower / sunflower yellow / marmalade #f0a226, amber / topaz #e3921f, saffron / haldi yellow #eaa22b, copper / coppery #b0643a, burnt orange / pumpkin / ginger #c05a20, burnt sienna / sienna / paprika / cayenne #b4502b, adobe #b8653f, mango / papaya #f39a3d, clementine / satsuma / neon orange / safety orange / carrot orange #f07a1f, nectarine / cantaloupe / melon / honeydew melon #f5a974, persimmon #e4622d'
+		'orange / bright orange #e8782a, tangerine #ef8733, apricot / pale orange / peachy #f3b27e, peach #f7b284, rust / rust orange / rusty / burnt rust #a84a26, terracotta / brick orange / baked clay / gerua #b9603f, clay #b0694b, marigold / goldenrod / sunflower / sunflower yellow / marmalade #f0a226, amber / topaz #e3921f, saffron / haldi yellow #eaa22b, copper / coppery #b0643a, burnt orange / pumpkin / ginger #c05a20, burnt sienna / sienna / venetian red / paprika / cayenne #b4502b, adobe #b8653f, mango / papaya #f39a3d, clementine / satsuma / neon orange / safety orange / carrot orange #f07a1f, nectarine / cantaloupe / melon / honeydew melon #f5a974, persimmon #e4622d'
 	),
 	...words(
 		'red',
-		'red #bf1f2c, scarlet / bright red / pillarbox red / tomato red / tomato / fire-engine red / true red / classic red / vermilion / vermillion #d3272b, crimson / blood red / ruby red / garnet #a3142e, ruby #9b1232, cherry / cherry red / deep red #99132c, brick / brick red / tile red #9c4034, coral / coral red / watermelon #ee6d5a, poppy / poppy red / orange-red / red-orange / flame / flame red / nasturtium / geranium / geranium red / pillar-box red / blood orange #d9402c, raspberry / berry / berry red / raspberry red / strawberry red / amaranth / rhubarb #a82a4f, chilli red / chili red / chilli / lacquer red / post-box red / carmine / cardinal / cardinal red / cinnabar #b8202b, cranberry / pomegranate #a01c3a'
+		'red #bf1f2c, scarlet / bright red / pillarbox red / tomato red / tomato / fire-engine red / true red / classic red / vermilion / vermillion #d3272b, crimson / blood red / ruby red / garnet #a3142e, ruby #9b1232, cherry / cherry red / deep red #99132c, brick / brick red / tile red #9c4034, coral / coral red / watermelon #ee6d5a, poppy / poppy red / orange-red / red-orange / flame / flame red / nasturtium / geranium / geranium red / pillar-box red / blood orange #d9402c, raspberry / berry / berry red / raspberry red / strawberry red / amaranth / rhubarb #a82a4f, chilli red / chili red / chilli / lacquer red / post-box red / carmine / alizarin / alizarin crimson / sanguine / turkey red / cardinal / cardinal red / cinnabar #b8202b, cranberry / pomegranate #a01c3a'
 	),
 	...words(
 		'burgundy',
@@ -100,7 +100,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'purple',
-		'purple / royal purple #6a3388, plum #57264f, damson #4a2145, aubergine / eggplant / blackberry / deep purple #3b1d36, violet #6d4aa8, amethyst #8a60b0, lilac / pale purple / pale lilac #c2a9d6, wisteria / parma violet #a99ad0, lavender / pale violet #bcb2de, mauve / heather / thistle / mallow / dusk #a98ba8, orchid #a25aa8, grape #5f3570, cassis / blackcurrant #45213f, prune / fig / raisin purple #4b2a43, heliotrope / electric purple #a86fd0, iris / hyacinth #6a5bb0, imperial purple #55206e'
+		'purple / royal purple #6a3388, plum #57264f, damson #4a2145, aubergine / eggplant / blackberry / deep purple #3b1d36, violet #6d4aa8, amethyst #8a60b0, lilac / pale purple / pale lilac #c2a9d6, wisteria / parma violet #a99ad0, lavender / pale violet #bcb2de, mauve / heather / thistle / mallow / dusk #a98ba8, orchid #a25aa8, grape #5f3570, cassis / blackcurrant #45213f, prune / fig / raisin purple #4b2a43, heliotrope / electric purple #a86fd0, iris / hyacinth #6a5bb0, imperial purple / tyrian purple #55206e'
 	),
 	...words(
 		'gold',

@@ -116,9 +116,13 @@ export const details: readonly Detail[] = [
 		}
 	),
 	detail('bit, bits, snaffle bit, horse bit', [], { takesMetal: true, only: 'footwear' }),
-	detail('trim, trims, trimming, piping, edging, braid, tipping', ['hemDetail', 'collar'], {
-		added: true
-	}),
+	detail(
+		'trim, trims, trimming, piping, edging, braid, braiding, tipping, rickrack, ric-rac, ricrac, passementerie, gimp',
+		['hemDetail', 'collar'],
+		{
+			added: true
+		}
+	),
 	detail('trimmed, edged, piped, bordered, bound', ['hemDetail', 'collar'], { leads: true }),
 	detail('lined', [], { leads: true }),
 	detail('border, borders', ['hemDetail'], {

@@ -69,11 +69,21 @@ psychedelic: psychedelic, kaleidoscope, op-art, op art, pop-art, pop art
 geometric: geometric, geometrics, geo, deco, art deco, geometrical, foulard print, lozenge, lozenges, kente, tribal, diamonds, triangles
 colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, colour blocks, blocks of colour, blocks, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
 
-conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, swallows, herons, cranes, dragons, phoenixes, koi, reindeer, lighthouses, sailboats, bees, planets, moons, suns, pineapples, cats, dogs, owls, flamingos, elephants, lions, whales, dolphins, lobsters, crabs, starfish, bicycles, dice, playing cards, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print, feather print, nautical print, newsprint, scenic, photographic, photo print, trompe l’oeil, skull, skulls, parrots, palm trees
+conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, swallows, herons, cranes, dragons, phoenixes, koi, reindeer, lighthouses, sailboats, ships, bees, swans, frogs, hares, snails, mushrooms, moths, ladybirds, ladybugs, dragonflies, unicorns, spiders, skeletons, seagulls, puffins, seahorses, octopus, planets, moons, suns, pineapples, cats, dogs, owls, flamingos, elephants, lions, whales, dolphins, lobsters, crabs, starfish, bicycles, dice, playing cards, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print, feather print, nautical print, newsprint, scenic, photographic, photo print, trompe l’oeil, skull, skulls, parrots, palm trees
 slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 
 export type PrintId = IdIn<typeof source>;
+
+/** Animals that are drawn on things as well as worn. */
+const creatures = 'fox, rabbit, squirrel, otter, beaver, raccoon, racoon, lynx, stoat, marten, seal, ostrich';
+/** One of them, and several, with the word that they stand for. */
+export const creaturesShown: ReadonlyMap<string, 'one' | 'several'> = new Map(
+	creatures.split(', ').flatMap((one) => [
+		[one, 'one'],
+		[one.endsWith('x') ? `${one}es` : `${one}s`, 'several']
+	])
+);
 
 /** Colours that are named after what is oftener shown in a print than its colour: "a poppy print" (common practice). */
 export const shownInPrints: ReadonlyMap<string, PrintId> = new Map([
@@ -84,7 +94,8 @@ export const shownInPrints: ReadonlyMap<string, PrintId> = new Map([
 	...listed(
 		'conversational',
 		'peacock, flamingo, canary, kingfisher, tomato, raspberry, aubergine, lobster, peach, apricot, watermelon, olive, plum, fig, mango, papaya, banana'
-	)
+	),
+	...listed('conversational', creatures)
 ]);
 
 export const printFamilies: Print[][] = source

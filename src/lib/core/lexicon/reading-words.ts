@@ -95,7 +95,7 @@ export const tones: readonly Tone[] = [
 	},
 	{
 		words: listed(
-			'dusty, dusky, muted, soft, faded, washed, washed-out, powdery, smoky, chalky, greyed, sun-bleached'
+			'dusty, dusky, muted, drab, dull, soft, faded, washed, washed-out, powdery, smoky, chalky, greyed, sun-bleached'
 		),
 		lighten: 0.12,
 		chroma: 0.55
@@ -103,10 +103,18 @@ export const tones: readonly Tone[] = [
 	{ words: listed('warm, rich, true, classic, deep rich, jewel'), lighten: -0.08, chroma: 1.1 }
 ];
 
-/** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
-export const noted = listed(
-	'half-moon, half-moons, bare shoulders, bare-shouldered, shoulders bare, bare midriff, bare-midriffed, midriff bare, door-knocker, horizontal, vertical, drop-crotch, dropped-crotch, low-crotch, nothing underneath, nothing under it, nothing beneath, nothing beneath it, nothing on underneath, nothing else underneath, with nothing underneath, with nothing under it, with nothing beneath, worn with nothing underneath, worn with nothing under it, over nothing, over bare skin, on bare skin, hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, utility, utilitarian, paint-splattered, paint-spattered, paint-splashed, paint-stained, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, marle, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
+/** What a thing is for, or who wears such: "a riding jacket", "wedding sandals". */
+const uses = listed(
+	'wedding, academic, workout, battle, civilian, safety, surgical, church, jockey, bulletproof, clerical, christmas, halloween, birthday, college, university, cricket, tennis, riding, racing, yachting, fishing, hunting, hiking, climbing, dancing, dance, ballet, bowling, boxing, fencing, skating, cycling, driving, travel, beach, pool, poolside, garden, gardening, opera, theatre, concert, stage, carnival, masquerade, funeral, mourning, christening, graduation, racecourse, alpine, tyrolean, street, sailor, naval, police, nurse, doctor, chef, waiter, pilot, mechanic'
 );
+
+/** Words that say something worth keeping for which there is no field: they go to the note of their garment. */
+export const noted = [
+	...uses,
+	...listed(
+		'half-moon, half-moons, bare shoulders, bare-shouldered, shoulders bare, bare midriff, bare-midriffed, midriff bare, door-knocker, horizontal, vertical, drop-crotch, dropped-crotch, low-crotch, nothing underneath, nothing under it, nothing beneath, nothing beneath it, nothing on underneath, nothing else underneath, with nothing underneath, with nothing under it, with nothing beneath, worn with nothing underneath, worn with nothing under it, over nothing, over bare skin, on bare skin, hood up, hood down, hood out, with the hood up, with the hood down, thermal, on a cord, on cord, on a leather cord, on a thong, loosened, structured, sculptural, geometric, undone, worn undone, smudged, oiled, utility, utilitarian, paint-splattered, paint-spattered, paint-splashed, paint-stained, multicoloured, multi-coloured, multicolour, multicolor, multicolored, multi-colored, many-coloured, rainbow, rainbow-coloured, patterned, printed, detachable, removable, reversible, convertible, hand-painted, painted, monogrammed, mismatched, odd, illusion, selvedge, selvage, overdyed, marled, marl, marle, melange, heathered, flecked, slubbed, slubby, slub, pressed, stiff, rigid, starched, bonded, coated, laminated, princess-seamed, d’orsay, filigree, oxidised, oxidized, hammered, engraved, tinted, tied in bows, tied in a bow, tied into bows, tied into a bow, tied with bows, tied in knots, tied in a knot'
+	)
+];
 
 /** What is said of a garment on which small things sit: "studded with", "covered in". */
 export const decorated = listed(
@@ -123,7 +131,11 @@ export const wholeLook = listed(
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
-	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, nightwear, sportswear'
+	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, beachwear, nightwear, sleepwear, nightclothes, loungewear, sportswear, activewear, athletic wear, eveningwear, evening wear, formalwear, workwear, streetwear, leisurewear, lingerie, bling, hosiery and underwear, headgear, headdress, millinery'
+);
+/** Words for one thing of no kind at all: with something said of it, which it is must be asked: "a red affair, black heels". */
+export const vagueThings = listed(
+	'piece, item, garment, thing, affair, creation, confection, concoction, uniform, livery, wear, get-up, getup, costume'
 );
 /** What such a word is taken for where it stands over a description and no thing is named under it: "eyewear: cat-eye, black". */
 export const shelves: Readonly<Record<string, TypeId>> = {
@@ -134,7 +146,9 @@ export const shelves: Readonly<Record<string, TypeId>> = {
 	legwear: 'tights',
 	neckwear: 'scarf',
 	swimwear: 'swimsuit',
-	nightwear: 'pyjamas'
+	nightwear: 'pyjamas',
+	sleepwear: 'pyjamas',
+	headgear: 'hat'
 };
 /** Places on the body that stand over what is worn there: "top half: a Breton tee". */
 export const headings: ReadonlySet<string> = new Set(
@@ -163,7 +177,8 @@ export const fillers = [
 	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, barely, slightly, bit, a bit, a little bit, a tiny bit, a wee bit, a good bit, quite a bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, adds, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, outside, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	show, stop, break, breaks, enough, swinging, festival,
-	man, men, mens, men’s, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
+	fabric, fabrics, cloth, material, textile,
+	man, men, mens, men’s, menswear, womenswear, kids, kid’s, kid's, children’s, childrens, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, ok, okay, either way, definitely, certainly, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,
 	tied, wrapped, wound, draped, slung, thrown, chucked, flung, pinned, heavily, lightly, intricately, richly, delicately, pushed, perched, propped, pushed up, minimalism, maximalism, dripping in, dripping with, the star, the star of the show, the star of the look, the stars, the hero, the hero piece, either, uniform, tucked away, fastened with, held, put, gone, missing, nowhere, absent, turned, pulled, swept, left, kept, used, doubling, doubled as,

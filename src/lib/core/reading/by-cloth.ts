@@ -5,6 +5,7 @@ import type { TypeId } from '../lexicon/types';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { besideCloth } from './of-cloth';
+import { indefinites } from './phrasebook';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** What is meant by a cloth that stands for a thing, the likeliest first (common practice). */
@@ -28,8 +29,8 @@ export interface Ahead {
 	ends: boolean;
 	/** It is joined by a word: "… under a band tee". */
 	joined: boolean;
-	/** What comes is worn under or over it: "… over a white shirt". */
-	layered: boolean;
+	/** What comes is another thing, worn under or over it or told with an article: "… over a white shirt", "… and a white shirt". */
+	another: boolean;
 	/** Joined by "of", and a cloth among it: "… of pale pink satin". */
 	ofCloth: boolean;
 	/** Joined by "in", and a colour or a cloth and no thing among it: "… in chocolate satin". */
@@ -39,6 +40,11 @@ export interface Ahead {
 const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour');
 
 const layers = new Set(['over', 'under', 'underneath', 'beneath']);
+
+/** Does what joins two things begin another: "over", "and a"? */
+export const isOfAnother = (joint: Span, next: Span | undefined): boolean =>
+	joint.words.some((word) => layers.has(word)) ||
+	(joint.words.join(' ') === 'and' && indefinites.has(next?.words[0] ?? '') && !next?.breakBefore);
 
 /** Looks ahead from a span to the next comma, stop or the end. */
 export function aheadOf(spans: readonly Span[], from: number): Ahead {
@@ -53,7 +59,7 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 		coloured: clause.some(isColour),
 		ends: from >= spans.length,
 		joined: joint !== undefined,
-		layered: joint?.words.some((word) => layers.has(word)) === true,
+		another: joint !== undefined && isOfAnother(joint, spans[spans.indexOf(joint) + 1]),
 		ofCloth: joint?.words.includes('of') === true && spans[end]?.labelled !== true && isOfCloth,
 		inColour: joint?.words.join(' ') === 'in' && types.length === 0 && (isOfCloth || clause.some(isColour))
 	};
@@ -65,6 +71,9 @@ function clothOf(span: Span): string | undefined {
 	if (isColour(span)) return undefined;
 	return sensesOf(span, 'facet').find(({ facet }) => facet === 'material')?.value;
 }
+
+/** Does a phrase say a cloth that stands for a thing? */
+export const standsForThing = (span: Span): boolean => (clothOf(span) ?? '') in madeOf;
 
 /** Is what follows of a colour of its own, or nothing there? */
 export const hasOwnColour = ({ coloured, ends }: Ahead) => coloured || ends;
@@ -193,7 +202,7 @@ export function namedByCloth(
 	// "Grey cashmere, jeans": of what is always of another cloth.
 	const isOfNoneAhead =
 		before === 'comma' && isColoured(clause) && !ahead.joined && ahead.types.every(isOfOther(cloth));
-	const mayBeOf = !ahead.layered && ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
+	const mayBeOf = !ahead.another && ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if (
 		!(hasArticle || isApart || isJeans || isOfNoneAhead) ||
 		mayBeOf ||

@@ -1,8 +1,8 @@
 /** Prints that are named after what they show: "a skull print", "a bow-print blouse", "in a lighthouse pattern". */
-import { shownInPrints, type PrintId } from '../lexicon/prints';
+import { creaturesShown, shownInPrints, type PrintId } from '../lexicon/prints';
 import { sayingEnding } from './forms';
 import type { Sense } from './model';
-import { knownWords, longestPhrase, type Found } from './phrasebook';
+import { articles, knownWords, longestPhrase, type Found } from './phrasebook';
 
 /** Words for a print as such, after what it shows. */
 const prints = new Set(['print', 'prints', 'printed', 'pattern', 'patterned', 'motif', 'motifs']);
@@ -32,9 +32,12 @@ function isShown(found: Found | undefined, word: string): boolean {
 	);
 }
 
-/** The print that a word names before "print" which by itself is a colour, or nothing: "a poppy print", "a parrot motif". */
+const isColourOrFur = (sense: Sense) =>
+	sense.kind === 'colour' || (sense.kind === 'facet' && sense.facet === 'material');
+
+/** The print that a word names before "print" which by itself is a colour, a fur or nothing: "a poppy print", "a parrot motif". */
 function printNamed(word: string, found: Found | undefined): PrintId | undefined {
-	if (!found || found.senses.every(({ kind }) => kind === 'colour')) {
+	if (!found || found.senses.every(isColourOrFur)) {
 		const shown = shownInPrints.get(word);
 		if (shown) return shown;
 	}
@@ -63,4 +66,24 @@ export function motifAt(words: readonly string[], at: number, limit: number): Fo
 		senses: [{ kind: 'print', family: named ?? 'conversational' }, { kind: 'note' }],
 		length: end + 1 - at
 	};
+}
+
+/** Whose shoulder a fur lies on: "a fox on her shoulder". */
+const worn = new Set(['her', 'his', 'their', 'one', 'each']);
+const drawn: readonly Sense[] = [{ kind: 'print', family: 'conversational' }, { kind: 'note' }];
+/** Where a fur is worn: "two foxes over her shoulders". */
+const aroundHer = new Set(['over', 'round', 'around', 'across', 'about']);
+
+/** An animal that is drawn on a thing, and no fur: "a jumper with a fox on it", "rabbits all over"; undefined where it may be the fur. */
+export function creatureAt(words: readonly string[], at: number, limit: number): Found | undefined {
+	const many = creaturesShown.get(words[at] ?? '');
+	const next = at + 1 < limit ? words[at + 1] : undefined;
+	const isDrawn =
+		many === 'several'
+			? !aroundHer.has(next ?? '')
+			: many === 'one' &&
+				next === 'on' &&
+				articles.has(words[at - 1] ?? '') &&
+				!worn.has(words[at + 2] ?? '');
+	return isDrawn ? { senses: drawn, length: 1 } : undefined;
 }

@@ -1,6 +1,6 @@
 import { withInvertedNames } from './entries';
 import { inflected, isForm } from './forms';
-import { motifAt } from './motif';
+import { creatureAt, motifAt } from './motif';
 import { meantBeside, meantFor } from './near';
 import { figure, isFigure, lengthAt } from './numbers';
 import { shapedBehind } from './behind';
@@ -24,6 +24,7 @@ import { withLengthsOfNext } from './length-of-next';
 import { withOneColour } from './one-colour';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
+import { withVagueThings } from './vague';
 
 const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
 const isLink = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'link') ?? false;
@@ -229,6 +230,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 				shapedLike(words, at, limit) ??
 				inHair(words, at, limit) ??
 				motifAt(words, at, limit) ??
+				creatureAt(words, at, limit) ??
 				reachAt(words, at, limit) ??
 				shapedBehind(words, at, limit) ??
 				(first.breakBefore === 'comma' && at > 0 ? reachAlone(words, at, limit) : undefined) ??
@@ -262,5 +264,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))));
+	return withVagueThings(
+		withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))))
+	);
 }

@@ -30,7 +30,7 @@ export const bags = [
 			clutch: clutch / clutches / evening bag, clutch bag, envelope clutch, pouch / size=small strap=clutch
 			minaudiere: minaudiere / minaudieres / minaudière, box clutch, hard clutch / size=micro strap=clutch
 			wristlet: wristlet / wristlets / / size=small
-			potli: potli / potlis / potli bag, drawstring potli, reticule / size=small
+			potli: potli / potlis / potli bag, drawstring potli, reticule, etui / size=small
 			wallet: wallet / wallets / uk:purse, card holder, us:billfold, coin purse / size=micro
 
 			tote: tote / totes / tote bag, shopper, shopping bag, canvas bag, jhola, jhola bag / size=large

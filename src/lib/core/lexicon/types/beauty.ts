@@ -10,8 +10,9 @@ export const beauty = [
 		facets: ['size', 'hairLength', 'hairTexture', 'sheen'],
 		types: `
 			hairstyle: *hairstyle / hairstyles / hair, hairdo, wet look
+			wig: wig / wigs / hairpiece, toupee, periwig, hair extensions, clip-in extensions, powdered wig
 
-			loose-hair: loose hair / loose hair / waves, soft waves, hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry, loose curls, tumbling curls, curls, ringlets, long waves, tousled waves, loose ringlets, long layers, layered hair, feathered hair, brushed-out curls, flipped-out hair, blown-out hair, blowout
+			loose-hair: loose hair / loose hair / waves, soft waves, hair down, hair worn loose, loose waves, beachy waves, beach waves, blow-dry, loose curls, tumbling curls, curls, ringlets, long waves, tousled waves, loose ringlets, long layers, layered hair, feathered hair, brushed-out curls, flipped-out hair, blown-out hair, blowout, perm, permed hair, permanent wave, long hair, tresses
 			side-parting: side parting / side partings / us:side part, middle parting, centre parting, us:center part
 			half-up-hair: half-up hair / half-up hair / half up half down, half-up
 			curtain-fringe: curtain fringe / curtain fringes / us:bangs, blunt fringe, micro fringe, heavy fringe, full fringe, straight fringe, wispy fringe, choppy fringe, side-swept fringe, us:curtain bangs, us:blunt bangs, rolled fringe, us:rolled bangs
@@ -24,7 +25,7 @@ export const beauty = [
 			beehive: beehive / beehives / bouffant
 			updo: updo / updos / hair up, piled-up hair, hair piled up, hair piled high, hair piled on top, pinned-up hair, hair pinned up, crown braid, braided crown, milkmaid braids, milkmaid plaits, halo braid, us:braided updo
 
-			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair
+			finger-waves: finger waves / finger waves / set waves, marcel waves, waved hair, marcel wave, marcelled hair, marcel
 			victory-rolls: victory rolls / victory rolls / rolled hair, pin curls
 
 			ponytail: ponytail / ponytails / pony, low ponytail, low pony, pigtails, bunches, bubble ponytail, low-slung ponytail
@@ -34,7 +35,7 @@ export const beauty = [
 			locs: locs / locs / dreadlocks
 
 			pixie-crop: pixie crop / pixie crops / pixie cut, pixie, cropped hair / hairLength=cropped
-			buzz-cut: buzz cut / buzz cuts / shaved head, crew cut, flat top, undercut, fade, skin fade, shaven head, bald head / hairLength=cropped
+			buzz-cut: buzz cut / buzz cuts / shaved head, crew cut, flat top, undercut, fade, skin fade, shaven head, bald head, brush cut, skinhead / hairLength=cropped
 			quiff: quiff / quiffs / pompadour, ducktail, spiky hair, spiked hair, mohawk, mohican
 			mullet: mullet / mullets / shag cut, shag, wolf cut
 
@@ -54,11 +55,11 @@ export const beauty = [
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
 			mascara: mascara / mascara / lashes, false lashes
 
-			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows
+			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows, eyebrow pencil
 
 			blusher: blusher / blusher / us:blush make-up, cheeks, rouge, flushed cheeks, blush cheeks, rosy cheeks, bronzer, highlighter, contour, contouring
 
-			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, natural make-up, no-make-up make-up, us:makeup, make-up
+			foundation: foundation / foundation / base make-up, dewy skin, fresh skin, glowy skin, matte skin, powdered skin, natural make-up, no-make-up make-up, us:makeup, make-up, face powder
 
 			bindi: bindi / bindis / tilak
 
@@ -72,7 +73,7 @@ export const beauty = [
 		draws: 'nails',
 		facets: ['sheen', 'size', 'nailShape'],
 		types: `
-			nail-colour: *nail colour / nail colours / nails, nail varnish, nail polish, manicure, us:nail color, varnished nails
+			nail-colour: *nail colour / nail colours / nails, nail varnish, nail polish, manicure, us:nail color, varnished nails, nail enamel, nail lacquer
 			french-manicure: French manicure / French manicures / french tips
 			mehndi: mehndi / mehndi / henna, mehendi`
 	},

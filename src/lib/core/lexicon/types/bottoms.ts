@@ -10,11 +10,11 @@ export const bottoms = [
 		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', rise: 'mid' },
 		types: `
-			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, moleskins, parachute pants, parachute trousers, trews, pantaloons
+			trousers: *trousers / trousers / us:pants, us:slacks, trouser, bottoms, uk:strides, flannels, moleskins, parachute pants, parachute trousers, trews, pantaloons, gabardines
 
 			tailored-trousers: tailored trousers / tailored trousers / suit trousers, dress trousers, us:dress pants, us:suit pants / fit=tailored
 			dinner-trousers: dinner trousers / dinner trousers / us:tuxedo pants, us:tux pants, tux trousers, tuxedo trousers, evening trousers / formality=formal
-			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers / leg=slim legLength=ankle
+			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers, toreador pants, stretch pants / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
 			cords: cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy
 			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, chaps / leg=slim material=leather
@@ -23,12 +23,12 @@ export const bottoms = [
 			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, cord bags, corduroy bags, flannel bags, tweed bags, sailor trousers, us:sailor pants / leg=wide legLength=floor
 			flared-trousers: flared trousers / flared trousers / flares, high-rise flare, mid-rise flare, low-rise flare, high-waisted flare, kick flare trousers, us:flared pants, bell-bottoms, bell bottoms / leg=flared
 			barrel-leg-trousers: barrel-leg trousers / barrel-leg trousers / us:barrel pants, balloon trousers / leg=balloon
-			culottes: culottes / culottes / gaucho trousers, us:gauchos / leg=wide legLength=cropped
+			culottes: culottes / culottes / gaucho trousers, us:gauchos, divided skirt, culotte / leg=wide legLength=cropped
 			harem-trousers: harem trousers / harem trousers / us:harem pants, dropped-crotch trousers, drop-crotch trousers, low-crotch trousers, us:drop-crotch pants, us:hammer pants / fit=oversized leg=balloon
 			pyjama-trousers: pyjama trousers / pyjama trousers / us:pajama pants, pyjama bottoms, us:pajama bottoms, lounge trousers, us:lounge pants / fit=relaxed
 
 			plus-fours: plus fours / plus fours / knickerbockers / leg=balloon legLength=knee
-			jodhpurs: jodhpurs / jodhpurs / riding breeches, breeches / leg=balloon
+			jodhpurs: jodhpurs / jodhpurs / riding breeches, breeches, britches, knee breeches / leg=balloon
 
 			cargo-trousers: cargo trousers / cargo trousers / fatigues, us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
 			carpenter-trousers: carpenter trousers / carpenter trousers / us:carpenter pants, work trousers, painter trousers, us:work pants / fit=relaxed
@@ -69,7 +69,7 @@ export const bottoms = [
 		facets: [...cloth, ...legged, 'closure'],
 		usual: { fit: 'regular', legLength: 'mid-thigh', leg: 'straight', rise: 'mid' },
 		types: `
-			shorts: *shorts / shorts / us:short trousers
+			shorts: *shorts / shorts / us:short trousers, lederhosen, jamaica shorts, us:short pants, knee shorts
 
 			tailored-shorts: tailored shorts / tailored shorts / bermuda shorts, bermudas, city shorts, walking shorts / legLength=knee fit=tailored
 			chino-shorts: chino shorts / chino shorts / / legLength=knee
@@ -81,7 +81,7 @@ export const bottoms = [
 
 			running-shorts: running shorts / running shorts / gym shorts, sports shorts, athletic shorts, football shorts / legLength=short
 			cycling-shorts: cycling shorts / cycling shorts / us:bike shorts, us:biker shorts / fit=skin-tight
-			swim-shorts: swim shorts / swim shorts / us:swim trunks, board shorts, trunks`
+			swim-shorts: swim shorts / swim shorts / us:swim trunks, board shorts, trunks, swimming trunks, bathing trunks`
 	},
 	{
 		id: 'skirts',
@@ -92,7 +92,7 @@ export const bottoms = [
 		facets: [...cloth, ...skirted, 'rise', 'closure'],
 		usual: { fit: 'regular', hemLength: 'knee', skirtShape: 'a-line', rise: 'high' },
 		types: `
-			skirt: *skirt / skirts / miniskirt, midiskirt, maxiskirt, mini, midi, maxi
+			skirt: *skirt / skirts / miniskirt, midiskirt, maxiskirt, mini, midi, maxi, grass skirt
 
 			pencil-skirt: pencil skirt / pencil skirts / tube skirt, wiggle skirt / skirtShape=pencil
 			slip-skirt: slip skirt / slip skirts / bias skirt / skirtShape=bias hemLength=midi sheen=satin
@@ -111,7 +111,7 @@ export const bottoms = [
 			ball-skirt: ball skirt / ball skirts / ball gown skirt, ballgown skirt, prom skirt / skirtShape=full hemLength=floor formality=cocktail
 
 			wrap-skirt: wrap skirt / wrap skirts / / skirtShape=wrap
-			sarong: sarong / sarongs / pareo, lungi, kanga / skirtShape=wrap
+			sarong: sarong / sarongs / pareo, lungi, kanga, lava-lava, lavalava, longyi, lungyi / skirtShape=wrap
 			kilt: kilt / kilts / / skirtShape=pleated`
 	}
 ] as const satisfies readonly FamilySource[];

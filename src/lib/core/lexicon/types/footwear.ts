@@ -27,23 +27,23 @@ export const footwear = [
 			flats: flats / flats / flat shoes, slip-ons, tabi shoes, split-toe shoes
 			ballet-flats: ballet flats / ballet flats / uk:ballet pumps, ballerinas, ballet shoes, uk:pumps / heelHeight=flat
 			mules: mules / mules / mule, backless loafers / strap=mule
-			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche
-			clogs: clogs / clogs / clog, sabots, sabot / sole=platform
+			slippers: slippers / slippers / velvet slippers, smoking slippers, house shoes, slipper, babouches, babouche, carpet slippers, carpet slipper, mule slippers
+			clogs: clogs / clogs / clog, sabots, sabot, pattens, chopines / sole=platform
 			espadrilles: espadrilles / espadrilles / espadrille, rope-soled shoes / sole=rope
 			jutti: jutti / juttis / mojari, mojaris, khussa, juttis, khussas, jooti, jootis, juti, jutis, nagra, mojri, mojris / toe=pointed
 
-			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin, driving loafers, driving moccasins, driving mocs
+			loafers: loafers / loafers / loafer, penny loafers, moccasins, driving shoes, us:moccasin, driving loafers, driving moccasins, driving mocs, mocassins, mocassin, mocs
 			tassel-loafers: tassel loafers / tassel loafers / tasselled loafers
 			chunky-loafers: chunky loafers / chunky loafers / platform loafers / sole=lug
-			brogues: brogues / brogues / wingtips, us:wing tips, brogue
+			brogues: brogues / brogues / ghillie brogues, ghillies, wingtips, us:wing tips, brogue
 			oxford-shoes: Oxford shoes / Oxford shoes / oxfords, Oxfords, cap-toe Oxford, toe-cap Oxford, plain-toe Oxford, leather Oxford, suede Oxford, patent Oxford, lace-up Oxford, balmorals, dress shoes, lace-up shoes, lace-ups / closure=lace-up
-			derby-shoes: derby shoes / derby shoes / derbies, derby, us:bluchers, bucks, buckskins / closure=lace-up
+			derby-shoes: derby shoes / derby shoes / derbies, derby, us:bluchers, bucks, buckskins, brogans, brogan / closure=lace-up
 			monk-strap-shoes: monk-strap shoes / monk-strap shoes / monks, monk straps, double monks, monk shoes / closure=buckle
 			saddle-shoes: saddle shoes / saddle shoes / two-tone brogues, spectator shoes, spectators, co-respondent shoes
 			boat-shoes: boat shoes / boat shoes / sailing shoes, deck shoes
 
-			trainers: trainers / trainers / us:sneakers, trainer, skate shoes, skate trainers, plimsoll trainers, us:sneaker, us:tennis shoes, runners, running shoes, low-top trainers, us:low-top sneakers, low-tops, trail shoes, trail runners, kicks
-			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, us:canvas sneakers, tennis pumps / material=canvas
+			trainers: trainers / trainers / us:sneakers, trainer, skate shoes, skate trainers, plimsoll trainers, us:sneaker, us:tennis shoes, runners, running shoes, low-top trainers, us:low-top sneakers, low-tops, trail shoes, trail runners, kicks, tennis shoe, running shoe, gym trainers, bowling shoes
+			canvas-plimsolls: canvas plimsolls / canvas plimsolls / plimsolls, canvas trainers, us:canvas sneakers, tennis pumps, plimsoll, gym shoes, gym shoe, plimsole, plimsoles / material=canvas
 			high-tops: high-tops / high-tops / high-top trainers, high-top canvas trainers, canvas high-tops, us:high-top sneakers, us:high-top canvas sneakers, hi-tops, basketball shoes
 			chunky-trainers: chunky trainers / chunky trainers / dad trainers, us:dad sneakers, us:chunky sneakers, platform trainers / sole=chunky
 			football-boots: football boots / football boots / us:cleats, spikes`
@@ -80,11 +80,11 @@ export const footwear = [
 		facets: [...shod, 'shaft', 'closure'],
 		usual: { heelHeight: 'low', toe: 'round', shaft: 'ankle' },
 		types: `
-			boots: *boots / boots / boot, slouch boots
+			boots: *boots / boots / boot, slouch boots, half boots, half-boots, ski boots, hessian boots
 
 			ankle-boots: ankle boots / ankle boots / us:booties, ankle boot, shoe boots, bootees, tabi boots, split-toe boots
 			sock-boots: sock boots / sock boots / stretch boots / shaft=ankle
-			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea, Chelsea boot, dealer boots
+			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea, Chelsea boot, dealer boots, congress boots, jodhpur boots, jodhpur boot
 			desert-boots: desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
 
 			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots, jackboots / shaft=knee
@@ -100,6 +100,6 @@ export const footwear = [
 
 			snow-boots: snow boots / snow boots / winter boots, moon boots
 			sheepskin-boots: sheepskin boots / sheepskin boots / shearling boots, slipper boots / material=shearling
-			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots, galoshes / shaft=knee material=rubber`
+			wellingtons: wellingtons / wellingtons / wellies, us:rain boots, wellington boots, gumboots, rubber boots, galoshes, waders, galosh, overshoes, overshoe, wellington / shaft=knee material=rubber`
 	}
 ] as const satisfies readonly FamilySource[];

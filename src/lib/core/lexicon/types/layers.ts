@@ -41,22 +41,22 @@ export const layers = [
 			neckline: 'v'
 		},
 		types: `
-			blazer: *blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer
+			blazer: *blazer / blazers / tailored jacket, sport coat, sports jacket, boating blazer, us:sports coat
 			suit-jacket: suit jacket / suit jackets / lounge jacket, us:suit coat
 			tweed-jacket: tweed jacket / tweed jackets / hacking jacket, norfolk jacket, shooting jacket / material=tweed
 			boucle-jacket: boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
 			peplum-jacket: peplum jacket / peplum jackets / / fit=close
 
 			dinner-jacket: dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
-			smoking-jacket: smoking jacket / smoking jackets / / lapel=shawl material=velvet
-			tailcoat: tailcoat / tailcoats / tails / lapel=peak
-			morning-coat: morning coat / morning coats / cutaway coat, frock coat / lapel=peak
+			smoking-jacket: smoking jacket / smoking jackets / lounging jacket / lapel=shawl material=velvet
+			tailcoat: tailcoat / tailcoats / tails, tail coat, swallow-tailed coat, swallowtail coat, white tie and tails / lapel=peak
+			morning-coat: morning coat / morning coats / cutaway coat, frock coat, cutaway, frockcoat / lapel=peak
 
 			waistcoat: waistcoat / waistcoats / us:vest, weskit / sleeveLength=sleeveless topLength=waist
 			long-waistcoat: long waistcoat / long waistcoats / longline waistcoat, sleeveless blazer, us:long vest / sleeveLength=sleeveless topLength=thigh
 
 			bolero: bolero / boleros / bolero jacket / topLength=cropped lapel=collarless
-			spencer-jacket: spencer jacket / spencer jackets / spencer, mess jacket, doublet / topLength=waist`
+			spencer-jacket: spencer jacket / spencer jackets / spencer, mess jacket, doublet, monkey jacket, coatee, hussar jacket, dolman jacket, eton jacket / topLength=waist`
 	},
 	{
 		id: 'jackets',
@@ -67,7 +67,7 @@ export const layers = [
 		facets: [...cloth, ...sleeved, 'shoulder', 'collar', 'lapel', 'closure', 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', closure: 'zip', neckline: 'v' },
 		types: `
-			jacket: *jacket / jackets
+			jacket: *jacket / jackets / mandarin jacket, mao jacket, middy jacket
 
 			leather-jacket: leather jacket / leather jackets / / topLength=waist material=leather
 			biker-jacket: biker jacket / biker jackets / moto jacket, motorcycle jacket, biker, moto / topLength=waist material=leather lapel=notch closure=asymmetric-zip
@@ -75,18 +75,18 @@ export const layers = [
 			shearling-jacket: shearling jacket / shearling jackets / aviator jacket, aviator, flying jacket, us:sheepskin jacket / material=shearling
 
 			denim-jacket: denim jacket / denim jackets / jean jacket, trucker jacket, trucker / closure=buttoned material=denim
-			chore-jacket: chore jacket / chore jackets / chore coat, worker jacket, work jacket, barn jacket, donkey jacket / closure=buttoned collar=shirt
-			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, army jacket, combat jacket, us:military jacket
+			chore-jacket: chore jacket / chore jackets / chore coat, worker jacket, work jacket, barn jacket, donkey jacket, lumber jacket, lumberjack jacket, mackinaw, mackinaw jacket / closure=buttoned collar=shirt
+			safari-jacket: safari jacket / safari jackets / field jacket, utility jacket, army jacket, combat jacket, us:military jacket, bush jacket
 			waxed-jacket: waxed jacket / waxed jackets / wax jacket, country jacket / collar=shirt
 			harrington-jacket: harrington jacket / harrington jackets / harrington, golf jacket / topLength=waist collar=stand
 
 			bomber-jacket: bomber jacket / bomber jackets / bomber, flight jacket, souvenir jacket, blouson, blouson jacket / topLength=waist
 			varsity-jacket: varsity jacket / varsity jackets / us:letterman jacket, baseball jacket / topLength=waist
-			windbreaker: windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket
+			windbreaker: windbreaker / windbreakers / uk:windcheater, cagoule, wind jacket, shell jacket, ski jacket, foul-weather jacket, sailing jacket, running jacket
 
 			quilted-jacket: quilted jacket / quilted jackets / liner jacket / texture=quilted
 			puffer-jacket: puffer jacket / puffer jackets / puffer, padded jacket, down jacket, uk:duvet jacket / texture=padded fit=relaxed
-			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest, quilted vest, down vest, jerkin, utility vest, cargo vest, fishing vest, tactical vest / sleeveLength=sleeveless
+			gilet: gilet / gilets / body warmer, us:puffer vest, padded vest, quilted vest, down vest, jerkin, utility vest, cargo vest, fishing vest, tactical vest, tabard, hi-vis vest, surcoat / sleeveLength=sleeveless
 
 			kimono-jacket: kimono jacket / kimono jackets / kimono, haori / closure=open sleeveShape=kimono
 			cropped-jacket: cropped jacket / cropped jackets / / topLength=cropped
@@ -113,7 +113,7 @@ export const layers = [
 		],
 		usual: { fit: 'regular', hemLength: 'knee', sleeveLength: 'long', closure: 'single-breasted' },
 		types: `
-			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat, ulster, balmacaan, inverness coat, redingote / lapel=notch
+			overcoat: *overcoat / overcoats / coat, topcoat, winter coat, town coat, us:top coat, ulster, balmacaan, inverness coat, redingote, box coat, surtout, sack coat, paletot / lapel=notch
 
 			pea-coat: pea coat / pea coats / reefer, peacoat, reefer jacket, pea jacket / hemLength=micro closure=double-breasted lapel=notch
 			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat, duffle / hemLength=mini
@@ -126,7 +126,7 @@ export const layers = [
 			wrap-coat: wrap coat / wrap coats / belted coat, robe coat, blanket coat / closure=wrap lapel=shawl
 			greatcoat: greatcoat / greatcoats / military coat, us:maxi coat / hemLength=maxi closure=double-breasted lapel=peak
 
-			trench-coat: trench coat / trench coats / trench, uk:mac, uk:mackintosh / closure=double-breasted lapel=notch
+			trench-coat: trench coat / trench coats / trench, uk:mac, uk:mackintosh, uk:macintosh / closure=double-breasted lapel=notch
 			raincoat: raincoat / raincoats / rain jacket, rain mac, rain coat, slicker, oilskin, oilskins
 			duster-coat: duster coat / duster coats / duster / hemLength=midi closure=open weight=light
 			shop-coat: shop coat / shop coats / dust coat, lab coat, laboratory coat / weight=light lapel=notch
@@ -136,10 +136,10 @@ export const layers = [
 
 			shearling-coat: shearling coat / shearling coats / sheepskin coat, afghan coat / material=shearling
 			faux-fur-coat: faux-fur coat / faux-fur coats / fake-fur coat, fluffy coat, teddy coat / material=faux-fur
-			fur-coat: fur coat / fur coats / mink coat, fur jacket / material=fur
+			fur-coat: fur coat / fur coats / mink coat, fur jacket, sealskin coat, seal coat, seal jacket / material=fur
 
-			opera-coat: opera coat / opera coats / evening coat / hemLength=ankle lapel=shawl
-			cape: cape / capes / cloak, inverness cape, burnous / closure=open sleeveLength=sleeveless fit=oversized
+			opera-coat: opera coat / opera coats / evening coat, theatre coat / hemLength=ankle lapel=shawl
+			cape: cape / capes / cloak, inverness cape, burnous, mantle, mantelet, mantelette, capote, domino cloak, opera cloak, chlamys, burnoose / closure=open sleeveLength=sleeveless fit=oversized
 			poncho: poncho / ponchos / serape, ruana / fit=oversized hemLength=micro
 			abaya: abaya / abayas / jilbab / closure=hook hemLength=floor fit=oversized`
 	}

@@ -17,7 +17,7 @@ export const onePieces = [
 			waistline: 'natural'
 		},
 		types: `
-			dress: *dress / dresses / frock, day dress, minidress, mididress, maxidress, mini, midi, maxi
+			dress: *dress / dresses / frock, day dress, minidress, mididress, maxidress, mini, midi, maxi, kirtle, polonaise, mantua
 
 			slip-dress: slip dress / slip dresses / cami dress, chemise dress, slip, chemise / sleeveLength=sleeveless neckline=v skirtShape=bias hemLength=midi
 			sheath-dress: sheath dress / sheath dresses / sheath / skirtShape=straight sleeveLength=sleeveless fit=close
@@ -43,19 +43,19 @@ export const onePieces = [
 			tiered-dress: tiered dress / tiered dresses / flamenco dress / skirtShape=tiered
 
 			blazer-dress: blazer dress / blazer dresses / tuxedo dress, coat dress, trench dress / sleeveLength=long
-			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, apron dress, us:overall dress / sleeveLength=sleeveless
+			pinafore-dress: pinafore dress / pinafore dresses / us:jumper, pinafore, pinny, dungaree dress, apron dress, us:overall dress, apron, gymslip, gym slip, jumper skirt, bib apron, half apron, pinny apron / sleeveLength=sleeveless
 
 			cocktail-dress: cocktail dress / cocktail dresses / party dress, LBD, little black dress / formality=cocktail sleeveLength=sleeveless
-			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
-			ball-gown: ball gown / ball gowns / ballgown, prom dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
+			evening-gown: evening gown / evening gowns / gown, evening dress, column gown, fishtail gown, mermaid gown, mermaid dress, fishtail dress, dinner dress, dinner gown, tea gown, formal gown / hemLength=floor formality=formal skirtShape=bias sleeveLength=sleeveless
+			ball-gown: ball gown / ball gowns / ballgown, prom dress, balldress, ball dress / hemLength=floor formality=formal skirtShape=full sleeveLength=strapless
 			wedding-dress: wedding dress / wedding dresses / bridal gown, wedding gown, us:bridal dress / hemLength=floor formality=formal sleeveLength=sleeveless skirtShape=full
 
-			kaftan: kaftan / kaftans / caftan, cover-up, beach cover-up, djellaba, jellabiya, thobe, jellaba, muumuu, pheran / fit=oversized hemLength=ankle sleeveShape=kimono
+			kaftan: kaftan / kaftans / caftan, cover-up, beach cover-up, djellaba, jellabiya, thobe, jellaba, muumuu, pheran, chiton, peplos, kanzu, haik, cassock, soutane, surplice, academic gown, graduation gown, choir robe, banyan, mother hubbard / fit=oversized hemLength=ankle sleeveShape=kimono
 			boubou: boubou / boubous / agbada, grand boubou, toga / fit=oversized hemLength=ankle
-			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat, house coat, bathrobe / closure=wrap hemLength=ankle
-			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir
+			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat, house coat, bathrobe, lounging robe, robe de chambre, wrapper gown, beach robe, bath robe / closure=wrap hemLength=ankle
+			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir, night dress, night shirt, bed gown, night robe, night-robe
 
-			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers / fit=skin-tight hemLength=micro
+			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers, bathing costume, swim suit, bathing dress, tank suit / fit=skin-tight hemLength=micro
 			tennis-dress: tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
 	},
 	{
@@ -67,15 +67,15 @@ export const onePieces = [
 		facets: [...cloth, ...legged, ...bodiced],
 		usual: { fit: 'regular', legLength: 'full', leg: 'straight', sleeveLength: 'long', neckline: 'v' },
 		types: `
-			jumpsuit: *jumpsuit / jumpsuits / all-in-one, catsuit, cat suit
+			jumpsuit: *jumpsuit / jumpsuits / all-in-one, catsuit, cat suit, jump suit
 
-			playsuit: playsuit / playsuits / us:romper / legLength=short sleeveLength=short
+			playsuit: playsuit / playsuits / us:romper, romper suit, rompers, sunsuit / legLength=short sleeveLength=short
 
 			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs, salopettes / sleeveLength=sleeveless material=denim
-			boiler-suit: boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall / collar=shirt
+			boiler-suit: boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall, siren suit / collar=shirt
 
 			unitard: unitard / unitards / leotard / fit=skin-tight leg=skinny
-			wetsuit: wetsuit / wetsuits / ski suit / fit=close leg=skinny`
+			wetsuit: wetsuit / wetsuits / ski suit, snowsuit, dry suit, diving suit / fit=close leg=skinny`
 	},
 	{
 		id: 'suits',
@@ -94,10 +94,10 @@ export const onePieces = [
 			leg: 'straight'
 		},
 		types: `
-			suit: *suit / suits / two-piece suit, lounge suit, business suit
-			trouser-suit: trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit
+			suit: *suit / suits / two-piece suit, lounge suit, business suit, suit of clothes, sailor suit, dress uniform, full-dress uniform
+			trouser-suit: trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit, pants suit, slack suit
 			three-piece-suit: three-piece suit / three-piece suits / three piece
-			dinner-suit: dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit / lapel=peak formality=formal
+			dinner-suit: dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit, dress suit / lapel=peak formality=formal
 			morning-suit: morning suit / morning suits / morning dress / formality=formal
 			zoot-suit: zoot suit / zoot suits / / fit=oversized
 			safari-suit: safari suit / safari suits / leisure suit`
@@ -131,11 +131,11 @@ export const onePieces = [
 		usual: { fit: 'relaxed', topLength: 'hip', sleeveLength: 'long', legLength: 'full', leg: 'straight' },
 		types: `
 			co-ord: *co-ord / co-ords / coord, matching set, co-ord set, knit set, knitted set, lounge set, jersey set, two-piece, two-piece set, coordinated set
-			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit / formality=sport
-			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas
+			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit, sweat suit, sweatsuit, running suit, jogger set / formality=sport
+			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas, jammies, jim-jams, pajama set, lounging pyjamas
 			scrubs: scrubs / scrubs / work scrubs
 			ao-dai: áo dài / áo dài / ao dai, ao dais / collar=mandarin topLength=thigh leg=wide
-			bikini: bikini / bikinis / bikini top, two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms / legLength=micro sleeveLength=strapless topLength=cropped
+			bikini: bikini / bikinis / bikini top, two-piece swimsuit, bikini bottoms, swimsuit bottoms, swim bottoms, bikini pants / legLength=micro sleeveLength=strapless topLength=cropped
 			gym-set: gym set / gym sets / sports set, workout set, us:yoga set / fit=skin-tight leg=skinny sleeveLength=sleeveless topLength=cropped`
 	},
 	{

@@ -12,7 +12,7 @@ export const tops = [
 		types: `
 			top: *top / tops / breton, boat neck, boatneck
 
-			t-shirt: T-shirt / T-shirts / tee, T, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, muscle tee
+			t-shirt: T-shirt / T-shirts / tee, T, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, muscle tee, tee shirt, tee-shirt, tees
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
 			henley: henley / henleys / grandad top, henley top / sleeveLength=long
 			sports-top: sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
@@ -27,7 +27,7 @@ export const tops = [
 			camisole: camisole / camisoles / cami, cami top, slip top / sleeveLength=sleeveless neckline=v fit=close
 			crop-top: crop top / crop tops / cropped top, belly top / topLength=cropped fit=close
 			bandeau: bandeau / bandeaus / tube top, bandeau top, uk:boob tube / sleeveLength=strapless neckline=strapless topLength=cropped
-			bodysuit: bodysuit / bodysuits / body / fit=skin-tight
+			bodysuit: bodysuit / bodysuits / body, body stocking, body suit / fit=skin-tight
 
 			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
 			hoodie: hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
@@ -52,12 +52,12 @@ export const tops = [
 			grandad-shirt: grandad shirt / grandad shirts / collarless shirt, band-collar shirt / collar=band neckline=crew
 			overshirt: overshirt / overshirts / shacket, shirt jacket, us:shirt-jac / fit=relaxed
 
-			blouse: blouse / blouses / poet blouse, poet shirt, pirate shirt, pirate blouse
+			blouse: blouse / blouses / poet blouse, poet shirt, pirate shirt, pirate blouse, middy blouse, middy, sailor blouse, garibaldi blouse
 			pussy-bow-blouse: pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
 			peasant-blouse: peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
 			peter-pan-blouse: Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
 			wrap-top: wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
-			smock-top: smock top / smock tops / smock, smock blouse / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
+			smock-top: smock top / smock tops / smock, smock blouse, camise / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
 			tunic: tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
 			kaftan-top: kaftan top / kaftan tops / dashiki / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
 
@@ -77,7 +77,7 @@ export const tops = [
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
 			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, crewneck, uk:jersey
-			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, us:turtle neck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater / neckline=roll
+			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, us:turtle neck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater, us:turtle-neck, turtle neck / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, cricket jumper, us:cricket sweater, tennis jumper, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, fisherman rib, fisherman knit, guernsey, gansey / texture=cable
 			fair-isle-jumper: Fair Isle jumper / Fair Isle jumpers / us:Fair Isle sweater

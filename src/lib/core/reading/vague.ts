@@ -1,0 +1,93 @@
+/**
+ * Things that are told without a name: by a word for a thing of no one kind, "a slinky red affair, black heels", or by how one is,
+ * "a navy waterproof and a white shirt". What is said of one is said of nothing else.
+ */
+import { vagueThings } from '../lexicon/reading-words';
+import { isOfAnother, standsForThing } from './by-cloth';
+import type { Sense, Span } from './model';
+import { senseOf } from './parts';
+import { indefinites } from './phrasebook';
+
+const things: readonly Sense[] = [{ kind: 'stands-for', what: 'things' }];
+const vague = new Set(vagueThings);
+
+const says = new Set<Sense['kind']>(['colour', 'facet', 'print', 'metal']);
+const saysColour = (span: Span) => senseOf(span, 'colour') !== undefined;
+const namesThing = ({ senses }: Span) =>
+	senses.some(({ kind }) => kind === 'type' || kind === 'stands-for' || kind === 'detail');
+
+/** The spans that end at a place, back to the last break or joining word. */
+function saidUpTo(spans: readonly Span[], end: number): Span[] {
+	let from = end;
+	while (from > 0 && !(from < end && spans[from]?.breakBefore) && !senseOf(spans[from - 1] as Span, 'link'))
+		from--;
+	return spans.slice(from, end);
+}
+
+/** "Her coat, a big orange thing": what the thing before the comma is, told once more. */
+function isAppositionOf(spans: readonly Span[], from: number): boolean {
+	if (spans[from]?.breakBefore !== 'comma') return false;
+	const before = saidUpTo(spans, from);
+	return before.some(namesThing) && !before.some(saysColour);
+}
+
+/** Does it end what is said: nothing comes, or a thing of its own, or what it is worn with? "Pieces of gold", "the piece is" go on. */
+function ends(next: Span | undefined): boolean {
+	if (!next || next.breakBefore) return next?.labelled !== true;
+	const link = senseOf(next, 'link')?.link;
+	return link !== undefined && link !== 'is' && !next.words.includes('of');
+}
+
+function isVagueThing(spans: readonly Span[], at: number): boolean {
+	const span = spans[at] as Span;
+	if (span.breakBefore || !vague.has(span.words.join(' ')) || !ends(spans[at + 1])) return false;
+	const before = saidUpTo(spans, at);
+	const from = at - before.length;
+	return (
+		before.some(({ senses }) => senses.some(({ kind }) => says.has(kind))) &&
+		!before.some(namesThing) &&
+		(from === 0 || senseOf(spans[from - 1] as Span, 'link')?.link !== 'is') &&
+		!isAppositionOf(spans, from)
+	);
+}
+
+const saysHow = ({ senses }: Span) =>
+	senses.some(({ kind }) => kind === 'facet' || kind === 'print' || kind === 'note');
+
+/** Does a word join another thing to this one: "and a", "over", "with a"? */
+const joinsAnother = (joint: Span, next: Span | undefined) =>
+	indefinites.has(next?.words[0] ?? '') && (joint.words.join(' ') === 'with' || isOfAnother(joint, next));
+
+/** "A navy waterproof and a white shirt": in a colour, with an article, before another that has one as well. */
+function isToldByHow(spans: readonly Span[], at: number): boolean {
+	const span = spans[at] as Span;
+	const joint = spans[at + 1];
+	if (!saysHow(span) || namesThing(span) || saysColour(span) || standsForThing(span)) return false;
+	if (!joint || joint.breakBefore || !senseOf(joint, 'link') || !joinsAnother(joint, spans[at + 2]))
+		return false;
+	if (!isNamed(spans, at + 3)) return false;
+	const before = saidUpTo(spans, at);
+	const from = at - before.length;
+	return (
+		!span.breakBefore &&
+		indefinites.has(before[0]?.words[0] ?? '') &&
+		before.some(saysColour) &&
+		!before.some(namesThing) &&
+		(from === 0 || before[0]?.breakBefore !== undefined)
+	);
+}
+
+/** Is a thing named from a place on, before the next break or joining word? */
+function isNamed(spans: readonly Span[], from: number): boolean {
+	for (const span of spans.slice(from)) {
+		if (senseOf(span, 'type')) return true;
+		if (span.breakBefore || senseOf(span, 'link')) return false;
+	}
+	return false;
+}
+
+/** Spans in which such a word, with something said of it and no name, is a thing that must be asked. */
+export const withVagueThings = (spans: readonly Span[]): Span[] =>
+	spans.map((span, at) =>
+		isVagueThing(spans, at) || isToldByHow(spans, at) ? { ...span, senses: things } : span
+	);
