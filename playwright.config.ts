@@ -6,6 +6,8 @@ const port = 4589;
 /** Journeys through the built app in Debian's Chromium: two at a time, each in a browser of its own, no pixel comparison. */
 export default defineConfig({
 	testDir: 'tests/e2e',
+	// Journeys of one file as well: by files, the last of them is waited for by one alone.
+	fullyParallel: true,
 	workers: 2,
 	timeout: 120_000,
 	// A bound on hanging, and no figure: a shared machine may stand still for a while.
@@ -17,7 +19,6 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
 		timezoneId: 'Europe/London',
-		contextOptions: { reducedMotion: 'reduce' },
 		// Journeys meet the server; those of what is kept without it say so.
 		serviceWorkers: 'block',
 		actionTimeout: 25_000,

@@ -21,36 +21,43 @@ export function run(command, args, env = {}) {
 	}
 }
 
+/** Runs a command in the project's folder; what it says is shown whole when it has ended. */
+const runApart = ([command, ...args]) =>
+	new Promise((resolve) => {
+		const child = spawn(command, args, { cwd: root, env: process.env });
+		const said = [];
+		const hear = (chunk) => said.push(chunk);
+		child.stdout.on('data', hear);
+		child.stderr.on('data', hear);
+		const end = (status) => {
+			process.stdout.write(Buffer.concat(said));
+			resolve({ line: [command, ...args].join(' '), status });
+		};
+		child.once('error', (error) => {
+			said.push(Buffer.from(`${error.message}\n`));
+			end(1);
+		});
+		child.once('close', (status) => end(status ?? 1));
+	});
+
 /**
- * Runs commands in the project's folder at the same time; what each says is shown whole when it has ended. Ends this process
- * when one of them fails, after all have ended.
+ * Runs rows of commands at the same time, those of a row one after another until one fails. Ends this process when one has failed,
+ * after all rows have ended.
  */
-export async function runTogether(commands) {
-	const ended = await Promise.all(
-		commands.map(
-			([command, ...args]) =>
-				new Promise((resolve) => {
-					const child = spawn(command, args, { cwd: root, env: process.env });
-					const said = [];
-					const hear = (chunk) => said.push(chunk);
-					child.stdout.on('data', hear);
-					child.stderr.on('data', hear);
-					const end = (status) => {
-						process.stdout.write(Buffer.concat(said));
-						resolve({ line: [command, ...args].join(' '), status });
-					};
-					child.once('error', (error) => {
-						said.push(Buffer.from(`${error.message}\n`));
-						end(1);
-					});
-					child.once('close', (status) => end(status ?? 1));
-				})
-		)
+export async function runTogether(rows) {
+	const failed = await Promise.all(
+		rows.map(async (row) => {
+			for (const command of row) {
+				const ended = await runApart(command);
+				if (ended.status !== 0) return ended;
+			}
+			return undefined;
+		})
 	);
-	const failed = ended.filter(({ status }) => status !== 0);
-	if (failed.length === 0) return;
-	for (const { line } of failed) console.error(`\nStopped: "${line}" failed.`);
-	process.exit(failed[0].status);
+	const stopped = failed.filter((one) => one !== undefined);
+	if (stopped.length === 0) return;
+	for (const { line } of stopped) console.error(`\nStopped: "${line}" failed.`);
+	process.exit(stopped[0].status);
 }
 
 /** A hash over the names and contents of files and folders, to tell whether anything changed. */
