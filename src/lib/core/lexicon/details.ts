@@ -36,6 +36,9 @@ const detail = (
 /** What is stuck on a hat, and is what other things are made of: "a fedora with a red feather". */
 export const plume: Detail = detail('feather, feathers', [], { only: 'headwear' });
 
+/** "With a small white print": a print of no kind, which is kept as it is told. */
+export const patternPart: Detail = detail('print, prints, pattern, patterns, motif, motifs, design, designs');
+
 /** "Lace along the top": where something is that no part is named for. */
 export const edge: Detail = detail('top, bottom');
 

@@ -21,7 +21,7 @@ hemp: ramie, nettle
 chambray:  = chambray
 khadi: handloom cotton, handloom, homespun, khaddar
 broderie-anglaise: broderie anglaise, eyelet cotton, schiffli
-denim: selvedge, selvedge denim, double denim, raw denim, dungaree = mid denim
+denim: selvedge, selvedge denim, double denim, raw denim = mid denim
 canvas: cotton canvas, sailcloth, duck, buckram, sail cloth, tarpaulin, tarp, webbing
 twill: cotton twill, drill, cavalry twill, whipcord, chino cloth, chino cotton, bedford cord, chino twill, silesia, chino
 gabardine: gaberdine

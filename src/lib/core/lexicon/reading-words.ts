@@ -135,7 +135,7 @@ export const generalThings = listed(
 );
 /** Words for one thing of no kind at all: with something said of it, which it is must be asked: "a red affair, black heels". */
 export const vagueThings = listed(
-	'piece, item, garment, thing, affair, creation, confection, concoction, uniform, livery, wear, get-up, getup, costume'
+	'piece, item, garment, thing, affair, creation, confection, concoction, uniform, livery, wear, getup, costume'
 );
 /** What such a word is taken for where it stands over a description and no thing is named under it: "eyewear: cat-eye, black". */
 export const shelves: Readonly<Record<string, TypeId>> = {

@@ -23,6 +23,7 @@ import {
 	typeOf,
 	type Group
 } from './owners';
+import { isParallel } from './parallel';
 import { isWornAs } from './turned';
 
 /** Things that are bought and worn to go together, so that one word before both speaks of both. */
@@ -422,6 +423,14 @@ class Attacher {
 		return true;
 	}
 
+	/** "A gold and a silver bangle": what is told by its colour alone is the same as what comes after it, and another one. Says whether it is. */
+	isOneOfTwo(clause: Clause, at: number): boolean {
+		const next = this.clauses[at + 1];
+		if (!next?.head || this.waiting.length > 0 || !isParallel(clause, next)) return false;
+		this.open(clause, next.head, {});
+		return true;
+	}
+
 	/**
 	 * "A cami, a skirt in black tucked in": the words straight after a name are its own, a way of being worn that it cannot have is that
 	 * of what was named before. The two are taken one after the other; undefined where there is nothing to part.
@@ -458,6 +467,7 @@ class Attacher {
 		}
 		// "In double denim and boots" names none of the two.
 		if (saysTwice(clause)) return;
+		if (this.isOneOfTwo(clause, at)) return;
 		if (clause.ofStrange && this.waiting.length === 0)
 			return this.open(clause, clause.ofStrange, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.

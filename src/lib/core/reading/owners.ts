@@ -158,6 +158,9 @@ export function ownerBefore(
 		clause.parts.every(({ role }) => role === 'move');
 	// What is not known takes all that is said after it; "is" and "one" speak of what was named last.
 	if ((last?.strange && !hangsOn) || clause.before === 'is') return last;
+	// "A tote, a pendant on a fine chain": that is no strap of the tote.
+	const worn = last && typeOf(last.head);
+	if (clause.before === 'on' && (worn?.division === 'jewellery' || worn?.slot === 'eyes')) return last;
 	if (clause.back) return isOneThing(clause, last) ? thingOn(last, sentence) : last;
 	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
 	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);

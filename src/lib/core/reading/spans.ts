@@ -24,6 +24,7 @@ import { withLengthsOfNext } from './length-of-next';
 import { withOneColour } from './one-colour';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from './tokens';
+import { withPatternParts } from './patterned';
 import { withVagueThings } from './vague';
 
 const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
@@ -264,7 +265,6 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	return withVagueThings(
-		withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))))
-	);
+	const told = withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))));
+	return withPatternParts(withVagueThings(told));
 }

@@ -13,11 +13,11 @@ const vague = new Set(vagueThings);
 
 const says = new Set<Sense['kind']>(['colour', 'facet', 'print', 'metal']);
 const saysColour = (span: Span) => senseOf(span, 'colour') !== undefined;
-const namesThing = ({ senses }: Span) =>
+export const namesThing = ({ senses }: Span) =>
 	senses.some(({ kind }) => kind === 'type' || kind === 'stands-for' || kind === 'detail');
 
 /** The spans that end at a place, back to the last break or joining word. */
-function saidUpTo(spans: readonly Span[], end: number): Span[] {
+export function saidUpTo(spans: readonly Span[], end: number): Span[] {
 	let from = end;
 	while (from > 0 && !(from < end && spans[from]?.breakBefore) && !senseOf(spans[from - 1] as Span, 'link'))
 		from--;
@@ -32,7 +32,7 @@ function isAppositionOf(spans: readonly Span[], from: number): boolean {
 }
 
 /** Does it end what is said: nothing comes, or a thing of its own, or what it is worn with? "Pieces of gold", "the piece is" go on. */
-function ends(next: Span | undefined): boolean {
+export function ends(next: Span | undefined): boolean {
 	if (!next || next.breakBefore) return next?.labelled !== true;
 	const link = senseOf(next, 'link')?.link;
 	return link !== undefined && link !== 'is' && !next.words.includes('of');
@@ -65,7 +65,7 @@ function isToldByHow(spans: readonly Span[], at: number): boolean {
 	if (!saysHow(span) || namesThing(span) || saysColour(span) || standsForThing(span)) return false;
 	if (!joint || joint.breakBefore || !senseOf(joint, 'link') || !joinsAnother(joint, spans[at + 2]))
 		return false;
-	if (!isNamed(spans, at + 3)) return false;
+	if (!isNamed(spans, at + 3) || isSaidAgain(span, spans.slice(at + 3))) return false;
 	const before = saidUpTo(spans, at);
 	const from = at - before.length;
 	return (
@@ -77,11 +77,25 @@ function isToldByHow(spans: readonly Span[], at: number): boolean {
 	);
 }
 
+/** "A blue cotton and a white linen shirt": is the same said of what is named? */
+function isSaidAgain({ senses }: Span, ahead: readonly Span[]): boolean {
+	const own = senses.flatMap((sense) => (sense.kind === 'facet' ? [sense.facet] : []));
+	const said = ahead.slice(
+		0,
+		ahead.findIndex((span) => senseOf(span, 'type') !== undefined)
+	);
+	return (
+		said.some(saysColour) &&
+		said.some((span) => span.senses.some((sense) => sense.kind === 'facet' && own.includes(sense.facet)))
+	);
+}
+
 /** Is a thing named from a place on, before the next break or joining word? */
 function isNamed(spans: readonly Span[], from: number): boolean {
 	for (const span of spans.slice(from)) {
 		if (senseOf(span, 'type')) return true;
-		if (span.breakBefore || senseOf(span, 'link')) return false;
+		// "A pair of boots".
+		if (span.breakBefore || (senseOf(span, 'link') && span.words.join(' ') !== 'of')) return false;
 	}
 	return false;
 }

@@ -49,7 +49,7 @@ export const accessories = [
 			jabot: jabot / jabots / ruff, guimpe, fichu, tucker
 			cravat: cravat / cravats / stock, ascot, day cravat, stock tie, riding stock, hunting stock / size=small
 			bow-tie: bow tie / bow ties / bowtie, dicky bow / size=small
-			tie: tie / ties / us:necktie, knitted tie, skinny tie, string tie, silk tie, kipper tie / size=small`
+			tie: tie / ties / us:necktie, knitted tie, skinny tie, string tie, kipper tie / size=small`
 	},
 	{
 		id: 'pocket-squares',
@@ -122,7 +122,7 @@ export const accessories = [
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow, hairnet, hair net, hair snood
 			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair-clip: hair clip / hair clips / hair slide, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
+			hair-clip: hair clip / hair clips / hair slide, slide, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
 			hair-comb: hair comb / hair combs / decorative comb, comb
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 
@@ -156,7 +156,7 @@ export const accessories = [
 		draws: 'gloves',
 		facets: ['sleeveLength', 'material', 'texture', 'sheen', 'formality'],
 		types: `
-			gloves: *gloves / gloves / glove, gauntlets, gauntlet gloves, riding gloves, golf gloves, golf glove, lace gloves
+			gloves: *gloves / gloves / glove, gauntlets, gauntlet gloves, riding gloves, golf gloves, golf glove
 			driving-gloves: driving gloves / driving gloves
 			opera-gloves: opera gloves / opera gloves / evening gloves, long gloves, elbow gloves / sleeveLength=elbow
 			fingerless-gloves: fingerless gloves / fingerless gloves / arm warmers, wrist warmers

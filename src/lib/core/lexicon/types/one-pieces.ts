@@ -71,7 +71,7 @@ export const onePieces = [
 
 			playsuit: playsuit / playsuits / us:romper, romper suit, rompers, sunsuit / legLength=short sleeveLength=short
 
-			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs, salopettes / sleeveLength=sleeveless material=denim
+			dungarees: dungarees / dungarees / us:overalls, bib overalls, bibs, salopettes, dungaree shorts, overall shorts, us:shortalls / sleeveLength=sleeveless material=denim
 			boiler-suit: boiler suit / boiler suits / us:coveralls, coverall, flight suit, overall, siren suit / collar=shirt
 
 			unitard: unitard / unitards / leotard / fit=skin-tight leg=skinny

@@ -16,7 +16,7 @@ export const under = [
 			footless-tights: footless tights / footless tights
 			stockings: stockings / stockings / hold-ups, us:thigh-highs, support stockings, silk stockings, support hose
 
-			socks: socks / socks / sock, crew socks, tube socks, sweat socks, sports socks, athletic socks, football socks, ski socks, boot socks, argyle socks
+			socks: socks / socks / sock, crew socks, tube socks, sweat socks, sports socks, athletic socks, football socks, ski socks, boot socks
 			ankle-socks: ankle socks / ankle socks / trainer socks, tabi socks, us:bobby socks, frilly socks, bobby socks, bobbysocks, bobbysock, tabi / shaft=ankle
 			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
 			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee

@@ -1,0 +1,149 @@
+/** Laws of things that are told without a name of their own, and of animals that are drawn and not worn. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readLook } from '../../src/lib/core';
+import { hexesIn, hexesOf, someOf, typesIn } from '../read';
+
+const runs = { numRuns: 120 };
+const colour = someOf(['red', 'navy', 'mint green', 'dusty pink', 'mustard', 'off-white']);
+const thing = someOf([
+	['shirt', 'shirt'],
+	['pair of boots', 'boots'],
+	['straw hat', 'straw-hat'],
+	['leather belt', 'belt'],
+	['wool coat', 'overcoat']
+] as const);
+const coloursOf = (type: string, text: string) =>
+	hexesOf(readLook(text).elements.find(({ garment }) => garment.type === type));
+
+describe('a word for a thing of no one kind', () => {
+	const vague = someOf(['affair', 'creation', 'item', 'garment', 'uniform', 'costume', 'getup']);
+	const between = someOf([', ', '; ', ' with ', ' and ', ' over ']);
+	it('is a thing that is asked, with what is said of it, and hands nothing to what comes after', () => {
+		fc.assert(
+			fc.property(colour, vague, between, thing, (said, word, joined, [name, type]) => {
+				const text = `a ${said} ${word}${joined}a ${name}`;
+				expect(coloursOf(type, text), text).toEqual(coloursOf(type, `a ${name}`));
+				expect(
+					readLook(text).things.map((one) => [one.word, one.said]),
+					text
+				).toEqual([[word, [said]]]);
+			}),
+			runs
+		);
+	});
+	it('says more of what has a name', () => {
+		for (const text of ['her coat is a huge orange thing', 'her coat, a big orange thing, over jeans'])
+			expect(coloursOf('overcoat', text), text).toHaveLength(1);
+		expect(readLook('the key piece is a red coat').things).toEqual([]);
+		expect(readLook('a lovely red dress, nice piece').things).toEqual([]);
+	});
+});
+
+describe('how a thing is, in place of its name', () => {
+	const how = someOf(['waterproof', 'pinstripe', 'raglan', 'wraparound', 'tweed', 'reversible', 'strapless']);
+	const between = someOf([' and a ', ' over a ', ' with a ']);
+	it('is a thing that is asked, before another with an article', () => {
+		fc.assert(
+			fc.property(colour, how, between, thing, (said, word, joined, [name, type]) => {
+				const text = `a ${said} ${word}${joined}${name}`;
+				expect(coloursOf(type, text), text).toEqual(coloursOf(type, `a ${name}`));
+				expect(
+					readLook(text).things.map((one) => one.word),
+					text
+				).toEqual([word]);
+			}),
+			runs
+		);
+	});
+});
+
+describe('one name for two things', () => {
+	const names = someOf([
+		['bangle', 'bangle'],
+		['belt', 'belt'],
+		['scarf', 'scarf'],
+		['silk shirt', 'shirt'],
+		['tote', 'tote']
+	] as const);
+	it('is said of both, each in its colour', () => {
+		fc.assert(
+			fc.property(colour, colour, names, (first, second, [name, type]) => {
+				fc.pre(first !== second);
+				const text = `a ${first} and a ${second} ${name}`;
+				expect(typesIn(text), text).toEqual([type, type]);
+				expect(hexesIn(text), text).toEqual([
+					hexesIn(`${first} ${name}`)[0],
+					hexesIn(`${second} ${name}`)[0]
+				]);
+			}),
+			runs
+		);
+	});
+	it('is of one thing where the article is said once', () =>
+		expect(typesIn('a red and white scarf')).toEqual(['scarf']));
+});
+
+describe('a print of no kind', () => {
+	it('is kept as it is told, and colours nothing that comes after it', () => {
+		fc.assert(
+			fc.property(
+				someOf(['dress with a ', 'blouse with a small ', 'skirt, large ', 'shirt with tiny ']),
+				colour,
+				someOf(['print', 'pattern', 'motif']),
+				someOf([', ', ' and ', '; ', ', a ']),
+				(garment, said, word, joined) => {
+					const text = `a black ${garment}${said} ${word}${joined}tan tote`;
+					const [first, tote] = readLook(text).elements;
+					expect([hexesOf(first), hexesOf(tote)], text).toEqual([
+						hexesIn('black dress')[0],
+						hexesIn('tan tote')[0]
+					]);
+					expect(first?.note, text).toContain(`${said} ${word}`);
+				}
+			),
+			runs
+		);
+	});
+});
+
+it('a chain on which a jewel or glasses hang is no strap of the bag before them', () => {
+	for (const hung of ['gold pendant', 'locket', 'cross', 'glasses'])
+		for (const on of ['on a fine chain', 'on a chain', 'on a silver chain']) {
+			const text = `a straw tote, a ${hung} ${on}`;
+			expect(readLook(text).elements[0]?.garment, text).toEqual(
+				readLook('a straw tote').elements[0]?.garment
+			);
+		}
+});
+
+describe('animals', () => {
+	const animal = someOf(['fox', 'rabbit', 'otter', 'squirrel', 'beaver']);
+	const cloth = (text: string) => readLook(text).elements[0]?.garment.facets.material?.value;
+	it('are drawn, and no fur, on a thing or in a print', () => {
+		fc.assert(
+			fc.property(
+				animal,
+				someOf(['a jumper with a X on it', 'a X print top', 'a blouse with a X motif', 'a X-print dress']),
+				(name, said) => {
+					const text = said.replace('X', name);
+					const [garment] = readLook(text).elements;
+					expect([garment?.garment.print?.family.value, cloth(text)], text).toEqual([
+						'conversational',
+						undefined
+					]);
+					expect(garment?.note, text).toContain(name);
+				}
+			),
+			runs
+		);
+	});
+	it('are fur as what a thing is of', () => {
+		fc.assert(
+			fc.property(animal, someOf(['jacket', 'waistcoat', 'muff']), (name, garment) => {
+				expect(cloth(`a ${name} ${garment}`), `${name} ${garment}`).toBe('fur');
+			}),
+			runs
+		);
+	});
+});
