@@ -26,5 +26,5 @@ export function leftOver(reading: Reading): string {
 	return [...things, ...unknownAlone(reading)]
 		.sort((a, b) => a.start - b.start)
 		.map(({ start, end }) => reading.text.slice(start, end))
-		.join(', ');
+		.join('; ');
 }

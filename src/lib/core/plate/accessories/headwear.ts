@@ -269,6 +269,42 @@ const hats: Record<string, HatDesign> = {
 		72,
 		3
 	),
+	helmet: brimmed(
+		(h) => [
+			[4, h.crown - 26],
+			[34, h.crown - 18],
+			[49, h.at(0.08)],
+			[52, h.brow]
+		],
+		66,
+		5
+	),
+	tricorne: ({ cloth, garment }, h) => {
+		const edge = `M-78,${h.brow - 12}Q-52,${h.crown - 34} -16,${h.crown - 16}Q0,${h.crown - 4} 16,${h.crown - 16}Q52,${h.crown - 34} 78,${h.brow - 12}`;
+		return [
+			clothShape(
+				domed([
+					[8, h.crown - 28],
+					[34, h.crown - 20],
+					[45, h.brow]
+				]),
+				cloth
+			),
+			clothShape(`${edge}Q40,${h.brow + 8} 0,${h.brow + 10}Q-40,${h.brow + 8} -78,${h.brow - 12}Z`, cloth),
+			{ d: edge, stroke: garment.palette[1]?.hex ?? shaded(cloth.hex, 0.2), strokeWidth: 2.4 }
+		];
+	},
+	'swim-cap': ({ cloth }, h) => [
+		clothShape(
+			domed([
+				[6, h.crown - 13],
+				[30, h.crown - 8],
+				[44, h.at(0.08)],
+				[47, h.at(0.3)]
+			]),
+			cloth
+		)
+	],
 	'pillbox-hat': ({ cloth }, h) => [
 		clothShape(
 			domed([
@@ -643,10 +679,17 @@ function lens(shape: string, x: number, y: number, r: number): string {
 /** What a pair of eyeglasses is framed in where nothing is said; round else. */
 const frameOf: Record<string, ValueOf<'frame'>> = { aviators: 'aviator', 'cat-eye-sunglasses': 'cat-eye' };
 
+/** A half mask: over the brow and the cheekbones, with a hole for each eye. */
+const maskShape = (y: number): string =>
+	`M-43,${y - 2}C-41,${y - 20} -14,${y - 17} 0,${y - 12}C14,${y - 17} 41,${y - 20} 43,${y - 2}C41,${y + 15} 22,${y + 17} 12,${y + 9}C6,${y + 4} -6,${y + 4} -12,${y + 9}C-22,${y + 17} -41,${y + 15} -43,${y - 2}Z` +
+	// Drawn the other way round, so that they are left out.
+	[-18, 18].map((x) => `M${x - 9},${y}Q${x},${y + 8} ${x + 9},${y}Q${x},${y - 7} ${x - 9},${y}Z`).join('');
+
 export function eyewearShapes(drawing: Drawing): PlateShape[] {
 	const { cloth, garment } = drawing;
 	const { at } = headOf(drawing);
 	const y = at(0.48);
+	if (garment.type === 'mask') return [clothShape(maskShape(y), cloth)];
 	const dark = garment.type !== 'glasses';
 	const r = 13.5 * Math.sqrt(sizeOf(drawing));
 	const usual = frameOf[garment.type] ?? 'round';

@@ -46,6 +46,7 @@ const styles: Record<string, HairStyle> = {
 	'side-parting': { full: 43, high: 10, parting: 'side' },
 	quiff: { full: 43, high: 10, parting: 'back', added: 'quiff' },
 	mullet: { falls: 1.3, full: 46, high: 10, parting: 'fringe' },
+	wig: { falls: 1.2, full: 57, high: 14, parting: 'fringe' },
 	'curtain-fringe': { falls: 1.6, full: 56, high: 9, parting: 'curtain', strands: 'waves' }
 };
 
