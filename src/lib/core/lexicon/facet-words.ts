@@ -25,7 +25,7 @@ const source: Partial<Record<FacetId, string>> = {
 		mini: mini, minidress, minidresses, miniskirt, miniskirts, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
-		midi: midi, mididress, mididresses, midiskirt, midiskirts, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
+		midi: midi, mididress, mididresses, midiskirt, midiskirts, to the shin, to the shins, shin-length, mid-shin, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
 		maxi: maxi, maxidress, maxidresses, maxiskirt, maxiskirts, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, ankle-skimming, ankle-brushing, to the ankles
 		floor: floor-length, ground-length, to the ground, floor-sweeping, to the floor, floor-grazing, floor-skimming, floor-brushing, sweeping, puddling`,

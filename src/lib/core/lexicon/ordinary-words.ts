@@ -47,7 +47,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	gather gaze geek geiger gentle gets giants giggles ginny girlfriends glow gotta grabbing grad
 	graduate graduating gran granddad grande grant grapes greed greedy greeks greens grin grind groaning
 	gross grounded grounds groups grow guests hacker hallowed handed handing handler handling hank hanna
-	hare harlem harm harmless harrison hart hath haunting headline headlines healed hear heard hears
+	hans hare harlem harm harmless harrison hart hath haunting headline headlines healed hear heard hears
 	hearst heat heater heights hell helpless heroes hiding hijacked hike hiring hola holden hole holidays
 	holler holmes holy homeland homey hooked hookers hooking hors horseshit hoss hound houses hunger
 	hunted hunters hurting illusions images increase infinite inherited insect insects insides intended
@@ -81,7 +81,7 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	scrape scraps scream screamed screaming sculpture sealed searched seas seated seating seats secondly
 	seconds seek seem seemed seized sell sells sent separate separated separately services settles
 	settling severely sewing shake shaken shakes shall shallow shan shared shares shattered shave shaw
-	shawn shed shelly shepherd shin shines ship shipped shipping shocked shoot shoots shops shores shorty
+	shawn shed shelly shepherd shines ship shipped shipping shocked shoot shoots shops shores shorty
 	shots shouting shouts shove shovel shoving showed showers shrine shutting sick sight signed sing
 	singles sink sins sire sirens sites skates skeleton skill skills skipped skipper skipping slapped
 	slater slaves sled sleeper sleeping sleeps sliced slippery sloan slower slowing slug smack smashed

@@ -21,6 +21,7 @@ const endings: [ending: RegExp, replacement: string, names?: true][] = [
 /** "Longer", "widest", "slimmer". */
 const degrees: typeof endings = [
 	[/(?<=\w{2})([bdgmnpt])\1e(?:r|st)$/, '$1'],
+	[/(?<=\w{3})ie(?:r|st)$/, 'y'],
 	[/(?<=\w{3})e(?:r|st)$/, ''],
 	[/(?<=\w{3})(?:r|st)$/, '']
 ];
