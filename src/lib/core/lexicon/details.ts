@@ -1,3 +1,4 @@
+import { patternWords } from './prints';
 import type { FacetId, FacetWithValue } from './facets';
 
 /** A part of a garment that words can be about: "gold hardware", "a square neck", "no collar". */
@@ -37,7 +38,7 @@ const detail = (
 export const plume: Detail = detail('feather, feathers', [], { only: 'headwear' });
 
 /** "With a small white print": a print of no kind, which is kept as it is told. */
-export const patternPart: Detail = detail('print, prints, pattern, patterns, motif, motifs, design, designs');
+export const patternPart: Detail = detail(`${patternWords.join(', ')}, design, designs`);
 
 /** "Lace along the top": where something is that no part is named for. */
 export const edge: Detail = detail('top, bottom');

@@ -73,13 +73,13 @@ export interface KindOfMaterial {
 
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	leather: {
-		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])leather|\bhides?\b|animal skins?/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])leather|\bhides?\b|animal skins?|\bskins\b/i,
 		noted: /leather|suede|\bhides?\b|animal skins?/i,
 		asks: 'is it real leather?',
 		is: ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling']
 	},
 	fur: {
-		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])\bfurs?\b/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])\bfurs?\b|animal skins?|\bskins\b|\bpelts?\b/i,
 		asks: 'is this real fur?',
 		is: ['fur', 'shearling']
 	},

@@ -75,6 +75,9 @@ slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, c
 
 export type PrintId = IdIn<typeof source>;
 
+/** Words for a print as such. */
+export const patternWords = ['print', 'prints', 'pattern', 'patterns', 'motif', 'motifs'];
+
 /** Animals that are drawn on things as well as worn. */
 const creatures = 'fox, rabbit, squirrel, otter, beaver, raccoon, racoon, lynx, stoat, marten, seal, ostrich';
 /** One of them, and several, with the word that they stand for. */

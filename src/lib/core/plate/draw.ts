@@ -14,7 +14,9 @@ import { backSeam, fastensBehind, fromBehind } from './from-behind';
 import * as footwear from './accessories/footwear';
 import { gloveShapes } from './accessories/gloves';
 import { hairShapes } from './figure/hair';
-import * as headwear from './accessories/headwear';
+import { eyewearShapes } from './accessories/eyewear';
+import { headbandShapes } from './accessories/hair-ornaments';
+import { hatShapes } from './accessories/headwear';
 import { hosieryShapes } from './accessories/hosiery';
 import * as jackets from './garments/jackets';
 import * as jewellery from './accessories/jewellery';
@@ -71,10 +73,10 @@ const kinds: Record<DrawKind, { order: number; draw: (drawing: Drawing) => Plate
 	nails: { order: 76, draw: nailShapes },
 	hair: { order: 80, draw: () => [] },
 	lips: { order: 90, draw: faceShapes },
-	eyewear: { order: 92, draw: headwear.eyewearShapes },
+	eyewear: { order: 92, draw: eyewearShapes },
 	earrings: { order: 93, draw: jewellery.earringShapes },
-	headband: { order: 94, draw: headwear.headbandShapes },
-	hat: { order: 95, draw: headwear.hatShapes },
+	headband: { order: 94, draw: headbandShapes },
+	hat: { order: 95, draw: hatShapes },
 	bag: { order: 97, draw: bagShapes },
 	under: { order: 5, draw: underpinningShapes },
 	none: { order: 0, draw: () => [] }

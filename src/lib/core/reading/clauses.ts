@@ -1,4 +1,5 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
+import { patternPart } from '../lexicon/details';
 import { onBothSides } from '../lexicon/reading-words';
 import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
@@ -549,7 +550,7 @@ class ClauseBuilder implements Reached {
 		if (span.hyphenated && clause.head?.at === at - 1) this.unname('said');
 		if (this.placed && this.endsClause && has('it', 'them')) this.keepPlaced();
 		// "A crane motif": what the pattern shows is kept, known or not.
-		if (has('motif', 'print', 'pattern', 'design', 'motifs') && this.strange?.after === clause.parts.length) {
+		if (has(...patternPart.words) && this.strange?.after === clause.parts.length) {
 			clause.parts.push({ ...this.strange.part, role: 'kept' });
 			this.strange = undefined;
 		}

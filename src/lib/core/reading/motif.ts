@@ -1,13 +1,13 @@
 /** Prints that are named after what they show: "a skull print", "a bow-print blouse", "in a lighthouse pattern". */
-import { creaturesShown, shownInPrints, type PrintId } from '../lexicon/prints';
+import { creaturesShown, patternWords, shownInPrints, type PrintId } from '../lexicon/prints';
 import { sayingEnding } from './forms';
 import type { Sense } from './model';
 import { articles, knownWords, longestPhrase, type Found } from './phrasebook';
 
-/** Words for a print as such, after what it shows. */
-const prints = new Set(['print', 'prints', 'printed', 'pattern', 'patterned', 'motif', 'motifs']);
 /** Done to a thing, unless another thing follows: "a shirt printed in gold", but "chain printed silk". */
 const participles = new Set(['printed', 'patterned']);
+/** Words for a print as such, after what it shows. */
+const prints = new Set([...patternWords, ...participles]);
 const startsLink = (found: Found | undefined) =>
 	found?.senses.some(({ kind }) => kind === 'link' || kind === 'filler') ?? false;
 /** Endings, besides those of other words that say something, of words that say how a print is: "an intricate print". */

@@ -1,13 +1,12 @@
 /** A print of no kind: "a dress with a small white print". It is a part of what was named, and its colour none of what comes next. */
 import { patternPart } from '../lexicon/details';
 import type { Sense, Span } from './model';
-import { senseOf } from './parts';
-import { ends, namesThing, saidUpTo } from './vague';
+import { ends, namesThing, saidUpTo } from './around';
+import { alsoSaid, senseOf } from './parts';
 
 const part: readonly Sense[] = [{ kind: 'detail', detail: patternPart }];
 const patterns = new Set(patternPart.words);
 const isOfSome = ({ senses }: Span) => senses.some(({ kind }) => kind === 'print');
-const isSaid = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour' || kind === 'facet');
 
 function isPatternOf(spans: readonly Span[], at: number): boolean {
 	const span = spans[at] as Span;
@@ -18,7 +17,7 @@ function isPatternOf(spans: readonly Span[], at: number): boolean {
 	const follows = spans[from]?.breakBefore === 'comma' || (joint && senseOf(joint, 'link')?.link === 'with');
 	return (
 		follows === true &&
-		before.some(isSaid) &&
+		before.some(alsoSaid) &&
 		!before.some((one) => isOfSome(one) || namesThing(one)) &&
 		spans.slice(0, from).some((one) => senseOf(one, 'type') !== undefined)
 	);

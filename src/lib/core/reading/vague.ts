@@ -3,26 +3,16 @@
  * "a navy waterproof and a white shirt". What is said of one is said of nothing else.
  */
 import { vagueThings } from '../lexicon/reading-words';
+import { ends, isNamed, namesThing, saidUpTo } from './around';
 import { isOfAnother, standsForThing } from './by-cloth';
 import type { Sense, Span } from './model';
-import { senseOf } from './parts';
+import { alsoSaid, senseOf } from './parts';
 import { indefinites } from './phrasebook';
 
 const things: readonly Sense[] = [{ kind: 'stands-for', what: 'things' }];
 const vague = new Set(vagueThings);
 
-const says = new Set<Sense['kind']>(['colour', 'facet', 'print', 'metal']);
 const saysColour = (span: Span) => senseOf(span, 'colour') !== undefined;
-export const namesThing = ({ senses }: Span) =>
-	senses.some(({ kind }) => kind === 'type' || kind === 'stands-for' || kind === 'detail');
-
-/** The spans that end at a place, back to the last break or joining word. */
-export function saidUpTo(spans: readonly Span[], end: number): Span[] {
-	let from = end;
-	while (from > 0 && !(from < end && spans[from]?.breakBefore) && !senseOf(spans[from - 1] as Span, 'link'))
-		from--;
-	return spans.slice(from, end);
-}
 
 /** "Her coat, a big orange thing": what the thing before the comma is, told once more. */
 function isAppositionOf(spans: readonly Span[], from: number): boolean {
@@ -31,20 +21,13 @@ function isAppositionOf(spans: readonly Span[], from: number): boolean {
 	return before.some(namesThing) && !before.some(saysColour);
 }
 
-/** Does it end what is said: nothing comes, or a thing of its own, or what it is worn with? "Pieces of gold", "the piece is" go on. */
-export function ends(next: Span | undefined): boolean {
-	if (!next || next.breakBefore) return next?.labelled !== true;
-	const link = senseOf(next, 'link')?.link;
-	return link !== undefined && link !== 'is' && !next.words.includes('of');
-}
-
 function isVagueThing(spans: readonly Span[], at: number): boolean {
 	const span = spans[at] as Span;
 	if (span.breakBefore || !vague.has(span.words.join(' ')) || !ends(spans[at + 1])) return false;
 	const before = saidUpTo(spans, at);
 	const from = at - before.length;
 	return (
-		before.some(({ senses }) => senses.some(({ kind }) => says.has(kind))) &&
+		before.some(alsoSaid) &&
 		!before.some(namesThing) &&
 		(from === 0 || senseOf(spans[from - 1] as Span, 'link')?.link !== 'is') &&
 		!isAppositionOf(spans, from)
@@ -88,16 +71,6 @@ function isSaidAgain({ senses }: Span, ahead: readonly Span[]): boolean {
 		said.some(saysColour) &&
 		said.some((span) => span.senses.some((sense) => sense.kind === 'facet' && own.includes(sense.facet)))
 	);
-}
-
-/** Is a thing named from a place on, before the next break or joining word? */
-function isNamed(spans: readonly Span[], from: number): boolean {
-	for (const span of spans.slice(from)) {
-		if (senseOf(span, 'type')) return true;
-		// "A pair of boots".
-		if (span.breakBefore || (senseOf(span, 'link') && span.words.join(' ') !== 'of')) return false;
-	}
-	return false;
 }
 
 /** Spans in which such a word, with something said of it and no name, is a thing that must be asked. */

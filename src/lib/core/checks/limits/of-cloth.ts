@@ -97,11 +97,6 @@ export const clothProperties: readonly Property[] = [
 		asks: 'is anything in it from an animal?',
 		holds: (piece) => anyOf(...fromAnimals.map((kind) => madeOf(piece, kind)))
 	})),
-	{
-		said: /\banimal skins?\b|\bskins\b|\bpelts?\b/i,
-		asks: 'is it of an animal’s skin?',
-		holds: (piece) => anyOf(madeOf(piece, 'leather'), madeOf(piece, 'fur'))
-	},
 	...([false, true] as const).map((positive): Property => ({
 		...(positive && { positive }),
 		said: positive ? /\bwashable\b|\bmachine.?wash/i : /\bdry.?clean|\bhand.?wash/i,
