@@ -44,24 +44,13 @@ export type StudioDatabase = Dexie & { [T in TableName]: Table<RecordOf<T>, stri
 	device: Table<DeviceNote, string>;
 };
 
-/** Tables that are no records, with the version in which they came. */
-const ownTables = [
-	{ name: 'journal', indexes: '++sequence, undone', since: 1 },
-	{ name: 'photoBytes', indexes: 'hash', since: 4 },
-	{ name: 'device', indexes: 'key', since: 4 }
-];
-
-/** The tables of a version with their indexes, as Dexie takes them. */
-const storesOf = (version: number): Record<string, string> => ({
-	...Object.fromEntries(
-		tableNames
-			.filter((name) => recordTypes[name].since <= version)
-			.map((name) => [name, ['id', ...recordTypes[name].indexes].join(', ')])
-	),
-	...Object.fromEntries(
-		ownTables.filter(({ since }) => since <= version).map(({ name, indexes }) => [name, indexes])
-	)
-});
+/** Every table with its indexes, as Dexie takes them; photos, the journal and the device's notes are no records. */
+const stores: Record<string, string> = {
+	...Object.fromEntries(tableNames.map((name) => [name, ['id', ...recordTypes[name].indexes].join(', ')])),
+	journal: '++sequence, undone',
+	photoBytes: 'hash',
+	device: 'key'
+};
 
 /**
  * Brings the stored records from one schema version to the next, by the steps that imports take. The journal's patches
@@ -116,10 +105,10 @@ export function openDatabase(
 	events: Pick<StoreEvents, 'onclosed' | 'onblocked'> = nobody
 ): StudioDatabase {
 	const database = new Dexie(name) as StudioDatabase;
-	for (let version = 1; version <= schemaVersion; version++) {
-		const declared = database.version(version).stores(storesOf(version));
-		if (version > 1) declared.upgrade((upgrade) => migrateRecords(upgrade, version));
-	}
+	const [first, ...later] = Array.from({ length: schemaVersion }, (_, i) => database.version(i + 1));
+	for (const [i, version] of later.entries()) version.upgrade((upgrade) => migrateRecords(upgrade, i + 2));
+	// Told last and once: Dexie reads the tables of all versions anew each time. A store that is brought up gets those that it lacks.
+	first?.stores(stores);
 	// Dexie would open a newer store as it is, and write records of the old shape into it.
 	database.on('ready', () => {
 		if (Math.floor(database.backendDB().version / dexieFactor) > schemaVersion) throw new NewerStoreError();

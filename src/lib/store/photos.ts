@@ -37,6 +37,7 @@ export async function bytesOfPhoto(
 ): Promise<Blob | undefined> {
 	const stored = await db.photoBytes.get(hash);
 	if (stored || !coming) return stored?.bytes;
+	wanted();
 	await coming;
 	return (await db.photoBytes.get(hash))?.bytes;
 }
@@ -44,11 +45,15 @@ export async function bytesOfPhoto(
 /** How long one of the demo's photographs may take to come. */
 const longestMs = 20_000;
 
-/** Until the page has drawn what it is at, or so many milliseconds. */
-const idleMs = 1500;
-const untilIdle = () =>
+/** How long a page that was just opened is left to itself, and how much longer while it is busy, in milliseconds. */
+const [settlingMs, busyMs] = [1500, 1500];
+/** Ends the wait for a page to settle: a photograph is wanted now. */
+let wanted: () => void = () => undefined;
+const untilSettled = () =>
 	new Promise<void>((resolve) => {
-		if ('requestIdleCallback' in globalThis) requestIdleCallback(() => resolve(), { timeout: idleMs });
+		wanted = resolve;
+		if ('requestIdleCallback' in globalThis)
+			setTimeout(() => requestIdleCallback(() => resolve(), { timeout: busyMs }), settlingMs);
 		else setTimeout(resolve);
 	});
 
@@ -58,7 +63,7 @@ async function fetchMissing(db: StudioDatabase): Promise<void> {
 	if (!settings?.demo) return;
 	const here = new Set(await db.photoBytes.toCollection().primaryKeys());
 	const named = new Set((await db.photos.toArray()).map(({ hash }) => hash));
-	await untilIdle();
+	await untilSettled();
 	const brought = await Promise.allSettled(
 		[...named]
 			.filter((hash) => !here.has(hash))

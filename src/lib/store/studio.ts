@@ -47,11 +47,14 @@ export async function countStudio(db: StudioDatabase = database): Promise<Record
 /** Puts a whole studio in place of the present one; all or nothing. Undo does not reach behind it. */
 export async function replaceStudio(studio: Studio, db: StudioDatabase = database): Promise<void> {
 	await db.transaction('rw', [...recordTables(db), db.journal], async () => {
-		await db.journal.clear();
-		for (const table of tableNames) {
-			await db.table(table).clear();
-			await db.table(table).bulkAdd(studio[table]);
-		}
+		// All tables at once: the store answers each question only after a while.
+		await Promise.all([
+			db.journal.clear(),
+			...tableNames.map(async (table) => {
+				await db.table(table).clear();
+				await db.table(table).bulkAdd(studio[table]);
+			})
+		]);
 	});
 	studioWasReplaced();
 }

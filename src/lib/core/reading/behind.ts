@@ -1,6 +1,6 @@
 /** How a garment is cut behind, said after its shape: "scooped to the waist behind", "plunging at the back". */
 import type { Sense } from './model';
-import { longestPhrase, type Found } from './phrasebook';
+import { longestPhrase, type Found } from './longest-phrase';
 
 const depth = '(?:(?:low|deep|right|way) )?(?:(?:down )?to (?:the |her |his )?(?:waist|hips) )?';
 const place = '(?:behind|(?:at|in) (?:the )?(?:back|rear)|in back)';

@@ -2,7 +2,7 @@
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { roleOf, senseOf, sensesOf } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 
 /** "Slip midi dress": the name waits for the dress, over the length. */
 export const namesWithSkirt = (head: Span, next: Span) =>

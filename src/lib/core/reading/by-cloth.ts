@@ -5,7 +5,7 @@ import type { TypeId } from '../lexicon/types';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { besideCloth } from './of-cloth';
-import { indefinites } from './phrasebook';
+import { indefinites } from './glue';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
 
 /** What is meant by a cloth that stands for a thing, the likeliest first (common practice). */

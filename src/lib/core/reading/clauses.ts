@@ -18,7 +18,7 @@ import {
 	type Part,
 	type PartRole
 } from './parts';
-import { articles, definites, indefinites } from './phrasebook';
+import { articles, definites, indefinites } from './glue';
 import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter } from './after-part';
 import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
 import { notWorn } from './bare';

@@ -1,5 +1,6 @@
 /** What is said of one thing beside another: "longer than her dress", "a shade darker than the skirt", "soft as butter". */
-import { articles, longestPhrase, type Found } from './phrasebook';
+import { articles } from './glue';
+import { longestPhrase, type Found } from './longest-phrase';
 
 /** What is said of a thing and names none: "soft", "black", "long". */
 const says = new Set(['facet', 'colour', 'tone', 'note']);

@@ -9,7 +9,7 @@ import { isToldNext, shapeOf, takenAsOne } from './after-part';
 import { isTiedAnyway, type Group } from './owners';
 import type { Sense, Span } from './model';
 import { alsoSaid, senseOf, sensesOf, type Clause, type Part } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 import { impliedColour, takeMove, takings, unset, type Description } from './takings';
 import { hangsFrom, Keeper } from './keeper';
 import { metalOfPart, takeDetail, takesSame, wordsOfDetail } from './on-parts';

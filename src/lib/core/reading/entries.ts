@@ -4,7 +4,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { Sense, Span } from './model';
 import { partOfName, saysAfterAKind } from './parted';
 import { partSpan, senseOf, sensesOf } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 
 type TypeSense = Extract<Sense, { kind: 'type' }>;
 const typesOf = ({ senses }: Pick<Span, 'senses'>) =>

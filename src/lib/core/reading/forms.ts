@@ -1,7 +1,8 @@
 /** Words in other forms than the lexicon's: plurals, what is made of a cloth, degrees. */
 import { facetOf } from '../lexicon/facets';
 import type { Sense } from './model';
-import { knownWords, longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
+import { phrasebook } from './phrasebook';
 
 /**
  * Endings that a word may carry besides its form in the lexicon; what is left is looked up again. Only a plural still
@@ -46,7 +47,8 @@ export function inflected(word: string): readonly Sense[] {
 /** Is a word another form of a known one? Then it is not mistyped, even where that form says nothing. */
 export const isForm = (word: string) =>
 	endings.some(
-		([ending, replacement]) => ending.test(word) && knownWords.has(word.replace(ending, replacement))
+		([ending, replacement]) =>
+			ending.test(word) && phrasebook().knownWords.has(word.replace(ending, replacement))
 	);
 
 /** Endings of words that say something of a thing rather than name one. */

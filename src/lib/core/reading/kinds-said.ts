@@ -2,7 +2,7 @@
 import { garmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { senseOf, sensesOf } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 
 /** What a word that is not known is called together with a first name: the thing that both name, of the first name's family. */
 function calledWith(word: Span, name: Span): Span | undefined {

@@ -2,7 +2,9 @@
 import { creaturesShown, patternWords, shownInPrints, type PrintId } from '../lexicon/prints';
 import { sayingEnding } from './forms';
 import type { Sense } from './model';
-import { articles, knownWords, longestPhrase, type Found } from './phrasebook';
+import { articles } from './glue';
+import { longestPhrase, type Found } from './longest-phrase';
+import { phrasebook } from './phrasebook';
 
 /** Done to a thing, unless another thing follows: "a shirt printed in gold", but "chain printed silk". */
 const participles = new Set(['printed', 'patterned']);
@@ -24,7 +26,7 @@ function isShown(found: Found | undefined, word: string): boolean {
 	const isBeside = (sense: Sense) => isOfAThing && sense.kind === 'facet' && !surfaces.has(sense.facet);
 	if (found) return found.senses.every((sense) => shown.has(sense.kind) || isBeside(sense));
 	return (
-		!knownWords.has(word) &&
+		!phrasebook().knownWords.has(word) &&
 		word.length > 2 &&
 		!/\d/.test(word) &&
 		!sayingEnding.test(word) &&

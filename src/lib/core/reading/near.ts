@@ -1,6 +1,8 @@
+import { group } from 'd3-array';
 import { distance } from 'fastest-levenshtein';
 import { ordinaryWords } from '../lexicon/ordinary-words';
-import { firstsOf, knownWords, namesAlone, secondsOf, vocabulary } from './phrasebook';
+import { onFirstUse } from './on-first-use';
+import { phrasebook } from './phrasebook';
 
 /** A known word with what is compared before its letters are: which letters it has, and how often. */
 interface Known {
@@ -19,12 +21,14 @@ function lettersOf(word: string): number {
 }
 const sortedLetters = (word: string) => Array.from(word).sort().join('');
 
-const byLength = new Map<number, Known[]>();
-for (const word of [...vocabulary].sort()) {
-	const sameLength = byLength.get(word.length) ?? [];
-	sameLength.push({ word, letters: lettersOf(word), sorted: sortedLetters(word) });
-	byLength.set(word.length, sameLength);
-}
+const byLength = onFirstUse((): ReadonlyMap<number, readonly Known[]> =>
+	group(
+		[...phrasebook().vocabulary]
+			.sort()
+			.map((word) => ({ word, letters: lettersOf(word), sorted: sortedLetters(word) })),
+		({ word }) => word.length
+	)
+);
 
 /** How many bits are set (Hamming weight of 32 bits). */
 function bitsIn(n: number): number {
@@ -68,7 +72,7 @@ function compare(word: string): Near[] {
 	const sorted = sortedLetters(word);
 	const near: Near[] = [];
 	for (let length = word.length - limit; length <= word.length + limit; length++)
-		for (const known of byLength.get(length) ?? []) {
+		for (const known of byLength().get(length) ?? []) {
 			// A mistake takes at most one letter away and brings one.
 			if (bitsIn(letters & ~known.letters) > limit || bitsIn(known.letters & ~letters) > limit) continue;
 			const plain = distance(word, known.word);
@@ -85,7 +89,7 @@ function compare(word: string): Near[] {
 			slips.indexOf(a.slip) - slips.indexOf(b.slip) ||
 			Number(b.word.at(-1) === word.at(-1)) - Number(a.word.at(-1) === word.at(-1)) ||
 			// "Tighs": what is worn rather than a place on the body.
-			Number(namesAlone.has(b.word)) - Number(namesAlone.has(a.word)) ||
+			Number(phrasebook().namesAlone.has(b.word)) - Number(phrasebook().namesAlone.has(a.word)) ||
 			a.word.localeCompare(b.word)
 	);
 }
@@ -113,19 +117,20 @@ function bySkeleton(words: ReadonlySet<string>): ReadonlyMap<string, readonly st
 	}
 	return found;
 }
-const [namesBySkeleton, wordsBySkeleton] = [namesAlone, vocabulary].map(bySkeleton);
+const namesBySkeleton = onFirstUse(() => bySkeleton(phrasebook().namesAlone));
+const wordsBySkeleton = onFirstUse(() => bySkeleton(phrasebook().vocabulary));
 
 /** What a word can be that was written without its vowels, "blzr", "jns": names of garments before all else. */
 function withVowels(word: string): readonly string[] {
-	if (word.length < 3 || !/^[b-df-hj-np-tv-z]+$/.test(word) || knownWords.has(word)) return [];
+	if (word.length < 3 || !/^[b-df-hj-np-tv-z]+$/.test(word) || phrasebook().knownWords.has(word)) return [];
 	const skeleton = skeletonOf(word);
-	return namesBySkeleton?.get(skeleton) ?? wordsBySkeleton?.get(skeleton) ?? [];
+	return namesBySkeleton().get(skeleton) ?? wordsBySkeleton().get(skeleton) ?? [];
 }
 
 const most = 3;
 /** Words of the lexicon that an unknown word may have been meant for, nearest first; at most three. */
 export const suggestionsFor = (word: string): string[] =>
-	vocabulary.has(word)
+	phrasebook().vocabulary.has(word)
 		? []
 		: [...new Set([...withVowels(word), ...nearTo(word).map(({ word: known }) => known)])].slice(0, most);
 
@@ -161,7 +166,7 @@ const mostLeftOut = 3;
 function withoutSome(word: string): string | undefined {
 	const skeleton = skeletonOf(word);
 	if (skeleton.length < 3) return undefined;
-	const found = (wordsBySkeleton?.get(skeleton) ?? []).filter(
+	const found = (wordsBySkeleton().get(skeleton) ?? []).filter(
 		(known) => known[0] === word[0] && known.length - word.length <= mostLeftOut && leavesOut(word, known)
 	);
 	const [only, ...others] = found;
@@ -180,7 +185,7 @@ export const meantFor = (word: string): string | undefined =>
 export function meantWithout(word: string): string | undefined {
 	const [whole, ...others] = withVowels(word);
 	if (whole && others.length === 0) return whole;
-	if (knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
+	if (phrasebook().knownWords.has(word) || /[^a-z]/.test(word)) return undefined;
 	if (word.length < 4) return swappedBack(word);
 	const believed = nearTo(word).find(
 		({ word: known, apart, slip }) =>
@@ -200,20 +205,20 @@ export function meantWithout(word: string): string | undefined {
 function swappedBack(word: string): string | undefined {
 	const [first = '', second = '', third = ''] = word;
 	const back = first + third + second;
-	return word.length === 3 && back !== word && knownWords.has(back) ? back : undefined;
+	return word.length === 3 && back !== word && phrasebook().knownWords.has(back) ? back : undefined;
 }
 
 /** "Beany", "hoody", "bootees", "cropt": endings that are spoken alike. */
 function endingAlike(word: string): string | undefined {
 	if (word.length < 5) return undefined;
 	const done = word.replace(/pt$/, 'pped');
-	if (done !== word) return vocabulary.has(done) ? done : undefined;
+	if (done !== word) return phrasebook().vocabulary.has(done) ? done : undefined;
 	const stem = word.replace(/(?:ies|eys|ees|ys|ie|ey|ee|y)$/, '');
 	if (stem === word || stem.length < 3) return undefined;
 	const many = word.endsWith('s');
 	return (many ? ['ies', 'eys', 'ees', 'ys'] : ['ie', 'y', 'ey', 'ee'])
 		.map((ending) => stem + ending)
-		.find((known) => known !== word && vocabulary.has(known));
+		.find((known) => known !== word && phrasebook().vocabulary.has(known));
 }
 
 /** How many consonants tell a word from others by themselves (this project's). */
@@ -223,7 +228,7 @@ const tellingConsonants = 4;
 function byConsonants(word: string): string | undefined {
 	const skeleton = skeletonOf(word);
 	if (word.length < 6 || skeleton.length < tellingConsonants) return undefined;
-	const [only, ...others] = (wordsBySkeleton?.get(skeleton) ?? []).filter(
+	const [only, ...others] = (wordsBySkeleton().get(skeleton) ?? []).filter(
 		(known) => known[0] === word[0] && distance(word, known) <= 2
 	);
 	return others.length === 0 ? only : undefined;
@@ -246,10 +251,11 @@ export function meantBeside(
 	before: string | undefined,
 	after: string | undefined
 ): string | undefined {
-	if (word.length < 3 || knownWords.has(word) || isOrdinary(word) || /[^a-z]/.test(word)) return undefined;
+	if (word.length < 3 || phrasebook().knownWords.has(word) || isOrdinary(word) || /[^a-z]/.test(word))
+		return undefined;
 	const completes = [
-		...(before === undefined ? [] : (secondsOf.get(before) ?? [])),
-		...(after === undefined ? [] : (firstsOf.get(after) ?? []))
+		...(before === undefined ? [] : (phrasebook().secondsOf.get(before) ?? [])),
+		...(after === undefined ? [] : (phrasebook().firstsOf.get(after) ?? []))
 	];
 	const [only, ...others] = new Set(completes.filter((known) => isSlip(word, known)));
 	return others.length === 0 ? only : undefined;

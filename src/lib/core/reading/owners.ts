@@ -7,7 +7,7 @@ import { printScaleWords } from '../lexicon/prints';
 import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 
 /** What is said of one garment, in clauses: `own` is the one that names it. */
 export interface Group {

@@ -2,7 +2,9 @@
 import { dressCodes } from '../lexicon/dress-codes';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Sense, Token } from './model';
-import { articles, longestPhrase, namesBegin, type Found } from './phrasebook';
+import { articles } from './glue';
+import { longestPhrase, type Found } from './longest-phrase';
+import { phrasebook } from './phrasebook';
 
 export const isType = ({ senses }: Found) => senses.some(({ kind }) => kind === 'type');
 
@@ -39,7 +41,7 @@ export function partedName(
 	limit: number,
 	opens: boolean
 ): (Found & { at: number }) | undefined {
-	if (!namesBegin.has(words[at] ?? '')) return undefined;
+	if (!phrasebook().namesBegin.has(words[at] ?? '')) return undefined;
 	const first = longestPhrase(words, at, limit);
 	const isThing = first !== undefined && isType(first);
 	if ((first?.length ?? 1) > 1 || !isNothing(first) || (isThing && !opens)) return undefined;

@@ -1,5 +1,5 @@
 /** Parts of clauses: what a phrase can be in one, and which parts of a garment it may name. */
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 import type { FacetId } from '../lexicon/facets';
 import type { Link } from '../lexicon/reading-words';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';

@@ -1,4 +1,4 @@
-/** Every phrase of the lexicon with what it can mean, ready to be looked up word by word. */
+/** Every phrase of the lexicon with what it can mean, entered into a tree of words. */
 import { bared } from '../lexicon/bared';
 import { colourWords } from '../lexicon/colours';
 import { details } from '../lexicon/details';
@@ -19,8 +19,10 @@ import {
 	wholeLook,
 	type Link
 } from '../lexicon/reading-words';
-import { garmentType, garmentTypes } from '../lexicon/taxonomy';
+import { garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
+import { glue, definites } from './glue';
+import { onFirstUse } from './on-first-use';
 import { wordsOf } from './tokens';
 
 export interface PhraseNode {
@@ -29,78 +31,78 @@ export interface PhraseNode {
 }
 const node = (): PhraseNode => ({ next: new Map(), senses: [] });
 
-/** Words that point at a thing that is known already, or soon will be. */
-export const definites = new Set([
-	'the',
-	'his',
-	'her',
-	'its',
-	'their',
-	'my',
-	'this',
-	'that',
-	'these',
-	'those'
-]);
-export const indefinites: ReadonlySet<string> = new Set(['a', 'an']);
-export const articles = new Set([...indefinites, ...definites]);
-const verbs: ReadonlySet<string> = new Set(['is', 'are', 'was', 'were']);
-/** Words that may stand inside a phrase without changing it: "cuffs turned back", "the cuffs are turned back". */
-const glue = new Set([...articles, ...verbs]);
+export interface Phrasebook {
+	root: PhraseNode;
+	/** What is written with "the" inside: "over the top" is a place, "over a top" another thing. */
+	ofTheOne: WeakSet<Sense>;
+	/** Phrases of several words written as one: "rollneck". */
+	joined: Map<string, PhraseNode>;
+	/** Every word that stands in a phrase. */
+	knownWords: Set<string>;
+	/** Those that a mistyped word may be meant for. */
+	vocabulary: Set<string>;
+	/** Those that name a garment by themselves. */
+	namesAlone: Set<string>;
+	/** First words of names of two words. */
+	namesBegin: Set<string>;
+	/** Of names and features of two words: what follows a word, and what stands before one. */
+	secondsOf: Map<string, Set<string>>;
+	firstsOf: Map<string, Set<string>>;
+}
+const emptyBook = (): Phrasebook => ({
+	root: node(),
+	ofTheOne: new WeakSet(),
+	joined: new Map(),
+	knownWords: new Set(),
+	vocabulary: new Set(),
+	namesAlone: new Set(),
+	namesBegin: new Set(),
+	secondsOf: new Map(),
+	firstsOf: new Map()
+});
 
-const root = node();
-/** What is written with "the" inside: "over the top" is a place, "over a top" another thing. */
-const ofTheOne = new WeakSet<Sense>();
-/** Phrases of several words written as one: "rollneck". */
-const joined = new Map<string, PhraseNode>();
-/** Every word that stands in a phrase. */
-export const knownWords = new Set<string>();
-/** Those that a mistyped word may be meant for. */
-export const vocabulary = new Set<string>();
-/** Those that name a garment by themselves. */
-export const namesAlone = new Set<string>();
-/** First words of names of two words. */
-export const namesBegin = new Set<string>();
-/** Of names and features of two words: what follows a word, and what stands before one. */
-export const secondsOf = new Map<string, Set<string>>();
-export const firstsOf = new Map<string, Set<string>>();
 const pairUp = (pairs: Map<string, Set<string>>, word: string, other: string) =>
 	pairs.set(word, (pairs.get(word) ?? new Set()).add(other));
 
-function enter(phrase: string, sense: Sense): void {
+function enter(book: Phrasebook, phrase: string, sense: Sense): void {
 	const written = wordsOf(phrase);
 	const isInside = (i: number) => i > 0 && i < written.length - 1;
-	if (written.some((word, i) => isInside(i) && (definites.has(word) || word === 'one'))) ofTheOne.add(sense);
+	if (written.some((word, i) => isInside(i) && (definites.has(word) || word === 'one')))
+		book.ofTheOne.add(sense);
 	const words = written.filter((word, i) => !isInside(i) || !glue.has(word));
 	if (words.length === 0) return;
-	let at = root;
+	let at = book.root;
 	for (const word of words) {
 		let next = at.next.get(word);
 		if (!next) at.next.set(word, (next = node()));
 		at = next;
 	}
 	at.senses.push(sense);
+	if (words.length > 1) book.joined.set(words.join(''), at);
+	note(book, words, sense);
+}
+
+/** Notes of the words of a phrase what is asked of them by themselves. */
+function note(book: Phrasebook, words: readonly string[], { kind }: Sense): void {
 	const [first = '', second = ''] = words;
-	if (words.length === 2 && (sense.kind === 'type' || sense.kind === 'facet')) {
-		pairUp(secondsOf, first, second);
-		pairUp(firstsOf, second, first);
+	if (words.length === 2 && (kind === 'type' || kind === 'facet')) {
+		pairUp(book.secondsOf, first, second);
+		pairUp(book.firstsOf, second, first);
 	}
-	if (words.length === 2 && sense.kind === 'type') namesBegin.add(first);
-	if (words.length === 1 && sense.kind === 'type' && (words[0]?.length ?? 0) >= 4)
-		namesAlone.add(words[0] ?? '');
-	if (words.length > 1) joined.set(words.join(''), at);
+	if (words.length === 2 && kind === 'type') book.namesBegin.add(first);
+	if (words.length === 1 && kind === 'type' && first.length >= 4) book.namesAlone.add(first);
 	for (const word of words) {
-		knownWords.add(word);
-		if (!['filler', 'link', 'none'].includes(sense.kind) && word.length >= 4) vocabulary.add(word);
+		book.knownWords.add(word);
+		if (!['filler', 'link', 'none'].includes(kind) && word.length >= 4) book.vocabulary.add(word);
 	}
 }
 
 /** Does a phrase mean anything by itself? */
-const isEntered = (phrase: string) => {
-	let at: PhraseNode | undefined = root;
+function isEntered(book: Phrasebook, phrase: string): boolean {
+	let at: PhraseNode | undefined = book.root;
 	for (const word of wordsOf(phrase)) at = at?.next.get(word);
 	return at !== undefined && at.senses.length > 0;
-};
+}
 
 /** "scarf" → "scarves", "watch" → "watches", "string of pearls" → "strings of pearls"; what is plural already stays. */
 export function pluralOf(phrase: string): string {
@@ -112,81 +114,94 @@ export function pluralOf(phrase: string): string {
 	return `${phrase}s`;
 }
 
-/** Names that are written down; a plural made by rule gives way to them. */
-const named = new Set(
-	garmentTypes.flatMap(({ singular, plural, words }) =>
-		[singular, plural, ...words.map(({ word }) => word)].map((word) => word.toLowerCase())
-	)
-);
-for (const { id, singular, plural, words } of garmentTypes) {
-	const spoken = new Map<string, 'uk' | 'us' | undefined>([
-		[singular.toLowerCase(), undefined],
-		[plural.toLowerCase(), undefined]
-	]);
-	for (const { word, locale } of words)
-		for (const form of [word.toLowerCase(), pluralOf(word.toLowerCase())])
-			if (!spoken.has(form) && (form === word.toLowerCase() || !named.has(form))) spoken.set(form, locale);
-	for (const [word, locale] of spoken) enter(word, { kind: 'type', type: id, locale });
+function enterNames(book: Phrasebook): void {
+	/** Names that are written down; a plural made by rule gives way to them. */
+	const named = new Set(
+		garmentTypes.flatMap(({ singular, plural, words }) =>
+			[singular, plural, ...words.map(({ word }) => word)].map((word) => word.toLowerCase())
+		)
+	);
+	for (const { id, singular, plural, words } of garmentTypes) {
+		const spoken = new Map<string, 'uk' | 'us' | undefined>([
+			[singular.toLowerCase(), undefined],
+			[plural.toLowerCase(), undefined]
+		]);
+		for (const { word, locale } of words)
+			for (const form of [word.toLowerCase(), pluralOf(word.toLowerCase())])
+				if (!spoken.has(form) && (form === word.toLowerCase() || !named.has(form))) spoken.set(form, locale);
+		for (const [word, locale] of spoken) enter(book, word, { kind: 'type', type: id, locale });
+	}
 }
-/** "bootcut jean", "platform sandal": names that are plural alone are said in the singular as well. */
-const singulars: [string, Sense][] = garmentTypes.flatMap(({ id, plural, words }) =>
-	[{ word: plural, locale: undefined }, ...words].flatMap(({ word, locale }): [string, Sense][] => {
-		const one = word.toLowerCase().replace(/(?<=[^s]{4})s$/, '');
-		const ends = wordsOf(one).at(-1) ?? '';
-		const isPart = details.some((detail) => detail.words.includes(ends));
-		return one === word.toLowerCase() || isPart ? [] : [[one, { kind: 'type', type: id, locale }]];
-	})
-);
+
+/** "Bootcut jean", "platform sandal": names that are plural alone are said in the singular as well. */
+const singulars = (): [string, Sense][] =>
+	garmentTypes.flatMap(({ id, plural, words }) =>
+		[{ word: plural, locale: undefined }, ...words].flatMap(({ word, locale }): [string, Sense][] => {
+			const one = word.toLowerCase().replace(/(?<=[^s]{4})s$/, '');
+			const ends = wordsOf(one).at(-1) ?? '';
+			const isPart = details.some((detail) => detail.words.includes(ends));
+			return one === word.toLowerCase() || isPart ? [] : [[one, { kind: 'type', type: id, locale }]];
+		})
+	);
 
 /** "High necks", "drop waists": of several things a cut is said in the plural of its part. */
 const ofOnePart = /[ -](?:neck|neckline|waist|waistline|toe|hem|collar)$/;
-for (const { facet, value, phrase, free } of facetPhrases) {
-	const sense: Sense = { kind: 'facet', facet, value, free };
-	enter(phrase, sense);
-	const several = pluralOf(phrase);
-	if (ofOnePart.test(phrase) && !isEntered(several)) enter(several, sense);
-}
-for (const { id, label } of materials)
-	for (const word of [label, ...(materialWords[id]?.words ?? [])])
-		enter(word, { kind: 'facet', facet: 'material', value: id, free: true });
-for (const { word, also, hex } of colourWords)
-	for (const form of [word, ...also]) {
-		enter(form, { kind: 'colour', hex });
-		// "light denim" says the cloth as well as its colour.
-		if (form.endsWith(' denim'))
-			enter(form, { kind: 'facet', facet: 'material', value: 'denim', free: true });
-	}
-for (const tone of tones) for (const word of tone.words) enter(word, { kind: 'tone', tone });
-for (const { id, label, words } of prints)
-	for (const word of new Set([label, ...words])) enter(word, { kind: 'print', family: id });
-for (const { id, label, words } of metals)
-	for (const word of new Set([label, ...words])) enter(word, { kind: 'metal', metal: id });
-for (const move of moveIds)
-	for (const word of new Set([moveOf(move).label, ...moveWords[move]])) enter(word, { kind: 'move', move });
-for (const detail of details) for (const word of detail.words) enter(word, { kind: 'detail', detail });
-for (const link of Object.keys(links) as Link[])
-	for (const word of links[link]) enter(word, { kind: 'link', link });
-for (const [phrase, type] of bared) enter(phrase, { kind: 'none', type });
-for (const word of hedges) enter(word, { kind: 'hedge' });
-for (const word of wholeLook) enter(word, { kind: 'stands-for', what: 'look' });
-for (const word of generalThings) enter(word, { kind: 'stands-for', what: 'things' });
-for (const word of noted) enter(word, { kind: 'note' });
-for (const word of fillers) enter(word, { kind: 'filler' });
-// "Turn-back cuffs", "tuxedo stripes": a part of several words is said of several as well.
-for (const detail of details)
-	for (const word of detail.words)
-		if (word.includes(' ') && !isEntered(pluralOf(word))) enter(pluralOf(word), { kind: 'detail', detail });
-// A singular made by rule gives way to whatever is written down.
-for (const [phrase, sense] of singulars) if (!isEntered(phrase)) enter(phrase, sense);
 
-// "Rollneck", written as one among the necklines, names the garment as "roll neck" does.
-for (const [word, { senses }] of joined) {
-	const single = root.next.get(word);
-	if (!single || single.senses.length === 0) continue;
-	const names = senses.filter(
-		(sense) => sense.kind === 'type' && !single.senses.some((own) => own.kind === 'type')
-	);
-	single.senses.push(...names);
+function enterFeatures(book: Phrasebook): void {
+	for (const { facet, value, phrase, free } of facetPhrases) {
+		const sense: Sense = { kind: 'facet', facet, value, free };
+		enter(book, phrase, sense);
+		const several = pluralOf(phrase);
+		if (ofOnePart.test(phrase) && !isEntered(book, several)) enter(book, several, sense);
+	}
+	for (const { id, label } of materials)
+		for (const word of [label, ...(materialWords[id]?.words ?? [])])
+			enter(book, word, { kind: 'facet', facet: 'material', value: id, free: true });
+	for (const { word, also, hex } of colourWords)
+		for (const form of [word, ...also]) {
+			enter(book, form, { kind: 'colour', hex });
+			// "light denim" says the cloth as well as its colour.
+			if (form.endsWith(' denim'))
+				enter(book, form, { kind: 'facet', facet: 'material', value: 'denim', free: true });
+		}
+	for (const tone of tones) for (const word of tone.words) enter(book, word, { kind: 'tone', tone });
+	for (const { id, label, words } of prints)
+		for (const word of new Set([label, ...words])) enter(book, word, { kind: 'print', family: id });
+	for (const { id, label, words } of metals)
+		for (const word of new Set([label, ...words])) enter(book, word, { kind: 'metal', metal: id });
+}
+
+function enterSmallWords(book: Phrasebook): void {
+	for (const move of moveIds)
+		for (const word of new Set([moveOf(move).label, ...moveWords[move]]))
+			enter(book, word, { kind: 'move', move });
+	for (const detail of details)
+		for (const word of detail.words) enter(book, word, { kind: 'detail', detail });
+	for (const link of Object.keys(links) as Link[])
+		for (const word of links[link]) enter(book, word, { kind: 'link', link });
+	for (const [phrase, type] of bared) enter(book, phrase, { kind: 'none', type });
+	for (const word of hedges) enter(book, word, { kind: 'hedge' });
+	for (const word of wholeLook) enter(book, word, { kind: 'stands-for', what: 'look' });
+	for (const word of generalThings) enter(book, word, { kind: 'stands-for', what: 'things' });
+	for (const word of noted) enter(book, word, { kind: 'note' });
+	for (const word of fillers) enter(book, word, { kind: 'filler' });
+	// "Turn-back cuffs", "tuxedo stripes": a part of several words is said of several as well.
+	for (const detail of details)
+		for (const word of detail.words)
+			if (word.includes(' ') && !isEntered(book, pluralOf(word)))
+				enter(book, pluralOf(word), { kind: 'detail', detail });
+}
+
+/** "Rollneck", written as one among the necklines, names the garment as "roll neck" does. */
+function nameJoined({ root, joined }: Phrasebook): void {
+	for (const [word, { senses }] of joined) {
+		const single = root.next.get(word);
+		if (!single || single.senses.length === 0) continue;
+		const names = senses.filter(
+			(sense) => sense.kind === 'type' && !single.senses.some((own) => own.kind === 'type')
+		);
+		single.senses.push(...names);
+	}
 }
 
 /** "Along the" ends in what "along the top" may hold: after it, phrases go on as they do without it. */
@@ -198,64 +213,19 @@ function goOnAfterGlue(from: PhraseNode): void {
 		goOnAfterGlue(child);
 	}
 }
-for (const first of root.next.values()) goOnAfterGlue(first);
 
-export interface Found {
-	senses: readonly Sense[];
-	/** How many words it takes. */
-	length: number;
+/** The whole lexicon. What is entered first is met first where a phrase means several things. */
+function writtenBook(): Phrasebook {
+	const book = emptyBook();
+	enterNames(book);
+	enterFeatures(book);
+	enterSmallWords(book);
+	// A singular made by rule gives way to whatever is written down.
+	for (const [phrase, sense] of singulars()) if (!isEntered(book, phrase)) enter(book, phrase, sense);
+	nameJoined(book);
+	for (const first of book.root.next.values()) goOnAfterGlue(first);
+	return book;
 }
 
-/** Do two words stand side by side in one phrase, as its first and last? */
-const goesOn = (first: string, second: string) =>
-	(root.next.get(first)?.next.get(second)?.senses.length ?? 0) > 0;
-
-/** "The hair is up" is a way of wearing it; "the dress is a shirt" is no dress shirt. */
-const holdsOverVerb = (sense: Sense): boolean =>
-	sense.kind !== 'type' || garmentType(sense.type).division === 'beauty';
-
-/** What a thing is or is of; an article begins another thing. */
-const ofOneThing: ReadonlySet<Sense['kind']> = new Set(['type', 'colour', 'facet', 'metal', 'print', 'tone']);
-
-/** "A blazer teal, the blue scarf" is not teal blue, "a shirt, a dress" no shirt dress, "round the neck" no round neck, unless it is written so. */
-const holdsOverArticle = (sense: Sense): boolean => ofTheOne.has(sense) || !ofOneThing.has(sense.kind);
-
-/** Does a meaning hold over what was met inside its phrase? */
-const holds = (sense: Sense, hasVerb: boolean, hasArticle: boolean, hasIndefinite: boolean): boolean =>
-	!(hasVerb && !holdsOverVerb(sense)) &&
-	!(hasArticle && !holdsOverArticle(sense)) &&
-	// "Over a top" is no place.
-	!(hasIndefinite && ofTheOne.has(sense));
-
-/** The longest phrase of the lexicon that begins at a word; undefined where none does. */
-export function longestPhrase(words: readonly string[], from: number, to: number): Found | undefined {
-	let at: PhraseNode | undefined = root;
-	let best: Found | undefined;
-	let hasVerb = false;
-	let hasArticle = false;
-	let hasIndefinite = false;
-	for (let i = from; i < to; i++) {
-		const word = words[i] ?? '';
-		const next: PhraseNode | undefined = at.next.get(word);
-		const isGlue = i > from && glue.has(word);
-		if (isGlue) {
-			hasVerb ||= verbs.has(word);
-			hasArticle ||= articles.has(word);
-			hasIndefinite ||= indefinites.has(word);
-		}
-		if (!next) {
-			if (!isGlue) break;
-			continue;
-		}
-		at = next;
-		// "Gold and silver grey": what "and" joins to a name ends where its last word begins another.
-		const isTorn = words[i - 1] === 'and' && i - 1 > from && i + 1 < to && goesOn(word, words[i + 1] ?? '');
-		const senses =
-			hasVerb || hasArticle
-				? at.senses.filter((sense) => holds(sense, hasVerb, hasArticle, hasIndefinite))
-				: at.senses;
-		if (senses.length > 0 && !isTorn) best = { senses, length: i - from + 1 };
-	}
-	const single = best ? undefined : joined.get(words[from] ?? '');
-	return best ?? (single ? { senses: single.senses, length: 1 } : undefined);
-}
+/** It is written when it is first asked for: a page on which nothing is read does not wait for it. */
+export const phrasebook: () => Phrasebook = onFirstUse(writtenBook);

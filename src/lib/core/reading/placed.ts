@@ -6,8 +6,8 @@ import { dresses } from './beside';
 import type { Span } from './model';
 import type { Reached } from './names';
 import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
-import { articles } from './phrasebook';
-import { sensesOfPhrase, spansOf } from './spans';
+import { articles } from './glue';
+import { meaning, sensesOfPhrase, spansOf } from './spans';
 import { isPutOn, namesWork } from './work';
 
 /** Words that lead to where something is on a garment; "at" is said of other things as well. */
@@ -73,9 +73,11 @@ function ofBack(part: Part): Part {
 	return whole && !other ? { ...part, span: { ...part.span, senses: whole.senses } } : part;
 }
 
-const beaded = sensesOfPhrase('beaded')?.filter(({ kind }) => kind === 'facet') ?? [];
 /** Pearls and beads that are sewn on are how the cloth is, and no necklace. */
-export const asBeads = (span: Span): Span => ({ ...span, senses: beaded });
+export const asBeads = (span: Span): Span => ({
+	...span,
+	senses: sensesOfPhrase('beaded')?.filter(({ kind }) => kind === 'facet') ?? []
+});
 
 /** Places on the body where what is worn is a jewel. */
 const jewelled = new Set('throat ears wrist wrists ankle ankles chest neck neckline back'.split(' '));
@@ -107,13 +109,12 @@ export function isSewnOn({ clause, lastHead, after }: Reached, span: Span): bool
 	);
 }
 
-const inside = sensesOfPhrase('inside') ?? [];
 /** "In taffeta, net underneath": where a clause of cloth and colour alone ends so, it is inside what was named. */
 export function asInside({ clause: { parts, head }, lastHead }: Reached, span: Span): Span | undefined {
 	const isUnder = /^(?:under|be)neath$/.test(lastOf(span));
 	const isOfStuff = parts.every((part) => part.role === 'said' && !part.denied && dresses(part.span));
 	return isUnder && lastHead && !head && isOfStuff && parts.some(({ span: one }) => isCloth(one))
-		? { ...span, senses: inside }
+		? meaning(span, 'inside')
 		: undefined;
 }
 

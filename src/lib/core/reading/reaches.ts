@@ -1,5 +1,6 @@
 /** How far a garment reaches, said with a verb: "it reaches the floor", "brushing her ankles", "the sleeves stop at the elbow". */
-import { articles, longestPhrase, type Found } from './phrasebook';
+import { articles } from './glue';
+import { longestPhrase, type Found } from './longest-phrase';
 
 const forms = (verb: string, stem = verb) => [
 	verb,

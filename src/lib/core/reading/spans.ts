@@ -16,7 +16,9 @@ import {
 	saysAfterAKind,
 	styledName
 } from './parted';
-import { definites, knownWords, longestPhrase, type Found } from './phrasebook';
+import { definites } from './glue';
+import { longestPhrase, type Found } from './longest-phrase';
+import { phrasebook } from './phrasebook';
 import { reachAlone, reachAt } from './reaches';
 import type { Sense, Span, Token } from './model';
 import { withKindsSaid } from './kinds-said';
@@ -78,6 +80,12 @@ export function sensesOfPhrase(phrase: string): readonly Sense[] | undefined {
 	const found = longestPhrase(words, 0, words.length);
 	return found && found.length === words.length ? found.senses : undefined;
 }
+
+/** What was said, with what a phrase of the lexicon means in place of its own meaning. */
+export const meaning = (span: Span, phrase: string): Span => ({
+	...span,
+	senses: sensesOfPhrase(phrase) ?? []
+});
 
 /** "A red and white tie" is no white tie: the second of two colours before a name that would be another with it. */
 function secondColour(words: readonly string[], at: number, name: Found | undefined): Found | undefined {
@@ -170,8 +178,12 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		if (pronoun) return { word: pronoun.toLowerCase() };
 		const owner = /['’]s$/i.test(text.slice(start, end)) ? word.slice(0, -1) : '';
 		const alone = longestPhrase([word], 0, 1);
-		if (knownWords.has(owner) && (!knownWords.has(word) || (alone && isType(alone)))) return { word: owner };
-		if (knownWords.has(word)) return { word };
+		if (
+			phrasebook().knownWords.has(owner) &&
+			(!phrasebook().knownWords.has(word) || (alone && isType(alone)))
+		)
+			return { word: owner };
+		if (phrasebook().knownWords.has(word)) return { word };
 		// "The bride’s mother": an owner is nobody's slip.
 		if (owner || isForm(word) || inflected(word).length > 0) return { word };
 		if (halvesAt(written, i - 1, i + 1) ?? halvesAt(written, i, i + 2)) return { word };
@@ -179,7 +191,7 @@ function wordsMeant(tokens: readonly Token[], text: string, own: readonly OwnWor
 		const after = tokens[i + 1]?.breakBefore ? undefined : tokens[i + 1]?.word;
 		// "Door-knocker": half a compound of which the other half is not known is no slip either.
 		const [half] = [tokens[i - 1], tokens[i + 1]].filter((_, side) => tokens[i + side]?.hyphenated);
-		if (half && !knownWords.has(half.word)) return { word };
+		if (half && !phrasebook().knownWords.has(half.word)) return { word };
 		// "A wing colar" is no coral: what makes a name with its neighbour comes first.
 		const meant = meantBeside(word, before, after) ?? meantFor(word);
 		return meant === undefined ? { word } : { word: meant, meant };

@@ -6,7 +6,7 @@ import type { Span } from './model';
 import type { Reached } from './names';
 import { senseOf, sensesOf, type PartRole } from './parts';
 import { asSpot, isBorne, placing } from './placed';
-import { sensesOfPhrase } from './spans';
+import { meaning, sensesOfPhrase } from './spans';
 
 /** A feather with a hat is a part of it, whatever its colour. */
 function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
@@ -18,8 +18,6 @@ function asPlume({ lastHead, clause }: Reached, span: Span): Span | undefined {
 		: undefined;
 }
 
-const glasses = sensesOfPhrase('glasses') ?? [];
-
 /** "Cat-eye frames", "black dress, round frames": where no eyewear has been named that they could be of, they are what is worn. */
 function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
@@ -27,15 +25,13 @@ function asGlasses({ lastHead }: Reached, span: Span): Span | undefined {
 	const isFrames =
 		senseOf(span, 'detail')?.detail.facets.includes('frame') &&
 		/^(?:frames|lenses)$/.test(span.words.join(' '));
-	return isFrames && !isTheirs ? { ...span, senses: glasses } : undefined;
+	return isFrames && !isTheirs ? meaning(span, 'glasses') : undefined;
 }
-
-const dress = sensesOfPhrase('dress') ?? [];
 
 /** "A strapless velvet bodice, white tulle skirt": a dress, told by its halves. */
 function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefined {
 	const isBodice = span.words.at(-1) === 'bodice';
-	return isBodice && skirtToCome && !lastHead ? { ...span, senses: dress } : undefined;
+	return isBodice && skirtToCome && !lastHead ? meaning(span, 'dress') : undefined;
 }
 
 /** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
@@ -66,8 +62,6 @@ function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | u
 	return part.length > 0 && last && isBorne(last) ? { ...span, words: [named], senses: part } : undefined;
 }
 
-const turnedUp = sensesOfPhrase('turn-ups') ?? [];
-
 /** "Jeans with a wide cuff", "trousers, 5 cm cuffs": what legs have, and no bracelet, unless it is of metal. */
 function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
@@ -78,7 +72,7 @@ function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
 	const isMeasured = clause.bare && clause.parts.some((part) => senseOf(part.span, 'length') !== undefined);
 	const isOfLeg = clause.before === 'with' || (clause.before === 'comma' && isMeasured);
 	return isCuff && hasLegsAlone && isOfLeg && !clause.head && !isOfMetal
-		? { ...span, senses: turnedUp }
+		? meaning(span, 'turn-ups')
 		: undefined;
 }
 

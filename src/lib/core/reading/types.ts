@@ -7,7 +7,7 @@ import { isDoneWith } from '../lexicon/moves';
 import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { mayHave, type Group } from './owners';
 import { senseOf, sensesOf, type Clause, type Part } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 import { spansOf } from './spans';
 import type { Sense, Span } from './model';
 import { wordsOf } from './tokens';

@@ -7,7 +7,7 @@ import { ends, isNamed, namesThing, saidUpTo } from './around';
 import { isOfAnother, standsForThing } from './by-cloth';
 import type { Sense, Span } from './model';
 import { alsoSaid, senseOf } from './parts';
-import { indefinites } from './phrasebook';
+import { indefinites } from './glue';
 
 const things: readonly Sense[] = [{ kind: 'stands-for', what: 'things' }];
 const vague = new Set(vagueThings);

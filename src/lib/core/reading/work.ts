@@ -2,7 +2,7 @@
 import type { FacetId } from '../lexicon/facets';
 import type { Span } from './model';
 import { senseOf, sensesOf, type Part } from './parts';
-import { longestPhrase } from './phrasebook';
+import { longestPhrase } from './longest-phrase';
 import type { Description } from './takings';
 
 const works: Partial<Record<FacetId, ReadonlySet<string>>> = {

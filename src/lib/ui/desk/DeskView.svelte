@@ -50,24 +50,24 @@
 </script>
 
 {#snippet cards(echoes: readonly Echo[])}
-	<ul class="grid">
-		{#each echoes as echo (echo.id)}
-			{@const client = clientOf(echo.clientId)}
-			{#if client && around.value}
-				<li>
-					<!-- Cards draw plates and work out scores: their code comes after the desk itself. -->
-					{#await import('../fitting/echoes/EchoCard.svelte') then { default: EchoCard }}
+	<!-- Cards draw plates and work out scores: their code comes after the desk itself, beside what they show. -->
+	{#await import('../fitting/echoes/EchoCard.svelte') then { default: EchoCard }}
+		<ul class="grid">
+			{#each echoes as echo (echo.id)}
+				{@const client = clientOf(echo.clientId)}
+				{#if client && around.value}
+					<li>
 						<EchoCard
 							{echo}
 							{client}
 							pieces={around.value.pieces}
 							reference={around.value.references.find(({ id }) => id === echo.referenceId)}
 						/>
-					{/await}
-				</li>
-			{/if}
-		{/each}
-	</ul>
+					</li>
+				{/if}
+			{/each}
+		</ul>
+	{/await}
 {/snippet}
 
 <Pending query={settings}>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { goto, preloadCode } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { InlineNotification, Loading } from 'carbon-components-svelte';
 	import { onMount } from 'svelte';
 	import { database } from '$lib/store/database';
@@ -14,7 +14,6 @@
 
 	// A studio of one's own is never overwritten from here; Studio asks before it does.
 	onMount(async () => {
-		void preloadCode('/');
 		try {
 			const settings = await database.settings.toCollection().first();
 			if (settings && !settings.demo) {
