@@ -16,7 +16,7 @@ describe('the phrasebook', () => {
 		vi.doUnmock('./on-first-use');
 		vi.resetModules();
 	});
-	it('is not written as the core is loaded: a page that reads nothing does not wait for it', async () => {
+	it('is not written as what scores a look is loaded: a page that reads nothing does not wait for it', async () => {
 		let made = 0;
 		vi.resetModules();
 		vi.doMock('./on-first-use', () => ({
@@ -25,8 +25,9 @@ describe('the phrasebook', () => {
 				return () => (kept ??= (made++, make()));
 			}
 		}));
-		const { readLook } = await import('../index');
+		await import('../matching/score-echo');
 		expect(made).toBe(0);
+		const { readLook } = await import('./read-look');
 		expect(readLook('a navy blazer').elements.length).toBe(1);
 		expect(made).toBeGreaterThan(0);
 	});

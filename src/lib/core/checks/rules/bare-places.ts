@@ -1,12 +1,15 @@
+import { onFirstUse } from '../../reading/on-first-use';
 import type { PieceFacts } from '../facts';
 import { propertiesSaid } from '../limits/properties';
 import type { Rule } from '../rule';
 
 /** Places of the body as limits call them; shoulders alone are no statement. */
-const places = ['cleavage', 'bare back', 'midriff', 'thighs'].map((place) => ({
-	name: place.replace('bare ', ''),
-	holds: propertiesSaid(place)[0]?.holds
-}));
+const places = onFirstUse(() =>
+	['cleavage', 'bare back', 'midriff', 'thighs'].map((place) => ({
+		name: place.replace('bare ', ''),
+		holds: propertiesSaid(place)[0]?.holds
+	}))
+);
 /** So many at once are more than one thing to look at (common practice: one at a time). */
 const tooMany = 3;
 /** Where much is bare by custom: beach, sport, and blouses under a drape. */
@@ -27,7 +30,7 @@ export const barePlaces: Rule = {
 		if (worn.some(byCustom)) return [];
 		// Over tights no thigh is bare.
 		const hose = pieces.some(({ slot, type }) => slot === 'hosiery' && /tights|stockings/.test(type.id));
-		const bare = places.flatMap(({ name, holds }) => {
+		const bare = places().flatMap(({ name, holds }) => {
 			const by = worn.filter((piece) => ['yes', 'by-kind'].includes(holds?.(piece) ?? 'no'));
 			return by.length > 0 && !(name === 'thighs' && hose) ? [{ name, by }] : [];
 		});
