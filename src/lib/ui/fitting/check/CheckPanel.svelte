@@ -17,7 +17,9 @@
 	const check = $derived(table.check);
 
 	let opened = $state<string | undefined>();
-	const keyOf = (finding: Finding) => `${finding.rule} ${finding.state ?? ''} ${finding.pieces.join(' ')}`;
+	/** One rule may find two things of the same pieces. */
+	const keyOf = ({ rule, state = '', pieces, measured }: Finding) =>
+		`${rule} ${state} ${pieces.join(' ')} ${measured}`;
 
 	function toggle(finding: Finding) {
 		check.hold(undefined);
@@ -30,7 +32,7 @@
 	<DayChanges {table} />
 	{#if check.findings.length === 0}<p class="soft none">{m.fitting.check.nothing}</p>{/if}
 	<ul>
-		{#each check.findings as finding (`${keyOf(finding)} ${finding.measured}`)}
+		{#each check.findings as finding (keyOf(finding))}
 			<FindingItem
 				{table}
 				{finding}

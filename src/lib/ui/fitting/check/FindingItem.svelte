@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Button, Select, SelectItem } from 'carbon-components-svelte';
+	import { Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
 	import { dismissalReasons, type Dismissal, type Finding, type Mend } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
 	import { m } from '../../messages';
@@ -19,7 +19,32 @@
 	const check = $derived(table.check);
 	/** The choice that says nothing yet. */
 	const unsaid: string = '';
-	const mends = $derived(open && finding.severity !== 'praise' ? check.mendsOf(finding) : []);
+	const onHand = $derived(open && finding.severity !== 'praise' ? check.mendsOf(finding) : []);
+	/** What the shops were found to have for it; undefined until they are asked. */
+	let shops = $state.raw<{ mends: readonly Mend[]; failed?: string } | undefined>();
+	let asking = $state(false);
+	let stop: AbortController | undefined;
+	const mends = $derived([...onHand, ...(shops?.mends ?? [])]);
+	// Another look, or put away: what was asked for it is of no use.
+	$effect(() => {
+		void [finding, open];
+		return () => {
+			stop?.abort();
+			shops = undefined;
+			asking = false;
+		};
+	});
+	async function askShops() {
+		const own = (stop = new AbortController());
+		asking = true;
+		try {
+			const answer = await check.mendsFromShops(finding, own.signal);
+			if (stop === own && !own.signal.aborted) shops = answer;
+		} catch {
+			// Put away: the answer is not waited for.
+		}
+		if (stop === own) asking = false;
+	}
 
 	const pointsOf = (mend: Mend) =>
 		mend.points === undefined || Math.abs(mend.points) < 0.05
@@ -79,7 +104,7 @@
 				</p>
 			{/if}
 			{#if finding.severity !== 'praise'}
-				{#if mends.length === 0}<p class="soft">{m.fitting.check.noMend}</p>{/if}
+				{#if onHand.length === 0}<p class="soft">{m.fitting.check.noMend}</p>{/if}
 				{#each mends as mend, i (i)}
 					<div
 						class="mend"
@@ -91,11 +116,25 @@
 						onfocusin={() => check.hold(mend)}
 						onfocusout={() => check.hold(undefined)}
 					>
-						<span>{mend.words}</span>
+						<span
+							>{mend.words}
+							{#if 'to' in mend.change && mend.change.to.cost}<span class="soft">{m.fitting.simulated}</span
+								>{/if}</span
+						>
 						<span class="figures soft">{pointsOf(mend)}</span>
 						<Button size="small" kind="tertiary" on:click={() => take(mend)}>{m.fitting.check.take}</Button>
 					</div>
 				{/each}
+				{#if shops}
+					{#if shops.failed}<p role="alert" class="warn">{shops.failed}</p>{/if}
+					{#if shops.mends.length === 0}<p class="soft" role="status">{m.fitting.check.noneForSale}</p>{/if}
+				{:else if asking}
+					<InlineLoading description={m.fitting.asking} />
+				{:else if check.mayAdd(finding)}
+					<Button size="small" kind="ghost" on:click={() => void askShops()}
+						>{m.fitting.check.askShops}</Button
+					>
+				{/if}
 				<Select
 					size="sm"
 					inline

@@ -2,6 +2,7 @@ import {
 	adaptLook,
 	checkLook,
 	extrasOf,
+	freePlaces,
 	garmentType,
 	isLetStand,
 	keyOfItem,
@@ -13,19 +14,23 @@ import {
 	underneath,
 	wearable,
 	withChange,
+	withPostage,
 	wornPieces,
 	type Change,
 	type Client,
 	type Echo,
 	type Event,
 	type Finding,
+	type FitNote,
 	type Mend,
 	type Piece,
 	type Reference,
 	type ScoreOptions,
 	type SlotId,
+	type Spare,
 	type WorthyOffer
 } from '$lib/core';
+import { mendsFromShops, type FromShops } from './for-sale';
 
 /** What the eye looks at. */
 export interface CheckSource {
@@ -34,13 +39,15 @@ export interface CheckSource {
 	client: Client;
 	event: Event | undefined;
 	pieces: readonly Piece[];
+	/** What the client tried of shops. */
+	fitNotes: readonly FitNote[];
 	/** What could be worn for an element instead. */
 	offersFor: (elementId: string) => readonly WorthyOffer[];
 	scoring: ScoreOptions;
 }
 
-/** As many spare pieces as are tried for a mend. */
-const tried = 8;
+/** As many spare pieces as are tried for a mend, of those that are owned and of those for sale. */
+const tried = { owned: 8, forSale: 4 };
 
 /** The findings on what an echo wears, their mends, and one of them held up to be looked at. */
 export function lookCheck(source: () => CheckSource) {
@@ -95,6 +102,24 @@ export function lookCheck(source: () => CheckSource) {
 			}
 		).map(({ thing: { item, title, garment } }) => ({ key: keyOfItem(item), title, garment }));
 
+	/** What would be worn of an element instead: what is owned, then what would be bought, by what it earns. */
+	function sparesFor(id: string): Spare[] {
+		const offers = [...source().offersFor(id)]
+			.filter(({ earned }) => earned > 0)
+			.sort((a, b) => b.earned - a.earned);
+		return [
+			...offers.filter(({ cost }) => !cost).slice(0, tried.owned),
+			...offers.filter(({ item }) => item.source === 'listing').slice(0, tried.forSale)
+		].map(({ key, title, garment, item, cost }) => ({
+			key,
+			title,
+			garment,
+			...(item.source === 'listing' && { bought: item.listing, cost })
+		}));
+	}
+	/** What the shops were last found to have for a finding. */
+	let forSale = $state.raw<FromShops['things']>([]);
+
 	return {
 		get findings() {
 			return findings;
@@ -132,14 +157,29 @@ export function lookCheck(source: () => CheckSource) {
 				reference,
 				scoring: source().scoring,
 				elementsOf: (id) => echo.matches.find(({ elementIds }) => elementIds[0] === id)?.elementIds ?? [],
-				sparesFor: (id) =>
-					[...source().offersFor(id)]
-						.filter(({ cost, earned }) => !cost && earned > 0)
-						.sort((a, b) => b.earned - a.earned)
-						.slice(0, tried)
-						.map(({ key, title, garment }) => ({ key, title, garment })),
+				sparesFor,
 				additions: besidesIn
 			}),
+		/** Could something be put on besides for it? */
+		mayAdd: (finding: Finding) => finding.severity !== 'praise' && freePlaces(finding, worn).length > 0,
+		/** Asks the shops for what, put on besides, would mend a finding. */
+		async mendsFromShops(finding: Finding, signal: AbortSignal): Promise<FromShops> {
+			const { client, fitNotes } = source();
+			const answer = await mendsFromShops(
+				finding,
+				{
+					worn,
+					context,
+					client,
+					fitNotes,
+					schools: echo.schools,
+					costOf: (item) => withPostage({ item }, wornItems)
+				},
+				signal
+			);
+			forSale = answer.things;
+			return answer;
+		},
 		/** The mend that is held up, to see it on the plate before it is taken. */
 		get tryOn() {
 			return tryOn;
@@ -149,10 +189,10 @@ export function lookCheck(source: () => CheckSource) {
 		get preview() {
 			return tryOn && { worn: withChange(worn, tryOn.change) };
 		},
-		/** The owned thing that is worn besides. */
+		/** The thing that is worn besides, owned or for sale. */
 		additionIn: ({ to }: Extract<Change, { kind: 'add' }>) =>
-			onHand.find(({ item }) => keyOfItem(item) === to.key),
-		/** The owned piece that a swap takes. */
+			onHand.find(({ item }) => keyOfItem(item) === to.key) ?? forSale.find(({ key }) => key === to.key),
+		/** What a swap takes. */
 		offerIn: (change: Extract<Change, { kind: 'swap' }>) => offerOf(change.id, change.to.key)
 	};
 }

@@ -141,8 +141,8 @@ export function tableDeeds(source: () => DeedSource) {
 			{ ...scoring, newId: giveId, keepByHand }
 		);
 	};
-	/** Puts an owned thing on that no element asks for. */
-	const wearUnderneath = ({ item, title }: Pick<OwnedOption, 'item' | 'title'>) =>
+	/** Puts a thing on underneath, that no element asks for. */
+	const wearUnderneath = ({ item, title }: Pick<OwnedOption, 'title'> & { item: Item }) =>
 		edit(m.did.putOn(title), (draft) => {
 			draft.extras.push(freshExtra({ id: newId(), item, kind: 'underpinning' }));
 		});

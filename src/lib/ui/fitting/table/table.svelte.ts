@@ -137,6 +137,7 @@ export function fittingTable(onTable: () => OnTable) {
 		client,
 		event: onTable().event,
 		pieces,
+		fitNotes,
 		scoring,
 		offersFor
 	}));
