@@ -36,6 +36,41 @@ test('the eye says what is off, a mend is held up on the plate and taken, and un
 	await expect(page.getByRole('button', { name: /The waist is not marked/ })).toBeVisible();
 });
 
+test('what the shops could put on for a finding is asked for, held up, bought with the look and taken back', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Fitting table');
+	await page.getByRole('link', { name: /Rehearsal room, boat-deck interview/ }).click();
+	await expect(page.locator('[data-rung]').first()).toBeVisible();
+	await page.keyboard.press('k');
+	const finding = page.getByRole('button', { name: /rain spots the silk/ });
+	const ask = page.getByRole('button', { name: 'Ask the shops what could be put on for it' });
+	await finding.press('Enter');
+
+	// Shops that do not answer are told of, and what is owned stays to be taken.
+	await page.route('**/api/market/matches', (route) => route.fulfill({ json: {} }));
+	await ask.press('Enter');
+	await expect(page.getByRole('alert').filter({ hasText: 'cannot be reached' })).toBeVisible();
+	await expect(page.getByRole('group', { name: 'add Camel cotton trench' })).toBeVisible();
+	await page.unroute('**/api/market/matches');
+
+	// Put away and opened again, it is asked anew.
+	await finding.press('Enter');
+	await finding.press('Enter');
+	await ask.press('Enter');
+	const mend = page.getByRole('group', { name: /^add .*£/ }).first();
+	await expect(mend).toContainText('simulated shops');
+	await expectAccessible(page);
+	await mend.getByRole('button', { name: 'Take it' }).press('Enter');
+	await expect(finding).toBeHidden();
+	await expect(page.getByText('over the limit')).toBeVisible();
+	await expect(page.getByRole('button', { name: /^More/ })).toContainText('1');
+	await page.keyboard.press('Control+z');
+	await expect(finding).toBeVisible();
+	await expect(page.getByText('nothing to buy')).toBeVisible();
+});
+
 test('what was done well is said too, and the cards come back with one click', async ({ page }) => {
 	await openDemo(page);
 	await goTo(page, 'Fitting table');
