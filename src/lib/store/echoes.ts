@@ -1,5 +1,6 @@
 /** Echoes that are begun, some with a reference of their own. `label` is what undo calls them, in the past tense. */
 import {
+	choosing,
 	freshEcho,
 	plannedFor,
 	referenceFrom,
@@ -88,6 +89,9 @@ export async function beginWearable(
 			.slice(0, 4000)
 	};
 	const kept = new Set(elements.map(({ id }) => id));
+	const matches = echo.matches
+		.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => kept.has(id)) }))
+		.filter(({ elementIds }) => elementIds.length > 0);
 	const begun: Echo = {
 		...echo,
 		id: newId(),
@@ -95,9 +99,12 @@ export async function beginWearable(
 		referenceId: adapted.id,
 		title: adapted.title,
 		createdOn: today(),
-		matches: echo.matches
-			.map((match) => ({ ...match, elementIds: match.elementIds.filter((id) => kept.has(id)) }))
-			.filter(({ elementIds }) => elementIds.length > 0),
+		matches: changes.reduce((before, { elementId, change: how }) => {
+			const element = elements.find(({ id }) => id === elementId);
+			if (how.kind !== 'wear' || !element) return before;
+			const { item, garment } = how.offer;
+			return choosing.chooseItem(before, elements, { element, item, garment, backups: [] }, newId());
+		}, matches),
 		gapNotes: echo.gapNotes.filter(({ elementId }) => kept.has(elementId)),
 		versions: [],
 		answers: [],

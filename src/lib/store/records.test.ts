@@ -177,6 +177,28 @@ describe('a wearable version', () => {
 		expect(await database.echoes.count()).toBe(1);
 		expect(await database.references.count()).toBe(1);
 	});
+	it('wears what it was proposed with', async () => {
+		const asked = element(1, garment('skirt', ['red'], { hemLength: 'mini' }));
+		const owned = makePiece(1, garment('skirt', ['red'], { hemLength: 'midi' }));
+		const [option] = optionsOfPiece(owned);
+		const reference = makeReference([asked]);
+		const echo = makeEcho(client, reference);
+		await replaceStudio({
+			...emptyStudio(),
+			clients: [client],
+			pieces: [owned],
+			references: [reference],
+			echoes: [echo]
+		});
+		const worn = { ...asked, garment: option!.garment };
+		const offer = { key: 'owned', title: 'Red midi', item: option!.item, garment: option!.garment };
+		const words = { elementId: asked.id, why: 'no minis', words: 'Red midi, owned', points: 2 };
+		const change = { ...words, change: { kind: 'wear' as const, offer } };
+		const id = await beginWearable('Began', echo, { elements: [worn], changes: [change] }, 'Wearable');
+		const begun = await database.echoes.get(id);
+		expect(begun?.matches).toMatchObject([{ elementIds: [asked.id], items: [option!.item], byHand: true }]);
+		expect((await database.references.get(begun!.referenceId))?.note).toBe('Red midi, owned (no minis)');
+	});
 });
 
 describe('versions of an echo', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
-import { makeClient } from '../../../../tests/records';
+import { makeClient, makeListing, makeShop, uuid } from '../../../../tests/records';
 import { checkLook } from '../checks/check-look';
 import { asWorn } from '../checks/mistakes';
 import { scoreLook } from '../closeness/look';
@@ -8,6 +8,7 @@ import { materials } from '../lexicon/materials';
 import { families } from '../lexicon/types';
 import { wearableCloth } from '../lexicon/wearable-cloth';
 import { adaptLook } from './adapt';
+import type { Offer } from './win-back';
 
 const stage = {
 	elements: [
@@ -77,6 +78,65 @@ describe('a wearable version', () => {
 		};
 		const adapted = adaptLook(signed, client(limits(['above the knee'])));
 		expect(adapted.elements[0]?.garment.palette).toEqual(signed.elements[0]?.garment.palette);
+	});
+});
+
+describe('a wearable version from what there is', () => {
+	const who = client(limits(['above the knee']));
+	const offer = (title: string, of: ReturnType<typeof garment>, price?: number): Offer => ({
+		key: title,
+		title,
+		garment: of,
+		...(price === undefined
+			? { item: { source: 'piece', pieceId: uuid(90), partId: uuid(91) } }
+			: {
+					item: {
+						source: 'listing',
+						listing: makeListing(90, of, price),
+						shop: makeShop(1),
+						seenOn: '2026-11-30'
+					},
+					cost: { amountMinor: price, currency: 'GBP' }
+				})
+	});
+	const skirt = (colour: string, hemLength: 'mini' | 'midi') => garment('skirt', [colour], { hemLength });
+	const version = (offers: Offer[], look = stage) =>
+		adaptLook(look, who, {
+			offersFor: (id) => (id === look.elements[1]?.id || look !== stage ? offers : [])
+		});
+	const wordsOf = (adapted: ReturnType<typeof adaptLook>) => adapted.changes.map(({ words }) => words);
+
+	it('wears what is owned and obeys, before anything is made up', () => {
+		const adapted = version([
+			offer('Red mini', skirt('red', 'mini')),
+			offer('Red midi', skirt('red', 'midi')),
+			offer('Red midi for sale', skirt('red', 'midi'), 1850)
+		]);
+		expect(wordsOf(adapted)).toEqual(['Red midi, owned']);
+		expect(adapted.elements[1]?.garment).toEqual(skirt('red', 'midi'));
+		expect(adapted.score + adapted.changes[0]!.points).toBeCloseTo(100, 8);
+	});
+	it('then what the shops have, with its price', () =>
+		expect(
+			wordsOf(
+				version([offer('Red mini', skirt('red', 'mini')), offer('For sale', skirt('red', 'midi'), 1850)])
+			)
+		).toEqual(['For sale, £18.50']));
+	it('changes the feature where neither comes near', () => {
+		const far = offer('Sequinned lime maxi', garment('lehenga', ['lime'], { hemLength: 'floor' }));
+		expect(wordsOf(version([far]))).toEqual(wordsOf(version([])));
+	});
+	it('wears a thing for one element only', () => {
+		const twins = {
+			elements: [
+				element(1, skirt('red', 'mini')),
+				element(2, skirt('red', 'mini')),
+				element(3, garment('top', ['red']))
+			]
+		};
+		const adapted = version([offer('Red midi', skirt('red', 'midi'))], twins);
+		const worn = adapted.changes.filter(({ change }) => change.kind === 'wear');
+		expect(worn).toHaveLength(1);
 	});
 });
 

@@ -13,6 +13,9 @@ import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
+import { moneyInWords } from '../money/amounts';
+import type { Item } from '../model/worn';
+import type { Offer } from './win-back';
 
 /** Rules whose findings make a look unwearable for this client and day, rather than less handsome. */
 const wearability = [
@@ -59,7 +62,11 @@ export interface Adaptation {
 	words: string;
 	/** What it costs the closeness, in points of the 100; 0 or more. */
 	points: number;
-	change: { kind: 'change'; garment: Garment; aspect: AspectId } | { kind: 'leave-out' };
+	change:
+		| { kind: 'change'; garment: Garment; aspect: AspectId }
+		/** A thing that is owned or for sale, worn for it. */
+		| { kind: 'wear'; offer: Offer }
+		| { kind: 'leave-out' };
 }
 
 export interface AdaptedLook {
@@ -75,7 +82,17 @@ export interface AdaptedLook {
 export interface AdaptOptions {
 	event?: CheckContext['event'];
 	schools?: CheckContext['schools'];
+	/** What could be worn for an element, owned and for sale. */
+	offersFor?: (elementId: string) => readonly Offer[];
 }
+
+/** As many things are tried for an element of those that are owned, and of those for sale. */
+const mostTried = 8;
+/**
+ * Points of the 100 that a thing which is there may cost more than a changed feature, which nobody has yet: one that is owned, and one that
+ * can be bought (this project's).
+ */
+const there = { piece: 4, listing: 2 };
 
 /** The values that a facet may be changed to: of cloth only what the trade takes instead of it. */
 function valuesFor(facet: FacetId, garment: Garment) {
@@ -175,34 +192,68 @@ interface Tried {
 	next: CheckedPiece[];
 	/** Points that it costs. */
 	lost: number;
+	/** By what it is chosen, the least first: its points, less for what is there. */
+	dear: number;
 }
 
-/** What can be changed about one piece, kind by kind: features before types, and leaving it out last. */
+/** A thing as it is worn in a look. */
+const asOffered = ({ title, garment, item }: Offer): Pick<CheckedPiece, 'title' | 'garment' | 'bought'> => ({
+	title,
+	garment,
+	...(item.source === 'listing' && { bought: item.listing })
+});
+
+/** What can be changed about one piece, kind by kind: things that are there and features before types, and leaving it out last. */
 function changesOf(
 	worn: readonly CheckedPiece[],
 	piece: CheckedPiece,
-	earnedBy: (id: string, garment: Garment | undefined) => number
+	earnedBy: (id: string, garment: Garment | undefined) => number,
+	offers: readonly Offer[]
 ): (() => Tried[])[] {
 	const { id, garment: given } = piece;
 	const now = earnedBy(id, given);
+	const offered = (source: Item['source']) =>
+		offers
+			.filter(({ item }) => item.source === source && !('becomes' in item && item.becomes))
+			.slice(0, mostTried)
+			.map((offer): Tried => {
+				const lost = now - earnedBy(id, offer.garment);
+				return {
+					id,
+					words: `${offer.title}, ${source === 'listing' && offer.cost ? moneyInWords(offer.cost) : 'owned'}`,
+					change: { kind: 'wear', offer },
+					next: worn.map((one) => (one.id === id ? { ...one, ...asOffered(offer) } : one)),
+					lost,
+					dear: lost - there[source]
+				};
+			});
 	const changed = (variants: Variant[]) =>
-		variants.map(({ garment, aspect, words }) => ({
-			id,
-			words,
-			change: { kind: 'change' as const, garment, aspect },
-			next: worn.map((one) => (one.id === id ? { ...one, garment, title: garmentInWords(garment) } : one)),
-			lost: now - earnedBy(id, garment)
-		}));
+		variants.map(({ garment, aspect, words }): Tried => {
+			const lost = now - earnedBy(id, garment);
+			return {
+				id,
+				words,
+				change: { kind: 'change', garment, aspect },
+				next: worn.map((one) => (one.id === id ? { ...one, garment, title: garmentInWords(garment) } : one)),
+				lost,
+				dear: lost
+			};
+		});
 	const without = (): Tried => ({
 		id,
 		words: `without the ${garmentType(given.type).singular}`,
 		change: { kind: 'leave-out' },
 		next: worn.filter((one) => one.id !== id),
-		lost: now
+		lost: now,
+		dear: now
 	});
 	const needed = ['top', 'legs', 'whole', 'drape', 'feet'].includes(garmentType(given.type).slot);
 	return [
-		() => changed([...otherFeatures(given), ...otherColours(given)]),
+		() => [
+			...offered('piece'),
+			...offered('listing'),
+			...changed([...otherFeatures(given), ...otherColours(given)])
+		],
 		() => changed(otherTypes(given)),
 		() => (needed ? [] : [without()])
 	];
@@ -214,7 +265,7 @@ function firstThatHelps(
 	helps: (next: CheckedPiece[]) => boolean
 ): Tried | undefined {
 	for (const kind of [0, 1, 2]) {
-		const tried = kinds.flatMap((of) => of[kind]?.() ?? []).sort((a, b) => a.lost - b.lost);
+		const tried = kinds.flatMap((of) => of[kind]?.() ?? []).sort((a, b) => a.dear - b.dear);
 		const found = tried.find(({ next }) => helps(next));
 		if (found) return found;
 	}
@@ -223,14 +274,14 @@ function firstThatHelps(
 
 /**
  * The wearable version: changes so that the look obeys the client's limits, body and wishes, the event and its weather,
- * and keeps what carries it. Each change is found by trying the values of the features that stylists change and, where
- * none helps, other types and leaving out a small thing; the one that costs the least closeness is taken, and priced. What
- * turns out not to be needed once the rest is changed is taken back.
+ * and keeps what carries it. Each change is found by trying what the client owns, what the shops have and the values of the features that stylists
+ * change and, where none helps, other types and leaving out a small thing. The one that costs the least closeness is taken, and priced; what
+ * is owned, and next what can be bought, goes before what is only thought of where it costs little more. What turns out not to be needed once the rest is changed is taken back.
  */
 export function adaptLook(
 	reference: Pick<Reference, 'elements'>,
 	client: CheckContext['client'] & Partial<Pick<Client, 'schools'>>,
-	{ event, schools }: AdaptOptions = {}
+	{ event, schools, offersFor = () => [] }: AdaptOptions = {}
 ): AdaptedLook {
 	const context: CheckContext = { client, event, schools: { ...client.schools, ...schools } };
 	const { elements } = reference;
@@ -249,12 +300,19 @@ export function adaptLook(
 	const lookedAt = (pieces: readonly CheckedPiece[]) =>
 		checkLook(pieces, context, { only: wearability }).filter(({ severity }) => severity !== 'praise');
 
+	/** What is taken for one element is worn for no other. */
+	const taken = (key: string) =>
+		changes.some(({ change }) => change.kind === 'wear' && change.offer.key === key);
+	const free = (id: string) => offersFor(id).filter(({ key }) => !taken(key));
+
 	for (;;) {
 		const before = lookedAt(worn);
 		const finding = before.find((one) => !open.some((other) => same(one, other)));
 		if (!finding) break;
 		const best = firstThatHelps(
-			worn.filter(({ id }) => finding.pieces.includes(id)).map((piece) => changesOf(worn, piece, earnedBy)),
+			worn
+				.filter(({ id }) => finding.pieces.includes(id))
+				.map((piece) => changesOf(worn, piece, earnedBy, free(piece.id))),
 			(next) =>
 				!checkLook(next, context, { only: [finding.rule] }).some((one) => same(one, finding)) &&
 				lookedAt(next).length < before.length

@@ -40,9 +40,14 @@
 		<p>{m.fitting.wearable.asItIs}</p>
 	{:else}
 		<ul>
-			{#each adapted.changes as { elementId, words, why, points } (elementId + words)}
+			{#each adapted.changes as { elementId, words, why, points, change } (elementId + words)}
 				<li>
-					<span>{nameOf(elementId)}: {words}</span>
+					<span
+						>{nameOf(elementId)}: {words}
+						{#if change.kind === 'wear' && change.offer.item.source === 'listing'}<span class="soft"
+								>{m.fitting.simulated}</span
+							>{/if}</span
+					>
 					<span class="figures">−{points.toFixed(1)}</span>
 					<span class="soft why">{why}</span>
 				</li>

@@ -143,7 +143,8 @@ export function lookCheck(source: () => CheckSource) {
 		adapt: () =>
 			adaptLook(source().reference, source().client, {
 				event: source().event,
-				schools: echo.schools
+				schools: echo.schools,
+				offersFor: source().offersFor
 			}),
 		/** Findings that ask for something. */
 		get faults() {
