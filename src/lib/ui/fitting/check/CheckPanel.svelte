@@ -18,8 +18,8 @@
 
 	let opened = $state<string | undefined>();
 	/** One rule may find two things of the same pieces. */
-	const keyOf = ({ rule, state = '', pieces, measured }: Finding) =>
-		`${rule} ${state} ${pieces.join(' ')} ${measured}`;
+	const keyOf = ({ rule, state, pieces, measured }: Finding) =>
+		`${rule} ${state ?? ''} ${pieces.join(' ')} ${measured}`;
 
 	function toggle(finding: Finding) {
 		check.hold(undefined);
