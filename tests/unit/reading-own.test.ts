@@ -343,6 +343,34 @@ describe('how a thing is worn', () => {
 			runs
 		);
 	});
+	it('is of the thing before whose name and behind whose article it stands: “a denim skirt, a tucked in white tank”', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('skirt', 'jeans', 'kilt', 'cargo trousers'),
+				fc.constantFrom('tucked in', 'half tucked in', 'tied up', 'knotted'),
+				colourWord,
+				fc.constantFrom('tank', 'shirt', 'tee'),
+				(bottom, said, colour, top) => {
+					const text = `${article(bottom)}${bottom}, a ${said} ${colour} ${top}`;
+					const [below, above] = readLook(text).elements;
+					expect(below, text).toMatchObject({ moves: [], note: '' });
+					expect(above?.moves, text).toEqual(readLook(`${colour} ${top}, ${said}`).elements[0]?.moves);
+					expect(above?.moves, text).toHaveLength(1);
+				}
+			),
+			runs
+		);
+	});
+	it('at the waist is a knot in a shirt and a belt on a coat', () => {
+		for (const said of ['tied at the waist', 'knotted at the waist', 'tied in front'])
+			for (const [thing, move] of [
+				['shirt', 'knotted'],
+				['trench coat', 'belted'],
+				['wrap coat', 'belted'],
+				['blazer', 'belted']
+			])
+				expect(readLook(`a navy ${thing} ${said}, boots`).elements[0]?.moves, said).toEqual([move]);
+	});
 	it('of a leg is of nothing that has none', () => {
 		const ofLegs = moveIds.filter((id) => moveOf(id).has === 'legLength');
 		expect(ofLegs.length).toBeGreaterThan(2);

@@ -82,7 +82,7 @@ const source: Partial<Record<FacetId, string>> = {
 		heavy: heavyweight, heavy-weight, heavy, thick, winter-weight, weighty, dense, chunky`,
 	opacity: `
 		sheer: sheer, see-through, transparent, translucent, clear, 10 denier, 15 denier, barely-there, barely there
-		semi-sheer: semi-sheer, semi-opaque, semi-transparent, 20 denier, 40 denier
+		semi-sheer: semi-sheer, semi-opaque, tissue-thin, tissue-weight, semi-transparent, 20 denier, 40 denier
 		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
 	distress: `
 		clean: clean, undamaged, unripped
@@ -99,16 +99,16 @@ const source: Partial<Record<FacetId, string>> = {
 	neckline: `
 		crew: crew-neck, crewneck, crew-necked, crew
 		round: round-neck, round-necked, ~peasant, ~gathered
-		scoop: scoop-neck, scooped, scoop-necked, scoop, low round
+		scoop: scoop-neck, scooped, scoop-necked, scoop, low round, scoop-front
 		jewel: jewel-neck, jewel neckline
 		boat: boat-neck, ~sabrina, bateau, boat-necked, slash-neck, slashed-neck, bateau neck, envelope-neck, envelope neck, portrait-neck, ~portrait
 		square: square-neck, square-necked, square-cut neck
-		v: v-neck, v-necked, v-neckline, vee-neck, v neck
+		v: v-neck, v-necked, v-neckline, vee-neck, v neck, v-front
 		deep-v: deep v, deep v-neck, deep-v, deep-v neck, low v, low v-neck
 		wrap: crossover, cross-over, surplice, wrap-front, wrapover, wrap-over
 		sweetheart: sweetheart, sweetheart-neck, queen-anne, ~queen anne
-		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline
-		plunge: plunging, plunge, plunging v, low-cut, plunge-front
+		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline, cowl-front, cowl-fronted
+		plunge: plunging, plunge, plunging v, low-cut, plunge-front, plunging front
 		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck
 		funnel: funnel-neck, funnel
 		mock: mock-neck, mock turtleneck, grown-on neck

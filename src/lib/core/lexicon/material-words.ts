@@ -51,7 +51,7 @@ crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine, crape, m
 viscose: rayon, lyocell, cupro, acetate, challis
 taffeta: moire, moiré, grosgrain, faille, ottoman silk, ottoman, paper taffeta, rep, repp, grogram, moreen
 chiffon: silk chiffon, mousseline, silk mousseline, gossamer, ninon, mousseline de soie
-organza: silk organza, organdie, organdy
+organza: silk organza, organdie, organdy, tissue, zari tissue, tissue silk
 tulle: netting, bobbinet
 net: mesh, power mesh, fishnet fabric, fishnet, filet net, meshwork
 lace: lacy, guipure, chantilly lace, crochet lace, bobbin lace, pillow lace, point lace, needle lace, needlepoint lace, filet lace, valenciennes lace, brussels lace, valenciennes, torchon lace

@@ -14,7 +14,7 @@ export const tiedToWear: ReadonlySet<TypeId> = new Set([
 /** How moves are said, besides their labels: only the reader needs it. "Tied/knotted round the neck" is said with either word. */
 export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'half-tucked':
-		'half-tuck, half tuck, front tucked, tucked at the front, front-tuck, tucked in at the front, french tuck, french-tucked, partly tucked, loosely tucked, one side tucked in',
+		'half-tuck, half tuck, half tucked in, half-tucked-in, front tucked, tucked at the front, front-tuck, tucked in at the front, french tuck, french-tucked, partly tucked, loosely tucked, one side tucked in',
 	tucked: 'tucked, tucked into the waistband, fully tucked, tucked-in, neatly tucked',
 	untucked: 'untucked, left untucked, not tucked, hanging out, worn out over the waistband',
 	'cuffs-turned-back':
@@ -35,7 +35,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
 	'tucked-into-boots': 'tucked, tucked in',
 	belted:
-		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied',
+		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied, tied at the waist, knotted at the waist, tied at the front, tied in front, tied in a knot, tied up',
 	knotted:
 		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':

@@ -100,15 +100,16 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	sweets swings switch switching swords swung taft take takin tale tally taping tapping taps tara
 	tarzan taught taxes tear tease technically technician teen teli tens thank thanking thanks theater
 	thee things thingy thinking thinks thirst thorough threat threats throats throw throwing throws tick
-	tide tigers till tipped tired tires titty toddy toilet token tomatoes tommy tong tongues tonic topic
-	touchy tow towels tracking tracks trade trailer trails trains trap trapped traveled traveler
-	traveling travels treat tree trembling triad trial triangle trick tries tripping trooper troubled
-	truck trucks try tummy tuned turner turtles twinkle underway unicorn unlocked unmarried untie vanish
-	vanished vega vein veins victor victoria vile violent virgil virginia virgins visitors visits voila
-	wade waffles wait waited waiters waitress waits wake waking walt walter wander wandered ware warmed
-	warner warp washer wasted watched waters weaver wedded weddings weekends weigh weighs weights wells
-	whale whiskers whiskey whispered whispering whistles whites whitey wicked wider widow willie
-	winchester windows winner winters wished witch witches witter wives workers wounds wright writer
+	tide tigers till tipped tired tires tissues titty toddy toilet token tomatoes tommy tong tongues
+	tonic topic touchy tow towels tracking tracks trade trailer trails trains trap trapped traveled
+	traveler traveling travels treat tree trembling triad trial triangle trick tries tripping trooper
+	troubled truck trucks try tummy tuned turner turtles twinkle underway unicorn unlocked unmarried
+	untie vanish vanished vega vein veins victor victoria vile violent virgil virginia virgins visitors
+	visits voila wade waffles wait waited waiters waitress waits wake waking walt walter wander wandered
+	ware warmed warner warp washer wasted watched waters weaver wedded weddings weekends weigh weighs
+	weights wells whale whiskers whiskey whispered whispering whistles whites whitey wicked wider widow
+	willie winchester windows winner winters wished witch witches witter wives workers wounds wright
+	writer
 `
 		.trim()
 		.split(/\s+/)

@@ -16,7 +16,7 @@ import {
 	saysAfterAKind,
 	styledName
 } from './parted';
-import { definites } from './glue';
+import { articles, definites } from './glue';
 import { longestPhrase, type Found } from './longest-phrase';
 import { phrasebook } from './phrasebook';
 import { reachAlone, reachAt } from './reaches';
@@ -132,8 +132,10 @@ function phraseAt(
 	const another = end < limit && !definites.has(words[end] ?? '');
 	// A guess is one phrase: "looks like".
 	const isGuess = longest?.senses.some(({ kind }) => kind === 'hedge') ?? false;
-	// "A tucked-in cream shirt": what a hyphen holds is one.
-	const isHeld = isHyphenated(end - 1);
+	// "A tucked-in cream shirt", "a tucked in cream shirt": what a hyphen holds is one, and how a thing is worn between its article and its name.
+	const isHeld =
+		isHyphenated(end - 1) ||
+		(articles.has(words[at - 1] ?? '') && longest?.senses.some(({ kind }) => kind === 'move') === true);
 	// "A stack of bangles": what ends in "of" is said of what follows.
 	const isOf =
 		words[end - 1] === 'of' &&

@@ -61,7 +61,7 @@ export const tops = [
 			tunic: tunic / tunics / tunic top / topLength=thigh fit=relaxed collar=collarless neckline=round
 			kaftan-top: kaftan top / kaftan tops / dashiki / fit=oversized sleeveShape=kimono collar=collarless topLength=thigh
 
-			halter-top: halter top / halter tops / halter, halterneck, halter neck, halterneck top / sleeveLength=sleeveless neckline=halter collar=collarless
+			halter-top: halter top / halter tops / halter, halterneck, halter neck, halterneck top, halter crop / sleeveLength=sleeveless neckline=halter collar=collarless
 			off-shoulder-top: off-shoulder top / off-shoulder tops / off-the-shoulder top, bardot top / neckline=off-shoulder sleeveLength=short collar=collarless
 			one-shoulder-top: one-shoulder top / one-shoulder tops / asymmetric top / neckline=one-shoulder sleeveLength=sleeveless collar=collarless
 			peplum-top: peplum top / peplum tops / peplum blouse / fit=close collar=collarless neckline=round
