@@ -52,6 +52,7 @@ test('what the shops could put on for a finding is asked for, held up, bought wi
 	await page.route('**/api/market/matches', (route) => route.fulfill({ json: {} }));
 	await ask.press('Enter');
 	await expect(page.getByRole('alert').filter({ hasText: 'cannot be reached' })).toBeVisible();
+	await expect(finding).toBeFocused();
 	await expect(page.getByRole('group', { name: 'add Camel cotton trench' })).toBeVisible();
 	await page.unroute('**/api/market/matches');
 
@@ -61,6 +62,10 @@ test('what the shops could put on for a finding is asked for, held up, bought wi
 	await ask.press('Enter');
 	const mend = page.getByRole('group', { name: /^add .*£/ }).first();
 	await expect(mend).toContainText('simulated shops');
+	// The focus is on what came, and holds it up.
+	const first = page.locator('[data-sold]').first();
+	await expect(first.getByRole('button', { name: 'Take it' })).toBeFocused();
+	await expect(first).toHaveClass(/held/);
 	await expectAccessible(page);
 	await mend.getByRole('button', { name: 'Take it' }).press('Enter');
 	await expect(finding).toBeHidden();

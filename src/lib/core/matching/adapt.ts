@@ -13,8 +13,8 @@ import { garmentType, garmentTypes, typeHasFacet } from '../lexicon/taxonomy';
 import type { Client } from '../model/client';
 import type { Garment } from '../model/garment';
 import type { AspectId, Element, Reference } from '../model/reference';
-import { moneyInWords } from '../money/amounts';
 import type { Item } from '../model/worn';
+import { moneyInWords } from '../money/amounts';
 import type { Offer } from './win-back';
 
 /** Rules whose findings make a look unwearable for this client and day, rather than less handsome. */

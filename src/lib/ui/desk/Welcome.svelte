@@ -1,15 +1,17 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
 	import { Button } from 'carbon-components-svelte';
 	import { startEmptyStudio } from '$lib/store/studio';
+	import { goToMade } from '../frame/go-to-made';
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 
 	const begin = (next: string) =>
-		perform(async () => {
-			await startEmptyStudio();
-			await goto(next);
-		});
+		perform(() =>
+			goToMade(async () => {
+				await startEmptyStudio();
+				return next;
+			})
+		);
 </script>
 
 <div class="page welcome">

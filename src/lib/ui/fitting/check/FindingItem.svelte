@@ -2,6 +2,7 @@
 	import { Button, InlineLoading, Select, SelectItem } from 'carbon-components-svelte';
 	import { dismissalReasons, type Dismissal, type Finding, type Mend } from '$lib/core';
 	import { chosenIn } from '../../frame/chosen';
+	import { focusOn } from '../../frame/focus';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 
@@ -37,14 +38,20 @@
 	async function askShops() {
 		const own = (stop = new AbortController());
 		asking = true;
+		// What was pressed is gone: the focus waits on the finding, and goes to what came.
+		void focusOn('[data-finding]', item);
 		try {
 			const answer = await check.mendsFromShops(finding, own.signal);
-			if (stop === own && !own.signal.aborted) shops = answer;
+			if (stop !== own || own.signal.aborted) return;
+			shops = answer;
+			if (answer.mends.length > 0 && item?.contains(document.activeElement))
+				void focusOn('[data-sold] button', item);
 		} catch {
 			// Put away: the answer is not waited for.
 		}
 		if (stop === own) asking = false;
 	}
+	let item = $state<HTMLElement>();
 
 	const pointsOf = (mend: Mend) =>
 		mend.points === undefined || Math.abs(mend.points) < 0.05
@@ -73,7 +80,7 @@
 	}
 </script>
 
-<li class={finding.severity}>
+<li class={finding.severity} bind:this={item}>
 	<button
 		class="finding"
 		data-finding
@@ -109,6 +116,7 @@
 					<div
 						class="mend"
 						class:held={check.tryOn?.words === mend.words}
+						data-sold={i >= onHand.length ? '' : undefined}
 						role="group"
 						aria-label={mend.words}
 						onpointerenter={() => check.hold(mend)}
