@@ -133,14 +133,11 @@ function phraseAt(
 	// A guess is one phrase: "looks like".
 	const isGuess = longest?.senses.some(({ kind }) => kind === 'hedge') ?? false;
 	// "A tucked-in cream shirt", "a tucked in cream shirt": what a hyphen holds is one, and how a thing is worn between its article and its name.
+	const isMove = longest?.senses.some(({ kind }) => kind === 'move') ?? false;
 	const isHeld =
-		isHyphenated(end - 1) ||
-		(articles.has(words[at - 1] ?? '') && longest?.senses.some(({ kind }) => kind === 'move') === true);
+		isHyphenated(end - 1) || (isMove && words[end - 1] !== 'of' && articles.has(words[at - 1] ?? ''));
 	// "A stack of bangles": what ends in "of" is said of what follows.
-	const isOf =
-		words[end - 1] === 'of' &&
-		longest?.senses.some(({ kind }) => kind === 'move') &&
-		namesThing(words, end, limit);
+	const isOf = words[end - 1] === 'of' && isMove && namesThing(words, end, limit);
 	const givesUp =
 		another && !isGuess && !isOf && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
 	const second = secondColour(words, at, longest);
