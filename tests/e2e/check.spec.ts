@@ -45,6 +45,7 @@ test('what the shops could put on for a finding is asked for, held up, bought wi
 	await expect(page.locator('[data-rung]').first()).toBeVisible();
 	await page.keyboard.press('k');
 	const finding = page.getByRole('button', { name: /rain spots the silk/ });
+	const limit = page.getByLabel('Spend limit');
 	const ask = page.getByRole('button', { name: 'Ask the shops what could be put on for it' });
 	await finding.press('Enter');
 
@@ -56,7 +57,14 @@ test('what the shops could put on for a finding is asked for, held up, bought wi
 	await expect(page.getByRole('group', { name: 'add Camel cotton trench' })).toBeVisible();
 	await page.unroute('**/api/market/matches');
 
-	// Put away and opened again, it is asked anew.
+	// Put away and opened again, it is asked anew; what costs more than is left is not offered.
+	await finding.press('Enter');
+	await finding.press('Enter');
+	await ask.press('Enter');
+	await expect(page.getByText('in time and for what is left')).toBeVisible();
+	await limit.fill('200');
+	await limit.press('Tab');
+	await expect(page.getByText('£200.00 left')).toBeVisible();
 	await finding.press('Enter');
 	await finding.press('Enter');
 	await ask.press('Enter');
@@ -69,7 +77,7 @@ test('what the shops could put on for a finding is asked for, held up, bought wi
 	await expectAccessible(page);
 	await mend.getByRole('button', { name: 'Take it' }).press('Enter');
 	await expect(finding).toBeHidden();
-	await expect(page.getByText('over the limit')).toBeVisible();
+	await expect(page.getByText('£200.00 left')).toBeHidden();
 	await expect(page.getByRole('button', { name: /^More/ })).toContainText('1');
 	await page.keyboard.press('Control+z');
 	await expect(finding).toBeVisible();

@@ -37,7 +37,7 @@ export async function bytesOfPhoto(
 ): Promise<Blob | undefined> {
 	const stored = await db.photoBytes.get(hash);
 	if (stored || !coming) return stored?.bytes;
-	wanted();
+	want();
 	await coming;
 	return (await db.photoBytes.get(hash))?.bytes;
 }
@@ -47,14 +47,18 @@ const longestMs = 20_000;
 
 /** How long a page that was just opened is left to itself, and how much longer while it is busy, in milliseconds. */
 const [settlingMs, busyMs] = [1500, 1500];
-/** Ends the wait for a page to settle: a photograph is wanted now. */
-let wanted: () => void = () => undefined;
+/** A photograph is wanted now: the wait for a page to settle ends, or does not begin. */
+let isWanted = false;
+let endWait: () => void = () => undefined;
+function want() {
+	isWanted = true;
+	endWait();
+}
 const untilSettled = () =>
 	new Promise<void>((resolve) => {
-		wanted = resolve;
-		if ('requestIdleCallback' in globalThis)
-			setTimeout(() => requestIdleCallback(() => resolve(), { timeout: busyMs }), settlingMs);
-		else setTimeout(resolve);
+		endWait = resolve;
+		if (isWanted || !('requestIdleCallback' in globalThis)) setTimeout(resolve);
+		else setTimeout(() => requestIdleCallback(() => resolve(), { timeout: busyMs }), settlingMs);
 	});
 
 /** Fetches what is not here yet, and tells of what did not come or could not be kept. */
@@ -89,7 +93,9 @@ export function fetchDemoPhotos(db: StudioDatabase = database): Promise<void> {
 		.then(() => fetchMissing(db))
 		.catch(() => undefined)
 		.finally(() => {
-			if (coming === arriving) coming = undefined;
+			if (coming !== arriving) return;
+			coming = undefined;
+			isWanted = false;
 		});
 	coming = arriving;
 	return arriving;

@@ -15,7 +15,6 @@ export { asWorn, forgivenIn, mistakesOf } from './mistakes';
 export { barsFor, mayWear } from './bars';
 export { brokenBeside } from './beside';
 export { rules } from './rules';
-export { wantsOf } from './wants';
 export { underneath, type Underpinning } from './underneath';
 export { thresholds } from './thresholds';
 export { isKnownLimit, limitsIn } from './limits';

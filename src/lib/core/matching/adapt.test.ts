@@ -126,17 +126,21 @@ describe('a wearable version from what there is', () => {
 		const far = offer('Sequinned lime maxi', garment('lehenga', ['lime'], { hemLength: 'floor' }));
 		expect(wordsOf(version([far]))).toEqual(wordsOf(version([])));
 	});
+	it('wears nothing about which something would be left to change', () => {
+		const woollen = offer('Woollen midi', garment('skirt', ['red'], { hemLength: 'midi', material: 'wool' }));
+		const strict = client({ ...limits(['above the knee']), avoidMaterials: ['wool'] });
+		const adapted = adaptLook({ elements: [element(2, skirt('red', 'mini'))] }, strict, {
+			offersFor: () => [woollen]
+		});
+		expect(adapted.changes.map(({ change }) => change.kind)).toEqual(['change']);
+	});
 	it('wears a thing for one element only', () => {
 		const twins = {
-			elements: [
-				element(1, skirt('red', 'mini')),
-				element(2, skirt('red', 'mini')),
-				element(3, garment('top', ['red']))
-			]
+			elements: [element(1, garment('bangle', ['red'])), element(2, garment('bangle', ['red']))]
 		};
-		const adapted = version([offer('Red midi', skirt('red', 'midi'))], twins);
-		const worn = adapted.changes.filter(({ change }) => change.kind === 'wear');
-		expect(worn).toHaveLength(1);
+		const blue = offer('Blue bangle', garment('bangle', ['blue']));
+		const adapted = adaptLook(twins, client(limits(['no red'])), { offersFor: () => [blue] });
+		expect(adapted.changes.map(({ change }) => change.kind).sort()).toEqual(['change', 'wear']);
 	});
 });
 

@@ -92,7 +92,7 @@ const mostTried = 8;
  * Points of the 100 that a thing which is there may cost more than a changed feature, which nobody has yet: one that is owned, and one that
  * can be bought (this project's).
  */
-const there = { piece: 4, listing: 2 };
+const inHand = { piece: 4, listing: 2 };
 
 /** The values that a facet may be changed to: of cloth only what the trade takes instead of it. */
 function valuesFor(facet: FacetId, garment: Garment) {
@@ -203,12 +203,16 @@ const asOffered = ({ title, garment, item }: Offer): Pick<CheckedPiece, 'title' 
 	...(item.source === 'listing' && { bought: item.listing })
 });
 
-/** What can be changed about one piece, kind by kind: things that are there and features before types, and leaving it out last. */
+/**
+ * What can be changed about one piece, kind by kind: things that are there and features before types, and leaving it out last. Of a thing that is
+ * there nothing is changed.
+ */
 function changesOf(
 	worn: readonly CheckedPiece[],
 	piece: CheckedPiece,
 	earnedBy: (id: string, garment: Garment | undefined) => number,
-	offers: readonly Offer[]
+	offers: readonly Offer[],
+	isThing: boolean
 ): (() => Tried[])[] {
 	const { id, garment: given } = piece;
 	const now = earnedBy(id, given);
@@ -224,7 +228,7 @@ function changesOf(
 					change: { kind: 'wear', offer },
 					next: worn.map((one) => (one.id === id ? { ...one, ...asOffered(offer) } : one)),
 					lost,
-					dear: lost - there[source]
+					dear: lost - inHand[source]
 				};
 			});
 	const changed = (variants: Variant[]) =>
@@ -252,9 +256,9 @@ function changesOf(
 		() => [
 			...offered('piece'),
 			...offered('listing'),
-			...changed([...otherFeatures(given), ...otherColours(given)])
+			...(isThing ? [] : changed([...otherFeatures(given), ...otherColours(given)]))
 		],
-		() => changed(otherTypes(given)),
+		() => (isThing ? [] : changed(otherTypes(given))),
 		() => (needed ? [] : [without()])
 	];
 }
@@ -262,11 +266,11 @@ function changesOf(
 /** The cheapest change that helps, of the first kind of which any does. */
 function firstThatHelps(
 	kinds: readonly (() => Tried[])[][],
-	helps: (next: CheckedPiece[]) => boolean
+	helps: (tried: Tried) => boolean
 ): Tried | undefined {
 	for (const kind of [0, 1, 2]) {
 		const tried = kinds.flatMap((of) => of[kind]?.() ?? []).sort((a, b) => a.dear - b.dear);
-		const found = tried.find(({ next }) => helps(next));
+		const found = tried.find(helps);
 		if (found) return found;
 	}
 	return undefined;
@@ -286,7 +290,7 @@ export function adaptLook(
 	const context: CheckContext = { client, event, schools: { ...client.schools, ...schools } };
 	const { elements } = reference;
 	let worn = asWorn(elements);
-	const changes: Adaptation[] = [];
+	let changes: Adaptation[] = [];
 	const open: Finding[] = [];
 	const scorer = elementScorer(reference, { schools: context.schools, client });
 	const earnedBy = (id: string, garment: Garment | undefined) =>
@@ -300,6 +304,8 @@ export function adaptLook(
 	const lookedAt = (pieces: readonly CheckedPiece[]) =>
 		checkLook(pieces, context, { only: wearability }).filter(({ severity }) => severity !== 'praise');
 
+	const wornFor = (id: string) =>
+		changes.find(({ elementId, change }) => elementId === id && change.kind === 'wear');
 	/** What is taken for one element is worn for no other. */
 	const taken = (key: string) =>
 		changes.some(({ change }) => change.kind === 'wear' && change.offer.key === key);
@@ -312,20 +318,28 @@ export function adaptLook(
 		const best = firstThatHelps(
 			worn
 				.filter(({ id }) => finding.pieces.includes(id))
-				.map((piece) => changesOf(worn, piece, earnedBy, free(piece.id))),
-			(next) =>
-				!checkLook(next, context, { only: [finding.rule] }).some((one) => same(one, finding)) &&
-				lookedAt(next).length < before.length
+				.map((piece) => changesOf(worn, piece, earnedBy, free(piece.id), wornFor(piece.id) !== undefined)),
+			({ id, change, next }) => {
+				if (checkLook(next, context, { only: [finding.rule] }).some((one) => same(one, finding)))
+					return false;
+				const after = lookedAt(next);
+				// A thing is worn as it is: nothing may be left to change about it.
+				const isDone = change.kind !== 'wear' || !after.some(({ pieces }) => pieces.includes(id));
+				return after.length < before.length && isDone;
+			}
 		);
 		if (!best) {
 			open.push(finding);
 			continue;
 		}
+		// Instead of a thing that would have been worn, and for its reason as well.
+		const instead = wornFor(best.id);
+		changes = changes.filter((made) => made !== instead);
 		changes.push({
 			elementId: best.id,
-			why: finding.measured,
+			why: [...(instead ? [instead.why] : []), finding.measured].join('; '),
 			words: best.words,
-			points: Math.max(0, best.lost),
+			points: Math.max(0, best.lost + (instead?.points ?? 0)),
 			change: best.change
 		});
 		worn = best.next;

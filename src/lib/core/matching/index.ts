@@ -50,7 +50,16 @@ export { drawnElement, referenceLook, wornLook } from './looks';
 export { inOrder, moveElement, ranked } from './order';
 export { isSet, partsOfSet, takenApart } from './sets';
 export { asVersion, garmentsBetween, putTogether, sameAs, versionNow, type PutTogether } from './versions';
-export { latestArrival, unsuitableFor, type SuitabilityOptions, type Unsuitable } from './suitability';
+export { mendsForSale, wantedElements, type MendsForSale } from './mends-for-sale';
+export {
+	buyingFor,
+	isInReach,
+	latestArrival,
+	unsuitableFor,
+	withoutElement,
+	type SuitabilityOptions,
+	type Unsuitable
+} from './suitability';
 export { findingsOf, judge } from './judging';
 export { asTried, type AsTried } from './as-tried';
 export { extrasOf, sheetCautions, sheetOf, type SheetLine } from './sheet';

@@ -1,9 +1,11 @@
 /** What keeps a client from a thing that is for sale: size, stock, limits, the day, the money. */
 import { barsFor } from '../checks/bars';
 import { marginDays } from '../lexicon/preparation';
-import { converted, withPostage, type Rates } from '../money/spend';
-import type { Item } from '../model/worn';
+import { boughtIn, converted, spendOf, withPostage, type Rates } from '../money/spend';
 import type { Client } from '../model/client';
+import type { Echo } from '../model/echo';
+import type { Listing } from '../model/market';
+import type { Item } from '../model/worn';
 import { addDays, type Day } from '../time';
 import type { Candidate } from './candidates';
 
@@ -35,6 +37,30 @@ export interface SuitabilityOptions {
 	rates: Rates;
 }
 
+/** An echo without what is chosen for an element. */
+export const withoutElement = <E extends Pick<Echo, 'matches'>>(
+	echo: E,
+	elementId: string | undefined
+): E => ({
+	...echo,
+	matches: echo.matches.filter(({ elementIds }) => elementId === undefined || !elementIds.includes(elementId))
+});
+
+/** By what a thing is bought for an echo: what is bought besides, and what is left to spend. Of an element, what is chosen for it is given back. */
+export function buyingFor(
+	echo: Pick<Echo, 'matches' | 'extras' | 'spendLimit'>,
+	elementId: string | undefined,
+	by: Omit<SuitabilityOptions, 'leftMinor' | 'worn'>
+): SuitabilityOptions {
+	const rest = withoutElement(echo, elementId);
+	const { overLimitMinor } = spendOf(rest, by.currency, by.rates);
+	return {
+		...by,
+		worn: boughtIn(rest),
+		...(overLimitMinor !== undefined && { leftMinor: -overLimitMinor })
+	};
+}
+
 const ofSize = ({ size, listing }: Candidate): Unsuitable[] => {
 	if (size?.state === 'none') return [{ kind: 'no-size' }];
 	if (size?.state !== 'sold-out') return [];
@@ -42,8 +68,14 @@ const ofSize = ({ size, listing }: Candidate): Unsuitable[] => {
 	return [{ kind: 'sold-out', label, again: listing?.sizes.find((one) => one.label === label)?.again }];
 };
 
-function ofMoney(candidate: Candidate, options: SuitabilityOptions): Unsuitable[] {
-	const price = withPostage(candidate, options.worn);
+function ofDay({ arrivesInDays }: Pick<Listing, 'arrivesInDays'>, options: SuitabilityOptions): Unsuitable[] {
+	const arrives = addDays(options.today, arrivesInDays);
+	const isLate = options.wornOn !== undefined && arrives > latestArrival(options.wornOn);
+	return isLate ? [{ kind: 'late', arrives }] : [];
+}
+
+function ofMoney(item: Item, options: SuitabilityOptions): Unsuitable[] {
+	const price = withPostage({ item }, options.worn);
 	const own = price && converted(price, options.currency, options.rates);
 	if (!price) return [];
 	if (!own) return [{ kind: 'no-rate', currency: price.currency }];
@@ -51,18 +83,20 @@ function ofMoney(candidate: Candidate, options: SuitabilityOptions): Unsuitable[
 	return over > 0 ? [{ kind: 'dear', overMinor: over }] : [];
 }
 
+/** Is a thing there in time, and for what is left? What is owned is. */
+export const isInReach = (item: Item, options: SuitabilityOptions): boolean =>
+	item.source !== 'listing' || [...ofDay(item.listing, options), ...ofMoney(item, options)].length === 0;
+
 /** All that speaks against buying a candidate for a client; nothing where it suits. What is owned is never for sale. */
 export function unsuitableFor(candidate: Candidate, options: SuitabilityOptions): Unsuitable[] {
 	const { listing, garment } = candidate;
 	if (!listing) return [];
-	const arrives = addDays(options.today, listing.arrivesInDays);
-	const isLate = options.wornOn !== undefined && arrives > latestArrival(options.wornOn);
 	return [
 		...ofSize(candidate),
 		...barsFor(options.client, garment, { bought: listing })
 			.filter(({ kind }) => kind !== 'look')
 			.map(({ words }): Unsuitable => ({ kind: 'limit', words })),
-		...(isLate ? [{ kind: 'late' as const, arrives }] : []),
-		...ofMoney(candidate, options)
+		...ofDay(listing, options),
+		...ofMoney(candidate.item, options)
 	];
 }

@@ -273,7 +273,8 @@ export const fitting = {
 		noMend:
 			'Nothing on this rail mends it without a new fault. A substitute, an alteration or your own eye may.',
 		askShops: 'Ask the shops what could be put on for it',
-		noneForSale: 'The shops have nothing to put on besides that mends it without a new fault.',
+		noneForSale:
+			'The shops have nothing to put on besides that mends it without a new fault, in time and for what is left.',
 		take: 'Take it',
 		points: (points: string) => `${points} points`,
 		samePoints: 'same closeness',

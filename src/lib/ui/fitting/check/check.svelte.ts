@@ -4,6 +4,7 @@ import {
 	extrasOf,
 	freePlaces,
 	garmentType,
+	isInReach,
 	isLetStand,
 	keyOfItem,
 	mendsOf,
@@ -14,7 +15,6 @@ import {
 	underneath,
 	wearable,
 	withChange,
-	withPostage,
 	wornPieces,
 	type Change,
 	type Client,
@@ -28,6 +28,7 @@ import {
 	type ScoreOptions,
 	type SlotId,
 	type Spare,
+	type SuitabilityOptions,
 	type WorthyOffer
 } from '$lib/core';
 import { mendsFromShops, type FromShops } from './for-sale';
@@ -41,8 +42,12 @@ export interface CheckSource {
 	pieces: readonly Piece[];
 	/** What the client tried of shops. */
 	fitNotes: readonly FitNote[];
-	/** What could be worn for an element instead. */
+	/** What could be worn for an element, what is worn for it among them. */
 	offersFor: (elementId: string) => readonly WorthyOffer[];
+	/** Is an offer worn already? */
+	isWorn: (elementId: string, offer: WorthyOffer) => boolean;
+	/** By what a thing is bought, for an element or besides. */
+	buyingFor: (elementId?: string) => SuitabilityOptions;
 	scoring: ScoreOptions;
 }
 
@@ -82,6 +87,12 @@ export function lookCheck(source: () => CheckSource) {
 		)
 	);
 
+	/** What could be worn for an element and is there in time, for what is left. */
+	function offersInReach(id: string): WorthyOffer[] {
+		const { offersFor, buyingFor } = source();
+		const buying = buyingFor(id);
+		return offersFor(id).filter(({ item }) => isInReach(item, buying));
+	}
 	const offerOf = (id: string, key: string) =>
 		source()
 			.offersFor(id)
@@ -104,8 +115,8 @@ export function lookCheck(source: () => CheckSource) {
 
 	/** What would be worn of an element instead: what is owned, then what would be bought, by what it earns. */
 	function sparesFor(id: string): Spare[] {
-		const offers = [...source().offersFor(id)]
-			.filter(({ earned }) => earned > 0)
+		const offers = offersInReach(id)
+			.filter((offer) => offer.earned > 0 && !source().isWorn(id, offer))
 			.sort((a, b) => b.earned - a.earned);
 		return [
 			...offers.filter(({ cost }) => !cost).slice(0, tried.owned),
@@ -144,7 +155,7 @@ export function lookCheck(source: () => CheckSource) {
 			adaptLook(source().reference, source().client, {
 				event: source().event,
 				schools: echo.schools,
-				offersFor: source().offersFor
+				offersFor: offersInReach
 			}),
 		/** Findings that ask for something. */
 		get faults() {
@@ -165,17 +176,11 @@ export function lookCheck(source: () => CheckSource) {
 		mayAdd: (finding: Finding) => finding.severity !== 'praise' && freePlaces(finding, worn).length > 0,
 		/** Asks the shops for what, put on besides, would mend a finding. */
 		async mendsFromShops(finding: Finding, signal: AbortSignal): Promise<FromShops> {
-			const { client, fitNotes } = source();
+			const { fitNotes, buyingFor } = source();
+			const { schools } = echo;
 			const answer = await mendsFromShops(
 				finding,
-				{
-					worn,
-					context,
-					client,
-					fitNotes,
-					schools: echo.schools,
-					costOf: (item) => withPostage({ item }, wornItems)
-				},
+				{ worn, context, fitNotes, schools, buying: buyingFor() },
 				signal
 			);
 			forSale = answer.things;

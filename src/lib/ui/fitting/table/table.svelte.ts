@@ -1,4 +1,5 @@
 import {
+	buyingFor,
 	candidatesFor,
 	inOrder,
 	matchOf,
@@ -115,20 +116,19 @@ export function fittingTable(onTable: () => OnTable) {
 	});
 
 	const wornItems = $derived(echo.matches.flatMap(({ items }) => items));
-	/** What could be worn for an element and is not yet worn, with its postage where its shop sends nothing else. */
-	const offersFor = (elementId: string): WorthyOffer[] => {
+	/** What could be worn for an element, with its postage where its shop sends nothing else. */
+	const offersFor = (elementId: string): WorthyOffer[] =>
+		candidates.offers(elementId).map((offer) => ({ ...offer, cost: withPostage(offer, wornItems) }));
+	const isWorn = (elementId: string, { item, garment }: WorthyOffer) => {
 		const side = elements.find(({ id }) => id === elementId)?.side;
-		return candidates
-			.offers(elementId)
-			.filter(({ item, garment }) => {
-				const asWorn = onItsSide({ side }, item, garment);
-				return !wornItems.some((other) => sameThing(other, asWorn));
-			})
-			.map((offer) => ({ ...offer, cost: withPostage(offer, wornItems) }));
+		const asWorn = onItsSide({ side }, item, garment);
+		return wornItems.some((other) => sameThing(other, asWorn));
 	};
+	const newOffersFor = (elementId: string) =>
+		offersFor(elementId).filter((offer) => !isWorn(elementId, offer));
 	const offers = offersInSteps(() => ({ candidates, elements }));
 	const cheapest = $derived(
-		offers.areThere ? winBacks(reference, echo.matches, worn, offersFor, scoring) : undefined
+		offers.areThere ? winBacks(reference, echo.matches, worn, newOffersFor, scoring) : undefined
 	);
 
 	const check = lookCheck(() => ({
@@ -139,7 +139,12 @@ export function fittingTable(onTable: () => OnTable) {
 		pieces,
 		fitNotes,
 		scoring,
-		offersFor
+		offersFor,
+		isWorn,
+		buyingFor: (elementId) => {
+			const { event, currency, rates } = onTable();
+			return buyingFor(echo, elementId, { client, today: today(), wornOn: event?.date, currency, rates });
+		}
 	}));
 	const deeds = tableDeeds(() => ({
 		echo,
@@ -213,7 +218,7 @@ export function fittingTable(onTable: () => OnTable) {
 		},
 		/** What of the rail could be worn in place of a thing, the nearest first. */
 		sparesFor: (id: string) =>
-			offersFor(id)
+			newOffersFor(id)
 				.filter(({ cost, earned }) => !cost && earned > 0)
 				.sort((a, b) => b.earned - a.earned),
 		tray,

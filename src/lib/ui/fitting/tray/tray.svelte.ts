@@ -1,5 +1,6 @@
 import {
 	boughtIn,
+	buyingFor,
 	brokenBeside,
 	cautionsOf,
 	converted,
@@ -14,8 +15,8 @@ import {
 	sameThing,
 	searchOver,
 	servesOf,
-	spendOf,
 	unsuitableFor,
+	withoutElement,
 	wornPieces,
 	withDuty,
 	type Candidate as Offered,
@@ -28,7 +29,6 @@ import {
 	type Piece,
 	type Rates,
 	type Reference,
-	type SuitabilityOptions,
 	type Unsuitable
 } from '$lib/core';
 import { today } from '$lib/store/clock';
@@ -119,28 +119,18 @@ export function fittingTray(source: () => TraySource) {
 		const other = source().reference.elements.find(({ id }) => match.elementIds.includes(id));
 		return other && garmentInWords(other.garment);
 	}
-	/** The echo without what is chosen for the element. */
-	const rest = $derived({
-		...echo,
-		matches: echo.matches.filter(({ elementIds }) => !element || !elementIds.includes(element.id))
-	});
+	const rest = $derived(withoutElement(echo, element?.id));
 	const wornBesides = $derived(wornPieces(rest, source().pieces));
+	const buying = $derived(
+		buyingFor(echo, element?.id, {
+			client,
+			today: today(),
+			wornOn: source().event?.date,
+			currency: source().currency,
+			rates: source().rates
+		})
+	);
 	const besides = $derived(boughtIn(rest));
-	/** What may still be spent on the element: the limit, less all that is bought for the others. */
-	const leftMinor = $derived.by(() => {
-		const { currency, rates } = source();
-		const { overLimitMinor } = spendOf(rest, currency, rates);
-		return overLimitMinor === undefined ? undefined : -overLimitMinor;
-	});
-	const buying = $derived<SuitabilityOptions>({
-		client,
-		today: today(),
-		wornOn: source().event?.date,
-		leftMinor,
-		worn: besides,
-		currency: source().currency,
-		rates: source().rates
-	});
 	/** What a card breaks together with what is worn for the other elements. */
 	const togetherWith = ({ key, title, garment, note }: Offered) =>
 		brokenBeside(client, wornBesides, { id: key, title, garment, moves: [], ...(note && { note }) });
