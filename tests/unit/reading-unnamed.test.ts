@@ -40,6 +40,34 @@ describe('a word for a thing of no one kind', () => {
 	});
 });
 
+describe('what is under a layer', () => {
+	const layer = someOf([
+		['camel coat', 'overcoat'],
+		['trench', 'trench-coat'],
+		['blazer', 'blazer'],
+		['long cardigan', 'cardigan'],
+		['denim jacket', 'denim-jacket']
+	] as const);
+	const under = someOf(['black', 'white', 'navy', 'dusty pink', 'black and white', 'lace', 'stripes', 'sequins']);
+	it('is a thing that is asked where its colour, cloth or print is all that is told, and says nothing of the layer', () => {
+		fc.assert(
+			fc.property(layer, under, thing, ([name, type], said, [next, nextType]) => {
+				fc.pre(type !== nextType);
+				const text = `a ${name} over ${said}, a ${next}`;
+				const garmentOf = (one: string, of: string) =>
+					readLook(one).elements.find(({ garment }) => garment.type === of)?.garment;
+				expect(garmentOf(text, type), text).toEqual(garmentOf(`a ${name}`, type));
+				expect(garmentOf(text, nextType), text).toEqual(garmentOf(`a ${next}`, nextType));
+				expect(readLook(text).things, text).toHaveLength(1);
+			}),
+			runs
+		);
+	});
+	it('is the lining of what is no layer', () => {
+		expect(coloursOf('dress', 'a dress in black lace over nude')).toHaveLength(2);
+	});
+});
+
 describe('how a thing is, in place of its name', () => {
 	const how = someOf(['waterproof', 'pinstripe', 'raglan', 'wraparound', 'tweed', 'reversible', 'strapless']);
 	const between = someOf([' and a ', ' over a ', ' with a ']);

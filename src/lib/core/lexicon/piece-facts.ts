@@ -130,6 +130,20 @@ export const yearPattern = new RegExp(
 	'i'
 );
 
+const hurt = 'missing|lost|loose|broken|torn|ripped|frayed|split|worn|scuffed|scratched|stuck|cracked';
+const partOfPiece =
+	'buttons?|seam|zip|zipper|heel tips?|heel|hem|lining|strap|clasp|buckle|hook|soles?|toes?|stitching|popper|beads|sequins|crystals|stones|pearls';
+/** "A frayed zip-up hoodie", "a scuffed buckle-front shoe": the part belongs to a name. */
+const endsThere = String.raw`(?!-|\s+(?:up|down|through|front|fly)\b)`;
+/** "A broken pearl necklace": what is broken is the necklace. */
+const oneLost = String.raw`(?:bead|sequin|crystal|stone|pearl)(?=\s*(?:$|[^\w\s-])|\s+(?:on|at|in|under|near|along|from|by|and|but)\b)`;
+const whichPart = String.raw`\s+(?:a\s+(?:few\s+)?|(?:the|some|one|two|three|four|\d)\s+)?(?:cuff\s+|back\s+|front\s+|side\s+|top\s+|inner\s+)?`;
+/** "Red courts, scuffed heels"; said first in its line, heels are the shoes themselves. */
+const itsHeels = String.raw`(?<=[^\s;][^\n;]*\s(?:${hurt})${whichPart})heels`;
+const hurtPart = String.raw`(?:${hurt})${whichPart}(?:${oneLost}|${itsHeels}|(?:${partOfPiece})\b${endsThere})`;
+
 /** What is wrong with a piece; it is kept as said, and the piece needs care. A heel that was worn once is whole. */
-export const flawPattern =
-	/\b(?:(?:(?:small|tiny|little|big|large|slight|one|two|a|an|some|few|a few|with)\s+)*(?:(?:missing|lost|loose|broken|torn|ripped|frayed|split|worn|scuffed|scratched|stuck|cracked)\s+(?:a\s+|one\s+|the\s+)?(?:cuff\s+|back\s+|front\s+|side\s+|top\s+|inner\s+)?(?:bead|beads|sequin|sequins|crystal|crystals|stone|stones|pearl|pearls|button|buttons|seam|zip|zipper|heel|heels|heel tip|heel tips|hem|lining|strap|clasp|buckle|hook|sole|soles|toe|toes|stitching|popper)|(?:bead|sequin|crystal|stone|pearl|button|buttons|zip|zipper|seam|heel|heel tip|hem|lining|strap|clasp|buckle|hook|sole|stitching|popper)s?\s+(?:is\s+|are\s+)?(?:missing|gone|loose|broken|torn|worn|stuck|cracked|coming off|coming loose|undone)|(?:(?:bleach|ink|pen|water|rust|burn|scorch|sweat|deodorant|grass|wine|oil|lipstick|make-?up|coffee)\s+)?(?:stain(?:s|ed)?|marks?(?=\s+(?:on|at|in|near|under)\b))|holes?|moth[- ]?(?:holes?|eaten)|pilling|bobbl(?:ed|ing)|pilled|scuff(?:s|ed|marks)?|snag(?:s|ged)?|tear|rip|worn out|shrunk|yellowed|needs? (?:a )?(?:hemming|mending|repair|repairs|cleaning|dry[- ]cleaning|ironing|pressing|re-?heeling|resoling|new (?:zip|buttons?|heel tips?|soles?|lining|hem)|hem|wash|press|button))\b(?!\s+(?:once|twice|only once|a few times|\d+ times))(?:\s+(?:on|at|in|under|near|along)\s+(?:the\s+|one\s+|left\s+|right\s+)*[a-z]+)?)/i;
+export const flawPattern = new RegExp(
+	String.raw`\b(?:(?:(?:small|tiny|little|big|large|slight|one|two|a|an|some|few|a few|with)\s+)*(?:${hurtPart}|(?:bead|sequin|crystal|stone|pearl|button|buttons|zip|zipper|seam|heel|heel tip|hem|lining|strap|clasp|buckle|hook|sole|stitching|popper)s?\s+(?:is\s+|are\s+)?(?:missing|gone|loose|broken|torn|worn|stuck|cracked|coming off|coming loose|undone)|(?:(?:bleach|ink|pen|water|rust|burn|scorch|sweat|deodorant|grass|wine|oil|lipstick|make-?up|coffee)\s+)?(?:stain(?:s|ed)?|marks?(?=\s+(?:on|at|in|near|under)\b))|holes?|moth[- ]?(?:holes?|eaten)|pilling|bobbl(?:ed|ing)|pilled|scuff(?:s|ed|marks)?|snag(?:s|ged)?|tear|rip|worn out|shrunk|yellowed|needs? (?:a )?(?:hemming|mending|repair|repairs|cleaning|dry[- ]cleaning|ironing|pressing|re-?heeling|resoling|new (?:zip|buttons?|heel tips?|soles?|lining|hem)|hem|wash|press|button))\b(?!\s+(?:once|twice|only once|a few times|\d+ times))(?:\s+(?:on|at|in|under|near|along)\s+(?:the\s+|one\s+|left\s+|right\s+)*[a-z]+)?)`,
+	'i'
+);

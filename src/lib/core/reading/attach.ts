@@ -2,15 +2,27 @@
 import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { dresses } from './beside';
-import { goesBack, goesForward, isColour, isInList, isTwice, nextHeaded, saysTwice } from './forward';
+import {
+	goesBack,
+	goesForward,
+	isColour,
+	isInList,
+	isTwice,
+	leadsToName,
+	nextHeaded,
+	saysOnlyColour,
+	saysTwice
+} from './forward';
 import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, isToldCloth, mayBeOf } from './of-cloth';
 import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
 	fitsMoves,
 	fitsWords,
+	type Group,
 	isPartOfSet,
 	isPartOn,
+	isUnderLayer,
 	kindOfFirst,
 	listsBoth,
 	listsParts,
@@ -20,8 +32,7 @@ import {
 	ownerBefore,
 	saysColour,
 	saysNothing,
-	typeOf,
-	type Group
+	typeOf
 } from './owners';
 import { isParallel } from './parallel';
 import { isWornAs } from './turned';
@@ -470,6 +481,14 @@ class Attacher {
 		if (this.isOneOfTwo(clause, at)) return;
 		if (clause.ofStrange && this.waiting.length === 0)
 			return this.open(clause, clause.ofStrange, { strange: true });
+		if (!leadsToName(this.clauses, at)) {
+			const under = clause.parts.at(-1);
+			if (under && isUnderLayer(clause, this.named.at(-1)))
+				return this.open(clause, under, { strange: true });
+			// "A coat over black and white, loafers".
+			if (previous?.own.over && previous.strange && clause.before === 'and' && saysOnlyColour(clause))
+				return void previous.clauses.push(clause);
+		}
 		// "in red and gold, over a kurta": the second of two goes where the first went.
 		const follows =
 			this.wentBack && !this.clauses[at - 1]?.head && (clause.before === 'and' || isInList(this.clauses, at));

@@ -126,6 +126,7 @@ class ClauseBuilder implements Reached {
 			single: false,
 			same: false,
 			likened: false,
+			over: false,
 			unseen: false,
 			hedged: false,
 			both: false,
@@ -433,6 +434,7 @@ class ClauseBuilder implements Reached {
 			else {
 				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
 				this.begin(link);
+				this.clause.over = span.words.join(' ') === 'over';
 				// "A bodice like a corset" is not worn as one.
 				this.clause.likened = span.words.includes('like') && !wearing.has(this.previous?.words.at(-1) ?? '');
 				// "Studded with pearls and bows".

@@ -30,6 +30,12 @@ function listsUpTo(clauses: readonly Clause[], from: number, headed: number): bo
 	);
 }
 
+/** "Over red and ivory boots": is what is said here the first of several adjectives of what follows? */
+export function leadsToName(clauses: readonly Clause[], at: number): boolean {
+	const headed = nextHeaded(clauses, at);
+	return headed !== undefined && listsUpTo(clauses, at, headed);
+}
+
 /** Parts, ways of wearing and what is worked on the cloth are said of what was named. */
 export const goesBack = ({ parts }: Clause) => {
 	const last = parts.at(-1);
@@ -134,7 +140,7 @@ const isPlaceAlone = (clause: Clause | undefined): boolean =>
 	clause.parts.length > 0 &&
 	clause.parts.every(({ role }) => role === 'detail' || role === 'move');
 
-const saysOnlyColour = (clause: Clause | undefined): boolean =>
+export const saysOnlyColour = (clause: Clause | undefined): boolean =>
 	clause !== undefined && clause.parts.length > 0 && onlySaid(clause) && saysColour(clause);
 
 /** "In red, white and navy, cream jeans": the middle of a list of colours that a last one ends. */

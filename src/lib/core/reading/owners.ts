@@ -6,7 +6,7 @@ import { isDoneWith, type MoveId } from '../lexicon/moves';
 import { printScaleWords } from '../lexicon/prints';
 import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
-import { senseOf, sensesOf, type Clause, type Part } from './parts';
+import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './longest-phrase';
 
 /** What is said of one garment, in clauses: `own` is the one that names it. */
@@ -143,6 +143,15 @@ const isOneThing = ({ bare, definite }: Clause, last: Group | undefined): last i
 /** What sits on the last thing named, by a name without "the"; that last thing where there is none. */
 const thingOn = (last: Group, sentence: readonly Group[]): Group =>
 	sentence.slice(0, -1).findLast(({ own }) => !own.definite) ?? last;
+
+/** "A camel coat over black": is what is said the colour, the cloth or the print of what is under a layer, and not of the layer? */
+export const isUnderLayer = ({ over, head, thing, parts }: Clause, last: Group | undefined): boolean =>
+	over &&
+	!head &&
+	!thing &&
+	parts.length > 0 &&
+	parts.every(({ span }) => isCloth(span) || senseOf(span, 'colour') || senseOf(span, 'print')) &&
+	['layer', 'outer'].includes((last && typeOf(last.head)?.slot) ?? '');
 
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
 export function ownerBefore(

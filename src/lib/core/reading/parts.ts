@@ -51,6 +51,8 @@ export interface Clause {
 	denied: boolean;
 	/** Joined by "like", and not as a way of wearing: "a bodice like a corset". */
 	likened: boolean;
+	/** Begun by "over". */
+	over: boolean;
 	/** "Same" was said in it: "the same green as the shoes". */
 	same: boolean;
 	/** Of something that cannot be seen: nothing is known of it. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentInWords } from '../closeness/words';
+import { garmentTypes } from '../lexicon/taxonomy';
 import { readLook } from './read-look';
 import { readPieces } from './read-pieces';
 
@@ -79,6 +80,25 @@ describe('pieces said with their facts', () => {
 		}
 		for (const text of ['black jeans, rip at the knee', 'a jumper, snagged', 'a shirt with a tear'])
 			expect(said(text)[0]?.state, text).toBe('needs-care');
+	});
+	it('take no part of a name for the part of a flaw, whatever is said to be hurt', () => {
+		const hurt = ['loose', 'broken', 'frayed', 'scuffed'];
+		for (const { singular } of garmentTypes)
+			for (const how of hurt) {
+				const words = `${how} ${singular}`;
+				expect(
+					readPieces(words).elements.map(({ garment }) => garment.type),
+					words
+				).toEqual(readLook(words).elements.map(({ garment }) => garment.type));
+			}
+		for (const text of [
+			'black dress, missing bead',
+			'dress, a loose heel tip',
+			'dress missing two sequins',
+			'red courts, scuffed heels'
+		])
+			expect(said(text)[0]?.state, text).toBe('needs-care');
+		expect(said('a broken pearl necklace')[0]).toMatchObject({ garment: { type: 'pearl-necklace' } });
 	});
 	it('take no day of an alteration for the one on which they came, and no heel that was worn for a flaw', () => {
 		expect(said('blue dress, taken in at the waist in May 2025')[0]).toMatchObject({
