@@ -13,6 +13,8 @@ import {
 	type Garment,
 	type GarmentType
 } from '../../src/lib/core';
+import { materialKinds } from '../../src/lib/core/lexicon/limit-properties';
+import { materialWords } from '../../src/lib/core/lexicon/material-words';
 import { makeClient } from '../records';
 
 interface Expected {
@@ -200,6 +202,26 @@ describe('a part of another material', () => {
 		['wool', 'bought in the sale']
 	])('never %s: a note “%s” asks nothing', (limit, note) => {
 		expect(barsFor(never(limit), garment, { note })).toEqual([]);
+	});
+
+	it.each(['fur', 'leather', 'wool', 'silk', 'feather'] as const)(
+		'never %s: a note is asked about by whatever name it calls it, and not where it says that it is none',
+		(kind) => {
+			const names = materialKinds[kind].is.flatMap((id) => [
+				id.replace(/-/g, ' '),
+				...(materialWords[id]?.words ?? [])
+			]);
+			for (const name of names) {
+				const noted = (note: string) => barsFor(never(kind), garment, { note }).map((one) => one.kind);
+				expect(noted(`${name} trim at the cuffs`), name).toEqual(['look']);
+				expect(noted(`Collar of ${name}.`), name).toEqual(['look']);
+				expect(noted(`faux ${name} trim, washable`), name).toEqual([]);
+			}
+		}
+	);
+	it('what is drawn or where it came from is no material', () => {
+		for (const note of ['fox print lining', 'bought in Morocco', 'rabbit motif on the back', 'a kid’s size'])
+			expect(barsFor(never('fur', 'leather', 'wool'), garment, { note }), note).toEqual([]);
 	});
 
 	it('what harms a client is asked about in Check as well', () => {

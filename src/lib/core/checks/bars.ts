@@ -3,6 +3,7 @@ import { cautionsFor, type Caution } from '../body/cautions';
 import { ethicalMaterials, type EthicalMaterial, type EthicalStep } from '../lexicon/brief';
 import { materialKinds, quotedFor } from '../lexicon/limit-properties';
 import type { Garment } from '../model/garment';
+import type { Piece } from '../model/piece';
 import { factsOf, type PieceFacts } from './facts';
 import { breaksLimit, limitInWords, questionOf } from './limits';
 import type { CheckContext, CheckedPiece } from './model';
@@ -120,3 +121,20 @@ export function barsFor(client: ForClient, garment: Garment, told: Told = {}): C
 /** May it be recommended? Not where it breaks a limit or likely harms; what a label must tell is no reason to hide it. */
 export const mayWear = (client: ForClient, garment: Garment, told?: Told): boolean =>
 	barsFor(client, garment, told).every(({ kind }) => kind === 'look');
+
+/** Something that could be worn, owned or for sale, with what is told of it besides what it looks like. */
+export interface Thing {
+	garment: Garment;
+	/** What is noted of it; of a way in which a piece is worn, its piece has the note. */
+	note?: string;
+	piece?: Pick<Piece, 'note'>;
+	listing?: NonNullable<CheckedPiece['bought']>;
+}
+export function toldOf({ note, piece, listing }: Thing): Told {
+	const noted = note ?? piece?.note;
+	return { ...(listing && { bought: listing }), ...(noted && { note: noted }) };
+}
+
+/** The same of a thing that could be worn, with all that is told of it. */
+export const mayBeWorn = (client: ForClient, thing: Thing): boolean =>
+	mayWear(client, thing.garment, toldOf(thing));

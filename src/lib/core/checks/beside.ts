@@ -4,6 +4,28 @@ import { lookLimitsOf, quoted } from './limits';
 import type { CheckContext, CheckedPiece } from './model';
 import { saidOnly } from './property';
 
+/** For each limit of whole looks that worn things break with one another, the ids of those that do. */
+export type Clashes = (worn: readonly CheckedPiece[]) => string[][];
+
+/**
+ * What of worn things a client never wears together; undefined where they said nothing of the kind. What one thing breaks by
+ * itself, what is missing from a look and what is only asked is no clash.
+ */
+export function clashesFor({
+	limits
+}: Pick<NonNullable<CheckContext['client']>, 'limits'>): Clashes | undefined {
+	const ofLooks = limits.never.flatMap(lookLimitsOf);
+	if (ofLooks.length === 0) return undefined;
+	return (worn) => {
+		const { pieces } = factsOf(worn, {});
+		return ofLooks.flatMap(({ of }) => {
+			const { answer, pieces: found, isMissing } = of(pieces);
+			const ids = [...new Set(found.map(({ id }) => id))];
+			return saidOnly(answer) === 'no' || isMissing || ids.length < 2 ? [] : [ids];
+		});
+	};
+}
+
 /** Limits of whole looks that a thing breaks with what else is worn, in words; what is missing from the look is not its fault. */
 export function brokenBeside(
 	{ limits }: Pick<NonNullable<CheckContext['client']>, 'limits'>,

@@ -1,4 +1,6 @@
+import { onFirstUse } from './on-first-use';
 import type { FacetId } from './facets';
+import { materialWords } from './material-words';
 import { woollens } from './wearable-cloth';
 
 /** What makes a thing bare, high, sheer or of a material, for limits (common practice). */
@@ -154,17 +156,42 @@ export const materialsOfParts = (stated: (facet: FacetId) => string | undefined)
 		(facet) => materialOfPart[facet]?.[stated(facet) ?? ''] ?? []
 	);
 
-/** "Faux fur", "no real leather": words of a note that say what it is not. */
-const notReal =
-	/\b(?:faux|fake|false|mock|imitation|artificial|synthetic|vegan|no|not|non|without|never)[\s-]+(?:(?:real|any|made|of|in)[\s-]+)*[\w-]+/gi;
+/** Every name of what a kind of material is: "mink", "real fur", "persian lamb". */
+const namesOf = (kind: MaterialKind): string[] =>
+	materialKinds[kind].is.flatMap((id) => [id.replace(/-/g, ' '), ...(materialWords[id]?.words ?? [])]);
+/** One of several names, the longest that fits. */
+const oneOf = (names: readonly string[]): string => {
+	const longestFirst = [...names].sort((a, b) => b.length - a.length);
+	return `(?:${longestFirst.join('|').replace(/[ -]/g, '[ -]')})`;
+};
+const kindsOfMaterial = Object.keys(materialKinds) as MaterialKind[];
 
-/** Does a note speak of such a material: "lined with fur", "leather toggles"? Not of faux fur, and not where it is denied. */
+const denying =
+	'(?:faux|fake|false|mock|imitation|artificial|synthetic|vegan|no|not|non|without|never)[\\s-]+(?:(?:real|any|made|of|in)[\\s-]+)*';
+/** Made when a note is first read. */
+const inNotes = onFirstUse(() => ({
+	/** "Faux fur", "no real leather": words of a note that say what it is not. */
+	notReal: new RegExp(`\\b${denying}(?:${oneOf(kindsOfMaterial.flatMap(namesOf))}\\b|[\\w-]+)`, 'gi'),
+	/** "Mink collar", and no "fox print lining", nor "bought in Morocco" nor "a kid’s size". */
+	named: Object.fromEntries(
+		kindsOfMaterial.map((kind) => [
+			kind,
+			new RegExp(
+				`(?<!\\b(?:in|from|to) )\\b${oneOf(namesOf(kind))}\\b(?!['’]s|[ -](?:prints?|printed|patterns?|motifs?|charms?|brooch|heads?)\\b)`,
+				'i'
+			)
+		])
+	) as Record<MaterialKind, RegExp>
+}));
+
+/** Does a note speak of such a material: "lined with fur", "leather toggles", "mink collar"? Not of faux fur, and not where it is denied. */
 export function isNoted(kind: MaterialKind, note: string): boolean {
 	const { said, noted = said } = materialKinds[kind];
-	return noted.test(note.replace(notReal, ' '));
+	const { notReal, named } = inNotes();
+	const real = note.replace(notReal, ' ');
+	return noted.test(real) || named[kind].test(real);
 }
 
-const kindsOfMaterial = Object.keys(materialKinds) as MaterialKind[];
 /** As much of a note as is read at a glance. */
 const mostQuoted = 60;
 

@@ -1,12 +1,16 @@
 /** The best use of a whole wardrobe for a look at once. */
 import { linearSumAssignment } from 'linear-sum-assignment';
+import type { Clashes } from '../checks/beside';
+import type { CheckedPiece } from '../checks/model';
 import { elementScorer, type ElementScorer, type ScoreOptions } from '../closeness/look';
 import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/worn';
 import type { Element, Reference } from '../model/reference';
 import { chooseUnasked } from './choosing';
+import { chosenApart, type Barred } from './kept-apart';
 import { onItsSide, sameItem, sameOwned, sameThing, type OwnedOption } from './items';
 import { answeredAtOnce, garmentsMeet, spans } from './spanning';
+import { wornOption } from './worn-option';
 
 /**
  * The assignment of columns to rows that is worth most, each row and each column used at most once. Rows are left
@@ -67,13 +71,17 @@ interface Rung {
 	points: number;
 }
 
-function ladderOf(rungs: readonly Rung[], length: number): Ladder {
+function ladderOf(
+	rungs: readonly Rung[],
+	length: number,
+	mayBe: (option: OwnedOption) => boolean = () => true
+): Ladder {
 	const best = new Map<string, Rung>();
-	for (const rung of rungs) {
-		const before = best.get(rung.part);
-		if (!before || rung.points > before.points) best.set(rung.part, rung);
+	for (const rung of [...rungs].sort((a, b) => b.points - a.points)) {
+		if (best.size === length) break;
+		if (!best.has(rung.part) && mayBe(rung.option)) best.set(rung.part, rung);
 	}
-	return [...best.values()].sort((a, b) => b.points - a.points).slice(0, length);
+	return [...best.values()];
 }
 
 /**
@@ -154,60 +162,13 @@ const withoutOption = (
 /** Differences below this come from rounding. */
 const leastGain = 1e-9;
 
-export interface MatchOptions extends ScoreOptions {
-	/** Makes an id for a match. */
-	newId: () => string;
-	/** Must what the stylist chose by hand stay as it is? */
-	keepByHand?: boolean;
-	/** The scorer of this reference under these options, where there is one already. */
-	scorer?: ElementScorer;
-}
-
-/**
- * Matches the whole wardrobe to a look at once: the choice of owned pieces that scores most, each part of a piece
- * worn once. What is pinned stays, and so does all that was decided by hand in another way: left out, done, or to be
- * bought. A one-piece may answer several elements of a look (a dress its top and its skirt) where that earns more
- * than separates; nothing else is then worn in those places.
- *
- * @param options every way in which the client's pieces can be worn now
- */
-export function matchWardrobe(
-	reference: Pick<Reference, 'elements'>,
-	matches: readonly Match[],
-	options: readonly OwnedOption[],
-	{ newId, keepByHand = false, scorer: given, ...scoring }: MatchOptions
-): Match[] {
-	const kept = matches.filter(
-		(match) =>
-			match.pinned ||
-			(keepByHand && match.byHand) ||
-			match.state !== 'items' ||
-			match.items.some(({ source }) => source === 'listing')
-	);
-	const settled = new Set(kept.flatMap(({ elementIds }) => elementIds));
-	const worn = kept.flatMap(({ items }) => items);
-	const elements = reference.elements.filter(({ id }) => !settled.has(id));
-	const scorer = given ?? elementScorer(reference, scoring);
-	const ladders = new Map<string, Ladder>();
-	const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
-	for (const element of elements) {
-		const rungs: Rung[] = [];
-		const halves = isInHalves(element, reference.elements);
-		for (const option of options) {
-			if (!canAnswer(element.garment.type, option.garment.type)) continue;
-			const item = onItsSide(element, option.item, option.garment);
-			if (worn.some((other) => sameThing(other, item))) continue;
-			const points = worthOf(scorer, element, option);
-			if (points <= 0) continue;
-			if (spans(element, option.garment))
-				spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
-			else rungs.push({ option, part: partOf(option, halves ? item.side : ''), points });
-		}
-		ladders.set(element.id, ladderOf(rungs, rungsThatMatter(elements, options)));
-	}
+/** The same with each one-piece in turn for all the elements that it covers and that do not meet one another. */
+function withOnePieces(
+	elements: readonly Element[],
+	ladders: ReadonlyMap<string, Ladder>,
+	spanning: ReadonlyMap<OwnedOption, { element: Element; points: number }[]>
+): Solution {
 	let best = solve(elements, ladders);
-
-	// Each one-piece in turn, for all the elements that it covers and that do not meet one another.
 	for (const [option, answers] of spanning) {
 		const answered = answeredAtOnce(answers);
 		const others = elements.filter(({ garment }) => !garmentsMeet(garment, option.garment));
@@ -222,6 +183,110 @@ export function matchWardrobe(
 				points: earned + rest.points
 			};
 	}
+	return best;
+}
+
+export interface MatchOptions extends ScoreOptions {
+	/** Makes an id for a match. */
+	newId: () => string;
+	/** Must what the stylist chose by hand stay as it is? */
+	keepByHand?: boolean;
+	/** The scorer of this reference under these options, where there is one already. */
+	scorer?: ElementScorer;
+	/** What the client never wears together. */
+	clashes?: Clashes | undefined;
+	/** All that is worn now: what stays of it clashes as well. */
+	wornNow?: readonly CheckedPiece[];
+}
+
+/**
+ * Matches the whole wardrobe to a look at once: the choice of owned pieces that scores most, each part of a piece
+ * worn once. What is pinned stays, and so does all that was decided by hand in another way: left out, done, or to be
+ * bought. A one-piece may answer several elements of a look (a dress its top and its skirt) where that earns more
+ * than separates; nothing else is then worn in those places. What the client never wears together is not.
+ *
+ * @param options every way in which the client's pieces can be worn now
+ */
+export function matchWardrobe(
+	reference: Pick<Reference, 'elements'>,
+	matches: readonly Match[],
+	options: readonly OwnedOption[],
+	{ newId, keepByHand = false, scorer: given, clashes = () => [], wornNow = [], ...scoring }: MatchOptions
+): Match[] {
+	const kept = matches.filter(
+		(match) =>
+			match.pinned ||
+			(keepByHand && match.byHand) ||
+			match.state !== 'items' ||
+			match.items.some(({ source }) => source === 'listing')
+	);
+	const settled = new Set(kept.flatMap(({ elementIds }) => elementIds));
+	const worn = kept.flatMap(({ items }) => items);
+	const elements = reference.elements.filter(({ id }) => !settled.has(id));
+	const scorer = given ?? elementScorer(reference, scoring);
+	/** All that can answer an element, with what it earns. */
+	const rungsFor = (element: Element): Rung[] => {
+		const halves = isInHalves(element, reference.elements);
+		return options.flatMap((option): Rung[] => {
+			if (!canAnswer(element.garment.type, option.garment.type)) return [];
+			const item = onItsSide(element, option.item, option.garment);
+			if (worn.some((other) => sameThing(other, item))) return [];
+			const points = worthOf(scorer, element, option);
+			return points > 0 ? [{ option, part: partOf(option, halves ? item.side : ''), points }] : [];
+		});
+	};
+	const able = new Map(elements.map((element) => [element.id, rungsFor(element)]));
+	const length = rungsThatMatter(elements, options);
+	/** What would clash, by what it is barred beside: the same is asked for every choice that is tried. */
+	const answered = new Map<Barred<CheckedPiece>, Map<OwnedOption, boolean>>();
+	const isBarred = (bar: Barred<CheckedPiece>, option: OwnedOption): boolean => {
+		const known = answered.get(bar) ?? new Map<OwnedOption, boolean>();
+		answered.set(bar, known);
+		let is = known.get(option);
+		if (is === undefined)
+			known.set(option, (is = clashes([...bar.beside, wornOption(option, bar.place)]).length > 0));
+		return is;
+	};
+
+	function choose(barred: readonly Barred<CheckedPiece>[]): Solution {
+		const mayBe = ({ id }: Element) => {
+			const bars = barred.filter(({ place }) => place === id);
+			return (option: OwnedOption) => !bars.some((bar) => isBarred(bar, option));
+		};
+		const ladders = new Map<string, Ladder>();
+		const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
+		for (const element of elements) {
+			const rungs = able.get(element.id) ?? [];
+			const single = rungs.filter(({ option }) => !spans(element, option.garment));
+			ladders.set(element.id, ladderOf(single, length, mayBe(element)));
+			for (const { option, points } of rungs)
+				if (spans(element, option.garment) && mayBe(element)(option))
+					spanning.set(option, [...(spanning.get(option) ?? []), { element, points }]);
+		}
+		return withOnePieces(elements, ladders, spanning);
+	}
+	const stays = wornNow.filter(({ id }) => !elements.some((element) => element.id === id));
+	/** The things that clash in a choice, of those that may change. */
+	function clashOf({ chosen }: Solution): Barred<CheckedPiece>[] | undefined {
+		const worn = chosen
+			.filter(({ option }, i) => chosen.findIndex((one) => one.option === option) === i)
+			.map(({ element, option }) => wornOption(option, element.id));
+		const all = [...stays, ...worn];
+		for (const ids of clashes(all)) {
+			const free = worn.filter(({ id }) => ids.includes(id));
+			if (free.length > 0)
+				return free.map(({ id }) => ({
+					place: id,
+					beside: all.filter((one) => one.id !== id && ids.includes(one.id))
+				}));
+		}
+		return undefined;
+	}
+	const leftOff = ({ chosen, points }: Solution, place: string): Solution => {
+		const off = chosen.find(({ element }) => element.id === place)?.option;
+		return { chosen: chosen.filter(({ option }) => option !== off), points };
+	};
+	const best = chosenApart(choose, clashOf, leftOff);
 	return best.chosen.reduce<Match[]>(
 		(all, { element, option: { item, garment } }) =>
 			chooseUnasked(all, matches, reference.elements, { element, item, garment }, newId),

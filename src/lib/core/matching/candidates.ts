@@ -3,7 +3,7 @@ import { sizeOfListing, type ListingSize } from '../body/listing-size';
 import { faceInWords } from '../body/face';
 import { servedInWords } from '../body/wishes';
 import { likeness } from '../lexicon/likeness';
-import { barsFor, mayWear } from '../checks/bars';
+import { barsFor, mayBeWorn, toldOf } from '../checks/bars';
 import { earningBound, elementScorer, type ScoreOptions } from '../closeness/look';
 import type { PieceCloseness } from '../closeness/piece';
 import type { MarketAnswer } from '../exchange/market';
@@ -61,10 +61,8 @@ const fits = ({ size }: Pick<Candidate, 'size'>): 'yes' | 'unknown' | 'no' => {
 const standingOfFit = { yes: 0, unknown: 1, no: 2 };
 
 /** What speaks against a candidate for this client, in words. */
-export const cautionsOf = ({ garment, listing, note }: Candidate, client: Client): string[] =>
-	barsFor(client, garment, { ...(listing && { bought: listing }), ...(note && { note }) }).map(
-		({ words }) => words
-	);
+export const cautionsOf = (candidate: Candidate, client: Client): string[] =>
+	barsFor(client, candidate.garment, toldOf(candidate)).map(({ words }) => words);
 
 /** What a candidate does for the client's wishes, in words. */
 export const servesOf = ({ garment }: Candidate, client: Client): string[] => [
@@ -81,8 +79,7 @@ const withoutCharts = (shop: Shop): Shop => ({ ...shop, sizeChart: { clothes: []
 
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
-	fits(candidate) !== 'no' &&
-	mayWear(client, candidate.garment, candidate.listing && { bought: candidate.listing });
+	fits(candidate) !== 'no' && mayBeWorn(client, candidate);
 
 export interface CandidateSource {
 	reference: Pick<Reference, 'elements'>;

@@ -3,7 +3,7 @@ import { forgivenIn } from '../checks/mistakes';
 import type { CheckedPiece } from '../checks/model';
 import { scoreLook, type LookCloseness, type ScoreOptions } from '../closeness/look';
 import type { Echo } from '../model/echo';
-import type { Item, Match } from '../model/worn';
+import type { Extra, Item, Match } from '../model/worn';
 import type { Piece } from '../model/piece';
 import type { Reference } from '../model/reference';
 import { resolveItem, wornIn } from './items';
@@ -12,7 +12,10 @@ const boughtAs = (item: Item): Pick<CheckedPiece, 'bought'> =>
 	item.source === 'listing' ? { bought: { tier: item.listing.tier, condition: item.listing.condition } } : {};
 
 /** What an echo wears, each thing under the first element that it answers, extras under their own id. */
-export function wornPieces(echo: Pick<Echo, 'matches' | 'extras'>, pieces: readonly Piece[]): CheckedPiece[] {
+export function wornPieces(
+	echo: { matches: readonly Match[]; extras: readonly Extra[] },
+	pieces: readonly Piece[]
+): CheckedPiece[] {
 	const worn = (id: string | undefined, item: Item, moves: Match['movesDone']): CheckedPiece[] => {
 		const resolved = resolveItem(item, pieces);
 		return id && resolved ? [{ id, ...resolved, moves, side: item.side, ...boughtAs(item) }] : [];

@@ -6,7 +6,7 @@ export { coloursInIt, type ColourInIt } from './colours-in-it';
 export { somethingMore, type More } from './something-more';
 export { stepIds, stepsOf, type Step, type StepId } from './step';
 export { outfitsFrom, type Outfit } from './outfits-from';
-export { wornOption } from './worn-option';
+export { wornOption } from '../matching/worn-option';
 export { worthOfOutfit, type OutfitAsk } from './worth';
 export { reachOf, wantedFor, type Reach } from './reach';
 export { dressinessOf, measureOf, steer, type SteerChange, type Steered, type SteerOptions } from './steer';

@@ -6,6 +6,8 @@ import {
 	type Scored,
 	type ScoreOptions
 } from '../closeness/look';
+import { mayBeWorn } from '../checks/bars';
+import { clashesFor } from '../checks/beside';
 import { nudeOn, skinToneOf } from '../colour/nude';
 import { bandOf, type BandId } from '../lexicon/bands';
 import { slots } from '../lexicon/slots';
@@ -37,12 +39,15 @@ export interface Reach {
 }
 
 export interface ReachOptions {
-	client?: ScoreOptions['client'] & Partial<Pick<Client, 'schools'>>;
+	/** Nothing that they may not wear is reached for. */
+	client?: Client;
 	newId: () => string;
 }
 
 /** A match that is worth less than this share of what it could be does not answer its element. */
 const answered = 0.5;
+/** How many times as many things are looked at where some may not be worn together. */
+const keptForClashes = 4;
 const carries = ({ role }: Element) => role === 'hero' || role === 'key';
 
 /** A scorer that weighs each thing worn as asked once: what is looked through first is matched afterwards. */
@@ -83,18 +88,19 @@ function* nearest(
 
 /**
  * The options that can matter to a look: for each element the parts that earn most by themselves, as many as it has elements and
- * one more; and every one-piece, which may answer several. What is left out cannot change the best use of the rail.
+ * one more; and every one-piece, which may answer several. What is left out cannot change the best use of the rail; where things may
+ * not be worn together, several times as many are kept for what takes their place.
  */
 function thatMatter(
 	reference: Pick<Reference, 'elements'>,
 	options: readonly OwnedOption[],
 	index: GarmentIndex,
 	scoring: ScoreOptions,
-	scorer: ElementScorer
+	{ scorer, times }: { scorer: ElementScorer; times: number }
 ): OwnedOption[] {
 	const boundOf = earningBound(reference, scoring);
 	const wanted = new Set<OwnedOption>();
-	const enough = rungsThatMatter(reference.elements, options);
+	const enough = rungsThatMatter(reference.elements, options) * times;
 	for (const element of reference.elements) {
 		const covers = slots[garmentType(element.garment.type).slot].covers.length;
 		const bounded = !scoring.forgiven?.has(element.id);
@@ -133,16 +139,20 @@ export function reachOf(
 	options: readonly OwnedOption[],
 	{ client, newId }: ReachOptions
 ): Reach[] {
-	const fit = options.filter(({ piece }) => wearable(piece));
+	const fit = options.filter((option) => wearable(option.piece) && (!client || mayBeWorn(client, option)));
 	const index = indexGarments(fit.map(({ garment }) => garment));
 	const schools: Echo['schools'] = client?.schools ?? {};
+	const clashes = client && clashesFor(client);
 	return references
 		.filter(({ elements }) => elements.length > 0)
 		.map((reference): Reach => {
 			const scoring = scoringOf(reference, schools, client);
 			const scorer = rememberingScorer(reference, scoring);
-			const rail = thatMatter(reference, fit, index, scoring, scorer);
-			const matches = matchWardrobe(reference, [], rail, { newId, scorer, ...scoring });
+			const rail = thatMatter(reference, fit, index, scoring, {
+				scorer,
+				times: clashes ? keptForClashes : 1
+			});
+			const matches = matchWardrobe(reference, [], rail, { newId, scorer, clashes, ...scoring });
 			const { score, elements } = scoreEcho({ matches, schools }, reference, pieces, client);
 			const shareOf = (element: Element) => {
 				const found = elements.find(({ elementId }) => elementId === element.id);

@@ -1,5 +1,5 @@
 /** What could be put on besides what a look asks for. */
-import { mayWear } from '../checks/bars';
+import { mayBeWorn, type Thing } from '../checks/bars';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
 import { slotsMeet } from '../lexicon/slots';
@@ -28,14 +28,14 @@ const wornInPlaceOf = (garment: Garment, worn: readonly CheckedPiece[]): string[
  * Things that a client may wear, by how well they go with what is worn: first what takes no place that is taken, the best of it first.
  * What is worn already is left out by `isWorn`.
  */
-export function somethingMore<T extends { garment: Garment }>(
+export function somethingMore<T extends Thing>(
 	worn: readonly CheckedPiece[],
 	things: readonly T[],
 	{ client, isWorn = () => false }: Pick<CheckContext, 'client'> & { isWorn?: (thing: T) => boolean } = {}
 ): More<T>[] {
 	const facts = factsOf(worn, {}).pieces;
 	return things
-		.filter((thing) => !isWorn(thing) && (!client || mayWear(client, thing.garment)))
+		.filter((thing) => !isWorn(thing) && (!client || mayBeWorn(client, thing)))
 		.map((thing): More<T> => {
 			const [own] = factsOf([{ id: '', title: '', garment: thing.garment, moves: [] }], {}).pieces as [
 				PieceFacts

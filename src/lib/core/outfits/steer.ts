@@ -1,5 +1,5 @@
 /** Steering an outfit towards a wish: sharper, plainer, sportier. */
-import { mayWear } from '../checks/bars';
+import { mayBeWorn } from '../checks/bars';
 import { checkLook } from '../checks/check-look';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
@@ -9,7 +9,7 @@ import { axisOf, moods, type MoodAxis, type Wish } from '../lexicon/moods';
 import { isDoneWith, moveIds, type MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import type { OwnedOption } from '../matching/items';
-import { wornOption } from './worn-option';
+import { wornOption } from '../matching/worn-option';
 
 /** What a mood table says of one worn thing. */
 function moodOf(axis: MoodAxis, { type, print, stated, formality, moves, garment }: PieceFacts): number {
@@ -106,7 +106,7 @@ function changesOf(
 	const replaced = (id: string, next: Partial<CheckedPiece>) =>
 		worn.map((one) => (one.id === id ? { ...one, ...next } : one));
 	const options = rail.filter(
-		(option) => !used.has(option.garment) && (!client || mayWear(client, option.garment))
+		(option) => !used.has(option.garment) && (!client || mayBeWorn(client, option))
 	);
 	const slotOf = new Map(
 		options.map((option) => [option, factsOf([wornOption(option, '')], {}).pieces[0]?.slot])

@@ -1,5 +1,5 @@
 /** One outfit dressed up or down by a step, or taken from day to evening, by two swaps at most. */
-import { mayWear } from '../checks/bars';
+import { mayBeWorn } from '../checks/bars';
 import { checkLook } from '../checks/check-look';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
@@ -7,7 +7,7 @@ import type { SlotId } from '../lexicon/slots';
 import { sameOwned, type OwnedOption } from '../matching/items';
 import { dressinessOf } from './steer';
 import { together } from './together';
-import { wornOption } from './worn-option';
+import { wornOption } from '../matching/worn-option';
 
 export const stepIds = ['up', 'down', 'evening'] as const;
 export type StepId = (typeof stepIds)[number];
@@ -78,7 +78,7 @@ export function stepsOf(
 	const client = context.client;
 	const options = rail.filter(
 		(option) =>
-			!worn.some(({ garment }) => garment === option.garment) && (!client || mayWear(client, option.garment))
+			!worn.some(({ garment }) => garment === option.garment) && (!client || mayBeWorn(client, option))
 	);
 	const known = new Map(options.map((option) => [option, factsOfOption(option)]));
 	const replaced = (swaps: readonly Swap[]): CheckedPiece[] =>

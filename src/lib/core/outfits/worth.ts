@@ -6,7 +6,7 @@ import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { OwnedOption } from '../matching/items';
 import { together, type Together } from './together';
-import { wornOption } from './worn-option';
+import { wornOption } from '../matching/worn-option';
 
 export interface OutfitAsk {
 	/** One to three pieces that are worn in every outfit. */

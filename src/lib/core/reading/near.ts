@@ -1,7 +1,7 @@
 import { group } from 'd3-array';
 import { distance } from 'fastest-levenshtein';
 import { ordinaryWords } from '../lexicon/ordinary-words';
-import { onFirstUse } from './on-first-use';
+import { onFirstUse } from '../lexicon/on-first-use';
 import { phrasebook } from './phrasebook';
 
 /** A known word with what is compared before its letters are: which letters it has, and how often. */

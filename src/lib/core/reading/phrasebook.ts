@@ -22,7 +22,7 @@ import {
 import { garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
 import { glue, definites } from './glue';
-import { onFirstUse } from './on-first-use';
+import { onFirstUse } from '../lexicon/on-first-use';
 import { wordsOf } from './tokens';
 
 export interface PhraseNode {

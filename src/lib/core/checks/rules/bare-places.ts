@@ -1,4 +1,4 @@
-import { onFirstUse } from '../../reading/on-first-use';
+import { onFirstUse } from '../../lexicon/on-first-use';
 import type { PieceFacts } from '../facts';
 import { propertiesSaid } from '../limits/properties';
 import type { Rule } from '../rule';

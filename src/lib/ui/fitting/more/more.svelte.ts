@@ -13,7 +13,8 @@ import {
 	type CheckedPiece,
 	type Element,
 	type Garment,
-	type Item
+	type Item,
+	type Listing
 } from '$lib/core';
 import { today } from '$lib/store/clock';
 import { searchShops } from '$lib/store/market';
@@ -27,6 +28,10 @@ export interface Offer {
 	title: string;
 	item: Item;
 	garment: Garment;
+	/** As what it is sold. */
+	listing?: Listing;
+	/** What is noted of it. */
+	note?: string;
 	/** Shop, price and size of what is for sale. */
 	facts: string[];
 }
@@ -50,11 +55,12 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 		table()
 			.pieces.filter(wearable)
 			.flatMap(optionsOfPiece)
-			.map(({ title, item, garment }): Offer => ({
+			.map(({ title, item, garment, piece: { note } }): Offer => ({
 				key: `${item.partId} ${item.configurationId ?? ''}`,
 				title,
 				item,
 				garment,
+				note,
 				facts: []
 			}))
 	);
@@ -130,6 +136,7 @@ export function somethingMoreOn(table: () => FittingTable, factsOf: (offer: List
 					title: one.title,
 					item: one.item,
 					garment: one.garment,
+					listing: one.listing,
 					facts: factsOf(one)
 				}));
 				const before = sold ?? [];

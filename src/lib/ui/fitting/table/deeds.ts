@@ -4,18 +4,20 @@ import {
 	backupsFor,
 	changedByHand,
 	choosing,
+	clashesFor,
 	closenessSchools,
 	freshExtra,
 	garmentInWords,
 	latestArrival,
 	matchOf,
 	matchWardrobe,
-	mayWear,
+	mayBeWorn,
 	plannedFor,
 	garmentType,
 	keyOfFinding,
 	sameThing,
 	schoolGuide,
+	wornPieces,
 	type Candidate,
 	type Candidates,
 	type Client,
@@ -30,6 +32,7 @@ import {
 	type Mend,
 	type MoveId,
 	type OwnedOption,
+	type Piece,
 	type Reference,
 	type Schools,
 	type ScoreOptions,
@@ -53,6 +56,7 @@ export interface DeedSource {
 	client: Client;
 	event: Event | undefined;
 	elements: readonly Element[];
+	pieces: readonly Piece[];
 	candidates: Candidates;
 	scoring: ScoreOptions;
 	check: LookCheck;
@@ -130,15 +134,21 @@ export function tableDeeds(source: () => DeedSource) {
 		write(m.did.changedMoves(words(element)), (matches) => choosing.toggleMove(matches, element.id, move));
 	/** The whole wardrobe matched at once, of what this client may wear. */
 	const matched = (matches: readonly Match[], keepByHand: boolean) => {
-		const { echo, reference, candidates, client, scoring } = source();
+		const { echo, reference, candidates, client, scoring, pieces } = source();
 		return matchWardrobe(
 			reference,
 			matches,
 			candidates.wardrobe.filter(
-				({ garment, item }) =>
-					mayWear(client, garment) && !echo.extras.some((extra) => sameThing(extra.item, item))
+				(option) =>
+					mayBeWorn(client, option) && !echo.extras.some((extra) => sameThing(extra.item, option.item))
 			),
-			{ ...scoring, newId: giveId, keepByHand }
+			{
+				...scoring,
+				newId: giveId,
+				keepByHand,
+				clashes: clashesFor(client),
+				wornNow: wornPieces({ matches, extras: echo.extras }, pieces)
+			}
 		);
 	};
 	/** Puts a thing on underneath, that no element asks for. */

@@ -1,7 +1,9 @@
 import {
+	brokenBeside,
 	buyingFor,
 	candidatesFor,
 	inOrder,
+	isInReach,
 	matchOf,
 	mostTogether,
 	movedBetween,
@@ -13,8 +15,10 @@ import {
 	neededBeside,
 	spendOf,
 	winBacks,
+	withoutElement,
 	withPostage,
 	wornIn,
+	wornPieces,
 	lostByGroup,
 	weighedScore,
 	type Calibration,
@@ -124,8 +128,21 @@ export function fittingTable(onTable: () => OnTable) {
 		const asWorn = onItsSide({ side }, item, garment);
 		return wornItems.some((other) => sameThing(other, asWorn));
 	};
-	const newOffersFor = (elementId: string) =>
-		offersFor(elementId).filter((offer) => !isWorn(elementId, offer));
+	const buyingOf = (elementId?: string) => {
+		const { event, currency, rates } = onTable();
+		return buyingFor(echo, elementId, { client, today: today(), wornOn: event?.date, currency, rates });
+	};
+	/** Of what is not worn, what is there in time, for what is left, and goes with the rest as the client would have it. */
+	function newOffersFor(elementId: string): WorthyOffer[] {
+		const buying = buyingOf(elementId);
+		const besides = wornPieces(withoutElement(echo, elementId), pieces);
+		return offersFor(elementId).filter(
+			(offer) =>
+				!isWorn(elementId, offer) &&
+				isInReach(offer.item, buying) &&
+				brokenBeside(client, besides, { ...offer, id: offer.key, moves: [] }).length === 0
+		);
+	}
 	const offers = offersInSteps(() => ({ candidates, elements }));
 	const cheapest = $derived(
 		offers.areThere ? winBacks(reference, echo.matches, worn, newOffersFor, scoring) : undefined
@@ -141,10 +158,7 @@ export function fittingTable(onTable: () => OnTable) {
 		scoring,
 		offersFor,
 		isWorn,
-		buyingFor: (elementId) => {
-			const { event, currency, rates } = onTable();
-			return buyingFor(echo, elementId, { client, today: today(), wornOn: event?.date, currency, rates });
-		}
+		buyingFor: buyingOf
 	}));
 	const deeds = tableDeeds(() => ({
 		echo,
@@ -153,6 +167,7 @@ export function fittingTable(onTable: () => OnTable) {
 		client,
 		event: onTable().event,
 		elements,
+		pieces,
 		candidates,
 		scoring,
 		check,

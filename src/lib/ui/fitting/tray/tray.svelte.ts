@@ -158,7 +158,11 @@ export function fittingTray(source: () => TraySource) {
 		};
 	}
 	const shown = (cards: readonly Offered[]) =>
-		cards.filter((one) => (!found || found.has(one.key)) && (!withinLimits || isWearable(one, client)));
+		cards.filter(
+			(one) =>
+				(!found || found.has(one.key)) &&
+				(!withinLimits || (isWearable(one, client) && togetherWith(one).length === 0))
+		);
 	const owned = $derived(shown(offered.owned));
 	const becoming = $derived(shown(offered.becoming));
 	const listed = $derived.by(() => {

@@ -27,7 +27,7 @@ describe('the phrasebook', () => {
 		}));
 		await import('../matching/score-echo');
 		expect(made).toBe(0);
-		const { readLook } = await import('./read-look');
+		const { readLook } = await import('../reading/read-look');
 		expect(readLook('a navy blazer').elements.length).toBe(1);
 		expect(made).toBeGreaterThan(0);
 	});
