@@ -46,6 +46,7 @@ function isAllowed(problem: BudgetProblem, chosen: readonly (readonly BudgetOpti
 		return (
 			isEachOnce(places) &&
 			isEachOnce(parts) &&
+			!options.some(({ apart = [] }) => options.some(({ key }) => apart.includes(key))) &&
 			(!look.oneMetal || metals.size <= 1) &&
 			options.filter(({ isStatement }) => isStatement).length <= (look.mostStatements ?? Infinity) &&
 			goods <= (look.budgetMinor ?? Infinity) &&
@@ -103,6 +104,16 @@ const optionsOf = fc
 		isPinned: fc.integer({ min: 0, max: 11 }).map((n) => n === 0)
 	})
 	.map(({ elements, ...option }) => ({ ...option, elementIds: elements }));
+const pairsOf = <T>(all: readonly T[]) =>
+	all.flatMap((one, i) => all.slice(i + 1).map((other): [T, T] => [one, other]));
+/** The same options, each with those that it is never worn with. */
+const withApart = <T extends { key: string }>(all: readonly T[], pairs: readonly (readonly T[])[]) =>
+	all.map((option) => {
+		const apart = pairs
+			.filter((pair) => pair.includes(option))
+			.flatMap((pair) => pair.filter((one) => one !== option).map(({ key }) => key));
+		return apart.length > 0 ? { ...option, apart } : option;
+	});
 const lookOf = (id: string): fc.Arbitrary<BudgetLook> =>
 	fc.record(
 		{
@@ -111,7 +122,12 @@ const lookOf = (id: string): fc.Arbitrary<BudgetLook> =>
 			settled: fc.integer({ min: 0, max: 20 }),
 			options: fc
 				.array(optionsOf, { minLength: 1, maxLength: 5 })
-				.map((all) => all.map((option, i) => ({ ...option, key: `${id} ${i}`, title: `${id} ${i}` }))),
+				.map((all) => all.map((option, i) => ({ ...option, key: `${id} ${i}`, title: `${id} ${i}` })))
+				.chain((all) =>
+					fc
+						.subarray(pairsOf(all.filter(({ isPinned }) => !isPinned)))
+						.map((pairs) => withApart(all, pairs.slice(0, 3)))
+				),
 			budgetMinor: fc.constantFrom(1000, 3000, 5000),
 			oneMetal: fc.boolean(),
 			mostStatements: fc.integer({ min: 0, max: 2 })

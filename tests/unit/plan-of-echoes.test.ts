@@ -1,8 +1,8 @@
+import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
 import { composeDemo } from '../../demo/compose';
 import { candidatesFor } from '../../src/lib/core/matching/candidates';
-import { scoreEcho } from '../../src/lib/core/matching/score-echo';
-import { scoringOf } from '../../src/lib/core/matching/score-echo';
+import { scoreEcho, scoringOf, wornPieces } from '../../src/lib/core/matching/score-echo';
 import type { MarketAnswer } from '../../src/lib/core/exchange/market';
 import type { Echo } from '../../src/lib/core/model/echo';
 import { freshMatch, matchSchema } from '../../src/lib/core/model/worn';
@@ -13,6 +13,10 @@ import {
 	type PlanOptions
 } from '../../src/lib/core/budget/from-echoes';
 import type { BudgetOption } from '../../src/lib/core/budget/problem';
+import { solveEchoes } from '../../src/lib/core/budget/solve-echoes';
+import { clashesFor } from '../../src/lib/core/checks/beside';
+import { garmentType } from '../../src/lib/core/lexicon/taxonomy';
+import { highsSolver } from '../../src/lib/workers/budget/highs-solver';
 
 const demo = composeDemo();
 const today = demo.writtenOn.slice(0, 10);
@@ -148,6 +152,30 @@ describe('an echo as a look of a budget', () => {
 		const withRate = planOf([plannedEcho()], { ...options, currency: 'EUR', rates: { GBP: 2 } });
 		expect(withRate.problem.looks[0]!.options.filter(bought)[0]?.source).toMatchObject({ priceMinor: 5000 });
 		expect(withRate.problem.shops[0]).toMatchObject({ postageMinor: 600 });
+	});
+
+	it('wears nothing together that the client never does, also beside what is pinned', async () => {
+		const solver = highsSolver(await loadHighs());
+		const plain = plannedEcho();
+		const wornBy = async (one: PlannedEcho) => {
+			const planned = planOf([one], options);
+			const solved = await solveEchoes(planned.problem, solver);
+			const matches = plannedMatches(planned, one, solved!.looks[0]!.chosen, nth);
+			return { matches, worn: wornPieces({ matches, extras: [] }, one.pieces) };
+		};
+		const free = await wornBy(plain);
+		const [a, b] = free.worn.map(({ garment }) => garmentType(garment.type).plural);
+		const never = [`no ${a} with ${b}`];
+		const client = { ...plain.client, limits: { ...plain.client.limits, never } };
+		const clashes = clashesFor(client)!;
+		expect(clashes(free.worn)).not.toEqual([]);
+		const apart = await wornBy({ ...plain, client });
+		expect(apart.worn.length).toBeGreaterThan(2);
+		expect(clashes(apart.worn)).toEqual([]);
+		const pinned = [{ ...free.matches[0]!, pinned: true }];
+		const beside = await wornBy({ ...plain, client, echo: { ...plain.echo, matches: pinned } });
+		expect(beside.matches[0]).toEqual(pinned[0]);
+		expect(clashes(beside.worn)).toEqual([]);
 	});
 
 	it('has the wishes of its schools, and its own limit only where looks are held to theirs', () => {

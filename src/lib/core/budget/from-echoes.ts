@@ -1,4 +1,5 @@
 /** Echoes as a problem of the budget: what each could wear or buy, and what a choice makes of its matches. */
+import { clashesFor } from '../checks/beside';
 import { factsOfGarment } from '../checks/facts';
 import { scoreLook } from '../closeness/look';
 import type { MarketAnswer } from '../exchange/market';
@@ -7,7 +8,7 @@ import { candidatesFor } from '../matching/candidates';
 import { chooseUnasked } from '../matching/choosing';
 import { keyOfItem, resolveItem, sameThing, wornIn } from '../matching/items';
 import { isSet, partsOfSet } from '../matching/sets';
-import { scoringOf } from '../matching/score-echo';
+import { scoringOf, wornPieces } from '../matching/score-echo';
 import { latestArrival } from '../matching/suitability';
 import { answeredAtOnce, garmentsMeet, spans } from '../matching/spanning';
 import type { WorthyOffer } from '../matching/win-back';
@@ -23,6 +24,7 @@ import type { Element, Reference } from '../model/reference';
 import { withDuty } from '../money/landed-price';
 import { converted, type Rates } from '../money/spend';
 import { addDays, type Day } from '../time';
+import { clashesWith, keptApartAmong } from './apart';
 import type { BudgetLook, BudgetOption, BudgetProblem, BudgetShop } from './problem';
 
 /** An echo with all that belongs to it. */
@@ -194,6 +196,8 @@ function lookOf(
 		scoring,
 		seenOn: options.today
 	});
+	const clashes = clashesFor(client);
+	const stays = clashes ? wornPieces({ matches: kept, extras: echo.extras }, pieces) : [];
 	const keptItems = kept.flatMap(({ items }) => items);
 	const staying = [...keptItems, ...echo.extras.map(({ item }) => item)];
 	const latest = event && latestArrival(event.date);
@@ -207,6 +211,7 @@ function lookOf(
 		for (const offer of offers(element.id)) {
 			const { key, item, title, earned } = offer;
 			if (earned <= 0 || staying.some((other) => sameThing(other, item))) continue;
+			if (clashesWith(clashes, stays, offer)) continue;
 			const reason = whyNot(item, latest, options);
 			if (reason) {
 				passedOver.push({ lookId: echo.id, elementId: element.id, title, ...reason });
@@ -218,6 +223,10 @@ function lookOf(
 			else wearables.set(key, { offer, answers: [{ element, earned }] });
 		}
 	}
+	const apart = keptApartAmong(
+		clashes,
+		[...wearables.values()].map(({ offer }) => offer)
+	);
 	const keptGarments = keptItems.flatMap((item) => resolveItem(item, pieces)?.garment ?? []);
 	const limit =
 		options.byLook && echo.spendLimit && converted(echo.spendLimit, options.currency, options.rates);
@@ -227,7 +236,12 @@ function lookOf(
 		settled: score.elements.reduce((sum, { earned }) => sum + earned, 0),
 		options: [
 			...stayingOptions(staying, pieces, options),
-			...[...wearables.values()].flatMap((one) => waysOf(one, open, keptGarments, options))
+			...[...wearables.values()].flatMap((one) =>
+				waysOf(one, open, keptGarments, options).map((way): BudgetOption => {
+					const others = apart.get(way.key);
+					return others ? { ...way, apart: others } : way;
+				})
+			)
 		],
 		...(limit && { budgetMinor: limit.amountMinor }),
 		...(echo.schools.metals === 'match-all' && { oneMetal: true }),

@@ -20,6 +20,8 @@ export interface BudgetOption {
 	isStatement?: boolean;
 	/** It is worn in any case. */
 	isPinned?: boolean;
+	/** Keys of options that are never worn with it in the same look; each says so of the other. */
+	apart?: string[];
 }
 
 export interface BudgetLook {

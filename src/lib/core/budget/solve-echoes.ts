@@ -88,6 +88,15 @@ function lookRows(
 	once(({ source }) =>
 		source.kind === 'owned' ? source.parts.map((part) => `${source.pieceId} ${part}`) : []
 	);
+	// Of what one thing is never worn with, at most one is worn in a place: beside it, none.
+	options.forEach(({ key, apart = [] }, i) => {
+		const others = [...options.keys()].filter((j) => {
+			const other = options[j]?.key ?? '';
+			return apart.includes(other) && key < other;
+		});
+		for (const together of grouped(others, (j) => options[j]?.elementIds.slice(0, 1) ?? []).values())
+			builder.atMost(1, of([i, ...together.flatMap((at) => others[at] ?? [])]));
+	});
 	// What is worn is bought, once, however many ways it could be worn.
 	// The parts of a set are bought together, and worn each by itself.
 	const listed = [...grouped(options, listedParts).values()].flatMap((indices) => {

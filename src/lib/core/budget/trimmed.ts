@@ -20,7 +20,8 @@ function standsIn(instead: BudgetOption, option: BudgetOption): boolean {
 		instead.earned >= option.earned &&
 		placesOf(instead).every((place) => places.includes(place)) &&
 		(instead.metal === undefined || instead.metal === option.metal) &&
-		(!instead.isStatement || option.isStatement === true)
+		(!instead.isStatement || option.isStatement === true) &&
+		(instead.apart ?? []).every((key) => option.apart?.includes(key))
 	);
 }
 
