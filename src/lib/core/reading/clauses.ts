@@ -6,6 +6,7 @@ import type { TypeId } from '../lexicon/types';
 import type { Span } from './model';
 import {
 	alsoSaid,
+	freshClause,
 	isPartOf,
 	partSpan,
 	roleOf,
@@ -80,7 +81,7 @@ const saysUnder = (span: Span | undefined) =>
 
 class ClauseBuilder implements Reached {
 	clauses: Clause[] = [];
-	clause: Clause = this.fresh('start');
+	clause: Clause = freshClause('start');
 	lastHead: Part | undefined;
 	/** A denial is open: of the next word; or, that word being past, of the part that it belongs to. */
 	denyNext: false | 'word' | 'part' = false;
@@ -120,28 +121,6 @@ class ClauseBuilder implements Reached {
 	/** @param isRail what is listed hangs on a rail: nobody wears all of it */
 	constructor(readonly isRail: boolean) {}
 
-	fresh(before: Clause['before'], denied = false): Clause {
-		const flags = {
-			definite: false,
-			single: false,
-			same: false,
-			likened: false,
-			over: false,
-			unseen: false,
-			hedged: false,
-			both: false,
-			many: false,
-			all: false,
-			set: false,
-			back: false,
-			ofOne: false,
-			labelled: false,
-			opens: false,
-			paused: false
-		};
-		return { before, parts: [], bare: true, denied, unread: false, ...flags };
-	}
-
 	/** Ends the present clause and begins another; an empty one only takes the new joining word. */
 	begin(before: Clause['before'], denied = false): void {
 		// "Bridesmaid in sage chiffon": the word that is not known is what is of it, unless a name follows.
@@ -160,7 +139,7 @@ class ClauseBuilder implements Reached {
 			// A sentence that begins with "otherwise" is still a new one.
 			if (before === 'comma' && clause.before === 'stop') before = 'stop';
 		}
-		this.clause = this.fresh(before, denied);
+		this.clause = freshClause(before, denied);
 		this.deniedWeightless = false;
 		if (ofStrange) this.clause.ofStrange = ofStrange;
 		if (this.bothNext && ['in', 'with', 'is'].includes(before)) this.clause.both = true;
@@ -569,7 +548,7 @@ class ClauseBuilder implements Reached {
 		const { lastHead, clause } = this;
 		const type = notWorn(bare, this.after);
 		const toCome = clause.parts.length > 0 && !clause.head ? clause : undefined;
-		if (toCome) this.clause = this.fresh('comma', true);
+		if (toCome) this.clause = freshClause('comma', true);
 		else this.begin('comma', true);
 		this.add({ ...span, senses: [{ kind: 'type', type }] }, at, 'head');
 		this.begin('comma');

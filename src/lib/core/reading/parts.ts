@@ -92,6 +92,29 @@ export interface Clause {
 	count?: { number: number; at: number };
 }
 
+/** A clause of which nothing is said yet. */
+export function freshClause(before: Clause['before'], denied = false): Clause {
+	const flags = {
+		definite: false,
+		single: false,
+		same: false,
+		likened: false,
+		over: false,
+		unseen: false,
+		hedged: false,
+		both: false,
+		many: false,
+		all: false,
+		set: false,
+		back: false,
+		ofOne: false,
+		labelled: false,
+		opens: false,
+		paused: false
+	};
+	return { before, parts: [], bare: true, denied, unread: false, ...flags };
+}
+
 /** "…, red on the lips", "…, a smear of plum on the lips": does it begin a new thing? */
 export const beginsAnew = ({ before, paused, ofWhole }: Clause): boolean =>
 	before === 'comma' || (before === 'in' && paused && ofWhole === true);
