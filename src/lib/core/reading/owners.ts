@@ -153,6 +153,10 @@ export const isUnderLayer = ({ over, head, thing, parts }: Clause, last: Group |
 	parts.every(({ span }) => isCloth(span) || senseOf(span, 'colour') || senseOf(span, 'print')) &&
 	['layer', 'outer'].includes((last && typeOf(last.head)?.slot) ?? '');
 
+/** Is it said with "with", straight after a name that nothing joins to another: "…, a kilt with straps"? */
+const comesWith = ({ own, clauses }: Group, { before, paused }: Clause): boolean =>
+	before === 'with' && !paused && clauses.length === 1 && ['start', 'comma', 'stop'].includes(own.before);
+
 /** The latest garment that the clause can be said of; the latest of all where none fits better. */
 export function ownerBefore(
 	named: readonly Group[],
@@ -174,6 +178,8 @@ export function ownerBefore(
 	// Words straight after a name speak of it; only a part or a move that it cannot have is looked for further back.
 	const onlyWords = onlySaid(clause) && ['with', 'in', 'on', 'adjacent'].includes(clause.before);
 	if (onlyWords) return last;
+	// "A turtleneck, a kilt with straps": what a thing comes with straight after its name is its own, though it be no part of its kind.
+	if (last && comesWith(last, clause)) return last;
 	return (
 		(sentence.length > 0 ? sentence : named)
 			.slice(-reach)
