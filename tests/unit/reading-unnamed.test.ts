@@ -48,7 +48,16 @@ describe('what is under a layer', () => {
 		['long cardigan', 'cardigan'],
 		['denim jacket', 'denim-jacket']
 	] as const);
-	const under = someOf(['black', 'white', 'navy', 'dusty pink', 'black and white', 'lace', 'stripes', 'sequins']);
+	const under = someOf([
+		'black',
+		'white',
+		'navy',
+		'dusty pink',
+		'black and white',
+		'lace',
+		'stripes',
+		'sequins'
+	]);
 	it('is a thing that is asked where its colour, cloth or print is all that is told, and says nothing of the layer', () => {
 		fc.assert(
 			fc.property(layer, under, thing, ([name, type], said, [next, nextType]) => {
@@ -65,6 +74,38 @@ describe('what is under a layer', () => {
 	});
 	it('is the lining of what is no layer', () => {
 		expect(coloursOf('dress', 'a dress in black lace over nude')).toHaveLength(2);
+	});
+});
+
+describe('a cloth with an article of its own', () => {
+	const first = someOf([
+		['white tank', 'vest-top'],
+		['navy tee', 't-shirt'],
+		['striped shirt', 'shirt']
+	] as const);
+	const how = someOf(['unbuttoned', 'oversized', 'rolled-sleeve', 'cropped', 'pale blue']);
+	const cloth = someOf(['flannel', 'chambray', 'denim', 'linen', 'corduroy', 'velvet']);
+	it('is another thing than the one before it, named or asked, and says nothing of that', () => {
+		fc.assert(
+			fc.property(
+				first,
+				someOf([', an ', ', a ', ' and an ', ' under an ', ' with an ']),
+				how,
+				cloth,
+				([name, type], joined, said, of) => {
+					const text = `a ${name}${joined.replace('an ', /^[aeou]/.test(said) ? 'an ' : 'a ')}${said} ${of}, brown boots`;
+					const garmentOf = (one: string, kind: string) =>
+						readLook(one).elements.find(({ garment }) => garment.type === kind)?.garment;
+					expect(garmentOf(text, type), text).toEqual(garmentOf(`a ${name}`, type));
+					expect(garmentOf(text, 'boots'), text).toEqual(garmentOf('brown boots', 'boots'));
+				}
+			),
+			runs
+		);
+	});
+	it('tells of the one before it after "the" and with "one"', () => {
+		expect(readLook('her coat, a navy wool, is long').things).toEqual([]);
+		expect(readLook('a coat, a heavy wool one, boots').things).toEqual([]);
 	});
 });
 

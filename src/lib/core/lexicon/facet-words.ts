@@ -172,7 +172,7 @@ const source: Partial<Record<FacetId, string>> = {
 		set-in: set-in sleeves, set-in-sleeved, set-in sleeve
 		puff: ~puff, puff-sleeved, puffed-sleeved, puffed, puffy, puff-sleeve, puff-shouldered
 		leg-of-mutton: leg-of-mutton, leg-o'-mutton, ~mutton, mutton-sleeved, gigot, juliet-sleeved, juliet
-		bishop: bishop-sleeved, bishop-sleeve
+		bishop: bishop-sleeved, bishop-sleeve, poet-sleeved, poet-sleeve, ~poet
 		balloon: balloon-sleeved, ~lantern, lantern-sleeved, balloon-sleeve, blouson-sleeved, blouson
 		bell: bell-sleeved, bell-sleeve, trumpet-sleeved, flared-sleeved, fluted, ~flared, ~flare, ~trumpet
 		flutter: flutter-sleeved, flutter-sleeve, angel-sleeved, fluttery

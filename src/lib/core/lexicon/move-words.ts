@@ -24,7 +24,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'sleeves-pushed-up':
 		'pushed-up sleeves, pushed up sleeves, sleeves up, sleeves shoved up, sleeves scrunched, sleeves pushed to the elbow, scrunched sleeves, pushed to the elbow',
 	'buttoned-to-neck':
-		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, top button done up, buttoned to the collar, buttoned all the way up, buttoned right up, buttoned right to the top, done right up, done up to the top, buttoned to the chin, buttoned up to the chin, done up to the chin',
+		'buttoned up, buttoned to the top, buttoned up to the neck, buttoned up to the top, done up to the neck, done up to the collar, fully buttoned, buttoned all the way, done up all the way, top button done up, buttoned to the collar, buttoned all the way up, buttoned right up, buttoned right to the top, done right up, done up to the top, buttoned to the chin, buttoned up to the chin, done up to the chin',
 	unbuttoned:
 		'open/undone/unbuttoned to the waist, unbuttoned, half-open, half open, half-unbuttoned, half unbuttoned, top buttons undone, undone at the neck, open at the neck, open-necked, open at the collar, open collar, collar open, few buttons undone, three buttons undone, two buttons undone, top two buttons open, top two buttons undone, top three buttons open, top three buttons undone, top button open, top buttons open, top button undone',
 	'worn-open':
@@ -39,7 +39,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	knotted:
 		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
-		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, worn like a cape, round the shoulders, slung round the shoulders',
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, worn like a cape, round the shoulders, slung/draped/thrown/hung/worn round/about the shoulders',
 	'tied-on-shoulders':
 		'tied/knotted over/round/around/about/on/across the shoulders/neck, tied around the neck like a scarf',
 	'tied-round-waist':

@@ -2,6 +2,7 @@
 import { comesInPairs } from '../lexicon/sides';
 import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
 import { dresses } from './beside';
+import { isToldAnew } from './by-cloth';
 import {
 	goesBack,
 	goesForward,
@@ -13,6 +14,7 @@ import {
 	saysOnlyColour,
 	saysTwice
 } from './forward';
+import { isOfSeveral } from './listed-colours';
 import { leaveOwnColours } from './of-all';
 import { besideCloth, hasPartOfCloth, isToldCloth, mayBeOf } from './of-cloth';
 import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
@@ -40,7 +42,7 @@ import { isWornAs } from './turned';
 
 /** "A red button-through, sandals": what is one is none of the things after the comma. */
 const isOneBeforeSeveral = (clause: Clause, { head, before, bare }: Clause): boolean =>
-	clause.single && before === 'comma' && bare && /[^s]s$/.test(head?.span.words.at(-1) ?? '');
+	clause.single && before === 'comma' && bare && head !== undefined && isOfSeveral(head.span);
 
 /** "Navy pinstripe, white shirt": two descriptions with a comma between, each with a colour of its own, and the first no list of colours. */
 function isOfOwnColour(clause: Clause, next: Clause): boolean {
@@ -455,6 +457,17 @@ class Attacher {
 		];
 	}
 
+	/** "A grey tee and an unbuttoned chambray", "a tee under a plaid": the cloth or print that stands for a thing with an article of its own. */
+	clothApart({ parts, ...clause }: Clause, previous: Group | undefined): Part | undefined {
+		const last = parts.at(-1);
+		if (!previous || last?.role !== 'said') return undefined;
+		const isUnder = clause.before === 'list' && clause.single;
+		const isBeside =
+			['comma', 'and', 'with'].includes(clause.before) && isToldAnew({ parts, ...clause }, previous.own);
+		const isThing = isCloth(last.span) || (isUnder && senseOf(last.span, 'print') !== undefined);
+		return isThing && (isUnder || isBeside) ? last : undefined;
+	}
+
 	takeSaid(clause: Clause, at: number, previous: Group | undefined): void {
 		const parted = this.partedAtMove(clause, previous);
 		if (parted) {
@@ -487,6 +500,8 @@ class Attacher {
 			if (previous?.own.over && previous.strange && clause.before === 'and' && saysOnlyColour(clause))
 				return void previous.clauses.push(clause);
 		}
+		const cloth = this.clothApart(clause, previous);
+		if (cloth) return this.open(clause, cloth, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.
 		const follows =
 			this.wentBack && !this.clauses[at - 1]?.head && (clause.before === 'and' || isInList(this.clauses, at));

@@ -93,10 +93,14 @@ const saysPrint = ({ parts }: Clause) => parts.some(({ span }) => senseOf(span, 
 export const mayColour = (clause: Clause, last: Clause | undefined): boolean =>
 	clause.before === 'comma' && last !== undefined && !isColoured(last);
 
+/** "A white tank, an open flannel": a second "a" begins a second thing; "her coat, a navy wool" tells of the first. */
+export const isToldAnew = (clause: Clause, last: Clause): boolean =>
+	clause.single && !clause.back && !last.definite && (last.single || isColoured(last));
+
 /** May a cloth after a comma be said of what was named before it: "a tote, black leather", "a skirt, black leather"? */
 function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): boolean {
 	const type = last?.head && senseOf(last.head.span, 'type')?.type;
-	if (clause.before !== 'comma' || !last || !type) return false;
+	if (clause.before !== 'comma' || !last || !type || isToldAnew(clause, last)) return false;
 	const { usual, division, family } = garmentType(type);
 	// "A jumper, grey cashmere": what the cloth stands for is what was named.
 	if (madeOf[cloth]?.some((own) => garmentType(own).family === family) && !isColoured(last)) return true;
@@ -206,7 +210,7 @@ export function namedByCloth(
 	if (
 		!(hasArticle || isApart || isJeans || isOfNoneAhead) ||
 		mayBeOf ||
-		(!ahead.ends && ahead.types.length === 0)
+		(!ahead.ends && !ahead.inColour && ahead.types.length === 0)
 	)
 		return undefined;
 	return asHead(last, meant);

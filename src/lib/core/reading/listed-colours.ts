@@ -38,9 +38,14 @@ export function isOfNext(reached: Reached, next: Span | undefined): boolean {
 		: role === 'detail' && before === 'with' && parts.every(({ span }) => dresses(span));
 }
 
+/** Does a name speak of several: "boots", "jeans"? */
+export const isOfSeveral = ({ words }: Span): boolean => /[^s]s$/.test(words.at(-1) ?? '');
+
 /** "With a white, navy and red belt": does the comma before a span part two colours of one thing? */
 export const isListOfColours = (reached: Reached, span: Span, next: Span | undefined): boolean =>
 	span.breakBefore === 'comma' &&
 	!reached.clause.bare &&
+	// "An oversized chambray, brown boots".
+	!(reached.clause.single && next && isOfSeveral(next)) &&
 	(senseOf(span, 'colour') ?? senseOf(span, 'metal')) !== undefined &&
 	isOfNext(reached, next);

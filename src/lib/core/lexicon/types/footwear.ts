@@ -17,7 +17,7 @@ export const footwear = [
 			stilettos: stilettos / stilettos / stiletto heels, stiletto / heelHeight=high heelShape=stiletto toe=pointed
 			kitten-heels: kitten heels / kitten heels / kitten-heel shoes, kitten heel / heelHeight=kitten heelShape=kitten toe=pointed
 			block-heels: block heels / block heels / block-heeled shoes, block-heel courts, chunky heels / heelHeight=mid heelShape=block
-			platform-shoes: platform shoes / platform shoes / platforms, platform heels, creepers / heelHeight=very-high sole=platform
+			platform-shoes: platform shoes / platform shoes / platforms, flatforms, flatform shoes, platform heels, creepers / heelHeight=very-high sole=platform
 			peep-toes: peep-toes / peep-toes / peep-toe shoes, peep-toe heels, peep toe / toe=peep heelHeight=mid
 			slingbacks: slingbacks / slingbacks / slingback, slingback shoes, slingback heels / strap=slingback heelHeight=kitten
 			t-bar-shoes: T-bar shoes / T-bar shoes / us:t-strap shoes, T-bars, T-bar, T-bar heels, us:T-straps / strap=t-bar heelHeight=kitten
