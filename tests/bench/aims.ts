@@ -56,11 +56,11 @@ const reasons: readonly [begins: string, why: string][] = [
 	['market of 50,000 listings, from the start', 'on a busy machine; 2.0 to 3.1 s were seen.'],
 	[
 		'script and style until the demo’s desk is seen',
-		'what is loaded meanwhile for its cards counts as well, more or less of it by chance: 212 to 272 kB were seen, some 240 in the middle.'
+		'what is loaded meanwhile for its cards counts as well, all of it or none by chance: 227 kB were seen most often, 398 now and then.'
 	],
 	[
 		'the demo, opened cold',
-		'as traced, compiling and first running its scripts takes over a third of it, and what they then do most of the rest.'
+		'on a busy machine; 1.9 s were seen on a quiet one. Compiling and first running its scripts takes over a third of it, and what they then do most of the rest.'
 	],
 	[
 		'one choice to everything redrawn',

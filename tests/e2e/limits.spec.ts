@@ -56,6 +56,12 @@ test('what is worn together is held against the whole look, and mended by someth
 	await page.locator('[data-rung]', { hasText: 'court shoes' }).click();
 	const courts = page.locator('[data-card]', { hasText: 'Black block-heel courts' }).first();
 	await expect(courts).toContainText('limit: “no burgundy with black”; with Wine');
+	const within = page.getByRole('checkbox', { name: 'within limits' });
+	await within.check({ force: true });
+	await expect(page.locator('[data-card]').first()).toBeVisible();
+	await expect(courts).toBeHidden();
+	await within.uncheck({ force: true });
+	await expect(courts).toBeVisible();
 	await page.locator('[data-rung]').first().focus();
 	await page.keyboard.press('k');
 	const findings = page.getByRole('button', { name: /limits of a whole look/ });
@@ -69,6 +75,12 @@ test('what is worn together is held against the whole look, and mended by someth
 	await expect(missing).toBeHidden();
 	await page.keyboard.press('Control+z');
 	await expect(missing).toBeVisible();
+	// The whole rail is matched so that nothing of it is against nothing else.
+	const together = findings.filter({ hasText: 'limit: “no burgundy with black”' });
+	await page.getByRole('button', { name: 'Match what I have' }).click();
+	await expect(together).toHaveCount(0);
+	await page.keyboard.press('Control+z');
+	await expect(together.first()).toBeVisible();
 });
 
 test('what the eye finds only when she sits is shown on the plates', async ({ page }) => {

@@ -8,6 +8,7 @@
 		type Piece,
 		type Reference
 	} from '$lib/core';
+	import { afterPaint } from '../../frame/after-paint';
 	import { m } from '../../messages';
 	import { figures } from '../../plate/apart.svelte';
 
@@ -26,10 +27,11 @@
 		if (!reference) return 0;
 		// Read before the wait, so that a change of them is seen.
 		const judged = [echo, reference, pieces, client] as const;
+		await afterPaint();
 		const { scoreEcho } = await import('./live-score');
 		return scoreEcho(...judged).score;
 	});
-	$effect(() => figures.ask());
+	$effect(() => void afterPaint().then(figures.ask));
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 
