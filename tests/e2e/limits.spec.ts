@@ -78,6 +78,7 @@ test('what is worn together is held against the whole look, and mended by someth
 	// The whole rail is matched so that nothing of it is against nothing else.
 	const together = findings.filter({ hasText: 'limit: “no burgundy with black”' });
 	await page.getByRole('button', { name: 'Match what I have' }).click();
+	await page.getByRole('button', { name: 'Change them too' }).click();
 	await expect(together).toHaveCount(0);
 	await page.keyboard.press('Control+z');
 	await expect(together.first()).toBeVisible();

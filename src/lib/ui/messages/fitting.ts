@@ -79,7 +79,7 @@ export const fitting = {
 	matchAll: 'Match what I have',
 	byHand: {
 		title: 'Change what you chose yourself?',
-		text: (what: string) => `Matching the whole wardrobe would score higher without: ${what}.`,
+		text: (what: string) => `Matching the whole wardrobe would wear something else, or nothing, in place of: ${what}.`,
 		keep: 'Match around them',
 		change: 'Change them too'
 	},
