@@ -79,7 +79,8 @@ export const fitting = {
 	matchAll: 'Match what I have',
 	byHand: {
 		title: 'Change what you chose yourself?',
-		text: (what: string) => `Matching the whole wardrobe would wear something else, or nothing, in place of: ${what}.`,
+		text: (what: string) =>
+			`Matching the whole wardrobe would wear something else, or nothing, in place of: ${what}.`,
 		keep: 'Match around them',
 		change: 'Change them too'
 	},
