@@ -81,9 +81,9 @@ const source: Partial<Record<FacetId, string>> = {
 		medium: medium-weight, mid-weight
 		heavy: heavyweight, heavy-weight, heavy, thick, winter-weight, weighty, dense, chunky`,
 	opacity: `
-		sheer: sheer, see-through, transparent, translucent, clear, 10 denier, 15 denier, barely-there, barely there
-		semi-sheer: semi-sheer, semi-opaque, tissue-thin, tissue-weight, semi-transparent, 20 denier, 40 denier
-		opaque: opaque, non-sheer, 60 denier, 80 denier, 100 denier, fully lined`,
+		sheer: sheer, see-through, transparent, translucent, clear, 7 denier, 8 denier, 10 denier, 12 denier, 15 denier, ten denier, fifteen denier, barely-there, barely there
+		semi-sheer: semi-sheer, semi-opaque, tissue-thin, tissue-weight, semi-transparent, 20 denier, 30 denier, 40 denier, twenty denier, thirty denier, forty denier
+		opaque: opaque, non-sheer, 50 denier, 60 denier, 70 denier, 80 denier, 100 denier, 120 denier, fifty denier, sixty denier, eighty denier, hundred denier, fully lined`,
 	distress: `
 		clean: clean, undamaged, unripped
 		faded: faded, washed, washed-out, garment-dyed, pigment-dyed, sun-faded, bleached, stone-washed, stonewashed, enzyme-washed

@@ -111,8 +111,7 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 	}
 	if (ownFacet) return keeper.take(part, ownFacet);
 	// "French cuffs": a name of its own that no field holds; "a top with a toggle": none of this garment does.
-	const told = alone ? [alone[0]] : (detail?.facets ?? []);
-	const holdsNot = told.length > 0 && !told.some((facet) => description.type.facets.includes(facet));
+	const holdsNot = alone !== undefined && !description.type.facets.includes(alone[0]);
 	if (!said && noted === undefined && (part.span.words.length > 1 || holdsNot))
 		return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	if (noted !== undefined)

@@ -33,7 +33,7 @@ export const bottoms = [
 			cargo-trousers: cargo trousers / cargo trousers / fatigues, us:cargo pants, cargos, combats, combat trousers, us:utility pants / fit=relaxed
 			carpenter-trousers: carpenter trousers / carpenter trousers / us:carpenter pants, work trousers, painter trousers, us:work pants / fit=relaxed
 
-			joggers: joggers / joggers / uk:trackies, uk:trackie bottoms, us:sweatpants, us:sweats, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
+			joggers: joggers / joggers / uk:trackies, uk:trackie bottoms, us:sweatpants, us:sweats, us:sweat pants, tracksuit bottoms, jogging bottoms, sweat bottoms / fit=relaxed leg=tapered
 			track-trousers: track trousers / track trousers / us:track pants, tracksuit trousers / fit=relaxed
 			leggings: leggings / leggings / treggings / fit=skin-tight leg=skinny legLength=ankle
 			yoga-leggings: yoga leggings / yoga leggings / gym leggings, running tights, us:yoga pants / fit=skin-tight leg=skinny`

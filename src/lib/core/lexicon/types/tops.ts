@@ -29,7 +29,7 @@ export const tops = [
 			bandeau: bandeau / bandeaus / tube top, bandeau top, uk:boob tube / sleeveLength=strapless neckline=strapless topLength=cropped
 			bodysuit: bodysuit / bodysuits / body, body stocking, body suit / fit=skin-tight
 
-			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top / sleeveLength=long fit=relaxed
+			sweatshirt: sweatshirt / sweatshirts / us:crewneck, sweat top, sweat / sleeveLength=long fit=relaxed
 			hoodie: hoodie / hoodies / hooded top, hooded sweatshirt, us:hoody / sleeveLength=long fit=relaxed
 			zip-up-hoodie: zip-up hoodie / zip-up hoodies / zip hoodie, zip-up / sleeveLength=long fit=relaxed`
 	},
