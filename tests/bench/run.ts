@@ -376,7 +376,7 @@ const railOf = (count: number): Piece[] =>
 		3
 	);
 	report('reach of 100 references over 300 pieces', ms(reach), atMost(1000, 'ms', reach));
-	const fit = options.filter(({ garment }) => mayWear(client, garment));
+	const fit = options.filter(({ garment }) => mayWear(client, { garment }));
 	const spent = fit
 		.slice(0, 60)
 		.filter((_, i) => i % 6 === 0)

@@ -22,7 +22,7 @@ describe('the hunting card', () => {
 					const figure = closeness(given).closeness;
 					const fits = fitsCard(card, asked, given, client);
 					if (fits) fitting.push(figure);
-					if (figure >= 0.8 && mayWear(client, given)) {
+					if (figure >= 0.8 && mayWear(client, { garment: given })) {
 						near++;
 						if (fits) nearAndFitting++;
 					}

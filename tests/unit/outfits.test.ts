@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { composeDemo } from '../../demo/compose';
 import { garmentArbitrary } from '../arbitraries';
 import { makeClient, makePiece, uuid } from '../records';
-import { checkLook, mayBeWorn } from '../../src/lib/core/checks';
+import { checkLook, mayWear } from '../../src/lib/core/checks';
 import { factsOf } from '../../src/lib/core/checks/facts';
 import type { CheckedPiece } from '../../src/lib/core/checks/model';
 import { garmentType, garmentTypes } from '../../src/lib/core/lexicon/taxonomy';
@@ -182,7 +182,7 @@ describe('the reach of a rail', () => {
 			expect(reaches).toHaveLength(demo.references.length);
 			for (const reference of demo.references) {
 				const scoring = scoringOf(reference, client.schools, client);
-				const worn = rail.filter((option) => mayBeWorn(client, option));
+				const worn = rail.filter((option) => mayWear(client, option));
 				const matches = matchWardrobe(reference, [], worn, { newId, ...scoring });
 				const { score } = scoreEcho({ matches, schools: client.schools }, reference, demo.pieces, client);
 				expect(

@@ -270,7 +270,7 @@ describe('fibre and weave', () => {
 					`${weave} ${type} in ${wool}`
 				]) {
 					const { garment } = only(text);
-					expect(mayWear(limited, garment), text).toBe(false);
+					expect(mayWear(limited, { garment }), text).toBe(false);
 				}
 			}),
 			runs

@@ -190,7 +190,7 @@ describe('a heel in centimetres', () => {
 				const client = freshClient({ id: 'in-heels', limits: { never: [], maxHeelCm: most } });
 				const { garment } = only(`black ${type}, ${heel} cm heel`);
 				expect(garment.facets.heelHeight?.cm).toBe(heel);
-				expect(mayWear(client, garment), `${heel} of ${most}`).toBe(heel <= most);
+				expect(mayWear(client, { garment }), `${heel} of ${most}`).toBe(heel <= most);
 			}),
 			runs
 		);

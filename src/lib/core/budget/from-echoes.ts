@@ -1,5 +1,5 @@
 /** Echoes as a problem of the budget: what each could wear or buy, and what a choice makes of its matches. */
-import { clashesFor } from '../checks/beside';
+import { clashesFor, clashesWith } from '../checks/beside';
 import { factsOfGarment } from '../checks/facts';
 import { scoreLook } from '../closeness/look';
 import type { MarketAnswer } from '../exchange/market';
@@ -24,7 +24,7 @@ import type { Element, Reference } from '../model/reference';
 import { withDuty } from '../money/landed-price';
 import { converted, type Rates } from '../money/spend';
 import { addDays, type Day } from '../time';
-import { clashesWith, keptApartAmong } from './apart';
+import { asWorn, keptApartAmong } from './apart';
 import type { BudgetLook, BudgetOption, BudgetProblem, BudgetShop } from './problem';
 
 /** An echo with all that belongs to it. */
@@ -211,7 +211,7 @@ function lookOf(
 		for (const offer of offers(element.id)) {
 			const { key, item, title, earned } = offer;
 			if (earned <= 0 || staying.some((other) => sameThing(other, item))) continue;
-			if (clashesWith(clashes, stays, offer)) continue;
+			if (clashesWith(clashes, stays, asWorn(offer))) continue;
 			const reason = whyNot(item, latest, options);
 			if (reason) {
 				passedOver.push({ lookId: echo.id, elementId: element.id, title, ...reason });

@@ -118,10 +118,6 @@ export function barsFor(client: ForClient, garment: Garment, told: Told = {}): C
 	return remembered.bars;
 }
 
-/** May it be recommended? Not where it breaks a limit or likely harms; what a label must tell is no reason to hide it. */
-export const mayWear = (client: ForClient, garment: Garment, told?: Told): boolean =>
-	barsFor(client, garment, told).every(({ kind }) => kind === 'look');
-
 /** Something that could be worn, owned or for sale, with what is told of it besides what it looks like. */
 export interface Thing {
 	garment: Garment;
@@ -130,11 +126,12 @@ export interface Thing {
 	piece?: Pick<Piece, 'note'>;
 	listing?: NonNullable<CheckedPiece['bought']>;
 }
+/** What is told of a thing besides what it looks like. */
 export function toldOf({ note, piece, listing }: Thing): Told {
 	const noted = note ?? piece?.note;
 	return { ...(listing && { bought: listing }), ...(noted && { note: noted }) };
 }
 
-/** The same of a thing that could be worn, with all that is told of it. */
-export const mayBeWorn = (client: ForClient, thing: Thing): boolean =>
-	mayWear(client, thing.garment, toldOf(thing));
+/** May it be recommended? Not where it breaks a limit or likely harms; what a label must tell is no reason to hide it. */
+export const mayWear = (client: ForClient, thing: Thing): boolean =>
+	barsFor(client, thing.garment, toldOf(thing)).every(({ kind }) => kind === 'look');

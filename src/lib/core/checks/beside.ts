@@ -26,6 +26,14 @@ export function clashesFor({
 	};
 }
 
+/** Would one thing more clash with what is worn? */
+export const clashesWith = (
+	clashes: Clashes | undefined,
+	worn: readonly CheckedPiece[],
+	added: CheckedPiece
+): boolean =>
+	clashes !== undefined && worn.length > 0 && clashes([...worn, added]).some((ids) => ids.includes(added.id));
+
 /** Limits of whole looks that a thing breaks with what else is worn, in words; what is missing from the look is not its fault. */
 export function brokenBeside(
 	{ limits }: Pick<NonNullable<CheckContext['client']>, 'limits'>,

@@ -12,8 +12,8 @@ export {
 } from './mends';
 export type { CheckContext, CheckedPiece, Finding, LookState, Severity } from './model';
 export { asWorn, forgivenIn, mistakesOf } from './mistakes';
-export { barsFor, mayWear, mayBeWorn } from './bars';
-export { brokenBeside, clashesFor, type Clashes } from './beside';
+export { barsFor, mayWear } from './bars';
+export { brokenBeside, clashesFor, clashesWith, type Clashes } from './beside';
 export { rules } from './rules';
 export { underneath, type Underpinning } from './underneath';
 export { thresholds } from './thresholds';

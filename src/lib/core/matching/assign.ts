@@ -7,10 +7,9 @@ import { canAnswer, garmentType } from '../lexicon/taxonomy';
 import type { Match } from '../model/worn';
 import type { Element, Reference } from '../model/reference';
 import { chooseUnasked } from './choosing';
-import { chosenApart, type Barred } from './kept-apart';
+import { chosenApart, keptApart, type Barred } from './kept-apart';
 import { onItsSide, sameItem, sameOwned, sameThing, type OwnedOption } from './items';
 import { answeredAtOnce, garmentsMeet, spans } from './spanning';
-import { wornOption } from './worn-option';
 
 /**
  * The assignment of columns to rows that is worth most, each row and each column used at most once. Rows are left
@@ -237,21 +236,13 @@ export function matchWardrobe(
 	};
 	const able = new Map(elements.map((element) => [element.id, rungsFor(element)]));
 	const length = rungsThatMatter(elements, options);
-	/** What would clash, by what it is barred beside: the same is asked for every choice that is tried. */
-	const answered = new Map<Barred<CheckedPiece>, Map<OwnedOption, boolean>>();
-	const isBarred = (bar: Barred<CheckedPiece>, option: OwnedOption): boolean => {
-		const known = answered.get(bar) ?? new Map<OwnedOption, boolean>();
-		answered.set(bar, known);
-		let is = known.get(option);
-		if (is === undefined)
-			known.set(option, (is = clashes([...bar.beside, wornOption(option, bar.place)]).length > 0));
-		return is;
-	};
+	const stays = wornNow.filter(({ id }) => elements.every((element) => element.id !== id));
+	const apart = keptApart(clashes, stays);
 
 	function choose(barred: readonly Barred<CheckedPiece>[]): Solution {
-		const mayBe = ({ id }: Element) => {
-			const bars = barred.filter(({ place }) => place === id);
-			return (option: OwnedOption) => !bars.some((bar) => isBarred(bar, option));
+		const mayBe = (element: Element) => {
+			const bars = barred.filter(({ place }) => place === element.id);
+			return (option: OwnedOption) => !bars.some((bar) => apart.isBarred(bar, option));
 		};
 		const ladders = new Map<string, Ladder>();
 		const spanning = new Map<OwnedOption, { element: Element; points: number }[]>();
@@ -265,28 +256,11 @@ export function matchWardrobe(
 		}
 		return withOnePieces(elements, ladders, spanning);
 	}
-	const stays = wornNow.filter(({ id }) => !elements.some((element) => element.id === id));
-	/** The things that clash in a choice, of those that may change. */
-	function clashOf({ chosen }: Solution): Barred<CheckedPiece>[] | undefined {
-		const worn = chosen
-			.filter(({ option }, i) => chosen.findIndex((one) => one.option === option) === i)
-			.map(({ element, option }) => wornOption(option, element.id));
-		const all = [...stays, ...worn];
-		for (const ids of clashes(all)) {
-			const free = worn.filter(({ id }) => ids.includes(id));
-			if (free.length > 0)
-				return free.map(({ id }) => ({
-					place: id,
-					beside: all.filter((one) => one.id !== id && ids.includes(one.id))
-				}));
-		}
-		return undefined;
-	}
 	const leftOff = ({ chosen, points }: Solution, place: string): Solution => {
 		const off = chosen.find(({ element }) => element.id === place)?.option;
 		return { chosen: chosen.filter(({ option }) => option !== off), points };
 	};
-	const best = chosenApart(choose, clashOf, leftOff);
+	const best = chosenApart(choose, ({ chosen }) => apart.clashOf(chosen), leftOff);
 	return best.chosen.reduce<Match[]>(
 		(all, { element, option: { item, garment } }) =>
 			chooseUnasked(all, matches, reference.elements, { element, item, garment }, newId),

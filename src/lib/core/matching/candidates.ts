@@ -3,7 +3,7 @@ import { sizeOfListing, type ListingSize } from '../body/listing-size';
 import { faceInWords } from '../body/face';
 import { servedInWords } from '../body/wishes';
 import { likeness } from '../lexicon/likeness';
-import { barsFor, mayBeWorn, toldOf } from '../checks/bars';
+import { barsFor, mayWear, toldOf } from '../checks/bars';
 import { earningBound, elementScorer, type ScoreOptions } from '../closeness/look';
 import type { PieceCloseness } from '../closeness/piece';
 import type { MarketAnswer } from '../exchange/market';
@@ -79,7 +79,7 @@ const withoutCharts = (shop: Shop): Shop => ({ ...shop, sizeChart: { clothes: []
 
 /** May it be recommended: allowed by the client's limits, and to be had in their size as far as is known? */
 export const isWearable = (candidate: Candidate, client: Client): boolean =>
-	fits(candidate) !== 'no' && mayBeWorn(client, candidate);
+	fits(candidate) !== 'no' && mayWear(client, candidate);
 
 export interface CandidateSource {
 	reference: Pick<Reference, 'elements'>;

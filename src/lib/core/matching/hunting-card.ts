@@ -167,6 +167,6 @@ export function fitsCard(
 		card.musts.every(
 			({ aspect }) => compareAspect(aspect, element.garment, given, {}).similarity >= mustFrom
 		) &&
-		mayWear(client, given)
+		mayWear(client, { garment: given })
 	);
 }

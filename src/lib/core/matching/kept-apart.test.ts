@@ -136,7 +136,9 @@ describe('what a rail reaches', () => {
 		};
 		expect(wornFor([])).toEqual(expect.arrayContaining(['layer', 'waist']));
 		expect(wornFor(['no bows'])).not.toContain('layer');
-		expect(mayWear(makeClient({ limits: { never: ['no bows'] } }), bows.parts[0]!.garment)).toBe(true);
+		expect(mayWear(makeClient({ limits: { never: ['no bows'] } }), { garment: bows.parts[0]!.garment })).toBe(
+			true
+		);
 		expect(wornFor(['no heels'])).not.toContain('feet');
 	});
 });

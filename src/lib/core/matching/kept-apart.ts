@@ -1,4 +1,9 @@
 /** The best choice in which nothing is worn with what a client never wears it with. */
+import type { Clashes } from '../checks/beside';
+import type { CheckedPiece } from '../checks/model';
+import type { Element } from '../model/reference';
+import type { OwnedOption } from './items';
+import { wornOption } from './worn-option';
 
 /** Something that may not be worn in a place of the look beside the others of a clash. */
 export interface Barred<T> {
@@ -43,4 +48,37 @@ export function chosenApart<Choice extends { points: number }, T>(
 	for (let clash = clashOf(left); clash; clash = clashOf(left))
 		left = leaveOff(left, clash.at(-1)?.place ?? '');
 	return left;
+}
+
+/** What is barred where, and what of a choice clashes, beside what stays on. What was answered is remembered: one choice after another asks the same. */
+export function keptApart(clashes: Clashes, stays: readonly CheckedPiece[]) {
+	const answered = new Map<Barred<CheckedPiece>, Map<OwnedOption, boolean>>();
+	return {
+		isBarred(bar: Barred<CheckedPiece>, option: OwnedOption): boolean {
+			const known = answered.get(bar) ?? new Map<OwnedOption, boolean>();
+			answered.set(bar, known);
+			let is = known.get(option);
+			if (is === undefined)
+				known.set(option, (is = clashes([...bar.beside, wornOption(option, bar.place)]).length > 0));
+			return is;
+		},
+		/** Of the first clash in a choice what may change; undefined where nothing clashes. */
+		clashOf(
+			chosen: readonly { element: Element; option: OwnedOption }[]
+		): Barred<CheckedPiece>[] | undefined {
+			const worn = chosen
+				.filter(({ option }, i) => chosen.findIndex((one) => one.option === option) === i)
+				.map(({ element, option }) => wornOption(option, element.id));
+			const all = [...stays, ...worn];
+			for (const ids of clashes(all)) {
+				const free = worn.filter(({ id }) => ids.includes(id));
+				if (free.length > 0)
+					return free.map(({ id }) => ({
+						place: id,
+						beside: all.filter((one) => one.id !== id && ids.includes(one.id))
+					}));
+			}
+			return undefined;
+		}
+	};
 }

@@ -1,6 +1,6 @@
 /** Whole outfits from a rail, built outward from one to three pieces. */
 import { statesOf, type LayerState } from '../body/layers';
-import { mayBeWorn } from '../checks/bars';
+import { mayWear } from '../checks/bars';
 import type { SlotId } from '../lexicon/slots';
 import { slotsMeet } from '../lexicon/slots';
 import { sameOwned, type OwnedOption } from '../matching/items';
@@ -185,7 +185,7 @@ export function outfitsFrom(ask: OutfitAsk): Outfit[] {
 	const client = context.client;
 	const rail = ask.rail.filter((option) => {
 		if (anchors.some((anchor) => sameOwned(anchor.item, option.item))) return false;
-		if (client && !mayBeWorn(client, option)) return false;
+		if (client && !mayWear(client, option)) return false;
 		const { formality } = remembered.facts(option);
 		return (
 			dressiness === undefined ||

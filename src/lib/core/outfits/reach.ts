@@ -6,7 +6,7 @@ import {
 	type Scored,
 	type ScoreOptions
 } from '../closeness/look';
-import { mayBeWorn } from '../checks/bars';
+import { mayWear } from '../checks/bars';
 import { clashesFor } from '../checks/beside';
 import { nudeOn, skinToneOf } from '../colour/nude';
 import { bandOf, type BandId } from '../lexicon/bands';
@@ -139,7 +139,7 @@ export function reachOf(
 	options: readonly OwnedOption[],
 	{ client, newId }: ReachOptions
 ): Reach[] {
-	const fit = options.filter((option) => wearable(option.piece) && (!client || mayBeWorn(client, option)));
+	const fit = options.filter((option) => wearable(option.piece) && (!client || mayWear(client, option)));
 	const index = indexGarments(fit.map(({ garment }) => garment));
 	const schools: Echo['schools'] = client?.schools ?? {};
 	const clashes = client && clashesFor(client);

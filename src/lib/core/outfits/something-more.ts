@@ -1,5 +1,5 @@
 /** What could be put on besides what a look asks for. */
-import { mayBeWorn, type Thing } from '../checks/bars';
+import { mayWear, type Thing } from '../checks/bars';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
 import { slotsMeet } from '../lexicon/slots';
@@ -35,7 +35,7 @@ export function somethingMore<T extends Thing>(
 ): More<T>[] {
 	const facts = factsOf(worn, {}).pieces;
 	return things
-		.filter((thing) => !isWorn(thing) && (!client || mayBeWorn(client, thing)))
+		.filter((thing) => !isWorn(thing) && (!client || mayWear(client, thing)))
 		.map((thing): More<T> => {
 			const [own] = factsOf([{ id: '', title: '', garment: thing.garment, moves: [] }], {}).pieces as [
 				PieceFacts

@@ -1,5 +1,5 @@
 /** Steering an outfit towards a wish: sharper, plainer, sportier. */
-import { mayBeWorn } from '../checks/bars';
+import { mayWear } from '../checks/bars';
 import { checkLook } from '../checks/check-look';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
@@ -105,9 +105,7 @@ function changesOf(
 	const bottom = facts.find(({ slot }) => slot === 'legs')?.garment;
 	const replaced = (id: string, next: Partial<CheckedPiece>) =>
 		worn.map((one) => (one.id === id ? { ...one, ...next } : one));
-	const options = rail.filter(
-		(option) => !used.has(option.garment) && (!client || mayBeWorn(client, option))
-	);
+	const options = rail.filter((option) => !used.has(option.garment) && (!client || mayWear(client, option)));
 	const slotOf = new Map(
 		options.map((option) => [option, factsOf([wornOption(option, '')], {}).pieces[0]?.slot])
 	);

@@ -1,5 +1,5 @@
 /** One outfit dressed up or down by a step, or taken from day to evening, by two swaps at most. */
-import { mayBeWorn } from '../checks/bars';
+import { mayWear } from '../checks/bars';
 import { checkLook } from '../checks/check-look';
 import { factsOf, type PieceFacts } from '../checks/facts';
 import type { CheckContext, CheckedPiece } from '../checks/model';
@@ -78,7 +78,7 @@ export function stepsOf(
 	const client = context.client;
 	const options = rail.filter(
 		(option) =>
-			!worn.some(({ garment }) => garment === option.garment) && (!client || mayBeWorn(client, option))
+			!worn.some(({ garment }) => garment === option.garment) && (!client || mayWear(client, option))
 	);
 	const known = new Map(options.map((option) => [option, factsOfOption(option)]));
 	const replaced = (swaps: readonly Swap[]): CheckedPiece[] =>

@@ -1,7 +1,7 @@
 /** What words say of each other by standing side by side. */
-import { garmentType, slotsMeetOf } from '../lexicon/taxonomy';
+import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
-import { roleOf, senseOf, sensesOf } from './parts';
+import { alsoSaid, roleOf, senseOf, sensesOf, type Clause, type PartRole } from './parts';
 import { longestPhrase } from './longest-phrase';
 
 /** "Slip midi dress": the name waits for the dress, over the length. */
@@ -22,7 +22,7 @@ const cutLike = (layer: string, dress: string) =>
 
 const worked = new Set(['accessories', 'jewellery', 'footwear', 'bags']);
 /** "A ribbon choker", "bow shoes", "a stud belt": what can be a part of a thing, straight before the name of a small one. */
-export const partSaysKind = (part: Span, garment: string) =>
+const partSaysKind = (part: Span, garment: string) =>
 	part.words.length === 1 &&
 	sensesOf(part, 'detail').some(({ detail }) => detail.facets.length === 0) &&
 	worked.has(garmentType(garment).division);
@@ -34,13 +34,48 @@ const hangsAs = (name: string, jewel: string) =>
 	garmentType(jewel).general;
 
 /** "A pyjama shirt", "boot socks": what is named in the plural alone, in the singular straight before the name of another thing. */
-export const isSingularOfMany = (name: Span): boolean =>
+const isSingularOfMany = (name: Span): boolean =>
 	!(name.words.at(-1) ?? '').endsWith('s') &&
 	sensesOf(name, 'type').every(({ type }) => garmentType(type).singular.endsWith('s'));
 
 /** Does a name straight before a garment's say what kind that is? */
-export const saysKind = (name: string, garment: string) =>
+const saysKind = (name: string, garment: string) =>
 	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment) || hangsAs(name, garment);
+
+/**
+ * Of two names of garments side by side, what the first only says of the second: how it is, the same once more, or what kind it is.
+ * Undefined where it names a garment of its own.
+ *
+ * @param clause the one that the first name heads
+ * @param at where the second stands
+ */
+export function roleBeforeName(
+	{ head, parts }: Clause,
+	next: Span,
+	at: number
+): Extract<PartRole, 'said' | 'again' | 'kind'> | undefined {
+	const owns = sensesOf(next, 'type');
+	const [own] = owns;
+	if (!head || !own || next.breakBefore) return undefined;
+	const type = senseOf(head.span, 'type');
+	// "chunky-knit cream jumper", "flat tan loafers": a feature is said first, and more of the same garment after it.
+	const featureFirst =
+		sensesOf(head.span, 'facet').some(
+			({ facet }) => facet === 'material' || facet === 'texture' || typeHasFacet(own.type, facet)
+		) &&
+		type !== undefined &&
+		// "Cable-knit cream tights": so joined, it says how anything is.
+		(canAnswer(type.type, own.type) || head.span.text.includes('-')) &&
+		parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
+	if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return undefined;
+	if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) return 'said';
+	if (type && garmentType(type.type).family === garmentType(own.type).family) return 'again';
+	const isKind =
+		owns.some((one) => type !== undefined && saysKind(type.type, one.type)) ||
+		partSaysKind(head.span, own.type) ||
+		isSingularOfMany(head.span);
+	return isKind ? 'kind' : undefined;
+}
 
 /** Does a word say a cloth, a colour or a print, and nothing of the shape? */
 export const dresses = ({ senses }: Span) =>

@@ -87,6 +87,25 @@ export const isColoured = ({ parts }: Clause): boolean =>
 const saysCloth = ({ parts }: Clause) =>
 	parts.some(({ span }) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
 
+/** "A denim jacket". */
+const saysItsCloth = ({ head }: Clause): boolean => {
+	const type = head && senseOf(head.span, 'type');
+	return type !== undefined && garmentType(type.type).usual.material !== undefined;
+};
+
+/** "A black suit, a shawl collar in satin": of a garment whose colour or cloth is said, a collar or a small part has a cloth of its own. */
+export function isMadeApart(clauses: readonly Clause[], { span }: Part): boolean {
+	const detail = senseOf(span, 'detail')?.detail;
+	const from = clauses.findLastIndex(({ head }) => head);
+	const ofOwner = from < 0 ? [] : clauses.slice(from, -1);
+	return (
+		detail !== undefined &&
+		!detail.coversCloth &&
+		detail.facets.every((facet) => ['collar', 'lapel', 'closure'].includes(facet)) &&
+		ofOwner.some((clause) => isColoured(clause) || saysItsCloth(clause))
+	);
+}
+
 const saysPrint = ({ parts }: Clause) => parts.some(({ span }) => senseOf(span, 'print') !== undefined);
 
 /** May a colour after a comma be said of what was named before it? Of what has none of its own: "a skirt, black shiny". */

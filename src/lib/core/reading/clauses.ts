@@ -1,7 +1,7 @@
 /** Parts a reading into clauses: at most one garment each, with the words that surround it. */
 import { patternPart } from '../lexicon/details';
 import { onBothSides } from '../lexicon/reading-words';
-import { canAnswer, garmentType, typeHasFacet } from '../lexicon/taxonomy';
+import { garmentType } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
 import type { Span } from './model';
 import {
@@ -13,7 +13,6 @@ import {
 	saysOfPart,
 	senseOf,
 	sensesOf,
-	slotOfHead,
 	withItsPart,
 	type Clause,
 	type Part,
@@ -21,12 +20,20 @@ import {
 } from './parts';
 import { articles, definites, indefinites } from './glue';
 import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter } from './after-part';
-import { aheadOf, hasOwnColour, isColoured, mayColour, namedByCloth, type Ahead } from './by-cloth';
+import {
+	aheadOf,
+	hasOwnColour,
+	isColoured,
+	isMadeApart,
+	mayColour,
+	namedByCloth,
+	type Ahead
+} from './by-cloth';
 import { notWorn } from './bare';
 import { decorationAfter, isDecoration } from './decoration';
 import { denyLists, isAway } from './denial';
 import { sayingEnding } from './forms';
-import { dressedNext, isSingularOfMany, namesWithSkirt, partSaysKind, saysKind } from './beside';
+import { dressedNext, roleBeforeName } from './beside';
 import {
 	isNoneOfIts,
 	isPlaceOrVerb,
@@ -147,7 +154,7 @@ class ClauseBuilder implements Reached {
 		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
 		this.clause.paused = empty && clause.before === 'comma' && ['and', 'on', 'in'].includes(before);
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
-		if (last?.role === 'detail' && (before === 'is' || (before === 'in' && this.isMadeApart(last))))
+		if (last?.role === 'detail' && (before === 'is' || (before === 'in' && isMadeApart(this.clauses, last))))
 			this.clause.ofPart = last;
 		if (empty)
 			Object.assign(this.clause, {
@@ -182,19 +189,6 @@ class ClauseBuilder implements Reached {
 		const listed = this.clauses.length > 0 && (!clause.bare || clause.before !== 'comma');
 		if (!described && !(listed && this.lastHead)) return;
 		this.standFor(strange.part);
-	}
-
-	/** "A black suit, a shawl collar in satin": of a garment whose colour or cloth is said, a collar or a small part has a cloth of its own. */
-	isMadeApart({ span }: Part): boolean {
-		const detail = senseOf(span, 'detail')?.detail;
-		const from = this.clauses.findLastIndex(({ head }) => head);
-		const ofOwner = from < 0 ? [] : this.clauses.slice(from, -1);
-		return (
-			detail !== undefined &&
-			!detail.coversCloth &&
-			detail.facets.every((facet) => ['collar', 'lapel', 'closure'].includes(facet)) &&
-			ofOwner.some((clause) => isColoured(clause) || saysItsCloth(clause))
-		);
 	}
 
 	/** The last clause that named a garment. */
@@ -263,28 +257,9 @@ class ClauseBuilder implements Reached {
 
 	/** Two names of garments side by side: the first may only say what kind the second is. */
 	demoteHead(next: Span, at: number): boolean {
-		const { head, parts } = this.clause;
-		const owns = sensesOf(next, 'type');
-		const [own] = owns;
-		if (!head || !own || next.breakBefore) return false;
-		const slot = slotOfHead(head);
-		const type = senseOf(head.span, 'type');
-		// "chunky-knit cream jumper", "flat tan loafers": a feature is said first, and more of the same garment after it.
-		const featureFirst =
-			sensesOf(head.span, 'facet').some(
-				({ facet }) => facet === 'material' || facet === 'texture' || typeHasFacet(own.type, facet)
-			) &&
-			type !== undefined &&
-			// "Cable-knit cream tights": so joined, it says how anything is.
-			(canAnswer(type.type, own.type) || head.span.text.includes('-')) &&
-			parts.slice(parts.indexOf(head) + 1).every(({ role }) => role === 'said');
-		if ((parts.at(-1) !== head || head.at !== at - 1) && !featureFirst) return false;
-		if (next.hyphenated || alsoSaid(head.span) || namesWithSkirt(head.span, next)) this.unname('said');
-		else if (type && garmentType(type.type).family === garmentType(own.type).family) this.unname('again');
-		else if (slot && type && owns.some((one) => saysKind(type.type, one.type))) this.unname('kind');
-		else if (partSaysKind(head.span, own.type) || isSingularOfMany(head.span)) this.unname('kind');
-		else return false;
-		return true;
+		const role = roleBeforeName(this.clause, next, at);
+		if (role) this.unname(role);
+		return role !== undefined;
 	}
 
 	isAfterKind(at: number): boolean {
@@ -601,12 +576,6 @@ class ClauseBuilder implements Reached {
 		this.verbNext = false;
 	}
 }
-
-/** "A denim jacket". */
-const saysItsCloth = ({ head }: Clause): boolean => {
-	const type = head && senseOf(head.span, 'type');
-	return type !== undefined && garmentType(type.type).usual.material !== undefined;
-};
 
 /**
  * Clauses of a list of spans, with the garment of each where it names one.

@@ -119,11 +119,6 @@ export function freshClause(before: Clause['before'], denied = false): Clause {
 export const beginsAnew = ({ before, paused, ofWhole }: Clause): boolean =>
 	before === 'comma' || (before === 'in' && paused && ofWhole === true);
 
-export const slotOfHead = (part: Part) => {
-	const type = senseOf(part.span, 'type');
-	return type && garmentType(type.type).slot;
-};
-
 /** Can the span be said of a garment, besides naming one? */
 export const alsoSaid = (span: Span) =>
 	span.senses.some(

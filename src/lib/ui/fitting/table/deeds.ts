@@ -11,7 +11,7 @@ import {
 	latestArrival,
 	matchOf,
 	matchWardrobe,
-	mayBeWorn,
+	mayWear,
 	plannedFor,
 	garmentType,
 	keyOfFinding,
@@ -140,7 +140,7 @@ export function tableDeeds(source: () => DeedSource) {
 			matches,
 			candidates.wardrobe.filter(
 				(option) =>
-					mayBeWorn(client, option) && !echo.extras.some((extra) => sameThing(extra.item, option.item))
+					mayWear(client, option) && !echo.extras.some((extra) => sameThing(extra.item, option.item))
 			),
 			{
 				...scoring,

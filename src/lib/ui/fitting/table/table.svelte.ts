@@ -1,7 +1,8 @@
 import {
-	brokenBeside,
 	buyingFor,
 	candidatesFor,
+	clashesFor,
+	clashesWith,
 	inOrder,
 	isInReach,
 	matchOf,
@@ -132,6 +133,7 @@ export function fittingTable(onTable: () => OnTable) {
 		const { event, currency, rates } = onTable();
 		return buyingFor(echo, elementId, { client, today: today(), wornOn: event?.date, currency, rates });
 	};
+	const clashes = $derived(clashesFor(client));
 	/** Of what is not worn, what is there in time, for what is left, and goes with the rest as the client would have it. */
 	function newOffersFor(elementId: string): WorthyOffer[] {
 		const buying = buyingOf(elementId);
@@ -140,7 +142,7 @@ export function fittingTable(onTable: () => OnTable) {
 			(offer) =>
 				!isWorn(elementId, offer) &&
 				isInReach(offer.item, buying) &&
-				brokenBeside(client, besides, { ...offer, id: offer.key, moves: [] }).length === 0
+				!clashesWith(clashes, besides, { ...offer, id: offer.key, moves: [] })
 		);
 	}
 	const offers = offersInSteps(() => ({ candidates, elements }));

@@ -2,6 +2,8 @@ import {
 	boughtIn,
 	buyingFor,
 	brokenBeside,
+	clashesFor,
+	clashesWith,
 	cautionsOf,
 	converted,
 	expectedWears,
@@ -19,6 +21,7 @@ import {
 	withoutElement,
 	wornPieces,
 	withDuty,
+	type CheckedPiece,
 	type Candidate as Offered,
 	type Candidates,
 	type Client,
@@ -131,15 +134,23 @@ export function fittingTray(source: () => TraySource) {
 		})
 	);
 	const besides = $derived(boughtIn(rest));
-	/** What a card breaks together with what is worn for the other elements. */
-	const togetherWith = ({ key, title, garment, note }: Offered) =>
-		brokenBeside(client, wornBesides, { id: key, title, garment, moves: [], ...(note && { note }) });
+	const clashes = $derived(clashesFor(client));
+	const asWorn = ({ key, title, garment, note }: Offered): CheckedPiece => ({
+		id: key,
+		title,
+		garment,
+		moves: [],
+		...(note && { note })
+	});
 	/** What is said of a card is worked out for those that are shown. */
 	function card(at: Element, one: Offered): Candidate {
 		const elsewhere = wornElsewhere(one, at);
 		return {
 			...one,
-			cautions: [...cautionsOf(one, client), ...(elsewhere ? [] : togetherWith(one))],
+			cautions: [
+				...cautionsOf(one, client),
+				...(elsewhere ? [] : brokenBeside(client, wornBesides, asWorn(one)))
+			],
 			serves: servesOf(one, client),
 			chosen: echoWears(one),
 			wornFor: elsewhere,
@@ -161,7 +172,7 @@ export function fittingTray(source: () => TraySource) {
 		cards.filter(
 			(one) =>
 				(!found || found.has(one.key)) &&
-				(!withinLimits || (isWearable(one, client) && togetherWith(one).length === 0))
+				(!withinLimits || (isWearable(one, client) && !clashesWith(clashes, wornBesides, asWorn(one))))
 		);
 	const owned = $derived(shown(offered.owned));
 	const becoming = $derived(shown(offered.becoming));
