@@ -27,7 +27,10 @@ describe('a colour that is said of all that is listed', () => {
 		(colour: string) => `all ${colour}: `,
 		(colour: string) => `in ${colour}: `,
 		(colour: string) => `the whole thing is ${colour}: `,
-		(colour: string) => `shades of ${colour}: `
+		(colour: string) => `shades of ${colour}: `,
+		(colour: string) => `all in ${colour}, `,
+		(colour: string) => `dressed head to toe in ${colour}, `,
+		(colour: string) => `everything in ${colour}, `
 	);
 	const listed = fc
 		.uniqueArray(fc.record({ word: fc.constantFrom(...clothes, ...shod), own: fc.option(colourWord) }), {
@@ -49,6 +52,22 @@ describe('a colour that is said of all that is listed', () => {
 				expect(typesIn(text), text).toHaveLength(things.length);
 				things.forEach(({ word, own }, at) =>
 					expect(hexes(text, at), `${text}: ${word}`).toEqual(hexes(`${own ?? colour} ${word}`))
+				);
+			}),
+			runs
+		);
+	});
+	it('is of what is listed, and not of what is excepted from it before the list', () => {
+		const except = fc.constantFrom('except for', 'apart from', 'but for', 'save for');
+		const excepted = fc.constantFrom('a straw hat', 'gold hoops', 'a black belt and gold hoops');
+		fc.assert(
+			fc.property(heading, colourWord, except, excepted, listed, (head, colour, word, beside, things) => {
+				fc.pre(head(colour).endsWith(': '));
+				const text = `${head(colour).slice(0, -2)} ${word} ${beside}: ${things.map((one) => one.word).join(', ')}`;
+				const apart = elementsOf(beside).length;
+				expect(elementsOf(text).slice(0, apart).map(hexesOf), text).toEqual(elementsOf(beside).map(hexesOf));
+				things.forEach((one, at) =>
+					expect(hexes(text, apart + at), text).toEqual(hexes(`${colour} ${one.word}`))
 				);
 			}),
 			runs
@@ -361,15 +380,27 @@ describe('how a thing is worn', () => {
 			runs
 		);
 	});
-	it('at the waist is a knot in a shirt and a belt on a coat', () => {
+	it('at the waist is a knot in a shirt and a belt on a coat or a dress', () => {
 		for (const said of ['tied at the waist', 'knotted at the waist', 'tied in front'])
 			for (const [thing, move] of [
 				['shirt', 'knotted'],
 				['trench coat', 'belted'],
 				['wrap coat', 'belted'],
-				['blazer', 'belted']
+				['blazer', 'belted'],
+				['wrap dress', 'belted'],
+				['jumpsuit', 'belted']
 			])
 				expect(readLook(`a navy ${thing} ${said}, boots`).elements[0]?.moves, said).toEqual([move]);
+	});
+	it('round the head is a headscarf, and nothing of what is worn there in any case', () => {
+		for (const [thing, moves] of [
+			['silk scarf', ['as-headscarf']],
+			['bandana', ['as-headscarf']],
+			['turban', []],
+			['headband', []]
+		] as const)
+			for (const said of ['round her head', 'tied around the head', 'wrapped about her head'])
+				expect(readLook(`a red ${thing} ${said}, a coat`).elements[0]?.moves, said).toEqual(moves);
 	});
 	it('of a leg is of nothing that has none', () => {
 		const ofLegs = moveIds.filter((id) => moveOf(id).has === 'legLength');

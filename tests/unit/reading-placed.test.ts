@@ -50,6 +50,24 @@ describe('what is put on a part of a garment', () => {
 		);
 	});
 
+	it('is told with where it is, whether it is named with it or after a comma', () => {
+		const borne = ['bows', 'velvet bows', 'tassels', 'buttons', 'patches'];
+		const joined = [' with ', ', '];
+		fc.assert(
+			fc.property(
+				someOf(garments),
+				someOf(borne),
+				someOf(joined),
+				someOf(['on the shoulders', 'at the cuffs', 'at the back', 'on the pockets']),
+				(garment, what, join, where) => {
+					const text = `a wool ${garment}${join}${what} ${where}`;
+					expect(only(text).note, text).toContain(`${what} at ${where.slice(3)}`);
+				}
+			),
+			runs
+		);
+	});
+
 	it('is the garment’s where it is worked on it, and where it is stays told', () => {
 		const works = {
 			embroidery: 'embroidered',

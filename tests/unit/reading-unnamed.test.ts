@@ -103,6 +103,23 @@ describe('a cloth with an article of its own', () => {
 			runs
 		);
 	});
+	it('is another thing than what is named in the plural', () => {
+		const many = someOf(['opera gloves', 'pearls', 'hoops', 'glasses', 'jeans', 'boots']);
+		const named = someOf([
+			['fur', 'fur-coat'],
+			['leather', 'leather-jacket'],
+			['shearling', 'shearling-jacket']
+		] as const);
+		const worn = someOf(['', ' over one arm', ' on the shoulders']);
+		fc.assert(
+			fc.property(many, named, worn, (first, [cloth, type], how) => {
+				const text = `${first}, a ${cloth}${how}`;
+				expect(typesIn(text), text).toEqual([...typesIn(first), type]);
+				expect(readLook(text).elements[0]?.garment, text).toEqual(readLook(first).elements[0]?.garment);
+			}),
+			runs
+		);
+	});
 	it('tells of the one before it after "the" and with "one"', () => {
 		expect(readLook('her coat, a navy wool, is long').things).toEqual([]);
 		expect(readLook('a coat, a heavy wool one, boots').things).toEqual([]);

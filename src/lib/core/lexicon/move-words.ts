@@ -18,7 +18,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	tucked: 'tucked, tucked into the waistband, fully tucked, tucked-in, neatly tucked',
 	untucked: 'untucked, left untucked, not tucked, hanging out, worn out over the waistband',
 	'cuffs-turned-back':
-		'turned-back cuffs, turned back cuffs, cuffs folded back, cuffs turned up, cuffs back, folded-back cuffs, shirt cuffs shown, cuffs showing',
+		'turned-back cuffs, turned back cuffs, cuffs folded back, cuffs turned up, cuffs back, folded-back cuffs',
 	'sleeves-rolled':
 		'sleeves rolled up, cuffs rolled, cuffs rolled up, rolled cuffs, rolled sleeves, rolled-up sleeves, sleeves rolled to the elbow, rolled to the elbow, rolled to the elbows, roll-up sleeves, sleeves turned up, sleeves cuffed, cuffed sleeves, sleeves are cuffed, sleeves cuffed to the elbow, cuffed to the elbow, cuffed to the elbows, cuffed at the elbow',
 	'sleeves-pushed-up':
@@ -68,14 +68,15 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 		'tilted, tilted to one side, at an angle, on one side, swept to one side, pinned to one side, side-swept, worn to the side, cocked',
 	'low-on-hips': 'on the hips, slung low, low-slung, worn low, hip-slung, slung on the hips',
 	'pinned-to-lapel': 'on the lapel, pinned on the lapel, at the lapel, on her lapel',
-	'hem-lifted': 'hitched up, hitched, lifted at one side, skirt hitched',
+	'hem-lifted':
+		'hitched up, hitched, lifted at one side, skirt hitched, knotted at the hip/side, knotted up at the hip/side',
 	'socks-scrunched':
 		'scrunched, slouched, pushed down, pooled at the ankle, slouched down, slouching at the ankle',
 	'backs-trodden': 'worn as slides, backs trodden down',
 	unlaced: 'laces undone, unlaced, loosely laced, laces loose',
 	'strap-crossed': 'worn crossbody, worn across the body, across the body, slung across, strap across',
 	'in-hand':
-		'in hand, carried, in the hand, held, tucked under the arm, under the arm, over the crook of the arm, in the crook of the arm',
+		'in hand, carried, in the hand, held, tucked under the arm, under the arm, over the crook of the arm, in the crook of the arm, over one/the arm, carried/slung/draped/thrown/folded over one/the arm',
 	'worn-back-to-front': 'backwards, back to front, reversed, worn backwards',
 	'worn-inside-out': 'inside out',
 	'as-dress': '',
@@ -83,7 +84,8 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'as-skirt': '',
 	'as-jacket': '',
 	'as-belt': '',
-	'as-headscarf': '',
+	'as-headscarf':
+		'round/around/about the head, tied/knotted/wrapped/wound/worn round/around/about/over/on the head/hair',
 	'as-hairband':
 		'in the hair, in her hair, round/around the ponytail/bun/plait/braid, tied/knotted/wound/woven/threaded/plaited in/into/through the hair/plait/braid, tied/knotted/wrapped/wound round/around the hair/ponytail/bun/plait/braid',
 	'as-shawl': '',

@@ -38,7 +38,7 @@ export const moves = {
 	'hem-cuffed': ofLegs('hem turned up', 'a trouser hem with length to spare'),
 	pegged: ofLegs('pegged at the ankle', 'a straight leg with cloth to fold'),
 	'tucked-into-boots': ofLegs('tucked into boots', 'a narrow leg and a shaft with room'),
-	knotted: move('knotted at the waist', 'a shirt front with length to spare', ['top', 'whole']),
+	knotted: move('knotted at the waist', 'a shirt front with length to spare', tops),
 	// After it: a shirt that is tied at the waist is knotted, a coat belted.
 	belted: move('belted', 'a waist that takes a belt', ['top', 'layer', 'outer', 'whole', 'drape', 'suit']),
 	'draped-on-shoulders': move('draped on the shoulders', 'a layer that stays put', [

@@ -15,7 +15,7 @@ import {
 	saysTwice
 } from './forward';
 import { isOfSeveral } from './listed-colours';
-import { leaveOwnColours } from './of-all';
+import { goesOverList, leaveOwnColours, listedFrom } from './of-all';
 import { besideCloth, hasPartOfCloth, isToldCloth, mayBeOf } from './of-cloth';
 import { isCloth, senseOf, sensesOf, type Clause, type Part, type PartRole } from './parts';
 import {
@@ -257,6 +257,7 @@ class Attacher {
 	ofSet(head: Part, own: Clause): Clause[] {
 		const type = typeOf(head);
 		if (!type) return this.set;
+		if (own.excepted) return [];
 		const isBeside = wornTogether.has(type.division);
 		return this.set.flatMap((said) => {
 			const isOfTwo = isTwice(this.clauses, this.clauses.indexOf(said));
@@ -329,11 +330,11 @@ class Attacher {
 		}
 		if (heading.length > 0) return;
 		this.open(clause, thing, { strange: true });
-		const said = this.clauses.slice(at).findIndex((_, i) => this.clauses[at + i + 1]?.labelled);
 		if (senseOf(thing.span, 'stands-for')?.what !== 'look') return;
-		if (said < 0 && this.saysOfAll(clause, at, thing)) return;
-		const of = this.clauses.slice(at, at + said + 1);
-		if (said < 0) return;
+		let end = at + 1;
+		while (end < this.clauses.length && !this.clauses[listedFrom(this.clauses, end - 1)]?.labelled) end++;
+		if (end === this.clauses.length) return void this.saysOfAll(clause, at, thing);
+		const of = this.clauses.slice(at, end);
 		if (of.slice(1).some(({ head, before }) => head ?? !['in', 'is'].includes(before))) return;
 		// "The rest is easy: …" says nothing of how each of them is cut.
 		if (!of.some(({ parts }) => parts.some(({ span }) => dresses(span)))) return;
@@ -359,8 +360,11 @@ class Attacher {
 			return type && !['beauty', 'jewellery'].includes(garmentType(type.type).division);
 		});
 		// "Everything is black except the bag" says nothing of that.
-		const lists = ofLook === said && next?.before === 'comma' && this.named.every(({ strange }) => strange);
+		const lists =
+			goesOverList(ofLook, this.clauses[at + (ofLook === said ? 1 : 2)]) &&
+			this.named.every(({ strange }) => strange);
 		if (lists) this.sayOfAll(ofLook);
+		if (lists && ofLook === goesOn) this.spent.add(goesOn);
 		for (const group of ofCloth) if (saysNothing(group)) group.clauses.push(ofLook);
 		return true;
 	}
@@ -478,11 +482,12 @@ class Attacher {
 		// "A column of black: …".
 		const ofOpening = this.isOpening(at);
 		const lists =
-			this.clauses[at + 1]?.labelled === true &&
+			!clause.ofOne &&
 			clause.parts.length > 0 &&
 			clause.parts.every(({ role, span }) => role === 'said' && dresses(span)) &&
-			!clause.ofOne &&
-			(clause.all || ofOpening);
+			(this.clauses[listedFrom(this.clauses, at)]?.labelled
+				? clause.all || ofOpening
+				: clause.all && ofOpening && goesOverList(clause, this.clauses[at + 1]));
 		if ((clause.set || lists) && nextHeaded(this.clauses, at) !== undefined) {
 			this.sayOfAll(clause);
 			return;

@@ -112,9 +112,16 @@ const saysPrint = ({ parts }: Clause) => parts.some(({ span }) => senseOf(span, 
 export const mayColour = (clause: Clause, last: Clause | undefined): boolean =>
 	clause.before === 'comma' && last !== undefined && !isColoured(last);
 
-/** "A white tank, an open flannel": a second "a" begins a second thing; "her coat, a navy wool" tells of the first. */
+/** "Gloves", "pearls": no "a" after it tells of it. */
+const namesSeveral = ({ head }: Clause): boolean => {
+	const type = head && senseOf(head.span, 'type')?.type;
+	const isMany = head?.span.words.at(-1)?.endsWith('s') === true;
+	return type !== undefined && isMany && garmentType(type).plural.endsWith('s');
+};
+
+/** "A white tank, an open flannel", "gloves, a fur": a second "a" begins a second thing; "her coat, a navy wool" tells of the first. */
 export const isToldAnew = (clause: Clause, last: Clause): boolean =>
-	clause.single && !clause.back && !last.definite && (last.single || isColoured(last));
+	clause.single && !clause.back && !last.definite && (last.single || isColoured(last) || namesSeveral(last));
 
 /** May a cloth after a comma be said of what was named before it: "a tote, black leather", "a skirt, black leather"? */
 function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): boolean {

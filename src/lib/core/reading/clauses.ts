@@ -52,6 +52,7 @@ import {
 	asSpot,
 	isSewnOn,
 	leadsOver,
+	goesToPlace,
 	namesPlace,
 	saidOfPlace,
 	trimOfPlace,
@@ -67,6 +68,8 @@ const pronouns = new Set(['she', 'he', 'they', 'it', 'i', 'we', 'you', 'who']);
 /** "She’s thrown …", as words are looked up; "she’ll" would be a shell. */
 const withVerb = new Set(['shes', 'hes', 'theyre', 'theyve', 'im', 'ive', 'youre']);
 const isPronoun = (word: string) => pronouns.has(word) || withVerb.has(word);
+/** "All black but for a red beret", and no "while", no "though". */
+const exceptions = new Set(['but', 'except', 'exception', 'save', 'bar', 'apart']);
 const unders = new Set(['under', 'underneath', 'beneath', 'below']);
 const overs = new Set([...unders, 'over', 'atop', 'top']);
 /** "Worn like a belt" is a way of wearing. */
@@ -382,12 +385,15 @@ class ClauseBuilder implements Reached {
 				// "The belt is just a scarf".
 				if (this.clause.before === 'is' && this.clause.parts.length === 0) return;
 				this.begin('comma');
+				this.clause.excepted = span.words.some((word) => exceptions.has(word));
 				// "Can't see her feet, but the skirt is long".
 				this.clause.unseen = false;
 			} else if (link === 'and' && isOfNext(this, this.dressedNext(1))) return;
 			else {
 				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
+				const excepted = link === 'and' && this.clause.excepted;
 				this.begin(link);
+				this.clause.excepted = excepted;
 				this.clause.over = span.words.join(' ') === 'over';
 				// "A bodice like a corset" is not worn as one.
 				this.clause.likened = span.words.includes('like') && !wearing.has(this.previous?.words.at(-1) ?? '');
@@ -593,7 +599,7 @@ export function clausesOf(spans: readonly Span[], isRail = false): Clause[] {
 		builder.endsUnder = saysUnder(next) && (then === undefined || then.breakBefore !== undefined);
 		builder.endsClause =
 			next === undefined || next.breakBefore !== undefined || senseOf(next, 'link')?.link === 'and';
-		builder.goesAt = next?.words[0] === 'at' && !next.breakBefore;
+		builder.goesAt = goesToPlace(spans, at + 1);
 		builder.ahead = () => aheadOf(spans, span.breakBefore ? at : at + 1);
 		builder.dressedNext = (ahead) => dressedNext(spans, at + ahead);
 		builder.after = (ahead) => spans[at + 1 + ahead];

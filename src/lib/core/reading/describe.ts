@@ -129,7 +129,8 @@ const places = new Set(['round', 'around', 'about', 'on']);
 
 function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 	const { type } = keeper.description;
-	const sense = sensesOf(part.span, 'move').find(({ move }) => isDoneWith(move, type));
+	const isTied = isTiedAnyway(type, part);
+	const sense = isTied ? undefined : sensesOf(part.span, 'move').find(({ move }) => isDoneWith(move, type));
 	// "Embroidered at the neck": only of what is tied there does the place say that it is.
 	// "A belt round the waist" is where belts are.
 	const saysWhere =
@@ -140,7 +141,7 @@ function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 		return keeper.note(part, 'idle', 'says where');
 	if (denied || part.denied) keeper.note(part, 'denied', 'not worn so');
 	else if (sense) keeper.take(part, takeMove(sense.move));
-	else if (isTiedAnyway(type, part)) keeper.keep(part, part.span.text, 'understood', 'kept as a note');
+	else if (isTied) keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	else keeper.note(part, 'doubted', `is not done with ${type.singular}`);
 }
 

@@ -1,7 +1,8 @@
 /** What is said of all that is listed: "head to toe grey: a marl hoodie, joggers, white trainers". */
-import { isColour } from './forward';
+import { garmentType } from '../lexicon/taxonomy';
+import { isColour, saysOnlyColour } from './forward';
 import type { Group } from './owners';
-import type { Clause, Part } from './parts';
+import { senseOf, type Clause, type Part } from './parts';
 
 const isOfIt = ({ parts }: Clause) => !parts.some(({ role }) => role === 'detail');
 const saysItself = (part: Part) => part.role === 'said' && isColour(part);
@@ -9,6 +10,21 @@ const saysItself = (part: Part) => part.role === 'said' && isColour(part);
 /** Has it a colour of its own besides what is said of all? A colour of a part of it is none. */
 const hasItsOwn = ({ clauses }: Group, ofAll: ReadonlySet<Clause>) =>
 	clauses.some((clause) => !ofAll.has(clause) && isOfIt(clause) && clause.parts.some(saysItself));
+
+/** Where what an opening is said of begins to be listed: past what is excepted from it, "all black apart from a red beret: …". */
+export function listedFrom(clauses: readonly Clause[], at: number): number {
+	let next = at + 1;
+	while (clauses[next]?.excepted) next++;
+	return next;
+}
+
+/** "All in black, a roll neck, jeans", but "all silver, a cuff and studs" of jewels: does such a colour go over the list after the comma? */
+export function goesOverList(said: Clause, next: Clause | undefined): boolean {
+	const type = next?.head && senseOf(next.head.span, 'type');
+	if (!next || !type || next.before !== 'comma' || next.excepted || !saysOnlyColour(said)) return false;
+	const isOfMetal = said.parts.some(({ span }) => senseOf(span, 'metal') !== undefined);
+	return !isOfMetal || garmentType(type.type).division !== 'jewellery';
+}
 
 /**
  * Where a colour is said of all that is listed and one of them has its own, that one has its own alone: it keeps what else is said of

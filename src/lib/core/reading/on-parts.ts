@@ -117,9 +117,12 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 	if (noted !== undefined)
 		return keeper.note(part, 'understood', `kept as a note: ${noted}`, { aspect: 'note', value: noted });
 	if (part.worked) {
-		keeper.note(part, 'understood', `kept as a note: ${part.worked}`, { aspect: 'note', value: part.worked });
-		description.notes.push(part.worked);
-		return;
+		// "Velvet bows at the back": what was kept of them so far.
+		const [what = ''] = part.worked.split(' at the ');
+		const soFar = description.notes.at(-1);
+		const words = soFar?.endsWith(what) ? `${soFar}${part.worked.slice(what.length)}` : part.worked;
+		if (words !== part.worked || soFar === what) description.notes.pop();
+		return keeper.keep(part, words, 'understood', 'kept as a note');
 	}
 	const sitsThere = detail && (detail.facets.length === 0 || detail.only !== undefined || detail.added);
 	if (!said && sitsThere && !description.notes.includes(part.span.text)) {

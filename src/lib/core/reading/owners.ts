@@ -57,7 +57,8 @@ const isInTheWay = (move: MoveId, type: GarmentType, group: Group): boolean =>
 
 /** "A sarong knotted at the hip": is that how such a thing is worn at all? */
 export const isTiedAnyway = (type: GarmentType, { span }: Part): boolean =>
-	tiedToWear.has(type.id) && sensesOf(span, 'move').some(({ move }) => move === 'knotted');
+	tiedToWear.has(type.id) &&
+	sensesOf(span, 'move').some(({ move }) => move === 'knotted' || move === 'as-headscarf');
 
 export function fitsMoves(clause: Clause, group: Group): boolean {
 	const type = typeOf(group.head);

@@ -64,6 +64,8 @@ export interface Clause {
 	many: boolean;
 	/** Said of all that was listed: "all silver". */
 	all: boolean;
+	/** "Except for", "apart from": it takes back what was said of all. */
+	excepted: boolean;
 	/** Said of all that will be listed: "a set in gold: …". */
 	set: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
@@ -105,6 +107,7 @@ export function freshClause(before: Clause['before'], denied = false): Clause {
 		both: false,
 		many: false,
 		all: false,
+		excepted: false,
 		set: false,
 		back: false,
 		ofOne: false,

@@ -123,6 +123,17 @@ const isStuff = (span: Span): boolean => dresses(span) && senseOf(span, 'note') 
 export const namesPlace = (span: Span | undefined): boolean =>
 	span !== undefined &&
 	(spot.words.includes(span.text.toLowerCase()) || senseOf(span, 'detail') !== undefined);
+/** "At the back", "on the shoulder": does a place on a garment begin at a span? */
+export function goesToPlace(spans: readonly Span[], at: number): boolean {
+	const first = spans[at];
+	if (!first || first.breakBefore) return false;
+	if (first.words[0] === 'at') return true;
+	if (first.words[0] !== 'on') return false;
+	if (first.words.length > 1) return isPartName(lastOf(first));
+	const place = spans.slice(at + 1).find(({ words }) => !words.every((word) => articles.has(word)));
+	return !place?.breakBefore && namesPlace(place);
+}
+
 /** "With lace over the bust": after nothing but what a garment is of or bears, where that is. */
 export function leadsOver({ clauses }: Reached, { words }: Span): boolean {
 	const said = clauses.at(-1);
@@ -142,11 +153,17 @@ export const isBorne = ({ role, span }: Part): boolean =>
 		(senseOf(span, 'print') !== undefined ||
 			sensesOf(span, 'facet').some(({ facet }) => ofSurface.has(facet))));
 
-/** "Embroidery at the neckline", "beaded at the bust": what is said of the garment and is in that place; undefined where none is. */
+/** "Embroidery at the neckline", "beaded at the bust", "with bows on the shoulders": what a garment bears in that place; undefined where it bears none. */
 export function workedThere({ clause, clauses, placed }: Reached, place: Span): string | undefined {
-	const last = clauses.at(-1)?.parts.at(-1);
+	const before = clauses.at(-1);
+	const last = before?.parts.at(-1);
 	const isThere =
-		placed && clause.parts.length === 0 && last?.role === 'said' && !last.denied && isBorne(last);
+		placed &&
+		clause.parts.length === 0 &&
+		last !== undefined &&
+		!last.denied &&
+		isBorne(last) &&
+		(last.role === 'said' || (['with', 'and', 'comma'].includes(before?.before ?? '') && !before?.head));
 	return isThere ? `${last.span.text} at the ${place.words.join(' ')}` : undefined;
 }
 
