@@ -120,6 +120,29 @@ describe('a cloth with an article of its own', () => {
 			runs
 		);
 	});
+	it('is another thing than what it is worn over, named or asked', () => {
+		const cloths = someOf(['flannel', 'leather', 'denim', 'cashmere', 'silk', 'velvet', 'tweed', 'linen']);
+		const worn = someOf(['', ' worn open', ' slung']);
+		const under = someOf([
+			['grey henley', 'henley'],
+			['white tee', 't-shirt'],
+			['slip dress', 'slip-dress'],
+			['striped shirt', 'shirt']
+		] as const);
+		const before = someOf(['', 'checked ', 'navy ', 'silk trousers, ', 'cotton skirt, navy ']);
+		fc.assert(
+			fc.property(before, cloths, worn, under, (said, cloth, how, [name, type]) => {
+				const text = `${said}${cloth}${how} over a ${name}, boots`;
+				const { elements, things } = readLook(text);
+				const told = said.includes(',') ? 1 : 0;
+				expect(elements.length + things.length, text).toBe(told + 3);
+				const garmentOf = (one: string) =>
+					readLook(one).elements.find(({ garment }) => garment.type === type)?.garment;
+				expect(garmentOf(text), text).toEqual(garmentOf(`a ${name}`));
+			}),
+			runs
+		);
+	});
 	it('tells of the one before it after "the" and with "one"', () => {
 		expect(readLook('her coat, a navy wool, is long').things).toEqual([]);
 		expect(readLook('a coat, a heavy wool one, boots').things).toEqual([]);

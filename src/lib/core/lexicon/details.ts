@@ -199,7 +199,7 @@ export const details: readonly Detail[] = [
 		{ takesMetal: true, coversCloth: true, only: 'jewellery' }
 	),
 	detail(
-		'belt loops, belt loop, loops, ring pull, pull tab, pull tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
+		'belt loops, belt loop, loops, ring pull, pull tab, pull tabs, heel tab, heel tabs, side stripe, side stripes, satin stripe, tuxedo stripe, stripe down the side, stripe down the leg, stripes down the side'
 	),
 	detail('tip, tips, ends'),
 	detail('crown'),

@@ -299,7 +299,7 @@ const source: Partial<Record<FacetId, string>> = {
 		turned-up: turned-up hem
 		ribbed: rib-cuffed, rib-hemmed
 		elasticated: cuffed-hem, elasticated at the ankle, elasticated-cuff
-		bordered: bordered, border-printed, contrast-border, zari-bordered, gold-bordered, with a border, gota-trimmed, gota border
+		bordered: bordered, border-printed, temple border, temple borders, temple-bordered, contrast-border, zari-bordered, gold-bordered, with a border, gota-trimmed, gota border
 		trained: trained, with a train, chapel train, sweep train, court train, watteau train`,
 	hairLength: `
 		cropped: cropped, short, close-cropped, boyish

@@ -39,7 +39,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	knotted:
 		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
-		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, worn like a cape, round the shoulders, slung/draped/thrown/hung/worn round/about the shoulders',
+		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, folded over the shoulder, folded over/on/across/round the shoulders, folded over/on one shoulder, worn like a cape, round the shoulders, slung/draped/thrown/hung/worn round/about the shoulders',
 	'tied-on-shoulders':
 		'tied/knotted over/round/around/about/on/across the shoulders/neck, tied around the neck like a scarf',
 	'tied-round-waist':
@@ -74,7 +74,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 		'scrunched, slouched, pushed down, pooled at the ankle, slouched down, slouching at the ankle',
 	'backs-trodden': 'worn as slides, backs trodden down',
 	unlaced: 'laces undone, unlaced, loosely laced, laces loose',
-	'strap-crossed': 'worn crossbody, worn across the body, across the body, slung across, strap across',
+	'strap-crossed': 'worn crossbody, worn across the body, across the body/chest, worn/slung across the chest, slung across, strap across',
 	'in-hand':
 		'in hand, carried, in the hand, held, tucked under the arm, under the arm, over the crook of the arm, in the crook of the arm, over one/the arm, carried/slung/draped/thrown/folded over one/the arm',
 	'worn-back-to-front': 'backwards, back to front, reversed, worn backwards',

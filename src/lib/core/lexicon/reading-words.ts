@@ -31,7 +31,7 @@ export const links = {
 	),
 	/** Another thing, worn over or under. */
 	list: listed(
-		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from, hold up, holds up, holding up, held up by'
+		'over, under, underneath, beneath, below, worn over, worn under, layered over, layered under, thrown over, chucked over, flung over, pulled over, over the top of, on top of, into, then, next, followed by, above, beside, worn with, paired with, teamed with, peeking out, peeking from, peeping out, peeping from, hold up, holds up, holding up, held up by'
 	),
 	/** What follows is what it is turned into. */
 	as: listed('as, like, doubles as, doubled as, doubling as'),
@@ -177,7 +177,7 @@ export const fillers = [
 	loads of, masses of, heaps of, yards of, metres of, tons of, acres of, miles of, clouds of, swathes of, oodles of, loads, masses, heaps, yards, she, he, they, i, we, you, shes, hes, theyre, theyve, im, ive, youre, youve, weve, theres, heres, bare, who, which, what, whose, where, when, while, there, here, so, such, than, also, too, very, quite, rather, really, just, only, even, more, most, much, all, almost, nearly, practically, virtually, barely, slightly, bit, a bit, a little bit, a tiny bit, a wee bit, a good bit, quite a bit, somewhat, fairly, pretty, super, ultra, extra, truly, totally, completely, entirely, mainly, mostly, kind, sort, type, style, styled, styling, styles, looking, look, piece, pieces, item, items, garment, thing,
 	wears, wearing, worn, wear, wore, had, dressed, shown, showing, shows, seen, carrying, carries, holding, holds, sporting, pictured, photographed, finished, finishing, paired, teamed, topped, completed, complete, add, adds, added, adding, includes, including, included, comes, come, goes, go, gives, sits, sitting, hits, hitting, falls, falling, hangs, hanging, ends, ending, ended, stopped, cut, made, done, made up, up, down, out, off, by, for, about, around, round, through, between, behind, near, against, outside, along, across, upon, back, front, side, sides, away, again, always, often, usually, once, now, today, still,
 	show, stop, break, breaks, enough, swinging, festival,
-	fabric, fabrics, cloth, material, textile,
+	fabric, fabrics, cloth, material, textile, work,
 	man, men, mens, men’s, menswear, womenswear, kids, kid’s, kid's, children’s, childrens, woman, women, womens, women’s, ladies, lady, girl, guy, boy, model, person, client, unisex, feminine, masculine, androgynous, girlish, ladylike, boyish,
 	colour, color, coloured, colored, colours, colors, tone, tones, toned, shade, hue, hued, print, prints, pattern, motif, design, all-over, allover, all over, overall, contrast, contrasting, contrasted, tonal, monochrome, base, neutral-toned,
 	effect, ok, okay, either way, definitely, certainly, dotted about, tendril, tendrils, amazing, stunning, fabulous, row, rows, stack, stacks, dyed, plenty of, few, several, many, other, another, same, different, various, assorted, flash, pop, splash, lots,

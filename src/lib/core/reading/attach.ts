@@ -70,6 +70,14 @@ function isNoneOfNext(clause: Clause, next: Clause): boolean {
 	return next.before === 'comma' && saysColour(next) && clause.parts.length > 1 && clause.parts.some(hasNot);
 }
 
+/** "Silk worn open over a grey tee", "satin trousers, lace over a slip": the cloth that stands for what is worn over the next. */
+function clothOver({ parts }: Clause, next: Clause): Part | undefined {
+	const last = parts.findLast(({ span }) => !senseOf(span, 'move'));
+	return next.before === 'list' && !next.bare && last?.role === 'said' && isCloth(last.span)
+		? last
+		: undefined;
+}
+
 /** "Everything else", "the rest", "otherwise": what was named is not meant. */
 const leavesNamed = new Set(['else', 'rest', 'otherwise']);
 
@@ -387,6 +395,7 @@ class Attacher {
 			return next.parts[0] !== next.head && saysColour(next);
 		const last = clause.parts.at(-1);
 		const isOfCloth = last !== undefined && isColour(last) && isCloth(last.span);
+		if (next?.head && !previous && this.waiting.length === 0 && clothOver(clause, next)) return true;
 		if (!next?.head || (clause.parts.length < 2 && !isOfCloth)) return false;
 		if (last?.role === 'said' && isOneBeforeSeveral(clause, next)) return true;
 		// "Green sequins, black shoes", "navy pinstripe, a white shirt"; with a black lined frobber over a grey dress also where a part of it
@@ -462,7 +471,13 @@ class Attacher {
 	}
 
 	/** "A grey tee and an unbuttoned chambray", "a tee under a plaid": the cloth or print that stands for a thing with an article of its own. */
-	clothApart({ parts, ...clause }: Clause, previous: Group | undefined): Part | undefined {
+	clothApart({ parts, ...clause }: Clause, previous: Group | undefined, at: number): Part | undefined {
+		const next = this.clauses[at + 1];
+		const over =
+			clause.before === 'comma' && next?.head && previous?.own.parts.some(({ span }) => isCloth(span))
+				? clothOver({ parts, ...clause }, next)
+				: undefined;
+		if (over) return over;
 		const last = parts.at(-1);
 		if (!previous || last?.role !== 'said') return undefined;
 		const isUnder = clause.before === 'list' && clause.single;
@@ -505,7 +520,7 @@ class Attacher {
 			if (previous?.own.over && previous.strange && clause.before === 'and' && saysOnlyColour(clause))
 				return void previous.clauses.push(clause);
 		}
-		const cloth = this.clothApart(clause, previous);
+		const cloth = this.clothApart(clause, previous, at);
 		if (cloth) return this.open(clause, cloth, { strange: true });
 		// "in red and gold, over a kurta": the second of two goes where the first went.
 		const follows =

@@ -1,6 +1,7 @@
 /** Things that are named by their cloth or their cut alone: "a vintage leather, jeans", "a big fur over a slip dress". */
 import { cuts } from '../lexicon/cuts';
 import { isDoneWith } from '../lexicon/moves';
+import type { SlotId } from '../lexicon/slots';
 import type { TypeId } from '../lexicon/types';
 import { garmentType, slotsMeetOf, typeHasFacet } from '../lexicon/taxonomy';
 import type { Span } from './model';
@@ -31,6 +32,8 @@ export interface Ahead {
 	joined: boolean;
 	/** What comes is another thing, worn under or over it or told with an article: "… over a white shirt", "… and a white shirt". */
 	another: boolean;
+	/** Joined by "over", and another thing with an article: "over a white shirt". */
+	over: boolean;
 	/** Joined by "of", and a cloth among it: "… of pale pink satin". */
 	ofCloth: boolean;
 	/** Joined by "in", and a colour or a cloth and no thing among it: "… in chocolate satin". */
@@ -54,12 +57,14 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	const joint = [spans[from - 1], spans[from]].find((span) => span && senseOf(span, 'link'));
 	const types = clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type));
 	const isOfCloth = clause.some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
+	const isAnother = joint !== undefined && isOfAnother(joint, spans[spans.indexOf(joint) + 1]);
 	return {
 		types,
 		coloured: clause.some(isColour),
 		ends: from >= spans.length,
 		joined: joint !== undefined,
-		another: joint !== undefined && isOfAnother(joint, spans[spans.indexOf(joint) + 1]),
+		another: isAnother,
+		over: isAnother && joint.words.includes('over'),
 		ofCloth: joint?.words.includes('of') === true && spans[end]?.labelled !== true && isOfCloth,
 		inColour: joint?.words.join(' ') === 'in' && types.length === 0 && (isOfCloth || clause.some(isColour))
 	};
@@ -133,6 +138,8 @@ function mayBeClothOf(clause: Clause, cloth: string, last: Clause | undefined): 
 	if (saysCloth(last) || (usual.material !== undefined && usual.material !== cloth)) return false;
 	return besideCloth.has(division) || !(isColoured(last) && isColoured(clause));
 }
+
+const layered: ReadonlySet<SlotId> = new Set<SlotId>(['top', 'layer', 'outer', 'scarf']);
 
 /** Is a type of a cloth by its name, and not of that? Jeans are no cashmere. */
 const isOfOther = (cloth: string) => (type: string) => {
@@ -208,11 +215,15 @@ export function namedByCloth(
 	const isOfLabel = clause.labelled && (bare || definite);
 	const types = cut && !isOfLabel ? namedByCut(clause, cut, named, lookAhead()) : undefined;
 	if (cut && types) return asHead(cut, types, !isColour(cut.span));
-	const last = parts.findLast(({ role }) => role !== 'move');
+	const last = parts.findLast(({ span }) => !senseOf(span, 'move'));
 	if (last?.role !== 'said') return undefined;
 	const cloth = clothOf(last.span) ?? '';
 	if (clause.labelled || mayBeClothOf(clause, cloth, named)) return undefined;
-	const meant = madeOf[cloth];
+	const ahead = lookAhead();
+	// "Plaid flannel worn open over a henley": what is worn over it is no pair of jeans.
+	const meant = ahead.over
+		? madeOf[cloth]?.filter((one) => layered.has(garmentType(one).slot))
+		: madeOf[cloth];
 	const [likeliest] = meant ?? [];
 	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;
 	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it.
@@ -220,7 +231,6 @@ export function namedByCloth(
 	const follows = parts.slice(parts.indexOf(last) + 1);
 	if (!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => isDoneWith(move, type))))
 		return undefined;
-	const ahead = lookAhead();
 	const hasArticle = !bare && !definite;
 	// "White, turquoise and light denim" are colours.
 	const isApart =
@@ -234,7 +244,7 @@ export function namedByCloth(
 		before === 'comma' && isColoured(clause) && !ahead.joined && ahead.types.every(isOfOther(cloth));
 	const mayBeOf = !ahead.another && ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if (
-		!(hasArticle || isApart || isJeans || isOfNoneAhead) ||
+		!(hasArticle || isApart || ahead.over || isJeans || isOfNoneAhead) ||
 		mayBeOf ||
 		(!ahead.ends && !ahead.inColour && ahead.types.length === 0)
 	)
