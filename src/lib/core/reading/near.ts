@@ -9,8 +9,6 @@ interface Known {
 	word: string;
 	/** A bit a letter that it has. */
 	letters: number;
-	/** Its letters in order, to tell two that changed places. */
-	sorted: string;
 }
 
 /** The letters of a word as bits; what is no letter of the alphabet shares the last. */
@@ -23,9 +21,7 @@ const sortedLetters = (word: string) => Array.from(word).sort().join('');
 
 const byLength = onFirstUse((): ReadonlyMap<number, readonly Known[]> =>
 	group(
-		[...phrasebook().vocabulary]
-			.sort()
-			.map((word) => ({ word, letters: lettersOf(word), sorted: sortedLetters(word) })),
+		[...phrasebook().vocabulary].sort().map((word) => ({ word, letters: lettersOf(word) })),
 		({ word }) => word.length
 	)
 );
@@ -77,7 +73,7 @@ function compare(word: string): Near[] {
 			if (bitsIn(letters & ~known.letters) > limit || bitsIn(known.letters & ~letters) > limit) continue;
 			const plain = distance(word, known.word);
 			// Two letters changed places: an edit distance counts two mistakes, a hand makes one.
-			const swapped = plain === 2 && known.sorted === sorted;
+			const swapped = plain === 2 && sortedLetters(known.word) === sorted;
 			const apart = swapped ? 1 : plain;
 			if (apart > 0 && apart <= limit)
 				near.push({ word: known.word, apart, slip: slipOf(word, known.word, swapped) });

@@ -22,21 +22,38 @@ import {
 import { garmentTypes } from '../lexicon/taxonomy';
 import type { Sense } from './model';
 import { glue, definites } from './glue';
-import { onFirstUse } from '../lexicon/on-first-use';
 import { wordsOf } from './tokens';
 
 export interface PhraseNode {
-	next: Map<string, PhraseNode>;
+	readonly next: ReadonlyMap<string, PhraseNode>;
+	readonly senses: readonly Sense[];
+}
+interface Growing extends PhraseNode {
+	next: Map<string, Growing>;
 	senses: Sense[];
 }
-const node = (): PhraseNode => ({ next: new Map(), senses: [] });
+/** Nothing goes on from most phrases, and most beginnings of phrases say nothing: these share what they have not. */
+const noWords = new Map<string, Growing>();
+const noSenses: Sense[] = [];
+const node = (): Growing => ({ next: noWords, senses: noSenses });
+
+function goOn(from: Growing, word: string): Growing {
+	if (from.next === noWords) from.next = new Map();
+	let next = from.next.get(word);
+	if (!next) from.next.set(word, (next = node()));
+	return next;
+}
+function mean(at: Growing, senses: readonly Sense[]): void {
+	if (at.senses === noSenses) at.senses = [...senses];
+	else at.senses.push(...senses);
+}
 
 export interface Phrasebook {
-	root: PhraseNode;
+	root: Growing;
 	/** What is written with "the" inside: "over the top" is a place, "over a top" another thing. */
 	ofTheOne: WeakSet<Sense>;
 	/** Phrases of several words written as one: "rollneck". */
-	joined: Map<string, PhraseNode>;
+	joined: Map<string, Growing>;
 	/** Every word that stands in a phrase. */
 	knownWords: Set<string>;
 	/** Those that a mistyped word may be meant for. */
@@ -66,21 +83,21 @@ const pairUp = (pairs: Map<string, Set<string>>, word: string, other: string) =>
 
 function enter(book: Phrasebook, phrase: string, sense: Sense): void {
 	const written = wordsOf(phrase);
-	const isInside = (i: number) => i > 0 && i < written.length - 1;
-	if (written.some((word, i) => isInside(i) && (definites.has(word) || word === 'one')))
-		book.ofTheOne.add(sense);
-	const words = written.filter((word, i) => !isInside(i) || !glue.has(word));
+	const inside = written.length > 2 ? written.slice(1, -1) : [];
+	if (inside.some((word) => definites.has(word) || word === 'one')) book.ofTheOne.add(sense);
+	const words = inside.some((word) => glue.has(word))
+		? written.filter((word, i) => i === 0 || i === written.length - 1 || !glue.has(word))
+		: written;
 	if (words.length === 0) return;
 	let at = book.root;
-	for (const word of words) {
-		let next = at.next.get(word);
-		if (!next) at.next.set(word, (next = node()));
-		at = next;
-	}
-	at.senses.push(sense);
+	for (const word of words) at = goOn(at, word);
+	mean(at, [sense]);
 	if (words.length > 1) book.joined.set(words.join(''), at);
 	note(book, words, sense);
 }
+
+/** What no mistyped word is meant for. */
+const joining: ReadonlySet<Sense['kind']> = new Set(['filler', 'link', 'none']);
 
 /** Notes of the words of a phrase what is asked of them by themselves. */
 function note(book: Phrasebook, words: readonly string[], { kind }: Sense): void {
@@ -93,7 +110,7 @@ function note(book: Phrasebook, words: readonly string[], { kind }: Sense): void
 	if (words.length === 1 && kind === 'type' && first.length >= 4) book.namesAlone.add(first);
 	for (const word of words) {
 		book.knownWords.add(word);
-		if (!['filler', 'link', 'none'].includes(kind) && word.length >= 4) book.vocabulary.add(word);
+		if (word.length >= 4 && !joining.has(kind)) book.vocabulary.add(word);
 	}
 }
 
@@ -134,15 +151,16 @@ function enterNames(book: Phrasebook): void {
 }
 
 /** "Bootcut jean", "platform sandal": names that are plural alone are said in the singular as well. */
-const singulars = (): [string, Sense][] =>
-	garmentTypes.flatMap(({ id, plural, words }) =>
+const singulars = (): [string, Sense][] => {
+	const parts = new Set(details.flatMap(({ words }) => words));
+	return garmentTypes.flatMap(({ id, plural, words }) =>
 		[{ word: plural, locale: undefined }, ...words].flatMap(({ word, locale }): [string, Sense][] => {
 			const one = word.toLowerCase().replace(/(?<=[^s]{4})s$/, '');
-			const ends = wordsOf(one).at(-1) ?? '';
-			const isPart = details.some((detail) => detail.words.includes(ends));
-			return one === word.toLowerCase() || isPart ? [] : [[one, { kind: 'type', type: id, locale }]];
+			if (one === word.toLowerCase() || parts.has(wordsOf(one).at(-1) ?? '')) return [];
+			return [[one, { kind: 'type', type: id, locale }]];
 		})
 	);
+};
 
 /** "High necks", "drop waists": of several things a cut is said in the plural of its part. */
 const ofOnePart = /[ -](?:neck|neckline|waist|waistline|toe|hem|collar)$/;
@@ -200,32 +218,46 @@ function nameJoined({ root, joined }: Phrasebook): void {
 		const names = senses.filter(
 			(sense) => sense.kind === 'type' && !single.senses.some((own) => own.kind === 'type')
 		);
-		single.senses.push(...names);
+		mean(single, names);
 	}
 }
 
 /** "Along the" ends in what "along the top" may hold: after it, phrases go on as they do without it. */
-function goOnAfterGlue(from: PhraseNode): void {
+function goOnAfterGlue(from: Growing): void {
 	for (const [word, child] of from.next) {
 		if (glue.has(word))
 			for (const [other, next] of from.next)
-				if (!glue.has(other) && !child.next.has(other)) child.next.set(other, next);
+				if (!glue.has(other) && !child.next.has(other)) {
+					if (child.next === noWords) child.next = new Map();
+					child.next.set(other, next);
+				}
 		goOnAfterGlue(child);
 	}
 }
 
-/** The whole lexicon. What is entered first is met first where a phrase means several things. */
-function writtenBook(): Phrasebook {
-	const book = emptyBook();
-	enterNames(book);
-	enterFeatures(book);
-	enterSmallWords(book);
-	// A singular made by rule gives way to whatever is written down.
+/** A singular made by rule gives way to whatever is written down. */
+function enterSingulars(book: Phrasebook): void {
 	for (const [phrase, sense] of singulars()) if (!isEntered(book, phrase)) enter(book, phrase, sense);
-	nameJoined(book);
-	for (const first of book.root.next.values()) goOnAfterGlue(first);
-	return book;
 }
 
-/** It is written when it is first asked for: a page on which nothing is read does not wait for it. */
-export const phrasebook: () => Phrasebook = onFirstUse(writtenBook);
+function joinUp(book: Phrasebook): void {
+	nameJoined(book);
+	for (const first of book.root.next.values()) goOnAfterGlue(first);
+}
+
+/** The whole lexicon, part by part. What is entered first is met first where a phrase means several things. */
+const parts = [enterNames, enterFeatures, enterSmallWords, enterSingulars, joinUp];
+const book = emptyBook();
+let written = 0;
+
+/** Writes one more part of the phrasebook; says whether more are wanted. */
+export function writePart(): boolean {
+	parts[written++]?.(book);
+	return written < parts.length;
+}
+
+/** It is written when it is first asked for, as far as it is not yet: a page on which nothing is read does not wait for it. */
+export function phrasebook(): Phrasebook {
+	while (written < parts.length) writePart();
+	return book;
+}

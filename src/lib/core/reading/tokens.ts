@@ -79,9 +79,10 @@ export function normalised(word: string): string {
 
 /** The words of a phrase as they are looked up; a hyphen parts words as a space does. */
 export function wordsOf(phrase: string): string[] {
-	const words = phrase.split(/[ -]/);
 	// The lexicon enters thousands of phrases before the first line is read.
-	return words.every(isPlain) ? words.map(spelt) : tokensOf(phrase).map(({ word }) => word);
+	if (!/^[a-z]+(?:[ -][a-z]+)*$/.test(phrase)) return tokensOf(phrase).map(({ word }) => word);
+	const words = phrase.includes('-') ? phrase.split(/[ -]/) : phrase.split(' ');
+	return words.map(spelt);
 }
 
 const pattern =

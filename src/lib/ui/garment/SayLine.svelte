@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { Button, TextInput } from 'carbon-components-svelte';
+	import { onMount } from 'svelte';
 	import {
+		prepareReading,
 		readLook,
 		readPieces,
 		type PiecesReading,
@@ -10,6 +12,7 @@
 	} from '$lib/core';
 	import { studioSettings } from '$lib/store/settings.svelte';
 	import { teach } from '$lib/store/taught';
+	import { afterPaint } from '../frame/after-paint';
 	import { perform } from '../frame/perform';
 	import { m } from '../messages';
 	import Gloss from './Gloss.svelte';
@@ -63,6 +66,11 @@
 	const edited = $derived(editing === undefined ? undefined : reading.phrases[editing]);
 
 	$effect(() => onread?.(pieces ?? reading));
+	// The line is seen first, and what it looks words up in is made before the first of them is typed.
+	onMount(async () => {
+		do await afterPaint();
+		while (prepareReading());
+	});
 
 	function rewrite(next: string) {
 		text = next;
