@@ -358,12 +358,58 @@ describe('a suit and its parts', () => {
 		fc.assert(
 			fc.property(colourWord, someOf(cuts), saidThing, (colour, cut, other) => {
 				fc.pre(!['legs', 'whole', 'suit', 'layer'].includes(garmentType(other.type).slot));
+				// Beside a dupatta it is one of kameez and salwar.
+				fc.pre(garmentType(other.type).family !== 'stoles');
 				const suit = readLook(`${colour} suit, ${cut} trousers, ${other.words}`).elements;
 				expect(suit.map(({ garment }) => garment.type)).toEqual(['suit', other.type]);
 				expect(suit[0]?.garment.facets).not.toEqual({});
 			}),
 			runs
 		);
+	});
+	it('trousers by the name of a cut are, after a colon or a part, and leave the suit there', () => {
+		const kinds = [
+			['flared', 'flared'],
+			['wide-leg', 'wide'],
+			['cigarette', 'slim']
+		] as const;
+		const told = someOf([
+			': wide lapels, ',
+			': ',
+			' with wide lapels and ',
+			' with ',
+			': double-breasted, wide lapels, '
+		]);
+		fc.assert(
+			fc.property(colourWord, told, someOf(kinds), (colour, joined, [cut, leg]) => {
+				const text = `${colour} suit${joined}${cut} trousers`;
+				const { elements } = readLook(text);
+				expect(
+					elements.map(({ garment }) => garment.type),
+					text
+				).toEqual(['suit']);
+				expect(elements[0]?.garment.facets.leg?.value, text).toBe(leg);
+			}),
+			runs
+		);
+	});
+	it('of which two are listed after a colon are the suit', () => {
+		for (const listed of ['double-breasted jacket, flared trousers', 'wide trousers, a boxy jacket'])
+			expect(readLook(`navy suit: ${listed}`).elements, listed).toHaveLength(2);
+	});
+	it('beside a dupatta is one of kameez and salwar, and asked', () => {
+		for (const text of ['cream suit, red dupatta, juttis', 'a red net dupatta over a plain suit']) {
+			const { elements, questions } = readLook(text);
+			expect(
+				elements.map(({ garment }) => garment.type),
+				text
+			).toContain('salwar-kameez');
+			expect(
+				questions.map(({ choices }) => choices),
+				text
+			).toEqual([['salwar-kameez', 'suit']]);
+		}
+		expect(readLook('navy suit, white shirt, red scarf').questions).toEqual([]);
 	});
 	it('trousers with a colour of their own are not', () => {
 		fc.assert(

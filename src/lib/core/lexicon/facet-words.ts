@@ -294,7 +294,7 @@ const source: Partial<Record<FacetId, string>> = {
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
 		handkerchief: handkerchief, hanky-hem, handkerchief-hem
 		asymmetric: asymmetric, asymmetrical, uneven, lopsided
-		high-low: high-low, hi-low, hi-lo, high-low hem, hi-low hem, hi-lo hem, dip-hem, dipped-hem, mullet-hem, ~dipped, ~dip
+		high-low: high-low, hi-low, hi-lo, high-low hem, hi-low hem, hi-lo hem, dip-hem, dipped-hem, mullet-hem, hem dipping at the back, hem dipped at the back, hem longer at the back, ~dipped, ~dipping, ~dip
 		curved: curved-hem, shirt-tailed
 		turned-up: turned-up hem
 		ribbed: rib-cuffed, rib-hemmed

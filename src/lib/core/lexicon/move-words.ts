@@ -16,7 +16,8 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	'half-tucked':
 		'half-tuck, half tuck, half tucked in, half-tucked-in, front tucked, tucked at the front, front-tuck, tucked in at the front, french tuck, french-tucked, partly tucked, loosely tucked, one side tucked in',
 	tucked: 'tucked, tucked into the waistband, fully tucked, tucked-in, neatly tucked',
-	untucked: 'untucked, left untucked, not tucked, hanging out, worn out over the waistband',
+	untucked:
+		'untucked, left untucked, not tucked, hanging out, worn out over the waistband, tails out, tail out, tails hanging out, shirt tails out, tails untucked',
 	'cuffs-turned-back':
 		'turned-back cuffs, turned back cuffs, cuffs folded back, cuffs turned up, cuffs back, folded-back cuffs',
 	'sleeves-rolled':
@@ -74,7 +75,8 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 		'scrunched, slouched, pushed down, pooled at the ankle, slouched down, slouching at the ankle',
 	'backs-trodden': 'worn as slides, backs trodden down',
 	unlaced: 'laces undone, unlaced, loosely laced, laces loose',
-	'strap-crossed': 'worn crossbody, worn across the body, across the body/chest, worn/slung across the chest, slung across, strap across',
+	'strap-crossed':
+		'worn crossbody, worn across the body, across the body/chest, worn/slung across the chest, slung across, strap across',
 	'in-hand':
 		'in hand, carried, in the hand, held, tucked under the arm, under the arm, over the crook of the arm, in the crook of the arm, over one/the arm, carried/slung/draped/thrown/folded over one/the arm',
 	'worn-back-to-front': 'backwards, back to front, reversed, worn backwards',

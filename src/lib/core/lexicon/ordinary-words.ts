@@ -35,11 +35,11 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	dedicate dedicated defend defended defending define delivers denied denver departed depressed
 	depressing deserted designed dessert destined destroyer destroys detained devote dickens dickie dies
 	digger diner dining dink dinners dirt distress diver divert divide divine documents dolphin dora
-	doubted dragon draw dresser drifting drilling drinking drivers drives drown dumpster dunne duplicate
-	duty earning effects eight eighth electrical electronic elephant endings engineers engines evenings
-	ever examine examined examiner exploded expose extension extras fading failed failing faking fame
-	fare farms father fathers fayed feared feeling fees ferry fields fight fighting figured figures file
-	filed filing filling fills filmed finer finishes firearms firing fishermen flag flames flaming
+	doubted dragon draw dresser drifting drilling drinking drivers drives dropping drown dumpster dunne
+	duplicate duty earning effects eight eighth electrical electronic elephant endings engineers engines
+	evenings ever examine examined examiner exploded expose extension extras fading failed failing faking
+	fame fare farms father fathers fayed feared feeling fees ferry fields fight fighting figured figures
+	file filed filing filling fills filmed finer finishes firearms firing fishermen flag flames flaming
 	flashing flatter fleming flights fling flirting float floats flock floors flora florence flour flow
 	fluids flush flute followers following fooled fooling forced forces fore forge forged formally formed
 	forms formula fort fortress fortunes fowler freaking freely freeze fridge frigging fright frontier

@@ -189,7 +189,7 @@ class Attacher {
 
 	takeNamed(clause: Clause, at: number, head: Part, before: Group | undefined): void {
 		if (!before) this.openUnnamed(head);
-		const previous = this.resolve(before, clause, head, this.clauses[at + 1]);
+		const previous = this.resolve(before, clause, head, at);
 		if (previous && namesKindOf(previous, clause)) {
 			previous.head = head;
 			previous.own = clause;
@@ -236,12 +236,13 @@ class Attacher {
 	}
 
 	/** What was named last turns out to be a part of what is named now, or a set that is made up of it; else it stays. */
-	resolve(last: Group | undefined, clause: Clause, head: Part, next: Clause | undefined): Group | undefined {
+	resolve(last: Group | undefined, clause: Clause, head: Part, at: number): Group | undefined {
 		if (!last) return undefined;
+		const following = this.clauses.slice(at + 1);
 		if (isPartOn(last, clause, head)) {
 			unnamed(last, 'detail');
 			this.waiting = [...last.clauses, ...this.waiting];
-		} else if (listsParts(last, clause) || listsBoth(last, clause, next)) {
+		} else if (listsParts(last, clause, following) || listsBoth(last, clause, following[0])) {
 			unnamed(last, 'again');
 			this.listed = last;
 			this.listedAside = clause.back;

@@ -125,7 +125,7 @@ function isUntoldPart({ role, span }: Part, type: GarmentType): boolean {
 }
 
 /** Words that begin a place, with nothing done there. */
-const places = new Set(['round', 'around', 'about', 'on']);
+const leadsToPlace = new Set(['round', 'around', 'about', 'on', 'at']);
 
 function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 	const { type } = keeper.description;
@@ -135,7 +135,7 @@ function takeWayWorn(keeper: Keeper, part: Part, denied: boolean): void {
 	// "A belt round the waist" is where belts are.
 	const saysWhere =
 		!sense &&
-		(part.span.senses.some(({ kind }) => kind === 'filler') || places.has(part.span.words[0] ?? ''));
+		(part.span.senses.some(({ kind }) => kind === 'filler') || leadsToPlace.has(part.span.words[0] ?? ''));
 	if (saysWhere) return keeper.note(part, 'idle', 'says where');
 	if (sense && part.span.words[0] === 'at' && !['scarf', 'neck', 'waist'].includes(type.slot))
 		return keeper.note(part, 'idle', 'says where');

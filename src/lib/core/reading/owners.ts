@@ -238,8 +238,8 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 		return true;
 	// "Top: white, a blouse": alone at the end of what stands after the colon.
 	const [named, after] = group.clauses;
-	// "Dress: black, a full skirt" is a dress all the same.
-	const isSkirtOfDress = general.slot === 'whole' && own.slot === 'legs';
+	// "Dress: black, a full skirt" is a dress all the same, and "suit: black, flared trousers" a suit.
+	const isSkirtOfDress = ['whole', 'suit'].includes(general.slot) && own.slot === 'legs';
 	const isUnderLabel =
 		named === group.own && after?.labelled === true && clause.parts.length === 1 && !isSkirtOfDress;
 	if (isUnderLabel && clause.before === 'comma' && general.general && slotsMeetOf(general.id, own.id))
@@ -281,11 +281,23 @@ export function isPartOfSet(set: GarmentType | undefined, own: GarmentType | und
 	return slotsMeetOf(set.id, own.id) || own.slot === 'layer' || own.slot === 'under';
 }
 
-/** "A suit: navy jacket, grey trousers", "a set (cardigan and trousers)": what stands first is made up of what follows. */
-export const listsParts = ({ head }: Group, clause: Clause): boolean =>
-	(clause.labelled || clause.back) &&
-	clause.before !== 'stop' &&
-	isPartOfSet(typeOf(head), clause.head && typeOf(clause.head));
+/**
+ * "A suit: navy jacket, grey trousers", "a set (cardigan and trousers)": what stands first is made up of what follows, of which there are two;
+ * "a suit: wide trousers" is a suit.
+ *
+ * @param following what comes after the clause
+ */
+export function listsParts({ head }: Group, clause: Clause, following: readonly Clause[]): boolean {
+	const set = typeOf(head);
+	const own = clause.head && typeOf(clause.head);
+	if (!(clause.labelled || clause.back) || clause.before === 'stop' || !isPartOfSet(set, own)) return false;
+	const end = following.findIndex(({ before }) => before === 'stop');
+	const listed = end < 0 ? following : following.slice(0, end);
+	return listed.some((one) => {
+		const other = one.head && typeOf(one.head);
+		return isPartOfSet(set, other) && (other?.slot === 'legs') !== (own?.slot === 'legs');
+	});
+}
 
 /**
  * "A blue two-piece, cropped jacket and mini", "a skirt suit, peplum jacket, pencil skirt": after a comma, two parts that make up the
@@ -338,7 +350,7 @@ interface NamesPart {
 	byName: boolean;
 	/** "A navy suit, wide trousers", "with a boxy jacket": by its cut, while colour and cloth are the suit's. */
 	byCut: boolean;
-	/** "With a cropped jacket and cigarette pants": by the name of a kind that is cut so. */
+	/** "With a cropped jacket and cigarette pants", "suit: wide lapels, flared trousers": by the name of a kind that is cut so. */
 	byKind: boolean;
 }
 
@@ -356,17 +368,20 @@ function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart 
 	return {
 		byName: bare && parts[0] === head && (parts.length > 1 || goesOn),
 		byCut: isCut && parts.length > 1,
-		byKind: isCut && parts.length === 1 && isCutKind(typeOf(head)) && ['and', 'with'].includes(before)
+		byKind: isCut && parts.length === 1 && isCutKind(typeOf(head))
 	};
 }
 
-/** "With a cropped jacket and cigarette pants": does a clause name a part of the set, or go on after one that does? */
-const goesOnAboutParts = ({ before }: Clause, said: readonly Clause[]): boolean => {
-	const last = said.at(-1);
-	return (
-		before === 'with' ||
-		(last?.before === 'with' && last.parts.some(({ role }) => role === 'head' || role === 'again'))
-	);
+/**
+ * "With a cropped jacket and cigarette pants", "with wide lapels and flared trousers", "suit: wide lapels, flared trousers": does a clause
+ * name a part of the set, or go on after one that does?
+ */
+const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group): boolean => {
+	const told = clauses.slice(clauses.indexOf(own) + 1);
+	const last = told.at(-1);
+	const names = last?.parts.some(({ role }) => ['head', 'again', 'detail'].includes(role)) === true;
+	const isListed = labelled || told.some((one) => one.labelled);
+	return before === 'with' || isListed || (names && last?.before === 'with');
 };
 
 /**
@@ -380,7 +395,8 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 	const word = clause.head.span.words.at(-1);
 	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
 	if (!own || !(clause.definite || byName || byCut || byKind)) return undefined;
-	const meant = (clause.definite ? named : named.slice(-reach)).filter(({ head, clauses }) => {
+	const meant = (clause.definite ? named : named.slice(-reach)).filter((group) => {
+		const { head, clauses } = group;
 		const type = typeOf(head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
@@ -390,8 +406,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 		if (clause.definite && type === own) return true;
 		if (sets.has(type.family))
 			return (
-				(own.general || byCut || (byKind && goesOnAboutParts(clause, clauses))) &&
-				slotsMeetOf(type.id, own.id)
+				(own.general || byCut || (byKind && goesOnAboutParts(clause, group))) && slotsMeetOf(type.id, own.id)
 			);
 		if (!clause.definite) return false;
 		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);

@@ -24,4 +24,11 @@ describe('reading', () => {
 		expect(prepareReading()).toBe(false);
 		expect(prepareReading()).toBe(false);
 	});
+	it('is not made ready as what scores a look is loaded: a page that reads nothing does not wait for it', async () => {
+		await import('../matching/score-echo');
+		const { prepareReading } = await import('.');
+		let parts = 0;
+		while (prepareReading()) parts++;
+		expect(parts).toBeGreaterThan(3);
+	});
 });

@@ -138,6 +138,25 @@ function isOfOneCloth({ description: one }: Read, { description: other }: Read):
 	);
 }
 
+/** "A gown in blue duchess satin, gloves in the same satin": what was named before of the cloth that is said to be the same. */
+function ofSameCloth({ group, description }: Read, before: readonly Read[]): Read | undefined {
+	const cloth = description.facets.material?.value;
+	if (!cloth || isShown(description) || !group.clauses.some(({ same }) => same)) return undefined;
+	return before.findLast((one) => one.description.facets.material?.value === cloth);
+}
+
+/** "A suit", beside a dupatta, is one of kameez and salwar; it is asked. */
+function nameSuits(read: Read[], described: (group: Group, type: GarmentType) => Description): void {
+	const hasDupatta = read.some(({ named, group }) => named.type.family === 'stoles' && !group.denied);
+	if (!hasDupatta) return;
+	for (const one of read) {
+		if (one.group.head.span.words.join(' ') !== 'suit' || one.named.type.id !== 'suit') continue;
+		const type = garmentType('salwar-kameez');
+		one.named = { type, choices: [type.id, 'suit'] };
+		one.description = described(one.group, type);
+	}
+}
+
 /** "A pleated midi": cut so it is oftener a skirt (common practice). */
 const cutAsSkirts = new Set(['pleated', 'pencil']);
 
@@ -198,6 +217,7 @@ function describeAll(
 			return { group, named, description: described(group, named.type) };
 		});
 	nameSeen(read, described);
+	nameSuits(read, described);
 	nameLengths(read);
 	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
 	const orphans = afterStrange(groups);
@@ -219,6 +239,8 @@ function describeAll(
 				takeFrom(previous.description, source.description, onlyColour(own.group));
 		} else if (previous && shares(previous.group, own.group))
 			takeFrom(own.description, previous.description, false);
+		const source = ofSameCloth(own, worn.slice(0, i));
+		if (source) takeFrom(own.description, source.description, false);
 	});
 	for (const { group, target, isLikened } of turned) {
 		// "Soft like jersey".

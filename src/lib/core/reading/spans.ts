@@ -138,12 +138,24 @@ function phraseAt(
 		isHyphenated(end - 1) || (isMove && words[end - 1] !== 'of' && articles.has(words[at - 1] ?? ''));
 	// "A stack of bangles": what ends in "of" is said of what follows.
 	const isOf = words[end - 1] === 'of' && isMove && namesThing(words, end, limit);
+	const shorter = longestPhrase(words, at, end - 1);
+	// "She turned up in joggers": nothing that was named before is turned up.
+	const saysNothing =
+		longest?.senses.every(({ kind }) => kind === 'filler') === true &&
+		shorter?.senses.some(isSaid) === true &&
+		!namesThing(words, 0, at);
 	const givesUp =
-		another && !isGuess && !isOf && !isHeld && !isLink(longest) && isLink(longestPhrase(words, end - 1, end));
+		another &&
+		!isGuess &&
+		!isOf &&
+		!isHeld &&
+		!saysNothing &&
+		!isLink(longest) &&
+		isLink(longestPhrase(words, end - 1, end));
 	const second = secondColour(words, at, longest);
 	if (second) return second;
 	if (longest && leadsToPart(words, at, end, limit)) return longestPhrase(words, at, at + 1);
-	const found = (givesUp && longestPhrase(words, at, end - 1)) || longest;
+	const found = (givesUp && shorter) || longest;
 	if (found?.length === 1 && about.has(words[at] ?? '') && definites.has(words[at + 1] ?? '')) return place;
 	if (!found || found.length < 2 || !isType(found)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {

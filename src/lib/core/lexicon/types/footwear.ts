@@ -68,7 +68,7 @@ export const footwear = [
 			kolhapuri-sandals: Kolhapuri sandals / Kolhapuri sandals / kolhapuris, Kolhapuri chappals, chappals, peshawari chappals, peshwari chappals
 
 			sliders: sliders / sliders / slides, pool sliders
-			flip-flops: flip-flops / flip-flops / toe-post sandals, thong sandals
+			flip-flops: flip-flops / flip-flops / toe-post sandals, thong sandals, toe-ring sandals, toe-loop sandals
 			sports-sandals: sports sandals / sports sandals / walking sandals, cork sandals, hiking sandals / sole=cork`
 	},
 	{
@@ -93,7 +93,7 @@ export const footwear = [
 			go-go-boots: go-go boots / go-go boots / / shaft=mid-calf heelShape=block
 			cowboy-boots: cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
 
-			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots / shaft=mid-calf closure=lace-up
+			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots, hobnail boots, hobnailed boots / shaft=mid-calf closure=lace-up
 			biker-boots: biker boots / biker boots / harness boots, engineer boots, moto boots, motorcycle boots / shaft=mid-calf
 			hiking-boots: hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
 			platform-boots: platform boots / platform boots / go-go platforms / sole=platform heelHeight=high

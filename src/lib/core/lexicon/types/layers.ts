@@ -119,7 +119,7 @@ export const layers = [
 			duffle-coat: duffle coat / duffle coats / duffel, duffel coat, toggle coat, duffle / hemLength=mini
 			chesterfield-coat: chesterfield coat / chesterfield coats / chesterfield, covert coat / lapel=notch
 			car-coat: car coat / car coats / swagger coat / hemLength=mini lapel=notch
-			swing-coat: swing coat / swing coats / A-line coat, tent coat / fit=relaxed
+			swing-coat: swing coat / swing coats / A-line coat, tent coat, trapeze coat / fit=relaxed
 			princess-coat: princess coat / princess coats / fit-and-flare coat, dress coat, pelisse / fit=close lapel=notch
 			cocoon-coat: cocoon coat / cocoon coats / / fit=oversized
 			camel-hair-coat: camel-hair coat / camel-hair coats / polo coat / material=camel-hair lapel=notch
