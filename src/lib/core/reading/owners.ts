@@ -379,9 +379,9 @@ function namesPartOfSet(clause: Clause, head: Part, goesOn: boolean): NamesPart 
 const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group): boolean => {
 	const told = clauses.slice(clauses.indexOf(own) + 1);
 	const last = told.at(-1);
-	const names = last?.parts.some(({ role }) => ['head', 'again', 'detail'].includes(role)) === true;
-	const isListed = labelled || told.some((one) => one.labelled);
-	return before === 'with' || isListed || (names && last?.before === 'with');
+	const goesOn =
+		last?.before === 'with' && last.parts.some(({ role }) => ['head', 'again', 'detail'].includes(role));
+	return before === 'with' || labelled || goesOn || told.some((one) => one.labelled);
 };
 
 /**
@@ -396,8 +396,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
 	if (!own || !(clause.definite || byName || byCut || byKind)) return undefined;
 	const meant = (clause.definite ? named : named.slice(-reach)).filter((group) => {
-		const { head, clauses } = group;
-		const type = typeOf(head);
+		const type = typeOf(group.head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
 		// "A pink suit: the jacket …, the trousers …" speak of its parts.
@@ -409,7 +408,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 				(own.general || byCut || (byKind && goesOnAboutParts(clause, group))) && slotsMeetOf(type.id, own.id)
 			);
 		if (!clause.definite) return false;
-		const sameWord = head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
+		const sameWord = group.head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;
 	});
 	const exact = clause.definite ? meant.filter(({ head }) => typeOf(head) === own) : [];
