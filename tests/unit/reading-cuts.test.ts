@@ -115,6 +115,15 @@ describe('“’s” after a thing', () => {
 	});
 });
 
+describe('a cloth that is a garment’s name as well', () => {
+	it('is of what is named by its cut after it', () => {
+		for (const text of ['a draped jersey column in ecru', 'a black jersey bodycon', 'jersey column, heels'])
+			expect(elementsOf(text)[0]?.garment.facets.material?.value, text).toBe('jersey');
+		expect(typesIn('a draped jersey column in ecru, boots')).toEqual(['evening-gown', 'boots']);
+		expect(typesIn('a black jersey bodycon')).toEqual(['bodycon-dress']);
+	});
+});
+
 describe('a set and its parts', () => {
 	const pairs = ['suit', 'trouser-suit', 'skirt-suit', 'co-ord', 'skirt-set', 'tracksuit'].flatMap((set) => {
 		const [upper, ...rest] = setParts[set] ?? [];
@@ -140,6 +149,20 @@ describe('a set and its parts', () => {
 			}),
 			runs
 		);
+	});
+	it('are the set too where one of them has two adjectives with a comma between', () => {
+		for (const text of [
+			'a cherry two-piece: a cropped, boxy jacket over a mini skirt',
+			'a cherry suit: a soft, boxy jacket, wide trousers'
+		]) {
+			expect(typesIn(text), text).toHaveLength(2);
+			expect([hexes(text, 0), hexes(text, 1)], text).toEqual([
+				hexes('cherry skirt', 0),
+				hexes('cherry skirt', 0)
+			]);
+		}
+		for (const text of ['black jeans, a cropped, boxy jacket, boots', 'a red skirt, a strapless, boned top'])
+			expect(elementsOf(text)[0]?.garment.facets, text).toEqual({});
 	});
 	it('a “mini” in such a list is the skirt of it; what is no part of it leaves it whole', () => {
 		expect(typesIn('baby blue two-piece, cropped jacket and A-line mini')).toEqual([

@@ -120,6 +120,27 @@ describe('a cloth with an article of its own', () => {
 			runs
 		);
 	});
+	it('is a thing of its own with what it has, before what is never of it', () => {
+		const has = someOf(['', ' with a hole', ' with patches', ' with deep turn-ups', ' with pearl buttons']);
+		const cloth = someOf([
+			['raw denim', 'jeans', 'boots'],
+			['navy cashmere', 'jumper', 'jeans'],
+			['grey mohair', 'jumper', 'jeans']
+		] as const);
+		const before = someOf(['', 'a grey sweatshirt, ', 'a grey sweatshirt, hood out, ', 'a red coat, ']);
+		fc.assert(
+			fc.property(before, cloth, has, (first, [words, type, next], what) => {
+				fc.pre(type === 'jeans' || what !== ' with deep turn-ups');
+				fc.pre(type === 'jeans' ? what !== ' with pearl buttons' : !first.includes('sweatshirt'));
+				// "Raw denim, boots" may be of the boots.
+				fc.pre(first !== '' || type !== 'jeans' || what !== '');
+				const text = `${first}${words}${what}, ${next}`;
+				expect(typesIn(text), text).toEqual([...typesIn(first), type, next]);
+				expect(hexesOf(readLook(text).elements.at(-1)), text).toEqual(hexesOf(readLook(next).elements[0]));
+			}),
+			runs
+		);
+	});
 	it('is another thing than what it is worn over, named or asked', () => {
 		const cloths = someOf(['flannel', 'leather', 'denim', 'cashmere', 'silk', 'velvet', 'tweed', 'linen']);
 		const worn = someOf(['', ' worn open', ' slung']);

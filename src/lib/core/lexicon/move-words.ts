@@ -32,7 +32,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 		'open, unzipped, half-zipped, half unzipped, left unzipped, left open, hanging open, open front, unfastened, worn undone, left undone, thrown open',
 	'worn-closed': 'done up, worn shut, shut, fastened, buttoned closed, zipped up, zipped to the neck, closed',
 	'hem-cuffed':
-		'cuffed, rolled, turned up, turn-up, turn-ups, with a turn-up, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, rolled twice, rolled once, rolled a couple of times, rolled a little, rolled high, rolled short, turned up twice, turned up once, with turn-ups',
+		'cuffed, rolled, turned up, turn-up, turn-ups, with a turn-up, deep/wide/big/thick/narrow/small/chunky turn-ups, deep/wide/big/thick/narrow/small/chunky turn-up, turned-up hems, hems turned up, rolled hems, rolled up, cuffed hems, cuffed at the ankle, hem cuffed, hems cuffed, rolled at the ankle, rolled hem, turned-up hem, rolled at the hem, cuffed once, cuffed twice, rolled twice, rolled once, rolled a couple of times, rolled a little, rolled high, rolled short, turned up twice, turned up once, with turn-ups',
 	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
 	'tucked-into-boots': 'tucked, tucked in',
 	belted:

@@ -70,7 +70,7 @@ geometric: geometric, geometrics, geo, deco, art deco, geometrical, foulard prin
 colour-block: colour block, colour-block, colour-blocked, colour blocked, colour blocking, colour blocks, blocks of colour, blocks, color block, color-block, color-blocked, two-tone, two tone, patchwork, panelled
 
 conversational: conversational, novelty, fruit, cherries, lemons, hearts, heart, stars, star, birds, bird, butterfly, butterflies, fish, anchors, anchor, strawberry, strawberries, horses, shells, swallows, herons, cranes, dragons, phoenixes, koi, reindeer, lighthouses, sailboats, ships, bees, swans, frogs, hares, snails, mushrooms, moths, ladybirds, ladybugs, dragonflies, unicorns, spiders, skeletons, seagulls, puffins, seahorses, octopus, planets, moons, suns, pineapples, cats, dogs, owls, flamingos, elephants, lions, whales, dolphins, lobsters, crabs, starfish, bicycles, dice, playing cards, cherry print, lemon print, fruit print, bird print, star print, heart print, horse print, fish print, butterfly print, feather print, nautical print, newsprint, scenic, photographic, photo print, trompe l’oeil, skull, skulls, parrots, palm trees
-slogan: slogan, graphic, logo, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
+slogan: slogan, graphic, logo, rock tee, rock T-shirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, lettering, printed slogan, band logo, monogram, varsity letter, number
 `;
 
 export type PrintId = IdIn<typeof source>;

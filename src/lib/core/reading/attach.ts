@@ -239,10 +239,15 @@ class Attacher {
 	resolve(last: Group | undefined, clause: Clause, head: Part, at: number): Group | undefined {
 		if (!last) return undefined;
 		const following = this.clauses.slice(at + 1);
+		// "A two-piece: a cropped, boxy jacket".
+		const labelled = clause.labelled || this.waiting.some((one) => one.labelled);
 		if (isPartOn(last, clause, head)) {
 			unnamed(last, 'detail');
 			this.waiting = [...last.clauses, ...this.waiting];
-		} else if (listsParts(last, clause, following) || listsBoth(last, clause, following[0])) {
+		} else if (
+			listsParts(last, { ...clause, labelled }, following) ||
+			listsBoth(last, clause, following[0])
+		) {
 			unnamed(last, 'again');
 			this.listed = last;
 			this.listedAside = clause.back;

@@ -28,6 +28,8 @@ export interface Ahead {
 	coloured: boolean;
 	/** Nothing comes: the text ends. */
 	ends: boolean;
+	/** What it has was said before that: "… with studs, jeans". */
+	told?: true;
 	/** It is joined by a word: "… under a band tee". */
 	joined: boolean;
 	/** What comes is another thing, worn under or over it or told with an article: "… over a white shirt", "… and a white shirt". */
@@ -56,6 +58,8 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	const clause = spans.slice(from, end);
 	const joint = [spans[from - 1], spans[from]].find((span) => span && senseOf(span, 'link'));
 	const types = clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type));
+	// "Raw denim with deep turn-ups, boots": what it has comes before what is named next.
+	if (joint?.words.includes('with') && types.length === 0) return { ...aheadOf(spans, end), told: true };
 	const isOfCloth = clause.some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
 	const isAnother = joint !== undefined && isOfAnother(joint, spans[spans.indexOf(joint) + 1]);
 	return {
@@ -152,6 +156,9 @@ const isSmall = (type: string) => small.has(garmentType(type).division);
 /** A cut as it stands in the table. */
 const cutOf = ({ words }: Span) => words.join(' ').replaceAll('-', ' ');
 
+/** "Column", "bodycon": does a cut stand for a thing? */
+export const namesByCut = (span: Span): boolean => cuts.get(cutOf(span))?.says !== undefined;
+
 const isDressed = (clause: Clause) => isColoured(clause) || saysCloth(clause) || saysPrint(clause);
 
 /**
@@ -236,12 +243,15 @@ export function namedByCloth(
 	const isApart =
 		before !== 'and' &&
 		isColoured(clause) &&
-		(hasOwnColour(ahead) || (before === 'comma' && follows.length > 0));
+		(hasOwnColour(ahead) || ahead.told || (before === 'comma' && follows.length > 0));
 	// "A henley, raw denim, boots": of a pair of jeans, or of nothing that follows.
 	const isJeans = before === 'comma' && cloth === 'denim' && !ahead.joined && ahead.types.every(isSmall);
 	// "Grey cashmere, jeans": of what is always of another cloth.
 	const isOfNoneAhead =
-		before === 'comma' && isColoured(clause) && !ahead.joined && ahead.types.every(isOfOther(cloth));
+		['comma', 'start', 'stop'].includes(before) &&
+		isColoured(clause) &&
+		!ahead.joined &&
+		ahead.types.every(isOfOther(cloth));
 	const mayBeOf = !ahead.another && ahead.types.some((type) => meant.some((own) => slotsMeetOf(own, type)));
 	if (
 		!(hasArticle || isApart || ahead.over || isJeans || isOfNoneAhead) ||

@@ -5,6 +5,7 @@ import { garmentType } from '../lexicon/taxonomy';
 import type { TypeId } from '../lexicon/types';
 import type { Span } from './model';
 import {
+	isCloth,
 	alsoSaid,
 	freshClause,
 	isPartOf,
@@ -21,13 +22,14 @@ import {
 import { articles, definites, indefinites } from './glue';
 import { followsPart, isToldAfter, saysHowPartIs, saysWithPart, type SpanAfter } from './after-part';
 import {
+	type Ahead,
 	aheadOf,
 	hasOwnColour,
 	isColoured,
 	isMadeApart,
 	mayColour,
 	namedByCloth,
-	type Ahead
+	namesByCut
 } from './by-cloth';
 import { notWorn } from './bare';
 import { decorationAfter, isDecoration } from './decoration';
@@ -198,6 +200,10 @@ class ClauseBuilder implements Reached {
 	lastNamed = () => this.clauses.findLast(({ head }) => head);
 
 	nameByCloth(): void {
+		// "A draped jersey column in ecru": a cloth that is a garment's name as well, straight before what names one by its cut.
+		const { head, parts } = this.clause;
+		const next = head && isCloth(head.span) ? parts[parts.indexOf(head) + 1] : undefined;
+		if (head && next?.at === head.at + 1 && namesByCut(next.span)) this.unname('said');
 		const named = namedByCloth(this.clause, this.lastNamed(), this.ahead);
 		if (!named) return;
 		this.clause.parts = this.clause.parts.map((part) => (part.at === named.at ? named : part));

@@ -84,6 +84,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	if (next?.head && next.before === 'on' && (placed || clause?.parts.at(-1)?.role === 'detail')) return true;
 	const headed = nextHeaded(clauses, at);
 	if (!clause || headed === undefined) return false;
+	if (headed === at + 1 && isOfNextName(clause, clauses[headed])) return true;
 	// "Tucked into them is a silk blouse".
 	const movesNext =
 		headed === at + 1 &&
@@ -130,6 +131,27 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	// "A striped shirt, blue and white", "a blue shirt, striped": what is still wanting of the one before is said of that.
 	return [isColour, isPrint].some(
 		(says) => clause.parts.some(says) && previous.clauses.some(({ parts }) => parts.some(says))
+	);
+}
+
+const saysStuff = ({ span }: Part): boolean =>
+	senseOf(span, 'colour') !== undefined || isCloth(span) || senseOf(span, 'print') !== undefined;
+
+/** "A cropped, boxy jacket": how one thing is, up to the comma, with its article and no name before the next. */
+function isOfNextName(clause: Clause, next: Clause | undefined): boolean {
+	const last = clause.parts.at(-1);
+	return (
+		clause.single &&
+		!clause.back &&
+		['comma', 'start', 'stop'].includes(clause.before) &&
+		onlySaid(clause) &&
+		last !== undefined &&
+		!saysStuff(last) &&
+		next?.head !== undefined &&
+		next.before === 'comma' &&
+		next.bare &&
+		next.parts[0] !== next.head &&
+		!next.head.span.text.endsWith('s')
 	);
 }
 

@@ -12,7 +12,7 @@ export const tops = [
 		types: `
 			top: *top / tops / breton, boat neck, boatneck
 
-			t-shirt: T-shirt / T-shirts / tee, T, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, tour tee, tour T-shirt, concert tee, muscle tee, tee shirt, tee-shirt, tees
+			t-shirt: T-shirt / T-shirts / tee, T, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, rock tee, rock T-shirt, tour tee, tour T-shirt, concert tee, muscle tee, tee shirt, tee-shirt, tees
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long
 			henley: henley / henleys / grandad top, henley top / sleeveLength=long
 			sports-top: sports top / sports tops / gym top, running top, training top / sleeveLength=sleeveless fit=close
