@@ -111,7 +111,11 @@ export const details: readonly Detail[] = [
 			alone: ['closure', 'snap']
 		}
 	),
-	detail('zip, zips, zipper, zippers', ['closure'], { takesMetal: true, alone: ['closure', 'zip'] }),
+	detail(
+		'zip, zips, zipper, zippers, back zip, side zip, back zips, side zips, back zipper, side zipper',
+		['closure'],
+		{ takesMetal: true, alone: ['closure', 'zip'] }
+	),
 	detail(
 		'hardware, metalware, fittings, clasp, clasps, studs, rivets, eyelets, grommets, chain detail, horsebit, snaffle',
 		[],

@@ -166,7 +166,7 @@ const source: Partial<Record<FacetId, string>> = {
 		velcro: velcro-fastened, velcro-fastening, hook-and-loop, hook and loop, touch-fastening, rip-tape
 		drawstring: drawstring, drawstring-waist, drawcord, drawcord waist, drawcords
 		elastic: elasticated, elasticated-waist, elasticated waist, elastic-waist, elastic waist
-		hook: hook-and-eye`,
+		hook: hook-and-eye, hook and eye, hooks and eyes`,
 	sleeveShape: `
 		raglan: raglan, raglan-sleeved
 		set-in: set-in sleeves, set-in-sleeved, set-in sleeve

@@ -105,7 +105,11 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 	const alone = detail?.alone;
 	if (!said && alone && description.type.facets.includes(alone[0])) {
 		// "A fur-trimmed hood": what was said of the same place before it stays, the part is kept beside it.
-		if (unset(description, alone[0])) return keeper.take(part, takeFacet(alone[0], alone[1]));
+		if (unset(description, alone[0])) {
+			// "A back zip": where it is, no field holds.
+			if (/^(?:back|side)$/.test(part.span.words[0] ?? '')) keeper.keepBeside(part.span.text);
+			return keeper.take(part, takeFacet(alone[0], alone[1]));
+		}
 		if (description.facets[alone[0]]?.value !== alone[1])
 			return keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 	}

@@ -16,11 +16,12 @@ export interface LimitClause {
 
 const beginnings = [
 	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
-	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?)\s+/i,
-	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do|have)?\s*/i
+	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
+	/^(?:(?:is|am|are)(?:n['’]?t)?\s+)?(?:not )?(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for)\s+/i,
+	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do up|do|have|manage|cope with)?\s*/i
 ];
 /** Whose limit it is goes without saying. */
-export const somebody = /^(?:i|she|he|they|we|the client)\s+(?:really |also |just )?/i;
+export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s+(?:really |also |just )?/i;
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
 	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever)$/i;
@@ -29,7 +30,7 @@ const onlyWords =
 
 /** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
 export const denied =
-	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?)\b|n['’]t\b/i;
+	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?|detests?)\b|n['’]t\b/i;
 
 /** Where a limit holds, as it is said, and the slots that lie there. */
 const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [

@@ -132,12 +132,14 @@ const stemsOf = remembered((word: string) => [
 		return stem !== word && stem.length > 1 ? [stem] : [];
 	})
 ]);
+/** "Zips at the back", "a back zip". */
+const joining = new Set(['at', 'the', 'on', 'in', 'of', 'with', 'her', 'his', 'an']);
 const isSameWord = (a: string, b: string) => stemsOf(a).some((stem) => stemsOf(b).includes(stem));
 const wordsOf = remembered((text: string) =>
 	text
 		.toLowerCase()
 		.split(/[^\p{L}]+/u)
-		.filter((word) => word.length > 1)
+		.filter((word) => word.length > 1 && !joining.has(word))
 );
 /** Does a piece tell of something in its own words: its kind's name, what is stated of it, how it is worn, its note? */
 export function isTold({ garment, type, moves, note }: PieceFacts, words: string, withNote = true): boolean {

@@ -34,10 +34,11 @@ const wholeKinds: readonly [said: RegExp, isOf: (type: GarmentType) => boolean][
 ];
 /** The whole kind that words end in, and what they say of it: "silver jewellery"; null where they name none. */
 export const wholeKindIn = remembered((words) => {
-	// "Cowboy hats", "eye make-up" are kinds of their own.
-	if (sensesOfPhrase(words)?.some(({ kind }) => kind === 'type')) return null;
 	const [said, isOf] = wholeKinds.find(([one]) => one.test(words)) ?? [];
-	return said && isOf ? { isOf, rest: words.replace(said, '').trim() } : null;
+	const rest = said ? words.replace(said, '').trim() : '';
+	// "Cowboy hats", "eye make-up" are kinds of their own.
+	if (rest !== '' && sensesOfPhrase(words)?.some(({ kind }) => kind === 'type')) return null;
+	return isOf ? { isOf, rest } : null;
 });
 
 /** What a description says of a garment, and whether it names its kind. */

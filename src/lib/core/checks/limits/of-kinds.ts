@@ -24,7 +24,45 @@ const slippedOn: readonly TypeId[] = [
 	'flip-flops'
 ];
 
+/** Shirts that button through, though nothing of it is said. */
+const buttonedThrough: readonly TypeId[] = [
+	'shirt',
+	'dress-shirt',
+	'evening-shirt',
+	'oxford-shirt',
+	'flannel-shirt',
+	'denim-shirt',
+	'camp-collar-shirt',
+	'grandad-shirt',
+	'overshirt',
+	'pyjamas'
+];
+const maybeButtoned: readonly TypeId[] = ['blouse', 'pussy-bow-blouse'];
+
 export const kindProperties: readonly Property[] = [
+	{
+		// "Button-down collars", "no gold buttons" are more particular.
+		said: /^(?:(?:small|tiny|fiddly|tricky) )?buttons?$|^(?:do(?:ing)? up|manag(?:e|ing)|fasten(?:ing)?) (?:(?:small|tiny|fiddly) )?buttons?$/i,
+		asks: 'has it buttons?',
+		holds: (piece) =>
+			anyOf(
+				/\bbuttons?\b/i.test(piece.note ?? '') ? 'yes' : 'no',
+				saidOnly(
+					byFacet(piece, 'closure', among('buttoned', 'single-breasted', 'double-breasted', 'covered'))
+				),
+				piece.stated('closure') === undefined ? isOne(...buttonedThrough)(piece) : 'no',
+				piece.stated('closure') === undefined && isOne(...maybeButtoned)(piece) !== 'no' ? 'unknown' : 'no'
+			)
+	},
+	{
+		said: /\btoe[ -]?posts?\b|\bbetween (?:the|her|his|their|my) toes\b/i,
+		asks: 'has it a strap between the toes?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'strap', among('toe-post'))),
+				piece.stated('strap') === undefined ? isOne('flip-flops', 'kolhapuri-sandals')(piece) : 'no'
+			)
+	},
 	{
 		said: /\bslip-?ons?\b/i,
 		asks: 'has it a fastening?',
