@@ -124,8 +124,9 @@ function takeBarePart(keeper: Keeper, part: Part, said: boolean, noted: string |
 		// "Velvet bows at the back": what was kept of them so far.
 		const [what = ''] = part.worked.split(' at the ');
 		const soFar = description.notes.at(-1);
-		const words = soFar?.endsWith(what) ? `${soFar}${part.worked.slice(what.length)}` : part.worked;
-		if (words !== part.worked || soFar === what) description.notes.pop();
+		const goesOn = soFar !== undefined && ` ${soFar}`.endsWith(` ${what}`);
+		if (goesOn) description.notes.pop();
+		const words = goesOn ? soFar + part.worked.slice(what.length) : part.worked;
 		return keeper.keep(part, words, 'understood', 'kept as a note');
 	}
 	const sitsThere = detail && (detail.facets.length === 0 || detail.only !== undefined || detail.added);

@@ -239,9 +239,9 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	// "Top: white, a blouse": alone at the end of what stands after the colon.
 	const [named, after] = group.clauses;
 	// "Dress: black, a full skirt" is a dress all the same, and "suit: black, flared trousers" a suit.
-	const isSkirtOfDress = ['whole', 'suit'].includes(general.slot) && own.slot === 'legs';
+	const isLowerHalf = ['whole', 'suit'].includes(general.slot) && own.slot === 'legs';
 	const isUnderLabel =
-		named === group.own && after?.labelled === true && clause.parts.length === 1 && !isSkirtOfDress;
+		named === group.own && after?.labelled === true && clause.parts.length === 1 && !isLowerHalf;
 	if (isUnderLabel && clause.before === 'comma' && general.general && slotsMeetOf(general.id, own.id))
 		return true;
 	const introduced = clause.labelled

@@ -16,8 +16,9 @@ export interface LimitClause {
 
 const beginnings = [
 	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
+	// Only so denied: who is fond of pink wears it.
+	/^(?:(?:is|am|are)(?:n['’]?t|\s+(?:not|never))|not|never)\s+(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|(?:very |really |too )?(?:fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for))\s+/i,
 	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
-	/^(?:(?:is|am|are)(?:n['’]?t)?\s+)?(?:not )?(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for)\s+/i,
 	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do up|do|have|manage|cope with)?\s*/i
 ];
 /** Whose limit it is goes without saying. */
@@ -26,7 +27,7 @@ export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s
 const endings =
 	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever)$/i;
 const onlyWords =
-	/^(?:only|just|always|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
+	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
 
 /** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
 export const denied =
