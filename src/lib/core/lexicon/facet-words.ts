@@ -8,7 +8,7 @@ import { facetIds, facetOf, type FacetId } from './facets';
  */
 const source: Partial<Record<FacetId, string>> = {
 	fit: `
-		skin-tight: skin-tight, bodycon, second-skin, clingy, figure-hugging, body-hugging, spray-on, compression
+		skin-tight: skin-tight, bodycon, body-con, second-skin, clingy, figure-hugging, body-hugging, spray-on, compression
 		close: close-fitting, fitted, slim-fit, slim, snug, skinny-fit, nipped, body-skimming, shrunken, tight, skinny, slender, narrow, tiny, teeny, dinky, sculpted, form-fitting, semi-fitted, slinky, sleek-fitting, corseted, boned
 		tailored: tailored, tailored-fit, sharply tailored, sharp, well-cut, neat, darted
 		regular: regular-fit, regular, classic-fit, straight-fit, standard-fit, straight-cut

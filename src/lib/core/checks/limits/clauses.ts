@@ -16,16 +16,18 @@ export interface LimitClause {
 
 const beginnings = [
 	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
+	/^(?:keeps?|stays?|steers?|steering|keeping) (?:away|clear|off|well away)(?: from| of)?\s+/i,
+	/^(?:too )?(?:old|young|tall|big|broad|grand) for\s+/i,
 	// Only so denied: who is fond of pink wears it.
 	/^(?:(?:is|am|are)(?:n['’]?t|\s+(?:not|never))|not|never)\s+(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|(?:very |really |too )?(?:fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for))\s+/i,
 	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
-	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do up|do|have|manage|cope with)?\s*/i
+	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do up|do|have|manage|cope with|walk in|get away with)?\s*/i
 ];
 /** Whose limit it is goes without saying. */
 export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s+(?:really |also |just )?/i;
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
-	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever)$/i;
+	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever|(?:in|at|for|to) (?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
 const onlyWords =
 	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
 
@@ -144,7 +146,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|must be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

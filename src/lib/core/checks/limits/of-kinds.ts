@@ -39,6 +39,9 @@ const buttonedThrough: readonly TypeId[] = [
 ];
 const maybeButtoned: readonly TypeId[] = ['blouse', 'pussy-bow-blouse'];
 
+/** A lip colour up to this is dark (CIELAB L*), beyond this is bright (CIELAB chroma; this project's). */
+const [darkUpTo, quietUpTo] = [40, 40];
+
 export const kindProperties: readonly Property[] = [
 	{
 		// "Button-down collars", "no gold buttons" are more particular.
@@ -73,7 +76,23 @@ export const kindProperties: readonly Property[] = [
 			)
 	},
 	{
-		said: /\b(?:dangl(?:y|ing)|long|hanging|swinging) earrings?\b/i,
+		said: /^(?:any |shirt |stiff )?collars?$/i,
+		asks: 'has it a collar?',
+		holds: (piece) => saidOnly(byFacet(piece, 'collar', (value) => value !== 'collarless'))
+	},
+	{
+		said: /\b(?:bold|bright|dark|strong|statement|loud) (?:lips?|lipsticks?|mouth)\b/i,
+		asks: 'how bold is the colour?',
+		holds: ({ type, colours }) => {
+			if (type.id !== 'lipstick') return 'no';
+			if (colours.length === 0) return 'unknown';
+			return colours.some(({ lab }) => lab.l < darkUpTo || Math.hypot(lab.a, lab.b) > quietUpTo)
+				? 'yes'
+				: 'no';
+		}
+	},
+	{
+		said: /\b(?:dangl(?:y|ing)|long|hanging|swinging) earrings?\b|^(?:dangl(?:y|ing)|swinging)(?: (?:things|bits|jewel(?:le)?ry))?$/i,
 		asks: 'how far do they hang?',
 		holds: isOne('drop-earrings', 'chandelier-earrings', 'tassel-earrings', 'jhumkas', 'chandbalis')
 	},
