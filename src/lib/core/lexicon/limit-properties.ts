@@ -28,8 +28,39 @@ export const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'lace', 'george
 
 /** Kinds that are made of fur or of imitation, and whose word does not tell. */
 export const maybeFur = ['trapper-hat'];
-/** Families in which wool is so common that it is asked where nobody said. */
-export const likelyWool = ['knitwear', 'cardigans', 'tailored', 'coats'];
+/** Families and kinds in which wool is so common that it is asked where nobody said: what is knitted, tailored or of felt (common practice). */
+const likelyWool = ['knitwear', 'cardigans', 'tailored', 'coats', 'suits', 'skirt-suits'];
+const oftenWool = [
+	'fedora',
+	'wide-brimmed-hat',
+	'bowler-hat',
+	'top-hat',
+	'beret',
+	'cloche',
+	'pillbox-hat',
+	'beanie',
+	'baker-boy-cap',
+	'flat-cap',
+	'scarf',
+	'blanket-scarf',
+	'snood',
+	'shawl',
+	'gloves',
+	'fingerless-gloves',
+	'mittens',
+	'tailored-trousers',
+	'dinner-trousers',
+	'plus-fours',
+	'kilt',
+	'jumper-dress',
+	'leg-warmers'
+];
+export const isLikelyWool = ({ family, id }: { family: string; id: string }) =>
+	likelyWool.includes(family) || oftenWool.includes(id);
+
+/** Kinds in which silk is so common that it is asked where nobody said (common practice). */
+const oftenSilk = ['tie', 'bow-tie', 'cravat', 'pocket-square', 'saree'];
+export const isLikelySilk = ({ id }: { id: string }) => oftenSilk.includes(id);
 
 /** What is so commonly of leather that it is asked where nobody said: most shoes, bags, belts and gloves (common practice). */
 const likelyLeather = ['shoes', 'sandals', 'boots', 'handbags', 'belts', 'gloves'];

@@ -2,7 +2,8 @@
 import {
 	isLikelyLeather,
 	isNoted,
-	likelyWool,
+	isLikelySilk,
+	isLikelyWool,
 	materialKinds,
 	materialsOfParts,
 	maybeFur,
@@ -28,8 +29,8 @@ function clothIs(piece: PieceFacts, kind: MaterialKind): Answer {
 	if (kind === 'fur' && maybeFur.includes(piece.type.id)) return 'unknown';
 	if (kind === 'down' && piece.value('texture') === 'padded') return 'unknown';
 	if (kind === 'leather' && usual === undefined && isLikelyLeather(piece.type)) return 'unknown';
-	if (kind === 'wool' && (likelyWool.includes(piece.type.family) || (usual && maybe.includes(usual))))
-		return 'unknown';
+	if (kind === 'wool' && usual === undefined && isLikelyWool(piece.type)) return 'unknown';
+	if (kind === 'silk' && usual === undefined && isLikelySilk(piece.type)) return 'unknown';
 	return usual !== undefined && maybe.includes(usual) ? 'unknown' : 'no';
 }
 
