@@ -64,7 +64,7 @@ export const colourWords: ColourWord[] = [
 	),
 	...words(
 		'blue',
-		'blue / mid-blue #2e5aa8, cobalt / cobalt blue #1f45a8, electric blue #2250d8, egyptian blue #1034a6, sky blue / light blue / sky #8fbfe4, powder blue / baby blue / pale blue / icy blue / celeste / celeste blue #b6cde3, ice blue / glacier blue / glacier / moonlight blue #c3dbf2, cornflower / cornflower blue #6a8fd8, periwinkle / periwinkle blue #7f92d6, royal blue / bright blue / sapphire blue #2a45b0, sapphire #213a8f, french blue / airforce blue #4d6fa3, steel blue / saxe blue / saxe / wedgwood blue / air-force blue / cadet blue #4a78ab, delft blue #5577b3, azure / cerulean / cerulean blue #2a7fc4, ultramarine / ultramarine blue / lapis / lapis blue #26409f, prussian blue #1f3f68, ocean blue / sea blue #2f6ba5, delphinium / bluebell / hyacinth blue #5b76c9'
+		'blue / mid-blue #2e5aa8, cobalt / cobalt blue #1f45a8, electric blue #2250d8, sky blue / light blue / sky #8fbfe4, powder blue / baby blue / pale blue / icy blue / celeste / celeste blue #b6cde3, ice blue / glacier blue / glacier / moonlight blue #c3dbf2, cornflower / cornflower blue #6a8fd8, periwinkle / periwinkle blue #7f92d6, royal blue / bright blue / sapphire blue #2a45b0, sapphire #213a8f, french blue / airforce blue #4d6fa3, steel blue / saxe blue / saxe / wedgwood blue / air-force blue / cadet blue #4a78ab, delft blue #5577b3, azure / cerulean / cerulean blue #2a7fc4, ultramarine / ultramarine blue / lapis / lapis blue / egyptian blue #26409f, prussian blue #1f3f68, ocean blue / sea blue #2f6ba5, delphinium / bluebell / hyacinth blue #5b76c9'
 	),
 	...words(
 		'teal',

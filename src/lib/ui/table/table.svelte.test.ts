@@ -39,7 +39,7 @@ describe('reading ahead', () => {
 		expect(ahead.done).toBe(false);
 		expect(ahead.known).toBeGreaterThan(0);
 		expect(ahead.known).toBeLessThan(phrases.length);
-		await vi.waitFor(() => expect(ahead.done).toBe(true));
+		await vi.waitFor(() => expect(ahead.done).toBe(true), { timeout: 20_000 });
 		expect(new Set(read.mock.calls.map(([phrase]) => phrase))).toEqual(new Set(phrases));
 		end();
 	});
@@ -52,7 +52,7 @@ describe('reading ahead', () => {
 				() => read
 			)
 		);
-		await vi.waitFor(() => expect(ahead.done).toBe(true));
+		await vi.waitFor(() => expect(ahead.done).toBe(true), { timeout: 20_000 });
 		phrases = ['a', 'b', 'c', 'd'];
 		flushSync();
 		expect(ahead.done).toBe(true);
