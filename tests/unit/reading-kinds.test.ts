@@ -409,7 +409,8 @@ describe('a suit and its parts', () => {
 				text
 			).toEqual([['salwar-kameez', 'suit']]);
 		}
-		expect(readLook('navy suit, white shirt, red scarf').questions).toEqual([]);
+		for (const text of ['navy suit, white shirt, red scarf', 'navy suit, white shirt, a pashmina shawl'])
+			expect(readLook(text).questions, text).toEqual([]);
 	});
 	it('trousers with a colour of their own are not', () => {
 		fc.assert(

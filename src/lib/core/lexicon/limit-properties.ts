@@ -28,69 +28,77 @@ export const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'lace', 'george
 
 /** Kinds that are made of fur or of imitation, and whose word does not tell. */
 export const maybeFur = ['trapper-hat'];
-/** Families and kinds in which wool is so common that it is asked where nobody said: what is knitted, tailored or of felt (common practice). */
-const likelyWool = ['knitwear', 'cardigans', 'tailored', 'coats', 'suits', 'skirt-suits'];
-const oftenWool = [
-	'fedora',
-	'wide-brimmed-hat',
-	'bowler-hat',
-	'top-hat',
-	'beret',
-	'cloche',
-	'pillbox-hat',
-	'beanie',
-	'baker-boy-cap',
-	'flat-cap',
-	'scarf',
-	'blanket-scarf',
-	'snood',
-	'shawl',
-	'gloves',
-	'fingerless-gloves',
-	'mittens',
-	'tailored-trousers',
-	'dinner-trousers',
-	'plus-fours',
-	'kilt',
-	'jumper-dress',
-	'leg-warmers'
-];
-export const isLikelyWool = ({ family, id }: { family: string; id: string }) =>
-	likelyWool.includes(family) || oftenWool.includes(id);
-
-/** Kinds in which silk is so common that it is asked where nobody said (common practice). */
-const oftenSilk = ['tie', 'bow-tie', 'cravat', 'pocket-square', 'saree'];
-export const isLikelySilk = ({ id }: { id: string }) => oftenSilk.includes(id);
-
-/** What is so commonly of leather that it is asked where nobody said: most shoes, bags, belts and gloves (common practice). */
-const likelyLeather = ['shoes', 'sandals', 'boots', 'handbags', 'belts', 'gloves'];
-const seldomLeather = [
-	'slippers',
-	'espadrilles',
-	'flip-flops',
-	'sports-sandals',
-	'football-boots',
-	'dance-shoes',
-	'snow-boots',
-	'minaudiere',
-	'potli',
-	'basket-bag',
-	'backpack',
-	'suitcase',
-	'umbrella',
-	'sash',
-	'cummerbund',
-	'braces',
-	'opera-gloves',
-	'fingerless-gloves',
-	'mittens',
-	'muff'
-];
-export const isLikelyLeather = ({ family, id }: { family: string; id: string }) =>
-	likelyLeather.includes(family) && !seldomLeather.includes(id);
-
 export type MaterialKind =
 	'leather' | 'fur' | 'feather' | 'down' | 'wool' | 'silk' | 'latex' | 'synthetics' | 'scratchy' | 'rustling';
+
+interface Commonly {
+	families?: readonly string[];
+	kinds?: readonly string[];
+	/** Kinds of those families that seldom are. */
+	but?: readonly string[];
+}
+
+/** What is so commonly of a material that it is asked where nobody said: what is knitted, tailored or of felt, most shoes, bags and belts (common practice). */
+const commonlyOf: Partial<Record<MaterialKind, Commonly>> = {
+	wool: {
+		families: ['knitwear', 'cardigans', 'tailored', 'coats', 'suits', 'skirt-suits'],
+		kinds: [
+			'fedora',
+			'wide-brimmed-hat',
+			'bowler-hat',
+			'top-hat',
+			'beret',
+			'cloche',
+			'pillbox-hat',
+			'beanie',
+			'baker-boy-cap',
+			'flat-cap',
+			'scarf',
+			'blanket-scarf',
+			'snood',
+			'shawl',
+			'gloves',
+			'fingerless-gloves',
+			'mittens',
+			'tailored-trousers',
+			'dinner-trousers',
+			'plus-fours',
+			'kilt',
+			'jumper-dress',
+			'leg-warmers'
+		]
+	},
+	silk: { kinds: ['tie', 'bow-tie', 'cravat', 'pocket-square', 'saree'] },
+	leather: {
+		families: ['shoes', 'sandals', 'boots', 'handbags', 'belts', 'gloves'],
+		but: [
+			'slippers',
+			'espadrilles',
+			'flip-flops',
+			'sports-sandals',
+			'football-boots',
+			'dance-shoes',
+			'snow-boots',
+			'minaudiere',
+			'potli',
+			'basket-bag',
+			'backpack',
+			'suitcase',
+			'umbrella',
+			'sash',
+			'cummerbund',
+			'braces',
+			'opera-gloves',
+			'fingerless-gloves',
+			'mittens',
+			'muff'
+		]
+	}
+};
+export function isCommonlyOf(kind: MaterialKind, { family, id }: { family: string; id: string }): boolean {
+	const { families = [], kinds = [], but = [] } = commonlyOf[kind] ?? {};
+	return kinds.includes(id) || (families.includes(family) && !but.includes(id));
+}
 
 export interface KindOfMaterial {
 	/** How it is said. */
@@ -100,6 +108,8 @@ export interface KindOfMaterial {
 	is: readonly string[];
 	/** Materials that may be, so that it is asked. */
 	maybe?: readonly string[];
+	/** Padding may be filled with it. */
+	fills?: true;
 	/** How a note says it, where that is more than a limit has to say. */
 	noted?: RegExp;
 }
@@ -116,13 +126,20 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		asks: 'is this real fur?',
 		is: ['fur', 'shearling']
 	},
-	feather: { said: /feathers?/i, asks: 'are there feathers in it?', is: ['feather'], maybe: ['down-fill'] },
+	feather: {
+		said: /feathers?/i,
+		asks: 'are there feathers in it?',
+		is: ['feather'],
+		maybe: ['down-fill'],
+		fills: true
+	},
 	down: {
 		said: /(?<!\b(?:button(?:s|ed)?|zips?|zipped|open|turned|folded|dressed|worn)[ -])\bdown\b(?! (?:the|to|her|his)\b)/i,
 		noted: /\b(?:goose|duck|eider)[ -]?down\b|\bdown[ -](?:fill|stuff|pad|lin)/i,
 		asks: 'what is it filled with?',
 		is: ['down-fill'],
-		maybe: ['feather']
+		maybe: ['feather'],
+		fills: true
 	},
 	wool: {
 		said: /\bwool|lanolin/i,

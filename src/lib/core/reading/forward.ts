@@ -134,9 +134,6 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	);
 }
 
-const saysStuff = ({ span }: Part): boolean =>
-	senseOf(span, 'colour') !== undefined || isCloth(span) || senseOf(span, 'print') !== undefined;
-
 /** "A cropped, boxy jacket": how one thing is, up to the comma, with its article and no name before the next. */
 function isOfNextName(clause: Clause, next: Clause | undefined): boolean {
 	const last = clause.parts.at(-1);
@@ -146,7 +143,7 @@ function isOfNextName(clause: Clause, next: Clause | undefined): boolean {
 		['comma', 'start', 'stop'].includes(clause.before) &&
 		onlySaid(clause) &&
 		last !== undefined &&
-		!saysStuff(last) &&
+		!(isColour(last) || isPrint(last) || isCloth(last.span)) &&
 		next?.head !== undefined &&
 		next.before === 'comma' &&
 		next.bare &&

@@ -37,10 +37,9 @@ const noWords = new Map<string, Growing>();
 const noSenses: Sense[] = [];
 const node = (): Growing => ({ next: noWords, senses: noSenses });
 
-function goOn(from: Growing, word: string): Growing {
+function leadTo(from: Growing, word: string, next: Growing): Growing {
 	if (from.next === noWords) from.next = new Map();
-	let next = from.next.get(word);
-	if (!next) from.next.set(word, (next = node()));
+	from.next.set(word, next);
 	return next;
 }
 function mean(at: Growing, senses: readonly Sense[]): void {
@@ -90,7 +89,7 @@ function enter(book: Phrasebook, phrase: string, sense: Sense): void {
 		: written;
 	if (words.length === 0) return;
 	let at = book.root;
-	for (const word of words) at = goOn(at, word);
+	for (const word of words) at = at.next.get(word) ?? leadTo(at, word, node());
 	mean(at, [sense]);
 	if (words.length > 1) book.joined.set(words.join(''), at);
 	note(book, words, sense);
@@ -227,10 +226,7 @@ function goOnAfterGlue(from: Growing): void {
 	for (const [word, child] of from.next) {
 		if (glue.has(word))
 			for (const [other, next] of from.next)
-				if (!glue.has(other) && !child.next.has(other)) {
-					if (child.next === noWords) child.next = new Map();
-					child.next.set(other, next);
-				}
+				if (!glue.has(other) && !child.next.has(other)) leadTo(child, other, next);
 		goOnAfterGlue(child);
 	}
 }

@@ -145,9 +145,11 @@ function ofSameCloth({ group, description }: Read, before: readonly Read[]): Rea
 	return before.findLast((one) => one.description.facets.material?.value === cloth);
 }
 
+const dupattas: ReadonlySet<string> = new Set(['dupatta', 'phulkari-dupatta']);
+
 /** "A suit", beside a dupatta, is one of kameez and salwar; it is asked. */
 function nameSuits(read: Read[], described: (group: Group, type: GarmentType) => Description): void {
-	const hasDupatta = read.some(({ named, group }) => named.type.family === 'stoles' && !group.denied);
+	const hasDupatta = read.some(({ named, group }) => dupattas.has(named.type.id) && !group.denied);
 	if (!hasDupatta) return;
 	for (const one of read) {
 		if (one.group.head.span.words.join(' ') !== 'suit' || one.named.type.id !== 'suit') continue;

@@ -1,9 +1,7 @@
 /** Limits of what a thing is made of. */
 import {
-	isLikelyLeather,
+	isCommonlyOf,
 	isNoted,
-	isLikelySilk,
-	isLikelyWool,
 	materialKinds,
 	materialsOfParts,
 	maybeFur,
@@ -18,19 +16,22 @@ export function madeOf(piece: PieceFacts, kind: MaterialKind): Answer {
 	return whole === 'no' && piece.note && isNoted(kind, piece.note) ? 'unknown' : whole;
 }
 
+/** Is there something between its layers: a puffer, a quilted coat? */
+const isFilled = ({ slot, value }: PieceFacts): boolean =>
+	value('texture') === 'padded' || (value('texture') === 'quilted' && ['outer', 'layer'].includes(slot));
+
 function clothIs(piece: PieceFacts, kind: MaterialKind): Answer {
-	const { is, maybe = [] } = materialKinds[kind];
+	const { is, maybe = [], fills } = materialKinds[kind];
 	const cloth = [piece.stated('material'), piece.stated('texture'), ...materialsOfParts(piece.stated)];
 	if (cloth.some((value) => value !== undefined && is.includes(value))) return 'yes';
+	// A shell of nylon does not tell what is in it.
+	if (fills && isFilled(piece)) return 'unknown';
 	const material = piece.stated('material');
 	if (material !== undefined) return maybe.includes(material) ? 'unknown' : 'no';
 	const usual = piece.type.usual.material;
 	if (usual !== undefined && is.includes(usual)) return 'by-kind';
 	if (kind === 'fur' && maybeFur.includes(piece.type.id)) return 'unknown';
-	if (kind === 'down' && piece.value('texture') === 'padded') return 'unknown';
-	if (kind === 'leather' && usual === undefined && isLikelyLeather(piece.type)) return 'unknown';
-	if (kind === 'wool' && usual === undefined && isLikelyWool(piece.type)) return 'unknown';
-	if (kind === 'silk' && usual === undefined && isLikelySilk(piece.type)) return 'unknown';
+	if (usual === undefined && isCommonlyOf(kind, piece.type)) return 'unknown';
 	return usual !== undefined && maybe.includes(usual) ? 'unknown' : 'no';
 }
 
@@ -63,6 +64,9 @@ const cleaned = (piece: PieceFacts): Answer =>
 		? 'unknown'
 		: 'no';
 
+/** Belts whose buckle is of metal, though nobody named it. */
+const buckled = ['belt', 'skinny-belt', 'wide-belt', 'western-belt'];
+
 export const clothProperties: readonly Property[] = [
 	{
 		positive: true,
@@ -78,7 +82,8 @@ export const clothProperties: readonly Property[] = [
 	{
 		said: /\bnickel\b/i,
 		asks: 'is it free of nickel?',
-		holds: ({ type }) => (type.division === 'jewellery' ? 'unknown' : 'no')
+		holds: ({ type, metal }) =>
+			metal || type.division === 'jewellery' || buckled.includes(type.id) ? 'unknown' : 'no'
 	},
 	{
 		said: /^(?:base|cheap|plated) metals?$/i,
