@@ -264,6 +264,105 @@ describe('limits in clients’ own words', () => {
 		['heels up to 5 cm', 'limit: “heels up to 5 cm”']
 	])('“%s” is told as %s', (limit, told) => expect(limitInWords(limit)).toBe(told));
 
+	it('that name a feature in the plural forbid it: “no V-necks”, “no kick pleats”', () => {
+		// A part by which it is named, and not how something is done up or where it ends.
+		const parts = ['neckline', 'heelHeight', 'heelShape', 'hemDetail', 'collar', 'back', 'toe'];
+		const nouns = facetPhrases.filter(
+			({ phrase, facet }) =>
+				parts.includes(facet) && /\b(?:neck|heel|pleat|trim|back|toe|collar|front|hem)$/.test(phrase)
+		);
+		const hosts = garmentTypes.filter(({ general }) => general);
+		const silent = nouns.flatMap(({ phrase, facet, value }) => {
+			const host = hosts.find(
+				({ facets, singular }) =>
+					facets.includes(facet) && onlyOne(`${phrase} ${singular}`)?.stated(facet) === value
+			);
+			const piece = host && onlyOne(`${phrase} ${host.singular}`);
+			return piece && breaksLimit(`no ${phrase}s`, piece) === 'no' ? [phrase] : [];
+		});
+		expect(nouns.length).toBeGreaterThan(100);
+		expect(silent).toEqual([]);
+	});
+
+	const asked = (limit: string, words: string) => breaksLimit(limit, onlyOne(words)!);
+
+	it('that hold at a time only are asked of whatever they would forbid, and of nothing else', () => {
+		const times = ['at weddings', 'in summer', 'on camera', 'in the evening', 'in cold weather'];
+		fc.assert(
+			fc.property(subject, thing, fc.constantFrom(...times), (what, words, when) => {
+				const always = asked(`no ${what}`, words);
+				expect(asked(`no ${what} ${when}`, words), `${what} ${when}`).toBe(
+					always === 'no' ? 'no' : 'unknown'
+				);
+			})
+		);
+		expect(asked('linen only in summer', 'linen trousers')).toBe('unknown');
+		expect(asked('linen only in summer', 'wool trousers')).toBe('no');
+	});
+
+	it('with a figure of something that has no field are asked', () => {
+		expect(asked('no platforms over 2 cm', 'black platform boots')).toBe('unknown');
+		expect(asked('no V-necks deeper than 10 cm', 'V-neck jumper')).toBe('unknown');
+		expect(asked('no platforms over 2 cm', 'black ballet flats')).toBe('no');
+	});
+
+	it('of which a word is not known are told to be so, and held by what is', () => {
+		expect(isKnownLimit('no frobbly skirts')).toBe(false);
+		expect(isKnownLimit('rubber soles only')).toBe(false);
+		fc.assert(
+			fc.property(subject, thing, (what, words) => {
+				expect(asked(`no ${what} (frobbled)`, words)).toBe(asked(`no ${what}`, words));
+				expect(asked(`frobbled: no ${what}`, words)).toBe(asked(`no ${what}`, words));
+				expect(asked(`she is frobbled, so no ${what}`, words)).toBe(asked(`no ${what}`, words));
+			})
+		);
+	});
+
+	it.each([
+		['silver rather than gold', 'gold metal belt', true],
+		['anything but brown', 'brown trousers', true],
+		['anything but brown', 'navy trousers', false],
+		['uncomfortable in heels', 'black stilettos', true],
+		['sick of black', 'black dress', true],
+		['jumpsuits are out', 'black jumpsuit', true],
+		['doesn’t suit flares', 'flared jeans', true],
+		['skirts below the knee please', 'mini skirt', true],
+		['skirts below the knee please', 'midi skirt', false],
+		['skirt must reach the knee', 'mini skirt', true],
+		['legs must be covered to the ankle', 'midi skirt', true],
+		['kitten heels at most', 'black stilettos', true],
+		['kitten heels at most', 'black ballet flats', false],
+		['heels no higher than two inches', 'black stilettos', true],
+		['must be flat', 'black stilettos', true],
+		['block heels only', 'black stilettos', true],
+		['block heels only', 'block-heeled sandals', false],
+		['slip-ons only', 'black loafers', false],
+		['trousers must be linen', 'wool trousers', true],
+		['trousers must be linen', 'linen trousers', false],
+		['trousers must be linen', 'wool skirt', false],
+		['cotton only next to the skin', 'wool jumper', true],
+		['cotton only next to the skin', 'wool overcoat', false],
+		['no black away from the face', 'black roll-neck', true],
+		['no lace', 'black dress with a lace back', true],
+		['no elastane', 'black leggings', true],
+		['nothing that creases', 'linen trousers', true],
+		['no visible bra straps', 'halter dress', true],
+		['needs a bra', 'backless dress', true],
+		['needs a bra', 'wool jumper', false],
+		['no bare backs', 'dress with a cut-out back', true],
+		['no bare midriff', 'dress with a cut-out back', false],
+		['neck must be covered', 'v-neck jumper', true],
+		['neck must be covered', 'black roll-neck', false]
+	])('“%s” is understood as it is meant: %s', (limit, words, breaks) => {
+		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it('that tell of what is worn anyway forbid it never', () => {
+		for (const worn of ['glasses', 'a turban', 'a hijab', 'a wig', 'hearing aids'])
+			for (const words of [...things, 'black glasses', 'green turban', 'grey hijab'])
+				expect(asked(`wears ${worn}`, words), `${worn}: ${words}`).toBe('no');
+	});
+
 	it('ask of a kind with a word that nobody knows', () => {
 		expect(breaksLimit('no frobbly skirts', onlyOne('pencil skirt')!)).toBe('unknown');
 		expect(breaksLimit('no frobbly skirts', onlyOne('navy trousers')!)).toBe('no');

@@ -219,4 +219,25 @@ describe('limits of what is worn together', () => {
 		for (const limit of ['nothing matchy with her sister’s', 'no two days alike'])
 			expect(isKnownLimit(limit), limit).toBe(false);
 	});
+
+	it.each([
+		['never short and tight at once', ['tight mini dress'], 'raised'],
+		['nothing both low-cut and short', ['plunging mini dress'], 'raised'],
+		['nothing both low-cut and short', ['plunging maxi dress'], 'silent'],
+		['bolero over anything strapless', ['strapless gown'], 'raised'],
+		['bolero over anything strapless', ['strapless gown', 'black bolero'], 'silent'],
+		['tights under all dresses', ['red midi dress'], 'raised'],
+		['tights under all dresses', ['red midi dress', 'black opaque tights'], 'silent'],
+		['a stole with evening gowns always', ['red evening gown'], 'raised'],
+		['hair covered', ['red midi dress'], 'raised'],
+		['must cover her hair', ['red midi dress', 'hair clip'], 'raised'],
+		['must cover her hair', ['red midi dress', 'silk headscarf'], 'silent'],
+		['wears a hijab', ['red midi dress'], 'raised'],
+		['wears a hijab', ['red midi dress', 'grey hijab'], 'silent'],
+		['wears glasses', ['red midi dress'], 'silent'],
+		['needs a bra', ['wool jumper', 'blue jeans'], 'silent'],
+		['no double-breasted jackets', ['navy blazer', 'grey overcoat'], 'silent']
+	])('“%s” against %j is %s', (limit, worn, wanted) => {
+		expect(comesTo(limit, ...worn) === 'no' ? 'silent' : 'raised').toBe(wanted);
+	});
 });

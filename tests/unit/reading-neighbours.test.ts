@@ -695,3 +695,39 @@ describe('a length or a slit before a name', () => {
 		}
 	);
 });
+
+describe('two kinds side by side in a list of bare names', () => {
+	const byThemselves = ['blazer', 'shirt', 'jumper', 'cardigan'];
+	const ofFamily = garmentTypes.flatMap(({ id, family, singular }) => {
+		const first = garmentTypes.find((one) => byThemselves.includes(one.id) && one.family === family);
+		const isKindOf = !first || id === first.id || singular.endsWith(` ${first.singular}`);
+		const [only, other] = readLook(singular).elements;
+		// Fleece is a cloth, too.
+		return isKindOf || id === 'fleece' || other || only?.garment.type !== id
+			? []
+			: [{ first: first.singular, second: singular, id }];
+	});
+
+	it('are two, where the first is no name for the second: “blazer, waistcoat, trousers”', () => {
+		expect(ofFamily.length).toBeGreaterThan(30);
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...ofFamily),
+				fc.constantFrom('trousers', 'skirt', 'jeans'),
+				({ first, second, id }, lower) => {
+					const types = readLook(`${first}, ${second}, ${lower}`).elements.map(({ garment }) => garment.type);
+					expect(types).toHaveLength(3);
+					expect(types).toContain(id);
+				}
+			),
+			runs
+		);
+	});
+
+	it('are one, where the second says which the first is', () => {
+		for (const text of ['shirt, denim shirt', 'shoes, loafers', 'her blazer, a tweed jacket'])
+			expect(readLook(text).elements, text).toHaveLength(1);
+		for (const text of ['jacket, gilet, tee', 'blazer, bolero, skirt', 'shirt, overshirt, skirt'])
+			expect(readLook(text).elements, text).toHaveLength(3);
+	});
+});

@@ -1,6 +1,6 @@
 import { heelOfShoe } from './heights';
 import { isColourOf } from '../colour/words';
-import { materialsOfParts, quotedFor } from '../lexicon/limit-properties';
+import { hasMetalFittings, materialsOfParts, quotedFor } from '../lexicon/limit-properties';
 import { isOverAnother, nickelBearing } from '../lexicon/metals';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
@@ -77,7 +77,8 @@ const onSkin: readonly SlotId[] = ['waist', 'eyes', 'hair', 'head'];
 function metalOnSkin({ allergies }: Limits, { type, metal }: Garment, note = ''): Caution[] {
 	const { division, slot } = garmentType(type);
 	const jewellery = division === 'jewellery';
-	if (!(jewellery || metal) || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
+	const isMetal = jewellery || metal !== undefined || hasMetalFittings(garmentType(type));
+	if (!isMetal || !allergies.some((allergy) => allergy.toLowerCase() === 'nickel')) return [];
 	// The metal of a bag or a zip seldom lies on the skin.
 	const isOver = metal !== undefined && isOverAnother(note);
 	return metal && (jewellery || onSkin.includes(slot)) && (isOver || nickelBearing.includes(metal.value))

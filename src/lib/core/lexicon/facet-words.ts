@@ -287,7 +287,7 @@ const source: Partial<Record<FacetId, string>> = {
 		frayed: frayed, fraying, frayed at the hem
 		fringed: fringed, fringe, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
-		feathered: feather-trimmed, feather trim, feather-hemmed, ~feather, ~feathers, ~ostrich feathers, ~marabou
+		feathered: feather-trimmed, feather trim, feather-hemmed, ostrich-trimmed, ostrich trim, marabou-trimmed, marabou trim, ~feather, ~feathers, ~ostrich feathers, ~marabou
 		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, side slits, front slit, side split, slit at the side, front-slit
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallops, scallop-edged

@@ -18,7 +18,7 @@ export const shoulderStraps = [
 	'sundress',
 	'bandeau',
 	'bralette',
-	'bikini-top',
+	'bikini',
 	'swimsuit',
 	'corset-top'
 ];
@@ -69,6 +69,25 @@ const commonlyOf: Partial<Record<MaterialKind, Commonly>> = {
 		]
 	},
 	silk: { kinds: ['tie', 'bow-tie', 'cravat', 'pocket-square', 'saree'] },
+	synthetics: {
+		families: ['hosiery'],
+		kinds: [
+			'leggings',
+			'yoga-leggings',
+			'cycling-shorts',
+			'bodysuit',
+			'swimsuit',
+			'bikini',
+			'sports-bra',
+			'tracksuit',
+			'joggers',
+			'windbreaker',
+			'raincoat',
+			'parka',
+			'puffer-coat',
+			'puffer-jacket'
+		]
+	},
 	leather: {
 		families: ['shoes', 'sandals', 'boots', 'handbags', 'belts', 'gloves'],
 		but: [
@@ -100,6 +119,42 @@ export function isCommonlyOf(kind: MaterialKind, { family, id }: { family: strin
 	return kinds.includes(id) || (families.includes(family) && !but.includes(id));
 }
 
+/** Where metal lies on the skin though nobody named it: a buckle, the button and rivets of jeans (common practice; they are the usual places of a nickel rash). */
+const buckled = ['belt', 'skinny-belt', 'wide-belt', 'western-belt'];
+const buttonedInMetal = ['denim-shorts', 'denim-skirt', 'denim-jacket', 'dungarees'];
+export const hasMetalFittings = ({ family, id }: { family: string; id: string }): boolean =>
+	buckled.includes(id) || family === 'jeans' || buttonedInMetal.includes(id);
+
+/** What is knitted so close to the body that it could not be put on if it did not stretch. */
+export const stretches = [
+	'leggings',
+	'yoga-leggings',
+	'cycling-shorts',
+	'bodysuit',
+	'swimsuit',
+	'bikini',
+	'sports-bra',
+	'shapewear'
+];
+
+/** Cloth that creases as soon as it is worn, and cloth that may (common practice). */
+export const creasingCloth = ['linen', 'voile', 'lawn', 'chanderi'];
+export const maybeCreasing = [
+	'cotton',
+	'poplin',
+	'muslin',
+	'hemp',
+	'chambray',
+	'khadi',
+	'canvas',
+	'silk',
+	'viscose',
+	'taffeta',
+	'satin',
+	'velvet',
+	'organza'
+];
+
 export interface KindOfMaterial {
 	/** How it is said. */
 	said: RegExp;
@@ -116,13 +171,13 @@ export interface KindOfMaterial {
 
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	leather: {
-		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])leather|\bhides?\b|animal skins?|\bskins\b/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic|cow|calf|pig|goat|lamb|kid|deer|horse)[ -])leather|\bhides?\b|animal skins?|(?:\bexotic )?\bskins\b/i,
 		noted: /leather|suede|\bhides?\b|animal skins?/i,
 		asks: 'is it real leather?',
 		is: ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling']
 	},
 	fur: {
-		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])\bfurs?\b|animal skins?|\bskins\b|\bpelts?\b/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic)[ -])\bfurs?\b|animal skins?|(?:\bexotic )?\bskins\b|\bpelts?\b/i,
 		asks: 'is this real fur?',
 		is: ['fur', 'shearling']
 	},
@@ -161,9 +216,24 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		maybe: []
 	},
 	synthetics: {
-		said: /synthetics?|polyester|nylon|man.made/i,
+		said: /synthetics?|polyester|nylon|man.made|\bplastics?\b|\bpvc\b/i,
 		asks: 'what is it made of?',
-		is: ['nylon', 'polyester', 'elastane', 'technical', 'imitation-leather', 'fleece']
+		is: ['nylon', 'polyester', 'elastane', 'technical', 'imitation-leather', 'fleece'],
+		maybe: [
+			'patent-leather',
+			'resin',
+			'satin',
+			'chiffon',
+			'georgette',
+			'organza',
+			'taffeta',
+			'tulle',
+			'net',
+			'lace',
+			'velour',
+			'sequin',
+			'lame'
+		]
 	},
 	scratchy: {
 		said: /scratchy|itchy|prickly/i,

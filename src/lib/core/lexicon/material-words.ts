@@ -61,7 +61,7 @@ leather: real leather, buttery leather, buttery soft leather, butter-soft leathe
 suede: swede, buttery suede, butter-soft suede, nubuck, suedette, chamois, chammy, shammy, chammy leather, shammy leather, chamois cloth, doeskin leather, buff leather
 imitation-leather: imitation leather, faux leather, fake leather, vegan leather, pleather, leatherette, pu leather, suede cloth
 patent-leather: patent leather, patent, pvc, vinyl, wet-look fabric
-exotic-skin: crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray skin, lizard skin
+exotic-skin: exotic skins, crocodile, alligator, ostrich, snakeskin leather, shagreen, stingray skin, lizard skin
 faux-fur: faux fur, fake fur, imitation fur, teddy, teddy fabric, sherpa, borg
 fur: real fur, mink, rabbit fur, fox fur, astrakhan, fox, sable, ermine, chinchilla, beaver, fur pelt, pelt, pelts, rabbit skin, rabbitskin, lapin, sealskin, hudson seal, underfur, seal fur, squirrel fur, squirrel, otter, muskrat, musquash, raccoon, racoon, coonskin, bearskin, persian lamb, broadtail, karakul, fox pelt, wolf fur, marten, stoat, beaver fur, beaver lamb, coney, nutria, lynx, lynx fur, goat hair, rabbit
 shearling: sheepskin

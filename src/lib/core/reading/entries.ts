@@ -5,6 +5,7 @@ import type { Sense, Span } from './model';
 import { partOfName, saysAfterAKind } from './parted';
 import { partSpan, senseOf, sensesOf } from './parts';
 import { longestPhrase } from './longest-phrase';
+import { isWornBesides } from './worn-besides';
 
 type TypeSense = Extract<Sense, { kind: 'type' }>;
 const typesOf = ({ senses }: Pick<Span, 'senses'>) =>
@@ -151,6 +152,7 @@ function saidOf(thing: Span, clause: readonly Span[], isEntry: boolean): Said | 
 	const saysWhich =
 		!second.general &&
 		second.slot === type.slot &&
+		!isWornBesides(type, second) &&
 		(oneAtATime.has(type.slot) || second.family === type.family);
 	if (saysWhich && other !== own) return renamed(thing, typesOf(kind), clause, [kind]);
 	// "Dress, V neck, jersey": a cloth that is also a garment's name.

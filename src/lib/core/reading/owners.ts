@@ -8,6 +8,7 @@ import { setParts } from '../lexicon/set-parts';
 import { garmentType, slotsMeetOf, type GarmentType } from '../lexicon/taxonomy';
 import { isCloth, senseOf, sensesOf, type Clause, type Part } from './parts';
 import { longestPhrase } from './longest-phrase';
+import { isWornBesides } from './worn-besides';
 
 /** What is said of one garment, in clauses: `own` is the one that names it. */
 export interface Group {
@@ -267,6 +268,8 @@ export function namesKindOf(group: Group | undefined, clause: Clause): boolean {
 	if (clause.before === 'in' || clause.before === 'as') return true;
 	if (!['comma', 'list'].includes(clause.before)) return false;
 	if (own.family === 'hairstyles') return onlyNames(clause);
+	// "Blazer, waistcoat, trousers" are listed, where "shirt, denim shirt" says which.
+	if (isBareKind(clause) && isWornBesides(general, own)) return false;
 	// "Her hat: a green beret", "earrings, emerald drops".
 	return onlyNames(clause) && (group.own.definite || group.own.bare) && !clause.definite && bareName;
 }

@@ -1,5 +1,5 @@
 /** A limit as a client says it, taken apart: what it is about, whether that alone is worn or never, and where. */
-import type { SlotId } from '../../lexicon/slots';
+import { slotIds, type SlotId } from '../../lexicon/slots';
 import type { Sense, Span } from '../../reading/model';
 import { spansOf } from '../../reading/spans';
 
@@ -12,33 +12,43 @@ export interface LimitClause {
 	only: boolean;
 	/** The places that it is limited to: "no black near the face"; all where none is said. */
 	slots?: readonly SlotId[];
+	/** When it holds, as it is said: "at weddings"; always where nothing is said. Whether it is that time is asked. */
+	when?: string;
 }
 
 const beginnings = [
 	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
 	/^(?:keeps?|stays?|steers?|steering|keeping) (?:away|clear|off|well away)(?: from| of)?\s+/i,
+	/^keeps?\s+/i,
 	/^(?:too )?(?:old|young|tall|big|broad|grand) for\s+/i,
+	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy) (?:in|with|by|about|wearing)\s+/i,
+	/^(?:drowns?|swelters?|sweats?|itches|trips?|stumbles?|wobbles?) (?:in|over)\s+/i,
+	/^(?:(?:is|am|are|gets?|got) )?(?:so |really |just )?(?:sick|tired|bored|weary|fed up|over|done)(?: (?:and tired|to death))? (?:of|with)\s+/i,
+	/^(?:enough|no more(?! than)(?: of)?)\s+/i,
 	// Only so denied: who is fond of pink wears it.
 	/^(?:(?:is|am|are)(?:n['’]?t|\s+(?:not|never))|not|never)\s+(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|(?:very |really |too )?(?:fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for))\s+/i,
 	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
-	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|like|want|show|bear|stand|do up|do|have|manage|cope with|walk in|get away with)?\s*/i
+	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|suit|like|want|show|bear|stand|do up|do|have|manage|cope with|walk in|get away with)?\s*/i
 ];
 /** Whose limit it is goes without saying. */
 export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s+(?:really |also |just )?/i;
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
-	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever|(?:in|at|for|to) (?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
+	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
+/** "Dry-clean only" is a label, not all that is worn. */
 const onlyWords =
-	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|\s+(?:only|always)$/i;
+	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|(?<!\bdry[ -]?clean)[\s,]+(?:only|always|every time|please)$/i;
 
 /** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
 export const denied =
 	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?|detests?)\b|n['’]t\b/i;
 
+/** What is worn over others, or carried. */
+const overOthers: readonly SlotId[] = ['outer', 'layer', 'bag'];
 /** Where a limit holds, as it is said, and the slots that lie there. */
 const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	[
-		/\s*\b(?:near|next to|close to|beside|around|by) (?:the|her|his|their|my) (?:face|skin tone|complexion)\b/i,
+		/\s*\b(?:(?:away )?from|off|near|next to|close to|beside|around|by) (?:the|her|his|their|my) (?:face|skin tone|complexion)\b/i,
 		['top', 'whole', 'suit', 'layer', 'outer', 'drape', 'scarf', 'neck', 'ears', 'head']
 	],
 	[
@@ -49,11 +59,21 @@ const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 		/\s*\bon (?:the|her|his|their|my) (?:bottom half|lower half|bottom|legs|hips)\b|\s*\bbelow the waist\b/i,
 		['legs', 'whole', 'suit', 'hosiery']
 	],
-	[/\s*\bon (?:the|her|his|their|my) feet\b/i, ['feet', 'hosiery']]
+	[/\s*\bon (?:the|her|his|their|my) feet\b/i, ['feet', 'hosiery']],
+	[
+		/\s*\b(?:(?:right )?next to|against|(?:directly )?on|touching) (?:the|her|his|their|my) (?:bare )?skin\b/i,
+		slotIds.filter((slot) => !overOthers.includes(slot))
+	]
 ];
 
-/** A comma in a figure parts nothing: "4,5 cm". */
-const parted = /;|[,.](?!\d)|\s+and\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
+const occasion =
+	/(?:in|during|for|at|to|on|after|before|when|if) (?:(?:the|an?|any|her|his|their|my|it is|it['’]?s) )?(?:(?:hot|warm|cold|wet|bad)(?: (?:weather|days?))?|heat|rain(?:y|ing)?|snow|summer(?:time)?|winter|spring|autumn|weddings?|funerals?|parties|interviews?|meetings|weekdays|weekends?|holidays?|day(?:time)?|evenings?|night(?:time)?|dinners?|dark|flights?|planes?|travel(?:ling)?|stage|camera|air|television|tv|photographs?|photos?|pictures)/
+		.source;
+/** Times and occasions at which alone a limit holds, as they are said: "black at weddings", "linen only in summer". */
+const occasions = new RegExp(`(?:^|(?:,|\\s+only)?\\s+)(${occasion})$|^(${occasion}),?\\s+`, 'i');
+
+/** A comma in a figure parts nothing: "4,5 cm". What stands before a colon, or why a thing is so, is a sentence of its own. */
+const parted = /;|[,.](?!\d)|:\s+|[()]|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
 
 const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind }) => kinds.includes(kind));
 const namesOnly = (span: Span) => has(span, 'type', 'filler');
@@ -96,23 +116,36 @@ export function withoutDenial(words: string): string {
 
 const lackingNothing = /^(?:never|not|nothing)(?: be)? without (?:an? |any )?/i;
 
+/** "Wears a turban", "wears glasses" forbids neither. */
+const wornAnyway = /^(?:also )?wears\b(?!.*\b(?:only|always|no|not|never|nothing)\b)/i;
+/** "Gold rather than silver" is not silver. */
+const inPlaceOf =
+	/^.+?,? (?:rather than|instead of|in place of|sooner than) |^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? (?:but|bar|except(?: for)?|apart from|other than|(?:as|so) long as it(?:['’]s| is) not|(?:as|so) long as it is ?n['’]t|(?:as|so) long as it isn['’]t)(?: in)? /i;
+
+/** "Hair never up", "her dress must not be tight". */
+const deniedWithin =
+	/^(?!(?:must|should|may|has|have|is|are|always)\b)([\w-]+(?: [\w-]+)?) (?:(?:is|are|must|should|may) )?(?:never|not) (?:(?:be|worn) )?(?=\w)/i;
+
 function clauseOf(said: string): LimitClause | undefined {
-	if (ofTheLook.test(said)) return undefined;
+	const bare = said.trim().replace(somebody, '');
+	if (ofTheLook.test(said) || wornAnyway.test(bare)) return undefined;
 	// "Never without sleeves": always with them.
-	let words = said.trim().replace(somebody, '').replace(lackingNothing, 'always ');
+	let words = bare.replace(lackingNothing, 'always ').replace(inPlaceOf, 'no ').replace(deniedWithin, '$1 ');
 	let slots: readonly SlotId[] | undefined;
 	for (const [place, there] of places)
 		if (place.test(words)) {
 			words = words.replace(place, '').trim();
 			slots = there;
 		}
+	const [, after, before] = occasions.exec(words) ?? [];
+	words = words.replace(occasions, '');
 	const only = onlyWords.test(words) && !denied.test(words);
 	for (let before = ''; before !== words;) {
 		before = words;
 		for (const beginning of beginnings) words = words.replace(beginning, '');
 		words = words.replace(endings, '').replace(onlyWords, '').trim();
 	}
-	return words ? { said, words, only, slots } : undefined;
+	return words ? { said, words, only, slots, when: after ?? before } : undefined;
 }
 
 /** "Cotton, linen or silk only": what alone is worn is one list. */
@@ -146,7 +179,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>
@@ -165,8 +198,12 @@ export function partsShown(words: string): string[] {
 
 /** A height in cm that a clause names, of heels or anything else: "over 3 cm", "2 inches"; undefined where it names none. */
 export function heightIn(words: string): number | undefined {
-	const [, figure, unit = ''] = /(\d+(?:[.,]\d+)?)\s*(cm|centimet|inch|in\b|["”])/i.exec(words) ?? [];
+	const [, figure, unit = ''] =
+		/(\d+(?:[.,]\d+)?|\b(?:one|two|three|four|five)\b)\s*-?(cm|centimet|inch|in\b|["”])/i.exec(words) ?? [];
 	if (figure === undefined) return undefined;
-	return Number(figure.replace(',', '.')) * (/^c/i.test(unit) ? 1 : cmAnInch);
+	return (figureOf(figure) ?? Number(figure.replace(',', '.'))) * (/^c/i.test(unit) ? 1 : cmAnInch);
 }
+const figures: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, five: 5 };
+/** What a word for a number says. */
+export const figureOf = (word: string): number | undefined => figures[word.toLowerCase()];
 const cmAnInch = 2.54;

@@ -3,10 +3,12 @@ import { deltaE00 } from '../../colour/difference';
 import { labOfHex } from '../../colour/spaces';
 import { colourName, colourOfWord, isColourOf } from '../../colour/words';
 import { facetOf, type FacetId } from '../../lexicon/facets';
+import { highNecklines } from '../../lexicon/limit-properties';
 import { materialOfTexture } from '../../lexicon/material-feel';
 import { printGroups } from '../../lexicon/prints';
 import { garmentType, includes, type GarmentType } from '../../lexicon/taxonomy';
 import type { PieceFacts } from '../facts';
+import { spansOf } from '../../reading/spans';
 import { allOf, anyOf, type Answer } from '../property';
 import {
 	descriptionsOf,
@@ -65,15 +67,36 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 	'chunky-knit': ['cable'],
 	baggy: ['baggy', 'oversized'],
 	oversized: ['oversized', 'baggy'],
+	v: ['deep-v', 'plunge'],
 	'deep-v': ['deep-v', 'plunge'],
-	'pussy-bow': ['pussy-bow']
+	'pussy-bow': ['pussy-bow'],
+	funnel: ['funnel'],
+	'high-neck': highNecklines
 };
+
+/** "Zips at the back", "a back zip". */
+const joining = new Set(['at', 'the', 'on', 'in', 'of', 'with', 'her', 'his', 'an']);
+const wordsOf = remembered((text: string) =>
+	text
+		.toLowerCase()
+		.split(/[^\p{L}]+/u)
+		.filter((word) => word.length > 1 && !joining.has(word))
+);
+
+const isOfCloth = (facet: FacetId) => facet === 'texture' || facet === 'material';
 
 export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string): Answer {
 	const others = alike[wanted] ?? [];
 	const stated = piece.stated(facet);
 	if (stated !== undefined && (isAsFar(facet, wanted, stated) || others.includes(stated))) return 'yes';
 	if (others.length > 0 && Object.values(piece.garment.facets).some(({ value }) => others.includes(value)))
+		return 'yes';
+	// A back that is cut out, a lace yoke: what only a part of it is of stands in its note.
+	if (
+		isOfCloth(facet) &&
+		piece.note &&
+		wordsOf(wanted).every((word) => wordsOf(piece.note ?? '').includes(word))
+	)
 		return 'yes';
 	if (facet === 'material' && materialOfTexture[piece.stated('texture') ?? ''] === wanted) return 'yes';
 	if (stated !== undefined) return 'no';
@@ -132,15 +155,7 @@ const stemsOf = remembered((word: string) => [
 		return stem !== word && stem.length > 1 ? [stem] : [];
 	})
 ]);
-/** "Zips at the back", "a back zip". */
-const joining = new Set(['at', 'the', 'on', 'in', 'of', 'with', 'her', 'his', 'an']);
 const isSameWord = (a: string, b: string) => stemsOf(a).some((stem) => stemsOf(b).includes(stem));
-const wordsOf = remembered((text: string) =>
-	text
-		.toLowerCase()
-		.split(/[^\p{L}]+/u)
-		.filter((word) => word.length > 1 && !joining.has(word))
-);
 /** Does a piece tell of something in its own words: its kind's name, what is stated of it, how it is worn, its note? */
 export function isTold({ garment, type, moves, note }: PieceFacts, words: string, withNote = true): boolean {
 	const wanted = wordsOf(words);
@@ -168,6 +183,14 @@ function isNoted(piece: PieceFacts, note: string, isVague: boolean): Answer {
 	return isVague ? 'unknown' : 'no';
 }
 
+const metalsIn = remembered((words) =>
+	spansOf(words).flatMap(({ senses }) =>
+		senses.flatMap((sense) => (sense.kind === 'metal' ? [sense.metal] : []))
+	)
+);
+const isOfMetal = ({ metal }: PieceFacts, words: string) =>
+	metal !== undefined && metalsIn(words).includes(metal);
+
 function answers(piece: PieceFacts, words: string, description: Description): Answer {
 	const { garment, named, note, moves } = description;
 	if (named && !isCalled(piece, garmentType(garment.type))) return 'no';
@@ -177,7 +200,8 @@ function answers(piece: PieceFacts, words: string, description: Description): An
 	const holds: Answer[] = [
 		...facets.map(([facet, { value }]) => saysOf(piece, facet, value)),
 		...(family ? ([printsMeant(words, family).includes(piece.print ?? '') ? 'yes' : 'no'] as const) : []),
-		...colours.map(({ hex }) => (isColoured(piece, hex) ? 'yes' : 'no') as Answer),
+		// Gold is a colour, and a metal.
+		...colours.map(({ hex }): Answer => (isOfMetal(piece, words) || isColoured(piece, hex) ? 'yes' : 'no')),
 		...(garment.metal ? ([piece.metal === garment.metal.value ? 'yes' : 'no'] as const) : []),
 		...moves.map((move): Answer => (piece.moves.includes(move) ? 'yes' : 'no')),
 		...(note ? [isNoted(piece, note, named && hasUnknown(words))] : [])

@@ -85,6 +85,8 @@ const saidAlone = (sense: Sense, { facets }: GarmentType): Partial<Garment> | un
 	return undefined;
 };
 
+const singularOf = (words: string) => words.replace(/s$/i, '');
+
 /** "No bows", "no V-necks", "no breton": a name that is a feature or a part of other things as well means them, too. */
 function alsoNamed(words: string, type: GarmentType): Description[] {
 	const spans = spansOf(words).filter(({ senses }) => !senses.some(({ kind }) => kind === 'filler'));
@@ -120,22 +122,38 @@ function beyondName(garment: Garment, type: GarmentType): Garment {
 	};
 }
 
+/** Does a description say what can be compared, and not only noted? */
+const isCompared = ({ named, garment }: Description) =>
+	named ||
+	garment.metal !== undefined ||
+	garment.palette.length > 0 ||
+	garment.print !== undefined ||
+	Object.keys(garment.facets).length > 0;
+
+/** What a thing of this kind would be with the words beside it; undefined where they name another, or say nothing of it. */
+function readBeside(type: GarmentType, words: string): Description | undefined {
+	const [read, other] = readLook(`${type.singular}, ${words}`).elements;
+	if (!read || other || read.garment.type !== type.id) return undefined;
+	const { note, moves } = read;
+	const description = { garment: beyondName(read.garment, type), note, moves, named: false };
+	return saysAnything(description) ? description : undefined;
+}
+
 /** Read as it stands, and where that names nothing to wear, as said of such a thing. */
 function readAs(words: string, type: GarmentType): Description[] {
+	const one = singularOf(words);
 	const things = elementsIn(words).map(({ garment, note, moves }) => ({ garment, note, moves, named: true }));
-	if (things.length > 0) return [...things, ...alsoNamed(words, type)];
-	// "Peplums", "drop waists": many of them are said of one thing.
-	for (const one of [words, words.replace(/s$/i, '')]) {
-		const [said] = readLook(`${type.singular}, ${one}`).elements;
-		const description = said && {
-			garment: beyondName(said.garment, type),
-			note: said.note,
-			moves: said.moves,
-			named: false
-		};
-		if (description && said.garment.type === type.id && saysAnything(description)) return [description];
+	if (things.length > 0) {
+		// "V-necks" are jumpers, and whatever has one; "block heels" shoes with one; shorts are shorts.
+		const isName = one === words || garmentTypes.some(({ plural }) => plural === words.toLowerCase());
+		const also = isName && !/ heels$/i.test(words) ? undefined : readBeside(type, one);
+		return [...things, ...alsoNamed(words, type), ...(also?.note === '' ? [also] : [])];
 	}
-	return [];
+	// "Peplums", "drop waists": many of them are said of one thing.
+	const inOrder = sensesOfPhrase(one) && !sensesOfPhrase(words) ? [one, words] : [words, one];
+	const said = inOrder.flatMap((text) => readBeside(type, text) ?? []);
+	const found = said.find(isCompared) ?? said[0];
+	return found ? [found] : [];
 }
 
 const descriptionsIn = remembered((words) => {
@@ -171,6 +189,10 @@ const anything = ['shirt', 'dress', 'trousers', 'shoes', 'handbag', 'earrings', 
 
 /** Do the words name a thing to wear? */
 export const namesThing = (words: string): boolean => elementsIn(words).length > 0;
+
+/** Do the words say what another thing could be told from: a kind, a colour, a cloth? "Rubber soles" are a note, and tell nothing apart. */
+export const tellsApart = (words: string): boolean =>
+	wholeKindIn(words) !== null || anything.some((type) => descriptionsOf(words, type).some(isCompared));
 
 /** Do the words say anything that a piece could be held against? */
 export function isUnderstood(words: string): boolean {

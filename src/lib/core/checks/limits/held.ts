@@ -4,9 +4,9 @@ import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
 import { isDescribed } from './described';
-import { hasUnknown, isUnderstood, namesThing } from './descriptions';
+import { hasUnknown, isUnderstood, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
-import { heelOver } from './of-the-body';
+import { heelOver, lowUpToCm, midUpToCm } from './of-the-body';
 import { propertiesIn } from './properties';
 import { wornInstead } from './worn-instead';
 
@@ -25,6 +25,20 @@ const about = (rest: string) =>
 /** "Heels over 3 cm", "up to 5 cm": a height of heels. */
 const ofHeels = /\bheels?\b|\bhigher\b|\bhigh\b|^(?:over|above|under|up to|max)/i;
 
+/** "A kitten heel at most", "nothing over a kitten heel": as high as such a heel is. */
+const heelNamed =
+	/\b(?:over|above|beyond|higher than|more than|at (?:the )?most|max(?:imum)?|up to)\b.*\b(kitten|low|mid|block) heels?\b|\b(kitten|low|mid|block) heels? (?:at (?:the )?most|max(?:imum)?|or (?:lower|less|flats?|flatter))\b/i;
+function heelNamedIn(words: string): number | undefined {
+	const [, over, most] = heelNamed.exec(words) ?? [];
+	const name = over ?? most;
+	if (!name) return undefined;
+	return /kitten|low/i.test(name) ? lowUpToCm : midUpToCm;
+}
+
+/** A figure of something that has no field of its own: how high a platform is, how long a train. */
+const ofFigure =
+	/\s*\b(?:(?:over|above|under|below|beyond|(?:more|less|higher|lower|deeper|longer|wider|thicker|bigger) than|up to|max(?:imum)?(?: of)?)\s+)?\d+(?:[.,]\d+)?\s*-?(?:cm|mm|centimet\w+|inch\w*|in\b|["”])/i;
+
 function heldByFigures({ words, only }: LimitClause): Held | undefined {
 	// "Over the knee boots" are a kind.
 	const isKind = sensesOfPhrase(words)?.some(({ kind }) => kind === 'type');
@@ -37,7 +51,7 @@ function heldByFigures({ words, only }: LimitClause): Held | undefined {
 			asks: () => 'where does it end?'
 		};
 	}
-	const cm = ofHeels.test(words) ? heightIn(words) : undefined;
+	const cm = ofHeels.test(words) ? (heightIn(words) ?? heelNamedIn(words)) : undefined;
 	return cm === undefined
 		? undefined
 		: { known: true, breaks: (piece) => heelOver(piece, cm), asks: () => 'how high is the heel?' };
@@ -50,7 +64,7 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 	const hasName = namesThing(words) || (rest !== '' && sensesOfPhrase(words) !== undefined);
 	const [isAbout, isNamed] = [about(rest), !only && !isDemand && hasName];
 	return {
-		known: true,
+		known: !hasUnknown(rest),
 		breaks: (piece) => {
 			const holds = anyOf(...properties.map((one) => one.holds(piece)));
 			const both = isAbout ? allOf(holds, isAbout(piece)) : holds;
@@ -60,16 +74,45 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 	};
 }
 
-function heldByWords({ words, only }: LimitClause): Held {
-	// A list of what alone is worn is not held against anything where a word of it is not known.
-	const known = isUnderstood(words) && !(only && hasUnknown(words));
-	const breaks = only ? wornInstead : isDescribed;
-	return { known, breaks: (piece) => (known ? breaks(piece, words) : 'no'), asks: () => 'is that so?' };
+/** "Ties must be silk", "her shirts have to be white". */
+const demand =
+	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to)(?: always)? be (.+)$/i;
+function heldByDemand({ words }: LimitClause): Held | undefined {
+	const [, things = '', wanted = ''] = demand.exec(words) ?? [];
+	if (!namesThing(things) || !tellsApart(wanted)) return undefined;
+	return {
+		known: !hasUnknown(wanted),
+		breaks: (piece) => allOf(isDescribed(piece, things), wornInstead(piece, wanted, true)),
+		asks: () => `is it ${wanted}?`
+	};
 }
 
+function heldByWords({ words, only }: LimitClause): Held {
+	// A list of what alone is worn is not held against anything where a word of it is not known.
+	const [isSaid, isWhole] = [isUnderstood(words), !hasUnknown(words)];
+	const breaks = only ? wornInstead : isDescribed;
+	return {
+		known: isSaid && isWhole && (!only || words.split(/\s*,\s*|\s+(?:and|or|&)\s+/).some(tellsApart)),
+		breaks: (piece) => (isSaid && !(only && !isWhole) ? breaks(piece, words) : 'no'),
+		asks: () => 'is that so?'
+	};
+}
+
+/** What breaks a limit only on a condition of which nobody knows is asked: when it is worn, how much of it there is. */
+const heldIf = ({ known, breaks }: Held, asked: string): Held => ({
+	known,
+	breaks: (piece) => (breaks(piece) === 'no' ? 'no' : 'unknown'),
+	asks: () => asked
+});
+
 export function heldBy(clause: LimitClause): Held {
-	const held = heldByFigures(clause) ?? heldByProperties(clause) ?? heldByWords(clause);
-	const { slots } = clause;
+	const { slots, when, words } = clause;
+	const byFigures = heldByFigures(clause);
+	const isMeasured = byFigures === undefined && ofFigure.test(words);
+	const plain = isMeasured ? { ...clause, words: words.replace(ofFigure, '').trim() } : clause;
+	const always = byFigures ?? heldByDemand(plain) ?? heldByProperties(plain) ?? heldByWords(plain);
+	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
+	const held = asked ? heldIf(always, asked) : always;
 	return slots
 		? { ...held, breaks: (piece) => (slots.includes(piece.slot) ? held.breaks(piece) : 'no') }
 		: held;

@@ -17,10 +17,12 @@ const reaches: readonly [said: RegExp, values: Partial<Record<FacetId, string>>]
 
 const shorter = /\b(?:above|shorter than|higher than|over)\b(?!-)/i;
 const longer = /\b(?:below|longer than|past|lower than|under)\b/i;
-const orLonger = /\bor (?:longer|below|lower|more)\b|\bat (?:the )?least\b|\bminimum\b|\bno shorter than\b/i;
+const orLonger =
+	/\bor (?:longer|below|lower|more)\b|\bat (?:the )?least\b|\bminimum\b|\bno shorter than\b|\breach(?:es|ing)?\b|\b(?:comes?|goes?|cuts?|covered|covers?) (?:down )?to\b/i;
 const orShorter = /\bor (?:shorter|above|less)\b|\bat (?:the )?most\b|\bmaximum\b|\bno longer than\b/i;
 
-const ofLength = /\b(?:hems?|hemlines?|lengths?|sleeves?|ends?|ending|the|her|his|their|that|to|a|an|-)\b/gi;
+const ofLength =
+	/\b(?:hems?|hemlines?|lengths?|sleeves?|ends?|ending|legs?|be|must|should|have|has|down|comes?|goes?|the|her|his|their|that|to|a|an|-)\b/gi;
 
 export interface LengthLimit {
 	values: Partial<Record<FacetId, string>>;

@@ -3,9 +3,10 @@ import type { SlotId } from '../../lexicon/slots';
 import { garmentType } from '../../lexicon/taxonomy';
 import { readLook } from '../../reading';
 import type { PieceFacts } from '../facts';
-import { anyOf, saidOnly } from '../property';
-import { denied, endsOnBody } from './clauses';
+import { allOf, anyOf, saidOnly } from '../property';
+import { denied, endsOnBody, figureOf } from './clauses';
 import { isTold } from './described';
+import { namesThing } from './descriptions';
 import {
 	anyPart,
 	heldOf,
@@ -27,6 +28,7 @@ import {
 	moreThan,
 	oneColour,
 	sets,
+	strongest,
 	throughout,
 	type Is,
 	type OfLook
@@ -39,7 +41,8 @@ export function togetherOf(a: string, b: string): OfLook | undefined {
 	// "Skirts over the knee", "bags over the shoulder" say where.
 	if (endsOnBody(b)) return undefined;
 	if (both('metal')) return beside(metalIs(a), metalIs(b));
-	if (both('colour') || both('print') || both('cloth')) return beside(partIs(a), partIs(b));
+	if (both('colour') || both('print')) return beside(partIs(a), partIs(b));
+	if (isSaid(a) && isSaid(b)) return bothWays(a, b);
 	if (ofA.includes('thing') && ofB.includes('cloth') && !isSaidOf(a, b))
 		return beside(anyPart(a), anyPart(b));
 	// "Brown shoes with navy".
@@ -57,9 +60,31 @@ const orAlone =
 	(several: OfLook, alone: Is): OfLook =>
 	(worn) => {
 		const outcome = several(worn);
-		const pieces = outcome.answer === 'no' ? worn.filter((piece) => saidOnly(alone(piece)) !== 'no') : [];
+		if (saidOnly(outcome.answer) !== 'no') return outcome;
+		const pieces = worn.filter((piece) => saidOnly(alone(piece)) !== 'no');
 		return pieces.length > 0 ? { answer: anyOf(...pieces.map(alone)), pieces } : outcome;
 	};
+
+/** Says how a thing is, and names neither a thing nor a colour: "tweed", "low-cut". */
+function isSaid(words: string): boolean {
+	const natures = naturesOf(words);
+	return natures.includes('cloth') || (natures.length === 0 && heldOf(words).known);
+}
+/** "Never short and tight at once": on one thing, or on two. */
+const bothWays = (a: string, b: string): OfLook => {
+	const [isA, isB] = [partIs(a), partIs(b)];
+	const onTwo = beside(isA, isB);
+	return (worn) => {
+		const both = worn.map((piece) => ({ piece, answers: [isA(piece), isB(piece)] }));
+		// Of what is one of them it is asked whether it is the other.
+		const pieces = both.filter(
+			({ answers }) => allOf(...answers) !== 'no' && answers.some((one) => saidOnly(one) !== 'no')
+		);
+		const answer = anyOf(...pieces.map(({ answers }) => allOf(...answers)));
+		const apart = onTwo(worn);
+		return strongest([{ answer, pieces: pieces.map(({ piece }) => piece) }, apart]);
+	};
+};
 
 /** "No black and brown": on two things, or on one. */
 export function joinedColours(a: string, b: string): OfLook | undefined {
@@ -71,10 +96,7 @@ export function joinedColours(a: string, b: string): OfLook | undefined {
 
 /** What is needed with a thing, unless it is a part of it: "only shirts with collars". */
 export const neededUnlessPart = (a: string, b: string, what: string, where: string): OfLook | undefined =>
-	isItsPart(a, b) ? undefined : neededOf(what, where);
-
-const figures: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, five: 5 };
-const figureOf = (word: string) => figures[word.toLowerCase()] ?? Number(word);
+	namesThing(a) && isItsPart(a, b) ? undefined : neededOf(what, where);
 
 /** Slots of what lies over one another on the trunk. */
 const layered: readonly SlotId[] = ['top', 'whole', 'layer', 'outer', 'suit'];
@@ -102,10 +124,10 @@ export const setsOf: OfLook = orAlone(sets, ({ type }) =>
 	['co-ords', 'skirt-sets', 'skirt-suits'].includes(type.family) ? 'by-kind' : 'no'
 );
 
-export const atMost = (figure: string, what: string) => countOf(figureOf(figure), what);
+export const atMost = (figure: string, what: string) => countOf(figureOf(figure) ?? Number(figure), what);
 
 /** Slots where something is worn in any look; elsewhere "always" asks for it. */
-const filled: readonly SlotId[] = ['top', 'legs', 'whole', 'feet', 'hair', 'face', 'nails', 'scent'];
+const filled: readonly SlotId[] = ['top', 'legs', 'whole', 'feet', 'under', 'hair', 'face', 'nails', 'scent'];
 const slotsOf = (words: string): SlotId[] =>
 	readLook(words).elements.map(({ garment }) => garmentType(garment.type).slot);
 const isOptional = (words: string) => slotsOf(words).some((slot) => !filled.includes(slot));
@@ -113,6 +135,8 @@ const isOptional = (words: string) => slotsOf(words).some((slot) => !filled.incl
 export function neededOf(what: string, where?: string): OfLook | undefined {
 	if (!isKnownPart(what) || (where !== undefined && !isKnownPart(where))) return undefined;
 	const slots = slotsOf(what);
+	// Nobody tells of a bra that is worn under a jumper.
+	if (where === undefined && slots.includes('under')) return undefined;
 	const wornIn = slots.length > 0 ? slots : undefined;
 	return where === undefined
 		? missing(anyPart(what), what, wornIn)
@@ -128,6 +152,20 @@ export const needs = (what: string): OfLook | undefined => {
 	if (bare !== what) return isKnownPart(bare) ? missing(heldOf(bare).breaks, what) : undefined;
 	return naturesOf(bare).includes('thing') && isOptional(bare) ? neededOf(bare) : undefined;
 };
+
+/** "Hair covered": by whatever is worn over it, which hair clips and a visor are not. */
+export const coveredHead = (): OfLook =>
+	missing(
+		({ type }) => (type.family === 'headwear' && type.id !== 'visor' ? 'yes' : 'no'),
+		'a covered head',
+		['head']
+	);
+
+/** "Wears a hijab": what faith asks for on the head is in every look; glasses are worn without being told. */
+export const wornOnTheHead = (what: string): OfLook | undefined =>
+	!denied.test(what) && !/\bonly\b/i.test(what) && slotsOf(what).every((slot) => slot === 'head')
+		? needs(what)
+		: undefined;
 
 const onTheFeetToo: readonly SlotId[] = ['feet', 'hosiery'];
 export function throughoutOf(what: string): OfLook | undefined {

@@ -1,10 +1,14 @@
 /** Limits of what a thing is made of. */
 import {
+	creasingCloth,
+	hasMetalFittings,
 	isCommonlyOf,
 	isNoted,
 	materialKinds,
 	materialsOfParts,
+	maybeCreasing,
 	maybeFur,
+	stretches,
 	type MaterialKind
 } from '../../lexicon/limit-properties';
 import type { PieceFacts } from '../facts';
@@ -57,15 +61,42 @@ const delicate: readonly string[] = [
 	'taffeta',
 	'satin'
 ];
+const delicateWork: readonly string[] = [
+	'beaded',
+	'sequinned',
+	'embroidered',
+	'mirror-work',
+	'applique',
+	'pleated'
+];
 const cleaned = (piece: PieceFacts): Answer =>
 	fromAnimals.some((kind) => madeOf(piece, kind) !== 'no') ||
 	delicate.includes(piece.value('material') ?? '') ||
+	delicateWork.includes(piece.value('texture') ?? '') ||
+	piece.type.id === 'evening-gown' ||
 	['tailored', 'suits', 'skirt-suits', 'coats'].includes(piece.type.family)
 		? 'unknown'
 		: 'no';
 
-/** Belts whose buckle is of metal, though nobody named it. */
-const buckled = ['belt', 'skinny-belt', 'wide-belt', 'western-belt'];
+/** Does its cloth give? What clings without it being said of what is asked. */
+function isStretchy(piece: PieceFacts): Answer {
+	const { type, stated, value } = piece;
+	const cloth = stated('material') ?? stated('texture');
+	if (cloth === 'elastane') return 'yes';
+	if (stated('material') === undefined && (stretches.includes(type.id) || type.slot === 'hosiery'))
+		return 'by-kind';
+	return value('fit') === 'skin-tight' || value('leg') === 'skinny' ? 'unknown' : 'no';
+}
+
+/** Does it need an iron? Shirts and what is pleated do, where nobody said of what they are. */
+function creases(piece: PieceFacts): Answer {
+	const cloth = piece.value('material') ?? '';
+	// Crinkled cloth looks creased, and shows no creases.
+	if (piece.stated('texture') === 'crinkled') return 'unknown';
+	if (creasingCloth.includes(cloth)) return piece.stated('material') ? 'yes' : 'by-kind';
+	const isShirt = cloth === '' && ['shirts', 'blouses'].includes(piece.type.family);
+	return isShirt || maybeCreasing.includes(cloth) ? 'unknown' : 'no';
+}
 
 export const clothProperties: readonly Property[] = [
 	{
@@ -83,7 +114,7 @@ export const clothProperties: readonly Property[] = [
 		said: /\bnickel\b/i,
 		asks: 'is it free of nickel?',
 		holds: ({ type, metal }) =>
-			metal || type.division === 'jewellery' || buckled.includes(type.id) ? 'unknown' : 'no'
+			metal || type.division === 'jewellery' || hasMetalFittings(type) ? 'unknown' : 'no'
 	},
 	{
 		said: /^(?:base|cheap|plated) metals?$/i,
@@ -109,6 +140,36 @@ export const clothProperties: readonly Property[] = [
 		asks: 'what does its care label say?',
 		holds: cleaned
 	})),
+	{
+		said: /\b(?:cow|calf|pig|goat|lamb|kid|deer|doe|horse)[ -]?(?:skins?|hides?|leathers?|suede)\b/i,
+		asks: 'of which animal is it?',
+		holds: (piece) => (madeOf(piece, 'leather') === 'no' ? 'no' : 'unknown')
+	},
+	{
+		// Its skin or its feathers.
+		said: /\bostrich/i,
+		asks: 'is it of ostrich?',
+		holds: (piece) => {
+			const cloths = [piece.stated('material'), ...materialsOfParts(piece.stated)];
+			if (/\bostrich/i.test(piece.note ?? '')) return 'yes';
+			return cloths.some((cloth) => cloth === 'exotic-skin' || cloth === 'feather') ? 'unknown' : 'no';
+		}
+	},
+	{
+		said: /\b(?:heavy|strong|overpowering|cloying|loud) (?:perfumes?|scents?|fragrances?)\b/i,
+		asks: 'how strong is it?',
+		holds: ({ slot }) => (slot === 'scent' ? 'unknown' : 'no')
+	},
+	{
+		said: /\b(?:elastane|spandex|stretch(?:y|es|ing)?)\b/i,
+		asks: 'does it stretch?',
+		holds: isStretchy
+	},
+	{
+		said: /\b(?:creas(?:es?|ed|ing|y)|crumpl(?:es?|ed|ing|y)|wrinkl(?:es?|ed|ing|y)|iron(?:s|ed|ing)?)\b/i,
+		asks: 'does it crease?',
+		holds: creases
+	},
 	{
 		said: /scratchy|itchy|prickly/i,
 		asks: 'does it scratch?',

@@ -67,6 +67,17 @@ export const kindProperties: readonly Property[] = [
 			)
 	},
 	{
+		positive: true,
+		said: /^(?:slip|pull)-?ons?(?: shoes?)? only$/i,
+		asks: 'has it a fastening?',
+		holds: (piece) => {
+			if (piece.slot !== 'feet') return 'no';
+			const fastening = piece.stated('closure');
+			if (fastening !== undefined) return fastening === 'pull-on' ? 'no' : 'yes';
+			return isOne(...slippedOn)(piece) === 'no' ? 'unknown' : 'no';
+		}
+	},
+	{
 		said: /\bslip-?ons?\b/i,
 		asks: 'has it a fastening?',
 		holds: (piece) =>
@@ -95,6 +106,14 @@ export const kindProperties: readonly Property[] = [
 		said: /\b(?:dangl(?:y|ing)|long|hanging|swinging) earrings?\b|^(?:dangl(?:y|ing)|swinging)(?: (?:things|bits|jewel(?:le)?ry))?$/i,
 		asks: 'how far do they hang?',
 		holds: isOne('drop-earrings', 'chandelier-earrings', 'tassel-earrings', 'jhumkas', 'chandbalis')
+	},
+	{
+		said: /\bears?(?: (?:are|is))?(?: not|n['’]t|(?: \w+)? un) ?pierced\b|\b(?:un|not )pierced ears?\b|\bears closed up\b/i,
+		asks: 'is it a clip-on?',
+		holds: (piece) =>
+			piece.slot === 'ears' && piece.type.id !== 'clip-earrings' && !/\bclip/i.test(piece.note ?? '')
+				? 'unknown'
+				: 'no'
 	},
 	{
 		said: /\bupdos?\b|\bhair (?:worn |pinned |put )?up\b/i,

@@ -8,6 +8,8 @@ import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../
 /** From which chroma and lightness on (CIELAB) a colour is bright, pastel or dark (this project's). */
 const colourKinds = {
 	bright: { leastChroma: 48 },
+	/** Up to this a colour is muted. */
+	muted: { mostChroma: 36 },
 	pastel: { leastLightness: 74, leastChroma: 7, mostChroma: 38 },
 	dark: { mostLightness: 31 },
 	/** Warm and cool colours are told apart from here on. */
@@ -45,12 +47,24 @@ export const lookProperties: readonly Property[] = [
 	},
 	{
 		ofColour: true,
-		said: of('bright|neon|loud|vivid|strong|garish|lurid|fluorescent'),
+		said: of('bright|neon|loud(?= \\w)|vivid|strong|garish|lurid|fluorescent'),
 		asks: 'how bright is it?',
 		holds: hasColour(
 			(lab) => chromaOf(lab) >= colourKinds.bright.leastChroma,
 			/\b(?:bright|neon|fluorescent|vivid)\b/i
 		)
+	},
+	{
+		ofColour: true,
+		said: of('muted|soft|subdued|quiet|dusty'),
+		asks: 'how muted is it?',
+		holds: hasColour((lab) => chromaOf(lab) <= colourKinds.muted.mostChroma)
+	},
+	{
+		said: /^(?:loud|showy|flashy|shouty|in your face|attention[- ]?(?:seeking|grabbing)|that shouts)(?: (?:clothes|clothing|things?|pieces?))?$/i,
+		asks: 'does it take the eye?',
+		holds: ({ statement, strong, type }) =>
+			(statement || strong) && type.division !== 'beauty' ? 'yes' : 'no'
 	},
 	{
 		ofColour: true,
@@ -71,11 +85,20 @@ export const lookProperties: readonly Property[] = [
 	},
 	...(['warm', 'cool'] as const).map((temperature): Property => ({
 		ofColour: true,
-		said: of(temperature),
+		said: of(temperature === 'cool' ? 'cool|cold|icy' : temperature),
 		asks: `is its colour ${temperature}?`,
-		holds: hasColour(
-			(lab) => chromaOf(lab) >= colourKinds.temperature.leastChroma && temperatureOf(lab) === temperature
-		)
+		holds: (piece) =>
+			anyOf(
+				hasColour(
+					(lab) => chromaOf(lab) >= colourKinds.temperature.leastChroma && temperatureOf(lab) === temperature
+				)(piece),
+				// Ice blue is hardly a colour, and cold.
+				hasColour(
+					(lab) => chromaOf(lab) >= colourKinds.pastel.leastChroma && temperatureOf(lab) === temperature
+				)(piece) === 'yes'
+					? 'unknown'
+					: 'no'
+			)
 	})),
 	{
 		said: /^jewel (?:colou?rs?|tones?|shades?)$/i,

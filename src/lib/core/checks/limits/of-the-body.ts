@@ -18,10 +18,10 @@ export function heelOf(piece: PieceFacts): { cm: number; sure: boolean } | undef
 }
 /** A sole of up to this is flat (cm; common practice). */
 const flatUpToCm = 2;
-/** A heel of up to this is low (cm; common practice). */
-const lowUpToCm = 5;
-/** From here on a heel is a high one (cm; common practice). */
-const highFromCm = 7.5;
+/** A heel of up to this is low, or a kitten one (cm; common practice). */
+export const lowUpToCm = 5;
+/** A heel of up to this is a middling one; from here on it is high (cm; common practice). */
+export const midUpToCm = 7.5;
 
 export function heelOver(piece: PieceFacts, cm: number): Answer {
 	if (piece.slot !== 'feet') return 'no';
@@ -43,7 +43,7 @@ function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
 }
 
 /** Straps too thin to cover a shoulder, as a note tells them. */
-const thinStraps = /\b(?:spaghetti|shoestring|thin|narrow|skinny|fine|delicate|slim) strap/i;
+const thinStraps = /\bspaghetti\b|\b(?:shoestring|thin|narrow|skinny|fine|delicate|slim) strap/i;
 function shoulders(piece: PieceFacts): Answer {
 	if (!nextToSkin(piece)) return 'no';
 	const isSleeveless = byFacet(piece, 'sleeveLength', among('sleeveless', 'strapless'));
@@ -66,6 +66,25 @@ const legsUpTo = (piece: PieceFacts, hems: readonly string[], legs: readonly str
 				saidOnly(byFacet(piece, 'legLength', among(...legs)))
 			);
 
+/** Is it open there? Of what is cut out, and nobody said where, it is asked. */
+function cutOutAt({ stated, note = '' }: PieceFacts, place: RegExp): Answer {
+	const isNoted = /\bcut[- ]?(?:outs?|away)\b/i.test(note);
+	if (isNoted) return place.test(note) ? 'yes' : 'no';
+	return stated('texture') === 'cut-out' ? 'unknown' : 'no';
+}
+
+/** Would a bra show with it: what leaves the shoulders or the back bare, and perhaps what shows through or opens low? */
+const braShows = (piece: PieceFacts): Answer =>
+	!nextToSkin(piece) || piece.slot === 'under'
+		? 'no'
+		: anyOf(
+				shoulders(piece),
+				saidOnly(byFacet(piece, 'back', among('open', 'low', 'backless', 'racer'))),
+				saidOnly(byFacet(piece, 'neckline', among('deep-v', 'plunge'))),
+				cutOutAt(piece, /back|shoulder|side/i),
+				['sheer', 'semi-sheer'].includes(piece.value('opacity') ?? '') ? 'unknown' : 'no'
+			);
+
 /** A slit opens a hem that covers: how far is told by a note, or is asked. */
 function slitUpTo(piece: PieceFacts, height: RegExp): Answer {
 	if (piece.stated('hemDetail') !== 'slit') return 'no';
@@ -77,7 +96,7 @@ function slitUpTo(piece: PieceFacts, height: RegExp): Answer {
 export const bodyProperties: readonly Property[] = [
 	{
 		positive: true,
-		said: /\bflats? only\b|\bflat (?:soles?|shoes?|heels?) only\b/i,
+		said: /\bflats? only\b|\bflat (?:soles?|shoes?|heels?) only\b|^(?:completely |totally )?flat only$/i,
 		asks: 'how high is the heel?',
 		holds: (piece) => heelOver(piece, flatUpToCm)
 	},
@@ -88,14 +107,14 @@ export const bodyProperties: readonly Property[] = [
 		holds: (piece) => heelOver(piece, lowUpToCm)
 	},
 	{
-		said: /\bflat (?:soles?|shoes?)\b|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
+		said: /\bflat (?:soles?|shoes?)\b|^(?:nearly|almost|practically) flat$|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
 		asks: 'how high is the heel?',
 		holds: (piece) => heelOver(piece, flatUpToCm)
 	},
 	{
 		said: /\bhigh heels?\b/i,
 		asks: 'how high is the heel?',
-		holds: (piece) => heelOver(piece, highFromCm)
+		holds: (piece) => heelOver(piece, midUpToCm)
 	},
 	{
 		said: /strapless/i,
@@ -151,15 +170,30 @@ export const bodyProperties: readonly Property[] = [
 			nextToSkin(piece)
 				? anyOf(
 						saidOnly(byFacet(piece, 'back', among('open', 'low', 'backless', 'racer'))),
-						saidOnly(byFacet(piece, 'neckline', among('halter')))
+						saidOnly(byFacet(piece, 'neckline', among('halter'))),
+						cutOutAt(piece, /\bback/i)
 					)
 				: 'no'
 	},
+	...([false, true] as const).map((positive): Property => ({
+		...(positive && { positive }),
+		said: positive
+			? /^(?:[\w-]+ )?bras? only$/i
+			: /\b(?:visible )?bra(?:[- ]?straps?|less)\b|\bvisible bras?\b/i,
+		asks: 'would a bra show with it?',
+		holds: braShows
+	})),
 	{
 		part: /^(?:midriff|belly|stomach|tummy|middle|navel|waist)$/,
 		said: /midriff|belly|stomach|tummy|crop(?:ped)? tops?/i,
 		asks: 'where does it end?',
-		holds: (piece) => (nextToSkin(piece) ? saidOnly(byFacet(piece, 'topLength', among('cropped'))) : 'no')
+		holds: (piece) =>
+			nextToSkin(piece)
+				? anyOf(
+						saidOnly(byFacet(piece, 'topLength', among('cropped'))),
+						cutOutAt(piece, /waist|sides?\b|middle|midriff|tummy|front/i)
+					)
+				: 'no'
 	},
 	{
 		part: /^(?:cleavage|chest|bust|décolletage|decolletage)$/,
@@ -167,6 +201,27 @@ export const bodyProperties: readonly Property[] = [
 		asks: 'how low is the neck?',
 		holds: (piece) =>
 			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
+	},
+	{
+		part: /^(?:neck|throat)$/,
+		asks: 'does it cover the neck?',
+		holds: (piece) => {
+			if (!nextToSkin(piece)) return 'no';
+			const covered = byFacet(piece, 'neckline', (value) => !highNecklines.includes(value));
+			// A collar may be buttoned to the top.
+			return covered !== 'no' && (piece.value('collar') ?? 'collarless') !== 'collarless'
+				? 'unknown'
+				: covered;
+		}
+	},
+	{
+		said: /\b(?:open[- ]?back(?:ed)?|backless) (?:shoes?|heels?|sandals?)\b/i,
+		asks: 'is it open at the heel?',
+		holds: (piece) =>
+			piece.slot === 'feet' &&
+			['mules', 'sliders', 'flip-flops', 'clogs', 'slingbacks'].includes(piece.type.id)
+				? 'by-kind'
+				: 'no'
 	},
 	{
 		part: /^collar-?bones?$/,

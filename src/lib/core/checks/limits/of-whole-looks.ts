@@ -1,9 +1,10 @@
 /** Limits of what is worn together, as clients say them: "no double denim", "never brown with black", "always earrings". */
-import { sensesOfPhrase } from '../../reading/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans';
 import { somebody, withoutDenial } from './clauses';
 import {
 	atMost,
 	countOf,
+	coveredHead,
 	joinedColours,
 	matchingOf,
 	mixedOf,
@@ -13,7 +14,8 @@ import {
 	setsOf,
 	throughoutOf,
 	togetherOf,
-	twice
+	twice,
+	wornOnTheHead
 } from './meant-together';
 import { naturesOf } from './parts-of-looks';
 import type { OfLook } from './together';
@@ -54,10 +56,23 @@ const wanting: readonly Form[] = [
 		means: (a, b) => (b ? matchingOf(a, b, 'apart') : mixedOf(a))
 	},
 	{
+		said: /^(?!.*\b(?:no|not|never|nothing|without|only)\b)(?:always )?(?:an? |her |his )?(.+?) (?:over|under|with|beneath) (?:any(?:thing)?|all|every(?:thing)?|each)(?: that(?: is|['’]s))? (.+)$/i,
+		means: (what, where) => neededUnlessPart(where, what, what, where)
+	},
+	{
+		said: /^(?!.*\b(?:no|not|never|nothing|without|only)\b)(?:an? )?(.+?) (?:over|under|with) (.+?),? always$/i,
+		means: (what, where) => neededUnlessPart(where, what, what, where)
+	},
+	{
+		said: /^(?=.*\bcover)(?:(?:always|must|should|has to|have to) )?(?:(?:keeps?|covers?|has) )?(?:(?:the|her|his|their|my) )?(?:hair|head)(?: (?:is|must be|should be|to be))?(?: always)?(?: covered(?: up)?)?(?: always)?$/i,
+		means: coveredHead
+	},
+	{
 		said: /^(?:always|must(?: always)? (?:have|wear)|has to (?:have|wear)|needs)(?: (?:wears?|has|have|with|in))? (.+)$/i,
 		means: needs
 	},
-	{ said: /^(.+?),? always$/i, means: needs },
+	{ said: /^(.+?),? (?:always|every time)$/i, means: needs },
+	{ said: /^(?:also )?wears (.+)$/i, means: wornOnTheHead },
 	{
 		said: new RegExp(`^(?:only|just|at most|max(?:imum)?(?: of)?|no more than) ${number} (.+)$`, 'i'),
 		means: atMost
@@ -136,6 +151,14 @@ export function lookLimitIn(said: string): OfLook | undefined {
 	const bare = withoutDenial(words);
 	// "All-in-ones", "double pleats" are of one thing; a set that matches is one, and what looks like one; double denim are two.
 	const ofOne = sensesOfPhrase(bare)?.some(({ kind }) => ['type', 'facet', 'detail'].includes(kind));
+	const [first] = spansOf(bare);
+	// "Double-breasted jackets" are counted by nothing.
+	if (
+		/^(?:double|triple|two|three)\b/i.test(bare) &&
+		(first?.words.length ?? 0) > 1 &&
+		!/^double denim$/i.test(bare)
+	)
+		return undefined;
 	const saysAlone = /\b(?:only|always)\b/i.test(words);
 	return saysAlone || (ofOne && !/^(?:match|double denim$)/i.test(bare))
 		? undefined

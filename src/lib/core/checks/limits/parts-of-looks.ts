@@ -51,7 +51,7 @@ export const anyPart = (words: string): Is => {
 	return (piece) => anyOf(...parts.map((is) => is(piece)));
 };
 export const isKnownPart = (words: string) =>
-	words.split(/\s+(?:or|nor)\s+/i).every((one) => naturesOf(one).length > 0);
+	words.split(/\s+(?:or|nor)\s+/i).every((one) => naturesOf(one).length > 0 || heldOf(one).known);
 
 /** Does the reader see a part of the first in the second, "dresses with pockets", rather than another thing? */
 export const isItsPart = (a: string, b: string) =>

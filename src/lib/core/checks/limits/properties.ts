@@ -23,7 +23,7 @@ const properties: readonly Property[] = [
 
 /** Words that a limit has besides what it speaks of: they name nothing by themselves. */
 const idle =
-	/\b(?:tops?|things?|clothes|clothing|pieces?|items?|garments?|fabrics?|cloths?|materials?|styles?|stuff|outfits?|any(?:thing)?|kind|of|the|her|his|their|a|an|in|with|very|too|real|genuine|next|to|skin)\b/gi;
+	/\b(?:tops?|things?|clothes|clothing|pieces?|items?|garments?|fabrics?|cloths?|materials?|trim(?:s|med|mings?)?|styles?|stuff|outfits?|any(?:thing)?|kind|of|the|her|his|their|a|an|in|with|very|too|real|genuine|next|to|skin|round|around|about|at|on|visible|showing|allergic|allergy|intolerant|sensitive|banned|out|off|table|makes?|gives?|brings?|itch|rash|hives|no longer|anymore|any more)\b/gi;
 
 /** Whole words: of "fur-collared" nothing is left. */
 const wordsWith = (said: RegExp) => new RegExp(`[^\\s,]*(?:${said.source})[^\\s,]*`, 'gi');
@@ -31,6 +31,10 @@ const wordsWith = (said: RegExp) => new RegExp(`[^\\s,]*(?:${said.source})[^\\s,
 /** "Skirts must cover the knee", "dresses that hide her arms". */
 const covering =
 	/^(.+?) (?:(?:that|which|must|should|have to|has to|need to|always) )?(?:cover|hide|conceal)s? (?:(?:the|her|his|their|my) )?(\w+)$/i;
+
+/** "Dark red" is a colour of its own, "neutrals" are none. */
+const namesColour = (words: string) =>
+	spansOf(words).some(({ senses }) => senses.some(({ kind }) => kind === 'colour'));
 
 export interface Said {
 	properties: readonly Property[];
@@ -54,10 +58,9 @@ export function propertiesIn(words: string, only = false): Said {
 	const ofThing = thing ? properties.filter(({ part }) => part?.test(covered)) : [];
 	if (ofThing.length > 0) return { properties: ofThing, rest: thing, isDemand: true };
 	const text = only ? `${words} only` : words;
-	const namesColour = spansOf(text).some(({ senses }) => senses.some(({ kind }) => kind === 'colour'));
 	const found = properties.filter(
 		({ said, positive, ofColour }) =>
-			said?.test(text) && Boolean(positive) === only && !(ofColour && namesColour)
+			said?.test(text) && Boolean(positive) === only && !(ofColour && namesColour(text.replace(said, ' ')))
 	);
 	const rest = found.reduce((left, { said }) => (said ? left.replace(wordsWith(said), ' ') : left), text);
 	return {

@@ -24,7 +24,8 @@ export type OfLook = (worn: readonly PieceFacts[]) => Outcome;
 
 const nothing: Outcome = { answer: 'no', pieces: [] };
 const strength: readonly Answer[] = ['yes', 'by-kind', 'unknown', 'no'];
-const strongest = (found: readonly Outcome[]): Outcome =>
+/** The outcome that says most. */
+export const strongest = (found: readonly Outcome[]): Outcome =>
 	[...found].sort((a, b) => strength.indexOf(a.answer) - strength.indexOf(b.answer))[0] ?? nothing;
 const pairsOf = <T>(all: readonly T[]) =>
 	all.flatMap((one, i) => all.slice(i + 1).map((other): [T, T] => [one, other]));

@@ -36,9 +36,9 @@ function isJudgedBy(facet: FacetId, piece: PieceFacts): boolean {
 }
 
 /** Is a piece something else than what one word of a list allows, in its place? */
-function isOther(piece: PieceFacts, words: string): Answer {
+function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const whole = wholeKindIn(words);
-	if (whole) return whole.rest && whole.isOf(piece.type) ? isOther(piece, whole.rest) : 'no';
+	if (whole) return whole.rest && whole.isOf(piece.type) ? isOther(piece, whole.rest, isMeant) : 'no';
 	const ofMetal = spansOf(words).flatMap(({ senses }) =>
 		senses.flatMap((sense) => (sense.kind === 'metal' ? sense.metal : []))
 	);
@@ -58,7 +58,11 @@ function isOther(piece: PieceFacts, words: string): Answer {
 	}
 	return anyOf(
 		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {
-			if (!isJudgedBy(facet, piece) || saysOf(piece, facet, value) !== 'no') return 'no';
+			if (
+				!(isMeant ? piece.type.facets.includes(facet) : isJudgedBy(facet, piece)) ||
+				saysOf(piece, facet, value) !== 'no'
+			)
+				return 'no';
 			return piece.stated(facet) === undefined ? 'unknown' : 'yes';
 		})
 	);
@@ -72,10 +76,10 @@ function isOtherColour(piece: PieceFacts, words: string): Answer | undefined {
 	return isColourless || wanted.holds(piece) !== 'no' ? 'no' : 'yes';
 }
 
-/** Is a piece something else, in its place, than all that alone is worn? */
-export const wornInstead = (piece: PieceFacts, words: string): Answer =>
+/** Is a piece something else, in its place, than all that alone is worn? `isMeant`: it is said to be of such things, "ties must be silk". */
+export const wornInstead = (piece: PieceFacts, words: string, isMeant = false): Answer =>
 	allOf(
 		...words
 			.split(/\s*,\s*|\s+(?:and|or|&)\s+/)
-			.map((one) => isOtherColour(piece, one) ?? isOther(piece, one))
+			.map((one) => isOtherColour(piece, one) ?? isOther(piece, one, isMeant))
 	);
