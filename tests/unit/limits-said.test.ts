@@ -269,7 +269,9 @@ describe('limits in clients’ own words', () => {
 		const parts = ['neckline', 'heelHeight', 'heelShape', 'hemDetail', 'collar', 'back', 'toe'];
 		const nouns = facetPhrases.filter(
 			({ phrase, facet }) =>
-				parts.includes(facet) && /\b(?:neck|heel|pleat|trim|back|toe|collar|front|hem)$/.test(phrase)
+				parts.includes(facet) &&
+				/\b(?:neck|heel|pleat|trim|back|toe|collar|front|hem)$/.test(phrase) &&
+				!/^nothing/.test(phrase)
 		);
 		const hosts = garmentTypes.filter(({ general }) => general);
 		const silent = nouns.flatMap(({ phrase, facet, value }) => {

@@ -34,6 +34,8 @@ const lines = `
 	colour: blush = blusher
 	heelHeight: flat = flats
 	strap: ankle-straps = heels sandals
+	leg: wide-leg = wide-leg-trousers
+	leg: straight-leg = straight-jeans
 	strap: top-handle = top-handle-bag`;
 
 /** By their words, hyphens as spaces. */

@@ -115,11 +115,11 @@ const source: Partial<Record<FacetId, string>> = {
 		keyhole: keyhole-neck, keyhole
 		henley: henley-neck, grandad-neck
 		halter: halter-neck, halterneck, halter
-		high-neck: high at the neck, high in the neck, high-neck, high-necked, high neck, victorian-necked
+		high-neck: high at the neck, high in the neck, high at the throat, high to the throat, high round the throat, high-neck, high-necked, high neck, victorian-necked
 		one-shoulder: one-shoulder, one-shouldered, single-shoulder, one shoulder, one bare shoulder, one shoulder bare, bare on one shoulder, one-sleeved, one-sleeve, single-sleeved, single-sleeve
 		asymmetric: asymmetric neck, asymmetric neckline
 		strapless: strapless
-		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders, bardot, bardot-neck`,
+		off-shoulder: off-shoulder, off-the-shoulder, off the shoulder, off-the-shoulders, off both shoulders, off her shoulders, off his shoulders, bardot, bardot-neck`,
 	collar: `
 		shirt: shirt-collared
 		button-down: button-down, button-down collar
@@ -224,7 +224,7 @@ const source: Partial<Record<FacetId, string>> = {
 		cold-shoulder: cold-shoulder, cut-out shoulders`,
 	back: `
 		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, draped-back, low at the back, low scooped back
-		open: backless, open-back, open-backed, bare-backed, bare back, open at the back, open down the back, open behind, open to the waist at the back, open to the waist behind, bare at the back
+		open: backless, open-back, open-backed, bare-backed, bare back, open at the back, open down the back, open behind, open to the waist at the back, open to the waist behind, bare at the back, nothing at the back, nothing behind, hardly anything at the back, next to nothing at the back
 		keyhole: keyhole-back
 		racer: racer-back, racerback, racer-backed
 		crossed: cross-back, crossed-back, criss-cross back, crossing at the back, crossed at the back, straps crossing at the back`,
@@ -239,7 +239,7 @@ const source: Partial<Record<FacetId, string>> = {
 		stiletto: stiletto, stiletto-heeled, stiletto-heel, needle-heeled, pin-heeled, thin-heeled, ~thin, ~needle, ~pin, ~spindly
 		kitten: kitten-heeled
 		spool: spool-heeled, louis-heeled, louis
-		block: block-heeled, chunky-heeled, ~chunky
+		block: block-heeled, chunky-heeled, ~chunky, square-heeled, ~square
 		cuban: cuban-heeled
 		stacked: stacked-heeled
 		cone: cone-heeled, sculpted heel
@@ -249,7 +249,7 @@ const source: Partial<Record<FacetId, string>> = {
 	sole: `
 		thin: thin-soled, leather-soled
 		lug: lug-soled, lug-sole, cleated, commando-soled, tread-soled, lugged, track-soled
-		chunky: chunky, chunky-soled, ~thick, ~heavy, thick-soled, heavy-soled
+		chunky: chunky, chunky-soled, clumpy, clompy, ~thick, ~heavy, thick-soled, heavy-soled
 		platform: platform, platform-soled, flatform
 		rope: rope-soled, espadrille, jute-soled
 		cork: cork-soled, cork-footbed
@@ -308,7 +308,7 @@ const source: Partial<Record<FacetId, string>> = {
 		long: long, waist-length, very long`,
 	hairTexture: `
 		straight: straight, poker-straight, ironed
-		sleek: sleek, slick, smooth, slicked-back, slicked, slick-back, scraped-back, scraped back, scraped
+		sleek: sleek, wet-look, wet, slick, smooth, slicked-back, slicked, slick-back, scraped-back, scraped back, scraped
 		wavy: wavy, waved, crimped, waves, soft waves, loose waves, long waves
 		curly: curly, curled, ringletted, curls, ringlets, loose curls, tumbling curls, loose ringlets
 		coily: coily, kinky

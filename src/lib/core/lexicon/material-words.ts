@@ -80,7 +80,7 @@ cane: wicker, rattan, bamboo cane = straw
 cork:  = sand
 rope: jute, hessian, burlap, gunny, sackcloth, sacking, hopsack sacking = straw
 wood: wooden = wood
-rubber: latex, rubberised, rubberized
+rubber: jelly, latex, rubberised, rubberized
 metal: chainmail, chain mail, wire mesh
 pearl: pearls, freshwater pearl, freshwater pearls, baroque pearl, mother-of-pearl, mother of pearl = pearl
 crystal: crystals, diamante, diamanté, rhinestone, rhinestones, diamond, strass, cubic zirconia, cz

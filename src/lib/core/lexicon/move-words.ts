@@ -36,9 +36,9 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 	pegged: 'pegged, pinrolled, pin-rolled, tight-rolled',
 	'tucked-into-boots': 'tucked, tucked in',
 	belted:
-		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied, tied at the waist, knotted at the waist, tied at the front, tied in front, tied in a knot, tied up',
+		'cinched, cinched at the waist, belted at the waist, nipped in with a belt, belted tight, waist belted, cinched with a belt, belted over, worn belted, tied, knotted, belt tied, belt knotted, knotted belt, belt tied at the back, with the belt tied, tied at the waist, knotted at the waist, tied at the front, tied in front, tied in a knot, tied up',
 	knotted:
-		'knotted, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
+		'knotted, tied, tied in a knot, knotted up, tied up, tied at the waist, tied at the front, front-knotted, knotted at the front, tied in front, tie-front, tied above the waist, knotted high, tied under the bust, knotted under the bust, tied at the midriff, knotted at the midriff, tied at the navel, knotted at the navel, tied at the ribs, tied just above the navel, tied at the hip, knotted at the hip',
 	'draped-on-shoulders':
 		'draped over the shoulders, over the shoulders, thrown over the shoulders, slung over the shoulders, on the shoulders, shoulder-robed, worn over the shoulders, hung on the shoulders, draped around the shoulders, around the shoulders, over one shoulder, thrown over one shoulder, slung over one shoulder, draped over one shoulder, worn over one shoulder, hung over one shoulder, slung over the shoulder, over the shoulder, across the shoulders, over/on/across/round/around both shoulders, draped/worn/thrown over/on/across/round both shoulders, folded over the shoulder, folded over/on/across/round the shoulders, folded over/on one shoulder, worn like a cape, round the shoulders, slung/draped/thrown/hung/worn round/about the shoulders',
 	'tied-on-shoulders':
@@ -64,7 +64,7 @@ export const sayingsOfMoves: Readonly<Record<MoveId, string>> = {
 		'knotted, tied in a knot, tied in a bow, bow at the neck/throat, worn at the neck, tied in a bow at the neck, at the neck/throat, tied/knotted at the neck/throat, tied/knotted/wound/wrapped/looped/slung/draped/worn round/around/about the neck/throat',
 	doubled: 'wrapped twice, doubled, worn doubled, wound round twice, double-wrapped',
 	layered:
-		'stack of, stacks of, pile of, armful of, armfuls of, layers of, layered, stacked, piled on, several together, in a stack, worn together',
+		'stack of, stacks of, pile of, piles of, heap of, heaps of, mess of, tangle of, jumble of, armful of, armfuls of, layers of, layered, stacked, piled on, several together, in a stack, worn together',
 	'one-side':
 		'tilted, tilted to one side, at an angle, on one side, swept to one side, pinned to one side, side-swept, worn to the side, cocked',
 	'low-on-hips': 'on the hips, slung low, low-slung, worn low, hip-slung, slung on the hips',

@@ -40,7 +40,15 @@ export const moves = {
 	'tucked-into-boots': ofLegs('tucked into boots', 'a narrow leg and a shaft with room'),
 	knotted: move('knotted at the waist', 'a shirt front with length to spare', tops),
 	// After it: a shirt that is tied at the waist is knotted, a coat belted.
-	belted: move('belted', 'a waist that takes a belt', ['top', 'layer', 'outer', 'whole', 'drape', 'suit']),
+	belted: move('belted', 'a waist that takes a belt', [
+		'top',
+		'layer',
+		'outer',
+		'whole',
+		'legs',
+		'drape',
+		'suit'
+	]),
 	'draped-on-shoulders': move('draped on the shoulders', 'a layer that stays put', [
 		'layer',
 		'outer',
@@ -83,6 +91,8 @@ export const moves = {
 		'head',
 		'outer',
 		'layer',
+		'drape',
+		'scarf',
 		'hands'
 	]),
 	'worn-back-to-front': move('worn back to front', 'a cut that allows it', ['top', 'layer', 'whole', 'head']),

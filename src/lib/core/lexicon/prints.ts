@@ -80,9 +80,11 @@ export const patternWords = ['print', 'prints', 'pattern', 'patterns', 'motif', 
 
 /** Animals that are drawn on things as well as worn. */
 const creatures = 'fox, rabbit, squirrel, otter, beaver, raccoon, racoon, lynx, stoat, marten, seal, ostrich';
+/** Animals after whose coats prints are named. */
+const coats = 'tiger, leopard, zebra, snake, cow';
 /** One of them, and several, with the word that they stand for. */
 export const creaturesShown: ReadonlyMap<string, 'one' | 'several'> = new Map(
-	creatures.split(', ').flatMap((one) => [
+	`${creatures}, ${coats}`.split(', ').flatMap((one) => [
 		[one, 'one'],
 		[one.endsWith('x') ? `${one}es` : `${one}s`, 'several']
 	])

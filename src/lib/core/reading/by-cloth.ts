@@ -233,11 +233,12 @@ export function namedByCloth(
 		: madeOf[cloth];
 	const [likeliest] = meant ?? [];
 	if (!meant || !likeliest || senseOf(last.span, 'type')) return undefined;
-	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it.
+	// "Raw denim turned up": how it is worn follows its name; a bow at the neck is none of it, and "a denim belt tied at the back" is a belt.
 	const type = garmentType(likeliest);
 	const follows = parts.slice(parts.indexOf(last) + 1);
-	if (!follows.every(({ span }) => sensesOf(span, 'move').some(({ move }) => isDoneWith(move, type))))
-		return undefined;
+	const isDone = ({ span }: Part) =>
+		span.words[0] !== 'belt' && sensesOf(span, 'move').some(({ move }) => isDoneWith(move, type));
+	if (!follows.every(isDone)) return undefined;
 	const hasArticle = !bare && !definite;
 	// "White, turquoise and light denim" are colours.
 	const isApart =

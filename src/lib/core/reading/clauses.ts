@@ -330,7 +330,9 @@ class ClauseBuilder implements Reached {
 			clause.matches = { span, at, role, denied: false };
 		}
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
-		if (role === 'detail' && namesPart(this, span, at)) this.unname('said');
+		// "Pearls for buttons".
+		const isFor = this.previous?.words.join(' ') === 'for' && clause.head?.at === at - 2;
+		if (role === 'detail' && (isFor || namesPart(this, span, at))) this.unname('said');
 		else if (span.hyphenated && role !== 'head' && clause.head?.at === at - 1) this.unname('said');
 		const denied = this.denyNext === 'word' || (this.denyNext === 'part' && role === 'detail');
 		const part: Part = { span, at, role, denied };
@@ -365,6 +367,7 @@ class ClauseBuilder implements Reached {
 		else if (link === 'as' && !span.breakBefore && this.isLikened())
 			this.clause.parts.push({ span, at, role: 'matching', denied: false });
 		else {
+			const isOfBelow = link === 'in' && span.words.join(' ') === 'of' && this.isOfWearer();
 			// "Nothing under the jacket" denies no jacket.
 			if (link !== 'and' && link !== 'or') this.denyNext = false;
 			// "A riot of colour" names nothing; "…, a bouquet of white roses" names what the roses are of.
@@ -395,9 +398,15 @@ class ClauseBuilder implements Reached {
 				// "Can't see her feet, but the skirt is long".
 				this.clause.unseen = false;
 			} else if (link === 'and' && isOfNext(this, this.dressedNext(1))) return;
+			// "Draped over the shoulders of a shirt": what is below is a thing of its own.
+			else if (isOfBelow) this.begin('list');
 			else {
 				const decoration = link === 'and' ? this.clause.decoration : decorationAfter(this.previous, span);
 				const excepted = link === 'and' && this.clause.excepted;
+				// "Tied like a top": how it is worn is what follows.
+				const worn = this.clause.parts.at(-1);
+				const isWay = ['like', 'as'].some((word) => span.words.includes(word));
+				if (isWay && worn?.role === 'move' && wearing.has(worn.span.text.toLowerCase())) worn.role = 'again';
 				this.begin(link);
 				this.clause.excepted = excepted;
 				this.clause.over = span.words.join(' ') === 'over';
@@ -409,9 +418,12 @@ class ClauseBuilder implements Reached {
 			this.clause.many = link === 'is' && span.words.some((word) => ['are', 'were'].includes(word));
 			const leadsToPlace = link === 'on' || span.words.includes('at') || leadsOver(this, span);
 			this.placed = leadsToPlace && !this.isTiedThere(at);
-			this.clause.ofWhole = link === 'in' && span.words.includes('of');
+			this.clause.ofWhole = link === 'in' && span.words.includes('of') && !isOfBelow;
 		}
 	}
+
+	/** Does an article follow what is worn over a place: "over the shoulders of a shirt"? */
+	isOfWearer = () => this.clause.parts.at(-1)?.role === 'move' && articles.has(this.after(0)?.words[0] ?? '');
 
 	/** "In the same green", "the same colour". */
 	isLikened = () => this.clause.same || this.clause.parts.at(-1)?.role === 'matching';
@@ -472,6 +484,15 @@ class ClauseBuilder implements Reached {
 		senseOf(this.previous, 'link') !== undefined &&
 		this.previous.words.some((word) => overs.has(word));
 
+	/** "Pale denim from top to toe: shirt, jeans": said of all that is listed. */
+	isThroughout({ words }: Span): boolean {
+		const { parts, head } = this.clause;
+		const reaches = words.includes('to') && ['toe', 'foot', 'bottom'].includes(words.at(-1) ?? '');
+		if (!reaches || head || parts.length === 0 || !parts.every(({ role }) => role === 'said')) return false;
+		this.clause.all = true;
+		return true;
+	}
+
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
 	pass(span: Span, at: number): void {
 		const { clause } = this;
@@ -508,7 +529,9 @@ class ClauseBuilder implements Reached {
 		const saysBoth = has('both') && !namesPlace(this.after(0));
 		if (saysBoth && clause.head) this.bothNext = true;
 		else if (saysBoth) clause.both = true;
-		if (has('all', 'each') && clause.parts.length === 0 && !this.isBelow()) clause.all = true;
+		// "Under it all black": all that is worn there.
+		const isUnder = this.previous?.words.at(-1) === 'under';
+		if (has('all', 'each') && clause.parts.length === 0 && (isUnder || !this.isBelow())) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) {
 			const another = has('one') ? anotherOf(this) : undefined;
@@ -560,7 +583,8 @@ class ClauseBuilder implements Reached {
 		const own = roleOf(span);
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
-		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
+		if (role === 'thing' && !span.breakBefore && (this.isBelow() || this.isThroughout(span)))
+			return this.pass(span, at);
 		const jewel = jewelAt(this, span);
 		if (jewel) {
 			this.clauses.pop();

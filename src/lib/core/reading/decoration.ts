@@ -1,5 +1,7 @@
 /** "Studded with pearls", "printed with shoes": what a garment is decorated with is shown on it, and no thing of its own. */
 import { decorated, trinkets } from '../lexicon/reading-words';
+import type { SlotId } from '../lexicon/slots';
+import { garmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { senseOf, sensesOf, type Clause, type Decoration } from './parts';
 
@@ -24,8 +26,27 @@ export function decorationAfter(before: Span | undefined, link: Span): Decoratio
 	return bears.has(before.words.at(-1) ?? '') ? 'borne' : undefined;
 }
 
+/** Where one is worn at a time, so that several are a pattern. */
+const wornSingly: readonly SlotId[] = ['head', 'waist', 'bag', 'outer'];
+/** "Slippers with embroidered crowns": nobody wears two. */
+function isWorkedMotif({ before, bare, parts }: Clause, span: Span): boolean {
+	const last = parts.at(-1);
+	const type = senseOf(span, 'type')?.type;
+	return (
+		bare &&
+		['with', 'and'].includes(before) &&
+		last?.role === 'said' &&
+		showsWork(last.span) &&
+		type !== undefined &&
+		span.words.at(-1)?.endsWith('s') === true &&
+		wornSingly.includes(garmentType(type).slot)
+	);
+}
+
 /** Does a garment's name in such a clause only name what decorates? What has an article is a thing: "fastened with a brooch". */
-export function isDecoration({ decoration, bare, before, head }: Clause, span: Span): boolean {
+export function isDecoration(clause: Clause, span: Span): boolean {
+	const { decoration, bare, before, head } = clause;
+	if (!head && isWorkedMotif(clause, span)) return true;
 	if (!decoration || head) return false;
 	if (decoration !== 'borne') return before !== 'and' || bare;
 	return bare && small.has(span.words.at(-1) ?? '');

@@ -73,13 +73,31 @@ export function motifAt(words: readonly string[], at: number, limit: number): Fo
 /** Whose shoulder a fur lies on: "a fox on her shoulder". */
 const worn = new Set(['her', 'his', 'their', 'one', 'each']);
 const drawn: readonly Sense[] = [{ kind: 'print', family: 'conversational' }, { kind: 'note' }];
+/** Done to the cloth where it is shown: "an embroidered tiger". */
+const worked = new Set([
+	'embroidered',
+	'appliqued',
+	'applique',
+	'beaded',
+	'sequinned',
+	'sequined',
+	'painted',
+	'printed',
+	'intarsia',
+	'stitched'
+]);
 /** Where a fur is worn: "two foxes over her shoulders". */
 const aroundHer = new Set(['over', 'round', 'around', 'across', 'about']);
+
+const namesGarment = (words: readonly string[], at: number, limit: number): boolean =>
+	at < limit && (longestPhrase(words, at, limit)?.senses ?? []).some(({ kind }) => kind === 'type');
 
 /** An animal that is drawn on a thing, and no fur: "a jumper with a fox on it", "rabbits all over"; undefined where it may be the fur. */
 export function creatureAt(words: readonly string[], at: number, limit: number): Found | undefined {
 	const many = creaturesShown.get(words[at] ?? '');
 	const next = at + 1 < limit ? words[at + 1] : undefined;
+	const isWorked = worked.has(words[at - 1] ?? '') && !namesGarment(words, at + 1, limit);
+	if (many && isWorked) return { senses: drawn, length: 1 };
 	const isDrawn =
 		many === 'several'
 			? !aroundHer.has(next ?? '')

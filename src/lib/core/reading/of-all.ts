@@ -2,7 +2,7 @@
 import { garmentType } from '../lexicon/taxonomy';
 import { isColour, saysOnlyColour } from './forward';
 import type { Group } from './owners';
-import { senseOf, type Clause, type Part } from './parts';
+import { isCloth, senseOf, type Clause, type Part } from './parts';
 
 const isOfIt = ({ parts }: Clause) => !parts.some(({ role }) => role === 'detail');
 const saysItself = (part: Part) => part.role === 'said' && isColour(part);
@@ -21,7 +21,11 @@ export function listedFrom(clauses: readonly Clause[], at: number): number {
 /** "All in black, a roll neck, jeans", but "all silver, a cuff and studs" of jewels: does such a colour go over the list after the comma? */
 export function goesOverList(said: Clause, next: Clause | undefined): boolean {
 	const type = next?.head && senseOf(next.head.span, 'type');
-	if (!next || !type || next.before !== 'comma' || next.excepted || !saysOnlyColour(said)) return false;
+	const saysCloth = said.parts.every(
+		(part) => saysItself(part) || isCloth(part.span) || senseOf(part.span, 'tone') !== undefined
+	);
+	if (!next || !type || next.before !== 'comma' || next.excepted || !(saysOnlyColour(said) || saysCloth))
+		return false;
 	const isOfMetal = said.parts.some(({ span }) => senseOf(span, 'metal') !== undefined);
 	return !isOfMetal || garmentType(type.type).division !== 'jewellery';
 }

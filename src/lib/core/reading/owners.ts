@@ -397,7 +397,9 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
 	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
-	if (!own || !(clause.definite || byName || byCut || byKind)) return undefined;
+	// "Over the slip; slip is champagne satin".
+	const isSubject = clause.bare && goesOn && clause.parts.length === 1;
+	if (!own || !(clause.definite || byName || byCut || byKind || isSubject)) return undefined;
 	const meant = (clause.definite ? named : named.slice(-reach)).filter((group) => {
 		const type = typeOf(group.head);
 		if (!type) return false;
@@ -410,7 +412,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 			return (
 				(own.general || byCut || (byKind && goesOnAboutParts(clause, group))) && slotsMeetOf(type.id, own.id)
 			);
-		if (!clause.definite) return false;
+		if (!clause.definite) return isSubject && type === own && saysNothing(group);
 		const sameWord = group.head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;
 	});

@@ -172,7 +172,9 @@ function nameLengths(read: Read[]): void {
 		const { choices } = one.named;
 		if (choices.length !== 2 || !choices.includes('skirt') || !choices.includes('dress')) continue;
 		const others = read.filter((other) => other !== one && !other.group.denied);
-		const has = (slot: string) => others.some(({ named }) => named.type.slot === slot);
+		const isWornIn = ({ named, description }: Read, slot: string) =>
+			named.type.slot === slot || (slot === 'top' && description.moves.includes('as-top'));
+		const has = (slot: string) => others.some((other) => isWornIn(other, slot));
 		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
 		let means: string | undefined;
 		if (kinds.length > 0 || has('legs')) means = 'dress';
@@ -185,6 +187,23 @@ function nameLengths(read: Read[]): void {
 		one.description.type = one.named.type;
 	}
 }
+
+/** Cloth of which trousers are made, and nothing that is worn under them. */
+const outerCloth: readonly string[] = [
+	'flannel',
+	'tweed',
+	'wool',
+	'denim',
+	'corduroy',
+	'twill',
+	'gabardine',
+	'canvas',
+	'leather',
+	'suede',
+	'linen',
+	'velvet',
+	'moleskin'
+];
 
 /**
  * "Pants" that may be underwear or trousers: what a look shows is seldom worn under it. They are trousers, unless other underwear is named
@@ -199,7 +218,12 @@ function nameSeen(read: Read[], described: (group: Group, type: GarmentType) => 
 		const isItsName = type.singular === one.group.head.span.words.join(' ');
 		if (type.slot !== 'under' || isItsName || !seen) continue;
 		const others = read.filter((other) => other !== one && !other.group.denied);
-		if (others.some(({ named }) => ['under', seen.slot].includes(named.type.slot))) continue;
+		// "Flannel pants, suspenders": beside a cloth of which no underwear is made, what may be something else tells of none.
+		const isOuter = outerCloth.includes(one.description.facets.material?.value ?? '');
+		const tells = ({ named }: Read) =>
+			named.type.slot === seen.slot ||
+			(named.type.slot === 'under' && !(isOuter && named.choices.length > 1));
+		if (others.some(tells)) continue;
 		one.named = { ...one.named, type: seen };
 		one.description = described(one.group, seen);
 	}

@@ -210,6 +210,10 @@ export function saidOf({ facets, print, metal }: Description, aspect: Says['aspe
 
 export const unset = ({ facets }: Description, facet: FacetId) => facets[facet] === undefined;
 
+const heelFacets: readonly FacetId[] = ['heelHeight', 'heelShape'];
+const hasHeels = ({ usual }: GarmentType): boolean =>
+	usual.heelHeight !== undefined && usual.heelHeight !== 'flat' && usual.shaft === undefined;
+
 /** The ways to take a phrase, best first; empty where nothing of it can be said of this type. */
 export function takings(part: Part, description: Description, onDetail?: Part): Taking[] {
 	const { type } = description;
@@ -240,7 +244,10 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 	// "A ring with a green stone".
 	if (metalFirst.has(type.division) && /^stones?$/.test(span.words.join(' ')))
 		return [takeFacet('material', 'gemstone')];
-	const free = facets.filter(({ free: alone }) => alone).sort(byWeight);
+	const alone = facets.filter(({ free: isFree }) => isFree);
+	// "Low heels", "tall court shoes": of what is worn on heels, where nothing else of it can be low.
+	const ofHeels = hasHeels(type) ? facets.filter(({ facet }) => heelFacets.includes(facet)) : [];
+	const free = (alone.length > 0 ? alone : ofHeels).sort(byWeight);
 	const open = free.filter(({ facet }) => unset(description, facet));
 	const colour = senseOf(span, 'colour');
 	const metal = senseOf(span, 'metal');

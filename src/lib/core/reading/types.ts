@@ -220,7 +220,15 @@ export function nameSays(type: GarmentType, words: readonly string[]): Sense[] {
 	const { before, head, isMadeOf } = partsOfName(words);
 	const meant = isMadeOf ? 'itself' : meantByHead(type, head);
 	const beforeHead = spansOf(before)
-		.flatMap((span) => insideName(type, span, meant === 'other'))
+		.flatMap((span, i, all) => {
+			// "Fair Isle tank" of a "Fair Isle tank top" is such a name by itself.
+			const isName = span.words.length > 1 && sensesOf(span, 'type').some((sense) => sense.type === type.id);
+			if (isName) return nameSays(type, span.words);
+			const inside = insideName(type, span, meant === 'other');
+			// Boots with a steel toe are not of that colour.
+			const next = all[i + 1];
+			return next && senseOf(next, 'detail') ? inside.filter(({ kind }) => kind !== 'colour') : inside;
+		})
 		.filter((sense) => meant === 'itself' || !isDressiness(sense));
 	const ofWhole = whole.filter(
 		(sense) =>

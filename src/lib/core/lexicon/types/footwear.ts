@@ -91,9 +91,9 @@ export const footwear = [
 			riding-boots: riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
 			over-knee-boots: over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
 			go-go-boots: go-go boots / go-go boots / / shaft=mid-calf heelShape=block
-			cowboy-boots: cowboy boots / cowboy boots / western boots / shaft=mid-calf toe=pointed
+			cowboy-boots: cowboy boots / cowboy boots / western boots, roper boots, ropers / shaft=mid-calf toe=pointed
 
-			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, granny boots, hobnail boots, hobnailed boots / shaft=mid-calf closure=lace-up
+			lace-up-boots: lace-up boots / lace-up boots / combat boots, army boots, work boots, steel toe boots, steel toed boots, steel toecap boots, safety boots, brogue boots, brogued boots, granny boots, hobnail boots, hobnailed boots / shaft=mid-calf closure=lace-up
 			biker-boots: biker boots / biker boots / harness boots, engineer boots, moto boots, motorcycle boots / shaft=mid-calf
 			hiking-boots: hiking boots / hiking boots / walking boots, hikers / sole=lug closure=lace-up
 			platform-boots: platform boots / platform boots / go-go platforms / sole=platform heelHeight=high

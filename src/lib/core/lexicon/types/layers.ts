@@ -47,7 +47,7 @@ export const layers = [
 			boucle-jacket: boucle jacket / boucle jackets / bouclé jacket / lapel=collarless texture=boucle topLength=waist
 			peplum-jacket: peplum jacket / peplum jackets / / fit=close
 
-			dinner-jacket: dinner jacket / dinner jackets / us:tuxedo jacket, us:tux jacket / lapel=peak sheen=satin
+			dinner-jacket: dinner jacket / dinner jackets / us:tuxedo jacket, tuxedo blazer, us:tux jacket / lapel=peak sheen=satin
 			smoking-jacket: smoking jacket / smoking jackets / lounging jacket / lapel=shawl material=velvet
 			tailcoat: tailcoat / tailcoats / tails, tail coat, swallow-tailed coat, swallowtail coat, white tie and tails / lapel=peak
 			morning-coat: morning coat / morning coats / cutaway coat, frock coat, cutaway, frockcoat / lapel=peak

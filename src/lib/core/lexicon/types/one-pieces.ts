@@ -97,7 +97,7 @@ export const onePieces = [
 			suit: *suit / suits / two-piece suit, lounge suit, business suit, suit of clothes, sailor suit, dress uniform, full-dress uniform
 			trouser-suit: trouser suit / trouser suits / us:pantsuit, us:pant suit, power suit, pants suit, slack suit
 			three-piece-suit: three-piece suit / three-piece suits / three piece
-			dinner-suit: dinner suit / dinner suits / us:tuxedo, us:tux, black tie suit, dress suit / lapel=peak formality=formal
+			dinner-suit: dinner suit / dinner suits / smoking suit, us:tuxedo, us:tux, black tie suit, dress suit / lapel=peak formality=formal
 			morning-suit: morning suit / morning suits / morning dress / formality=formal
 			zoot-suit: zoot suit / zoot suits / / fit=oversized
 			safari-suit: safari suit / safari suits / leisure suit`

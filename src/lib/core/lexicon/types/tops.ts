@@ -54,7 +54,7 @@ export const tops = [
 
 			blouse: blouse / blouses / poet blouse, poet shirt, pirate shirt, pirate blouse, middy blouse, middy, sailor blouse, garibaldi blouse
 			pussy-bow-blouse: pussy-bow blouse / pussy-bow blouses / bow blouse, tie-neck blouse / collar=pussy-bow
-			peasant-blouse: peasant blouse / peasant blouses / folk blouse, boho blouse / sleeveShape=balloon neckline=round collar=collarless
+			peasant-blouse: peasant blouse / peasant blouses / folk blouse, boho blouse, milkmaid top, milkmaid blouse / sleeveShape=balloon neckline=round collar=collarless
 			peter-pan-blouse: Peter Pan blouse / Peter Pan blouses / / collar=peter-pan neckline=jewel closure=buttoned
 			wrap-top: wrap top / wrap tops / wrap blouse, ballet wrap / neckline=wrap collar=collarless
 			smock-top: smock top / smock tops / smock, smock blouse, camise / fit=relaxed sleeveShape=balloon collar=collarless neckline=round
@@ -85,6 +85,6 @@ export const tops = [
 			knitted-top: knitted top / knitted tops / fine-knit top / sleeveLength=short fit=close
 			knitted-polo: knitted polo / knitted polos / polo jumper, knitted polo shirt, merino polo, cashmere polo, knit polo, fine-knit polo, wool polo, us:polo sweater / neckline=v
 			twinset: twinset / twinsets / twin set, sweater set, jumper set, cardigan set
-			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, cable-knit tank, cable tank, fair isle tank, argyle tank, jumper vest, cable vest, cable-knit vest, argyle vest, cricket vest, tennis vest, fair isle vest, v-neck vest / sleeveLength=sleeveless neckline=v`
+			knitted-vest: knitted vest / knitted vests / sweater vest, uk:slipover, knitted tank, cable-knit tank, cable tank, fair isle tank, argyle tank, knitted tank top, fair isle tank top, argyle tank top, cable-knit tank top, cable tank top, jumper vest, cable vest, cable-knit vest, argyle vest, cricket vest, tennis vest, fair isle vest, v-neck vest / sleeveLength=sleeveless neckline=v`
 	}
 ] as const satisfies readonly FamilySource[];
