@@ -21,7 +21,7 @@ describe('what is worked on a thing', () => {
 					const [shown, other] = elementsOf(`a ${thing} with a ${how} ${animal} on the back`);
 					expect(other).toBeUndefined();
 					expect(shown?.garment.print?.family.value).not.toBe(animal);
-					expect(`${shown?.note} ${shown?.garment.print?.family.value}`).toMatch(`${animal}|conversational`);
+					expect(shown?.note).toContain(animal);
 					const [printed] = elementsOf(`a ${animal} print ${thing}`);
 					expect(printed?.garment.print?.family.value).toBe(animal);
 				}
