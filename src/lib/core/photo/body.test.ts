@@ -169,6 +169,13 @@ describe('what is measured of a shape', () => {
 		}
 	);
 
+	it('says of a hem at the floor that it is there, and never that it lies in folds', () => {
+		for (const to of [0, 0.002, 0.005, 0.01])
+			expect(measuredShape('trousers', { from: 0.6, to, marked: [1, 0.5, 0.04] }, [])).toContainEqual(
+				expect.objectContaining({ facet: 'legLength', value: 'floor' })
+			);
+	});
+
 	it('takes no step down a scale when a hem is let down', () =>
 		fc.assert(
 			fc.property(

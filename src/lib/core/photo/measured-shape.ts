@@ -64,9 +64,15 @@ function nearest(places: Readonly<Record<string, number>>, at: number): { value:
 	return { value: first.value, sure: mostSure * (0.5 + 0.5 * clear) };
 }
 
+/** Cloth that lies in folds ends where what touches the floor ends, and is told by its folds, not by its place. */
+const inFolds: ReadonlySet<string> = new Set(['stacked']);
 /** The values of a facet at their places on the body. */
 const placesOf = (facet: FacetId): Record<string, number> =>
-	Object.fromEntries(facetOf(facet).values.map(({ id, at = 0 }) => [id, at]));
+	Object.fromEntries(
+		facetOf(facet)
+			.values.filter(({ id }) => !inFolds.has(id))
+			.map(({ id, at = 0 }) => [id, at])
+	);
 
 /** Far from every mark a height is reckoned over a longer way. */
 const markedNear = (height: number, { marked }: OnBody) =>
