@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook } from '../../src/lib/core';
 import { colourWord } from '../looks';
+import { hexesOf } from '../read';
 
 const runs = { numRuns: 200 };
 const elementsOf = (text: string) => readLook(text).elements;
