@@ -322,6 +322,17 @@ describe('limits in clients’ own words', () => {
 
 	it.each([
 		['silver rather than gold', 'gold metal belt', true],
+		['happy in heels except stilettos', 'black stilettos', true],
+		['happy in heels except stilettos', 'block-heeled sandals', false],
+		['fine with leather but no fur', 'leather jacket', false],
+		['trousers not skirts', 'pleated skirt', true],
+		['trousers not skirts', 'navy trousers', false],
+		['sleeves must be long', 'short-sleeved shirt', true],
+		['sleeves must be long', 'long-sleeved shirt', false],
+		['keep prints small', 'large floral dress', true],
+		['plain fabrics only', 'floral dress', true],
+		['keeps her legs under wraps', 'mini skirt', true],
+		['no skirts with a slit higher than the knee', 'skirt with a thigh-high slit', true],
 		['anything but brown', 'brown trousers', true],
 		['anything but brown', 'navy trousers', false],
 		['uncomfortable in heels', 'black stilettos', true],
@@ -357,6 +368,26 @@ describe('limits in clients’ own words', () => {
 		['neck must be covered', 'black roll-neck', false]
 	])('“%s” is understood as it is meant: %s', (limit, words, breaks) => {
 		expect(isHeld(limit, words)).toBe(breaks);
+	});
+
+	it('hold for all but what they except, and ask of an exception that nobody knows', () => {
+		const excepted = fc.constantFrom(
+			'velvet scarf',
+			'red striped shirt',
+			'ruffled sleeveless dress',
+			'black stilettos'
+		);
+		const ways = fc.constantFrom('except', 'apart from', 'other than', 'unless it is');
+		fc.assert(
+			fc.property(subject, thing, excepted, ways, (what, words, other, way) => {
+				const [always, isOther] = [asked(`no ${what}`, words), asked(`no ${other}`, words) !== 'no'];
+				const answer = asked(`no ${what} ${way} a ${other}`, words);
+				expect(answer, `no ${what} ${way} a ${other}: ${words}`).toBe(isOther ? 'no' : always);
+				expect(asked(`no ${what} ${way} a frobber`, words)).toBe(always === 'no' ? 'no' : 'unknown');
+			})
+		);
+		expect(asked('no trainers unless white', 'white trainers')).toBe('no');
+		expect(isHeld('no trainers unless white', 'black trainers')).toBe(true);
 	});
 
 	it('that tell of what is worn anyway forbid it never', () => {

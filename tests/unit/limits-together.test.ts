@@ -234,6 +234,9 @@ describe('limits of what is worn together', () => {
 		['must cover her hair', ['red midi dress', 'silk headscarf'], 'silent'],
 		['wears a hijab', ['red midi dress'], 'raised'],
 		['wears a hijab', ['red midi dress', 'grey hijab'], 'silent'],
+		['hat with every outfit', ['red midi dress'], 'raised'],
+		['one colour at a time', ['red top', 'blue skirt'], 'raised'],
+		['one colour at a time', ['red top', 'red skirt'], 'silent'],
 		['wears glasses', ['red midi dress'], 'silent'],
 		['needs a bra', ['wool jumper', 'blue jeans'], 'silent'],
 		['no double-breasted jackets', ['navy blazer', 'grey overcoat'], 'silent']

@@ -2,6 +2,7 @@
 import { slotIds, type SlotId } from '../../lexicon/slots';
 import type { Sense, Span } from '../../reading/model';
 import { spansOf } from '../../reading/spans';
+import { reworded } from './rewordings';
 
 export interface LimitClause {
 	/** As it was said. */
@@ -12,6 +13,8 @@ export interface LimitClause {
 	only: boolean;
 	/** The places that it is limited to: "no black near the face"; all where none is said. */
 	slots?: readonly SlotId[];
+	/** What it does not hold for: "no jewellery except pearls". */
+	except?: string;
 	/** When it holds, as it is said: "at weddings"; always where nothing is said. Whether it is that time is asked. */
 	when?: string;
 }
@@ -30,8 +33,6 @@ const beginnings = [
 	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
 	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|suit|like|want|show|bear|stand|do up|do|have|manage|cope with|walk in|get away with)?\s*/i
 ];
-/** Whose limit it is goes without saying. */
-export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s+(?:really |also |just )?/i;
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
 	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
@@ -114,23 +115,10 @@ export function withoutDenial(words: string): string {
 	return left.trim();
 }
 
-const lackingNothing = /^(?:never|not|nothing)(?: be)? without (?:an? |any )?/i;
-
-/** "Wears a turban", "wears glasses" forbids neither. */
-const wornAnyway = /^(?:also )?wears\b(?!.*\b(?:only|always|no|not|never|nothing)\b)/i;
-/** "Gold rather than silver" is not silver. */
-const inPlaceOf =
-	/^.+?,? (?:rather than|instead of|in place of|sooner than) |^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? (?:but|bar|except(?: for)?|apart from|other than|(?:as|so) long as it(?:['’]s| is) not|(?:as|so) long as it is ?n['’]t|(?:as|so) long as it isn['’]t)(?: in)? /i;
-
-/** "Hair never up", "her dress must not be tight". */
-const deniedWithin =
-	/^(?!(?:must|should|may|has|have|is|are|always)\b)([\w-]+(?: [\w-]+)?) (?:(?:is|are|must|should|may) )?(?:never|not) (?:(?:be|worn) )?(?=\w)/i;
-
 function clauseOf(said: string): LimitClause | undefined {
-	const bare = said.trim().replace(somebody, '');
-	if (ofTheLook.test(said) || wornAnyway.test(bare)) return undefined;
-	// "Never without sleeves": always with them.
-	let words = bare.replace(lackingNothing, 'always ').replace(inPlaceOf, 'no ').replace(deniedWithin, '$1 ');
+	const put = reworded(said);
+	if (ofTheLook.test(said) || !put) return undefined;
+	let { words } = put;
 	let slots: readonly SlotId[] | undefined;
 	for (const [place, there] of places)
 		if (place.test(words)) {
@@ -145,7 +133,7 @@ function clauseOf(said: string): LimitClause | undefined {
 		for (const beginning of beginnings) words = words.replace(beginning, '');
 		words = words.replace(endings, '').replace(onlyWords, '').trim();
 	}
-	return words ? { said, words, only, slots, when: after ?? before } : undefined;
+	return words ? { said, words, only, slots, when: after ?? before, except: put.except } : undefined;
 }
 
 /** "Cotton, linen or silk only": what alone is worn is one list. */
@@ -179,7 +167,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

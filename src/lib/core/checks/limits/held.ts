@@ -42,7 +42,8 @@ const ofFigure =
 function heldByFigures({ words, only }: LimitClause): Held | undefined {
 	// "Over the knee boots" are a kind.
 	const isKind = sensesOfPhrase(words)?.some(({ kind }) => kind === 'type');
-	const length = isKind ? undefined : lengthLimitIn(words, only);
+	// How far a slit opens is no length of its skirt.
+	const length = isKind || /\bslits?\b/i.test(words) ? undefined : lengthLimitIn(words, only);
 	if (length) {
 		const isAbout = about(length.rest);
 		return {
@@ -105,6 +106,24 @@ const heldIf = ({ known, breaks }: Held, asked: string): Held => ({
 	asks: () => asked
 });
 
+/** "No jewellery except pearls": what the exception names is worn; of one that nobody understands it is asked. */
+function heldExcept(held: Held, except: string | undefined): Held {
+	if (!except) return held;
+	const isSaid = isUnderstood(except) && !hasUnknown(except);
+	const excepted = (piece: PieceFacts): Answer => (isSaid ? isDescribed(piece, except) : 'unknown');
+	return {
+		...held,
+		breaks: (piece) => {
+			const answer = held.breaks(piece);
+			if (answer === 'no') return 'no';
+			const worn = excepted(piece);
+			if (worn === 'no') return answer;
+			return worn === 'unknown' ? 'unknown' : 'no';
+		},
+		asks: (piece) => (held.breaks(piece) === 'unknown' ? held.asks(piece) : `is it ${except}?`)
+	};
+}
+
 export function heldBy(clause: LimitClause): Held {
 	const { slots, when, words } = clause;
 	const byFigures = heldByFigures(clause);
@@ -112,7 +131,7 @@ export function heldBy(clause: LimitClause): Held {
 	const plain = isMeasured ? { ...clause, words: words.replace(ofFigure, '').trim() } : clause;
 	const always = byFigures ?? heldByDemand(plain) ?? heldByProperties(plain) ?? heldByWords(plain);
 	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
-	const held = asked ? heldIf(always, asked) : always;
+	const held = heldExcept(asked ? heldIf(always, asked) : always, clause.except);
 	return slots
 		? { ...held, breaks: (piece) => (slots.includes(piece.slot) ? held.breaks(piece) : 'no') }
 		: held;

@@ -22,7 +22,7 @@ const orLonger =
 const orShorter = /\bor (?:shorter|above|less)\b|\bat (?:the )?most\b|\bmaximum\b|\bno longer than\b/i;
 
 const ofLength =
-	/\b(?:hems?|hemlines?|lengths?|sleeves?|ends?|ending|legs?|be|must|should|have|has|down|comes?|goes?|the|her|his|their|that|to|a|an|-)\b/gi;
+	/\b(?:hems?|hemlines?|lengths?|sleeves?|ends?|ending|legs?|bones?|be|must|should|have|has|down|comes?|goes?|the|her|his|their|that|to|a|an|-)\b/gi;
 
 export interface LengthLimit {
 	values: Partial<Record<FacetId, string>>;

@@ -152,6 +152,24 @@ export const lookProperties: readonly Property[] = [
 		holds: ({ print }) => (print ? 'yes' : 'no')
 	},
 	{
+		positive: true,
+		said: /^(?:plain|solid|unpatterned)(?: (?:colou?rs?|fabrics?|cloths?|things|clothes|pieces))? only$/i,
+		asks: 'is it printed?',
+		holds: ({ print }) => (print ? 'yes' : 'no')
+	},
+	{
+		positive: true,
+		said: /^(?:small|tiny|little|ditsy|discreet|subtle) (?:prints?|patterns?) only$/i,
+		asks: 'how large is its print?',
+		holds: ({ print, garment }) => {
+			if (!print) return 'no';
+			const scale = garment.print?.scale?.value;
+			if (scale) return scale === 'small' ? 'no' : 'yes';
+			if (print.startsWith('ditsy')) return 'no';
+			return largePrints.includes(print) ? 'by-kind' : 'unknown';
+		}
+	},
+	{
 		said: /^(?:big|large|bold|loud|huge|busy|oversized) (?:prints?|patterns?)$/i,
 		asks: 'how large is its print?',
 		holds: ({ print, garment }) => {

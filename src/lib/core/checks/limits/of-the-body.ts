@@ -253,6 +253,11 @@ export const bodyProperties: readonly Property[] = [
 			)
 	},
 	{
+		said: /\bslits?\b.*\b(?:above|higher than|over|past|to) (?:the |her )?(?:knee|thigh|hip)|\b(?:high|thigh|hip)(?:-high)? slits?\b/i,
+		asks: 'how far up does it open?',
+		holds: (piece) => slitUpTo(piece, /thigh|high|hip/i)
+	},
+	{
 		part: /^ankles?$/,
 		asks: 'where does it end?',
 		holds: (piece) =>

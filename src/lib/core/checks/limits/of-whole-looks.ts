@@ -1,6 +1,7 @@
 /** Limits of what is worn together, as clients say them: "no double denim", "never brown with black", "always earrings". */
 import { sensesOfPhrase, spansOf } from '../../reading/spans';
-import { somebody, withoutDenial } from './clauses';
+import { withoutDenial } from './clauses';
+import { inPlaceOf, somebody } from './rewordings';
 import {
 	atMost,
 	countOf,
@@ -58,6 +59,10 @@ const wanting: readonly Form[] = [
 	{
 		said: /^(?!.*\b(?:no|not|never|nothing|without|only)\b)(?:always )?(?:an? |her |his )?(.+?) (?:over|under|with|beneath) (?:any(?:thing)?|all|every(?:thing)?|each)(?: that(?: is|['’]s))? (.+)$/i,
 		means: (what, where) => neededUnlessPart(where, what, what, where)
+	},
+	{
+		said: /^(?!.*\b(?:no|not|never|nothing|without|only)\b)(?:an? |always )?(.+?) with every(?:thing| outfit| look)?$/i,
+		means: (what) => neededOf(what)
 	},
 	{
 		said: /^(?!.*\b(?:no|not|never|nothing|without|only)\b)(?:an? )?(.+?) (?:over|under|with) (.+?),? always$/i,
@@ -143,24 +148,32 @@ function meant(forms: readonly Form[], words: string): OfLook | undefined {
 	return undefined;
 }
 
+/** "One colour at a time". */
+const atATime = new RegExp(`^(?:only )?${number} (.+?) at (?:a time|once)$`, 'i');
+
 /** A limit of what is worn together; undefined where it is one of single things, or nobody knows what is meant. */
 export function lookLimitIn(said: string): OfLook | undefined {
-	const words = stripped(said.trim().replace(somebody, ''));
+	const bare = said.trim().replace(somebody, '');
+	// "Happy in heels but not stilettos" forbids the second, with whatever it is worn.
+	if (inPlaceOf.test(bare)) return undefined;
+	const [, most, counted] = atATime.exec(bare) ?? [];
+	if (most && counted) return atMost(most, counted);
+	const words = stripped(bare);
 	const wanted = meant(wanting, words);
 	if (wanted) return wanted;
-	const bare = withoutDenial(words);
+	const forbidden = withoutDenial(words);
 	// "All-in-ones", "double pleats" are of one thing; a set that matches is one, and what looks like one; double denim are two.
-	const ofOne = sensesOfPhrase(bare)?.some(({ kind }) => ['type', 'facet', 'detail'].includes(kind));
-	const [first] = spansOf(bare);
+	const ofOne = sensesOfPhrase(forbidden)?.some(({ kind }) => ['type', 'facet', 'detail'].includes(kind));
+	const [first] = spansOf(forbidden);
 	// "Double-breasted jackets" are counted by nothing.
 	if (
-		/^(?:double|triple|two|three)\b/i.test(bare) &&
+		/^(?:double|triple|two|three)\b/i.test(forbidden) &&
 		(first?.words.length ?? 0) > 1 &&
-		!/^double denim$/i.test(bare)
+		!/^double denim$/i.test(forbidden)
 	)
 		return undefined;
 	const saysAlone = /\b(?:only|always)\b/i.test(words);
-	return saysAlone || (ofOne && !/^(?:match|double denim$)/i.test(bare))
+	return saysAlone || (ofOne && !/^(?:match|double denim$)/i.test(forbidden))
 		? undefined
-		: meant(saysJoined.test(said) ? [...denying, joined] : denying, bare);
+		: meant(saysJoined.test(said) ? [...denying, joined] : denying, forbidden);
 }
