@@ -302,6 +302,12 @@ describe('limits in clients’ own words', () => {
 		expect(asked('linen only in summer', 'wool trousers')).toBe('no');
 	});
 
+	it('that ask for a part are asked of what may have it', () => {
+		expect(asked('shoes must have a strap', 'black court shoes')).toBe('unknown');
+		expect(asked('shoes must have a strap', 'black trousers')).toBe('no');
+		expect(asked('shirts must have a collar', 'white shirt with a collar')).toBe('no');
+	});
+
 	it('with a figure of something that has no field are asked', () => {
 		expect(asked('no platforms over 2 cm', 'black platform boots')).toBe('unknown');
 		expect(asked('no V-necks deeper than 10 cm', 'V-neck jumper')).toBe('unknown');
@@ -333,6 +339,17 @@ describe('limits in clients’ own words', () => {
 		['plain fabrics only', 'floral dress', true],
 		['keeps her legs under wraps', 'mini skirt', true],
 		['no skirts with a slit higher than the knee', 'skirt with a thigh-high slit', true],
+		['yellow makes me look ill', 'yellow cardigan', true],
+		['brown isn’t her colour', 'brown overcoat', true],
+		['heels are a no', 'black stilettos', true],
+		['I look washed out in beige', 'beige overcoat', true],
+		['not comfortable showing my arms', 'sleeveless dress', true],
+		['no metal on skin', 'steel bangle', true],
+		['no light bottoms', 'cream trousers', true],
+		['no light fabrics', 'white denim jacket', false],
+		['no stiff fabrics', 'taffeta skirt', true],
+		['no toes showing', 'strappy sandals', true],
+		['no pull-on trousers', 'grey joggers', true],
 		['anything but brown', 'brown trousers', true],
 		['anything but brown', 'navy trousers', false],
 		['uncomfortable in heels', 'black stilettos', true],

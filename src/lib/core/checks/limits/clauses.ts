@@ -24,12 +24,12 @@ const beginnings = [
 	/^(?:keeps?|stays?|steers?|steering|keeping) (?:away|clear|off|well away)(?: from| of)?\s+/i,
 	/^keeps?\s+/i,
 	/^(?:too )?(?:old|young|tall|big|broad|grand) for\s+/i,
-	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy) (?:in|with|by|about|wearing)\s+/i,
+	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy|ill|pale|drawn|tired|sallow|drab|dead|terrible|awful|dreadful|big|fat|old|wide|short|washed[- ]out|drained) (?:in|with|by|about|wearing|showing)\s+/i,
 	/^(?:drowns?|swelters?|sweats?|itches|trips?|stumbles?|wobbles?) (?:in|over)\s+/i,
 	/^(?:(?:is|am|are|gets?|got) )?(?:so |really |just )?(?:sick|tired|bored|weary|fed up|over|done)(?: (?:and tired|to death))? (?:of|with)\s+/i,
 	/^(?:enough|no more(?! than)(?: of)?)\s+/i,
 	// Only so denied: who is fond of pink wears it.
-	/^(?:(?:is|am|are)(?:n['’]?t|\s+(?:not|never))|not|never)\s+(?:(?:a |much of a |the biggest |really )?(?:fan|lover) of|(?:very |really |too )?(?:fond of|keen on|mad about|happy (?:in|with)|comfortable (?:in|with)|one for))\s+/i,
+	/^(?:(?:is|am|are)(?:n['’]?t|\s+(?:not|never))|not|never)\s+(?:(?:(?:an? |much of a |the )?(?:big |biggest |great |huge |real )?|really )(?:fan|lover) of|(?:very |really |too )?(?:fond of|keen on|mad about|happy (?:in|with|showing)|comfortable (?:in|with|showing|wearing)|one for))\s+/i,
 	/^(?:no|nothing|never|not|none of|neither|without|nor|avoids?|avoiding|hates?|dislikes?|refuses?|loathes?|detests?)\s+/i,
 	/^(?:won['’]?t|doesn['’]?t|don['’]?t|will not|does not|do not|can['’]?t|cannot)\s+(?:wear|suit|like|want|show|bear|stand|do up|do|have|manage|cope with|walk in|get away with)?\s*/i
 ];
@@ -62,7 +62,7 @@ const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	],
 	[/\s*\bon (?:the|her|his|their|my) feet\b/i, ['feet', 'hosiery']],
 	[
-		/\s*\b(?:(?:right )?next to|against|(?:directly )?on|touching) (?:the|her|his|their|my) (?:bare )?skin\b/i,
+		/\s*\b(?:(?:right )?next to|against|(?:directly )?on|touching) (?:(?:the|her|his|their|my) )?(?:bare )?skin\b/i,
 		slotIds.filter((slot) => !overOthers.includes(slot))
 	]
 ];
@@ -167,7 +167,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to|to be|be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

@@ -191,8 +191,12 @@ const anything = ['shirt', 'dress', 'trousers', 'shoes', 'handbag', 'earrings', 
 export const namesThing = (words: string): boolean => elementsIn(words).length > 0;
 
 /** Do the words say what another thing could be told from: a kind, a colour, a cloth? "Rubber soles" are a note, and tell nothing apart. */
-export const tellsApart = (words: string): boolean =>
-	wholeKindIn(words) !== null || anything.some((type) => descriptionsOf(words, type).some(isCompared));
+export function tellsApart(words: string): boolean {
+	const kind = wholeKindIn(words);
+	const among = kind ? garmentTypes.filter(kind.isOf) : anything;
+	const said = kind ? kind.rest : words;
+	return said === '' || among.some((type) => descriptionsOf(said, type).some(isCompared));
+}
 
 /** Do the words say anything that a piece could be held against? */
 export function isUnderstood(words: string): boolean {

@@ -3,7 +3,7 @@ import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
-import { isDescribed } from './described';
+import { isDescribed, isTold } from './described';
 import { hasUnknown, isUnderstood, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
 import { heelOver, lowUpToCm, midUpToCm } from './of-the-body';
@@ -78,6 +78,22 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 /** "Ties must be silk", "her shirts have to be white". */
 const demand =
 	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to)(?: always)? be (.+)$/i;
+/** "Shoes must have a strap": what nobody says it has is asked. */
+const having =
+	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to) have (?:an? )?(.+)$/i;
+function heldByHaving({ words }: LimitClause): Held | undefined {
+	const [, things = '', part = ''] = having.exec(words) ?? [];
+	if (!namesThing(things) || !isUnderstood(`${things} with ${part}`)) return undefined;
+	return {
+		known: !hasUnknown(part),
+		breaks: (piece) => {
+			const has = isDescribed(piece, `${things} with ${part}`) !== 'no' || isTold(piece, part);
+			return has ? 'no' : allOf(isDescribed(piece, things), 'unknown');
+		},
+		asks: () => `has it ${part}?`
+	};
+}
+
 function heldByDemand({ words }: LimitClause): Held | undefined {
 	const [, things = '', wanted = ''] = demand.exec(words) ?? [];
 	if (!namesThing(things) || !tellsApart(wanted)) return undefined;
@@ -129,7 +145,8 @@ export function heldBy(clause: LimitClause): Held {
 	const byFigures = heldByFigures(clause);
 	const isMeasured = byFigures === undefined && ofFigure.test(words);
 	const plain = isMeasured ? { ...clause, words: words.replace(ofFigure, '').trim() } : clause;
-	const always = byFigures ?? heldByDemand(plain) ?? heldByProperties(plain) ?? heldByWords(plain);
+	const always =
+		byFigures ?? heldByDemand(plain) ?? heldByHaving(plain) ?? heldByProperties(plain) ?? heldByWords(plain);
 	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
 	const held = heldExcept(asked ? heldIf(always, asked) : always, clause.except);
 	return slots

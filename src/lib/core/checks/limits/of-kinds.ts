@@ -67,6 +67,17 @@ export const kindProperties: readonly Property[] = [
 			)
 	},
 	{
+		said: /\bpull-?on (?:trousers|pants|bottoms|skirts?|jeans)\b/i,
+		asks: 'has it a fastening?',
+		holds: (piece) => {
+			if (piece.slot !== 'legs') return 'no';
+			const fastening = piece.stated('closure');
+			if (fastening !== undefined)
+				return ['elastic', 'drawstring', 'pull-on'].includes(fastening) ? 'yes' : 'no';
+			return isOne('joggers', 'track-trousers', 'leggings', 'yoga-leggings', 'pyjama-trousers')(piece);
+		}
+	},
+	{
 		positive: true,
 		said: /^(?:slip|pull)-?ons?(?: shoes?)? only$/i,
 		asks: 'has it a fastening?',

@@ -11,6 +11,7 @@ const colourKinds = {
 	/** Up to this a colour is muted. */
 	muted: { mostChroma: 36 },
 	pastel: { leastLightness: 74, leastChroma: 7, mostChroma: 38 },
+	light: { leastLightness: 74 },
 	dark: { mostLightness: 31 },
 	/** Warm and cool colours are told apart from here on. */
 	temperature: { leastChroma: 20 },
@@ -27,6 +28,8 @@ const of = (words: string) => new RegExp(`^(?:${words})(?: (?:colou?rs?|shades?|
 /** Prints that are large where nobody said how large. */
 const largePrints = ['painterly-floral', 'tropical', 'psychedelic', 'buffalo', 'checkerboard'];
 
+/** Cloth that drapes no better than this is stiff (0 board … 4 fluid). */
+const stiffTo = 1.2;
 /** Does a cloth shine by itself? Satin and what is shinier (0 matt … 4 sequins). */
 const shinesFrom = 2;
 const shines = (cloth: string | undefined): Answer =>
@@ -79,9 +82,29 @@ export const lookProperties: readonly Property[] = [
 	},
 	{
 		ofColour: true,
+		// "Light fabrics" are of no weight.
+		said: /^light(?:-colou?red| colou?rs?| shades?| tones?)(?= |$)|^light(?= (?!(?:fabrics?|cloths?|materials?|layers?|jackets?|coats?|clothes|clothing|things)\b))/i,
+		asks: 'how light is its colour?',
+		holds: hasColour(({ l }) => l >= colourKinds.light.leastLightness)
+	},
+	{
+		ofColour: true,
 		said: of('dark'),
 		asks: 'how dark is it?',
-		holds: hasColour(({ l }) => l <= colourKinds.dark.mostLightness)
+		holds: hasColour(({ l }) => l <= colourKinds.dark.mostLightness, /\bdark\b/i)
+	},
+	{
+		said: /\b(?:stiff|rigid|boardy|crisp)(?: (?:fabrics?|cloths?|materials?|things))?\b/i,
+		asks: 'is it stiff?',
+		holds: ({ stated, type }) => {
+			const drape = feelOf.get(stated('material') ?? type.usual.material ?? '')?.drape;
+			if (
+				drape === undefined ||
+				!['one-pieces', 'tops', 'bottoms', 'layers', 'south-asian'].includes(type.division)
+			)
+				return 'no';
+			return drape <= stiffTo ? 'by-kind' : 'no';
+		}
 	},
 	...(['warm', 'cool'] as const).map((temperature): Property => ({
 		ofColour: true,

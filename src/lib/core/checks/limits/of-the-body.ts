@@ -58,6 +58,14 @@ function shoulders(piece: PieceFacts): Answer {
 	);
 }
 
+const toesBare = (piece: PieceFacts): Answer =>
+	piece.slot !== 'feet'
+		? 'no'
+		: anyOf(
+				saidOnly(byFacet(piece, 'toe', among('open', 'peep'))),
+				piece.type.family === 'sandals' && piece.stated('toe') === undefined ? 'by-kind' : 'no'
+			);
+
 const legsUpTo = (piece: PieceFacts, hems: readonly string[], legs: readonly string[]): Answer =>
 	['outer', 'layer'].includes(piece.slot)
 		? 'no'
@@ -142,13 +150,7 @@ export const bodyProperties: readonly Property[] = [
 		positive: true,
 		said: /^closed[ -](?:toes?|shoes?|toed? shoes?) only$/i,
 		asks: 'is its toe open?',
-		holds: (piece) =>
-			piece.slot !== 'feet'
-				? 'no'
-				: anyOf(
-						saidOnly(byFacet(piece, 'toe', among('open', 'peep'))),
-						piece.type.family === 'sandals' && piece.stated('toe') === undefined ? 'by-kind' : 'no'
-					)
+		holds: toesBare
 	},
 	{
 		part: /^arms?$/,
@@ -158,7 +160,7 @@ export const bodyProperties: readonly Property[] = [
 	},
 	{
 		part: /^shoulders?$/,
-		said: /(?:bare|uncovered|naked) shoulders?|off.(?:the|one).shoulder|shoulders? (?:bare|showing|on show)|spaghetti straps?/i,
+		said: /(?:bare|uncovered|naked) shoulders?|off.(?:the|one).shoulder|shoulders? (?:bare|showing|on show)|(?:spaghetti|thin|narrow|skinny|shoestring|delicate|fine) straps?/i,
 		asks: 'does it leave the shoulders bare?',
 		holds: shoulders
 	},
@@ -197,7 +199,7 @@ export const bodyProperties: readonly Property[] = [
 	},
 	{
 		part: /^(?:cleavage|chest|bust|décolletage|decolletage)$/,
-		said: /low neck|low.cut|cleavage|plung|bare chest|d[ée]collet/i,
+		said: /low neck|low.cut|^low$|cleavage|plung|bare chest|d[ée]collet/i,
 		asks: 'how low is the neck?',
 		holds: (piece) =>
 			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
@@ -222,6 +224,11 @@ export const bodyProperties: readonly Property[] = [
 			['mules', 'sliders', 'flip-flops', 'clogs', 'slingbacks'].includes(piece.type.id)
 				? 'by-kind'
 				: 'no'
+	},
+	{
+		part: /^toes?$/,
+		asks: 'is its toe open?',
+		holds: toesBare
 	},
 	{
 		part: /^collar-?bones?$/,

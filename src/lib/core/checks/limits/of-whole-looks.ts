@@ -1,7 +1,7 @@
 /** Limits of what is worn together, as clients say them: "no double denim", "never brown with black", "always earrings". */
 import { sensesOfPhrase, spansOf } from '../../reading/spans';
 import { withoutDenial } from './clauses';
-import { inPlaceOf, somebody } from './rewordings';
+import { exception, inPlaceOf, somebody } from './rewordings';
 import {
 	atMost,
 	countOf,
@@ -19,7 +19,7 @@ import {
 	wornOnTheHead
 } from './meant-together';
 import { naturesOf } from './parts-of-looks';
-import type { OfLook } from './together';
+import type { OfLook, Outcome } from './together';
 
 interface Form {
 	said: RegExp;
@@ -151,11 +151,20 @@ function meant(forms: readonly Form[], words: string): OfLook | undefined {
 /** "One colour at a time". */
 const atATime = new RegExp(`^(?:only )?${number} (.+?) at (?:a time|once)$`, 'i');
 
+const asked = (outcome: Outcome): Outcome =>
+	outcome.answer === 'no' ? outcome : { ...outcome, answer: 'unknown' };
+
 /** A limit of what is worn together; undefined where it is one of single things, or nobody knows what is meant. */
 export function lookLimitIn(said: string): OfLook | undefined {
 	const bare = said.trim().replace(somebody, '');
 	// "Happy in heels but not stilettos" forbids the second, with whatever it is worn.
 	if (inPlaceOf.test(bare)) return undefined;
+	// Of "no socks with sandals except at home" it is asked.
+	const [, base] = exception.exec(bare) ?? [];
+	if (base) {
+		const of = lookLimitIn(base);
+		return of && ((worn) => asked(of(worn)));
+	}
 	const [, most, counted] = atATime.exec(bare) ?? [];
 	if (most && counted) return atMost(most, counted);
 	const words = stripped(bare);

@@ -8,6 +8,9 @@ const lackingNothing = /^(?:never|not|nothing)(?: be)? without (?:an? |any )?/i;
 
 /** "Wears a turban", "wears glasses" forbids neither. */
 const wornAnyway = /^(?:also )?wears\b(?!.*\b(?:only|always|no|not|never|nothing)\b)/i;
+/** "Yellow makes me look ill", "brown isn't her colour", "heels are a no": whatever is said of it, it is not worn. */
+const whatItDoes =
+	/ (?:(?:makes?|leaves?|washes|wash|drains?|ages?|swamps?|shortens?|widens?|dwarfs?|gives?|brings?) (?:me|her|him|them)\b.*|(?:does|do) nothing for .*|(?:is|are)(?:n['’]t| not) (?:me|her|his|my|their|for (?:me|her|him|them))\b.*|(?:is|are) (?:a |an )?(?:(?:absolute|definite|big|firm) )?(?:no|no[- ]no|no[- ]go|never|nightmare)(?: for .*)?)$/i;
 /** "Gold rather than silver" is not silver, "happy in heels except stilettos" no stilettos. */
 export const inPlaceOf =
 	/^(?:(?:is |quite )?(?:happy|fine|ok(?:ay)?|good|comfortable) (?:in|with)|loves|likes|yes to) .+?,? (?:except(?: for)?|apart from|other than|but (?:not?|never|hates?|dislikes?)(?: to)?|just not?) |^.+?,? (?:rather than|instead of|in place of|sooner than) |^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? (?:but|bar|except(?: for)?|apart from|other than|(?:as|so) long as it(?:['’]s| is) not|(?:as|so) long as it is ?n['’]t|(?:as|so) long as it isn['’]t)(?: in)? /i;
@@ -20,7 +23,7 @@ const deniedWithin =
 const toBe =
 	/^(?:(?:the|her|his|their|my|all) )?([\w-]{3,}) (?:(?:must|should|has to|have to|needs? to)(?: always)? be|to be) (?:an? )?([\w-]+)$|^keeps? (?:(?:the|her|his|their|my|all) )?([\w-]{3,}) ([\w-]+)$/i;
 /** "No jewellery except pearls", "no trainers unless white". */
-const exception =
+export const exception =
 	/^(.+?),? (?:except(?:ing)?(?: for)?|apart from|other than|unless(?: (?:it is|it['’]s|they are|they['’]re))?|save for|bar|but for) (?:(?:the|her|his|their|an?) )?((?!at\b|in\b|on\b|for\b).+)$/i;
 
 const has = ({ senses }: Span, kind: Sense['kind']) => senses.some((sense) => sense.kind === kind);
@@ -34,7 +37,7 @@ const namesPart = (word: string): boolean =>
 export function reworded(said: string): { words: string; except?: string } | undefined {
 	const bare = said.trim().replace(somebody, '');
 	if (wornAnyway.test(bare)) return undefined;
-	let words = bare.replace(lackingNothing, 'always ').replace(inPlaceOf, 'no ');
+	let words = bare.replace(lackingNothing, 'always ').replace(inPlaceOf, 'no ').replace(whatItDoes, '');
 	const [, other = ''] = notBut.exec(words) ?? [];
 	const isOther = other !== '' && spansOf(other).some((span) => has(span, 'type'));
 	words = isOther ? words.replace(notBut, 'no ') : words.replace(deniedWithin, '$1 ');
