@@ -199,7 +199,7 @@ export const bodyProperties: readonly Property[] = [
 	},
 	{
 		part: /^(?:cleavage|chest|bust|décolletage|decolletage)$/,
-		said: /low neck|low.cut|^low$|cleavage|plung|bare chest|d[ée]collet/i,
+		said: /low neck|low.cut|cleavage|plung|bare chest|d[ée]collet/i,
 		asks: 'how low is the neck?',
 		holds: (piece) =>
 			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
@@ -224,6 +224,17 @@ export const bodyProperties: readonly Property[] = [
 			['mules', 'sliders', 'flip-flops', 'clogs', 'slingbacks'].includes(piece.type.id)
 				? 'by-kind'
 				: 'no'
+	},
+	{
+		// Of a neck, a back, a rise, whatever can be.
+		said: /^low$/i,
+		asks: 'how low is it?',
+		holds: (piece) =>
+			anyOf(
+				nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no',
+				Object.values(piece.garment.facets).some(({ value }) => value === 'low') ? 'yes' : 'no',
+				Object.values(piece.type.usual).includes('low') ? 'by-kind' : 'no'
+			)
 	},
 	{
 		part: /^toes?$/,
