@@ -8,14 +8,14 @@ async function editClient(page: Parameters<typeof openDemo>[0], name: string) {
 	return page.getByRole('dialog');
 }
 
-test('what a client refuses is typed in words, told where no check knows it, and found on the table', async ({
+test('what a client refuses is typed in words, told where the checks do not know all of it, and found on the table', async ({
 	page
 }) => {
 	await openDemo(page);
 	const form = await editClient(page, 'Tamsin Orrowby');
 	const never = form.getByLabel('Never wears or shows');
 	await never.fill('strapless, she never wears drop earrings, hullabaloo');
-	await expect(form).toContainText('Kept, but no check knows it: hullabaloo');
+	await expect(form).toContainText('Kept, but the checks do not know all of it: hullabaloo');
 	const refused = form.getByLabel('Colours refused');
 	await refused.fill('burgundy, ');
 	await refused.pressSequentially('glimmerish');
@@ -46,7 +46,7 @@ test('what is worn together is held against the whole look, and mended by someth
 	const form = await editClient(page, 'Tamsin Orrowby');
 	const never = form.getByLabel('Never wears or shows');
 	await never.fill('never without a scarf, no burgundy with black, what her aunt wore');
-	await expect(form).toContainText('Kept, but no check knows it: what her aunt wore');
+	await expect(form).toContainText('Kept, but the checks do not know all of it: what her aunt wore');
 	await form.getByRole('button', { name: 'Save' }).click();
 	await expect(form).toBeHidden();
 

@@ -14,7 +14,7 @@ export const clients = {
 	avoid: 'Materials to avoid',
 	allergies: 'Allergies',
 	unknownLimits: (words: string) =>
-		`Kept, but no check knows it: ${words}. Say it as a garment, a feature, a colour or what must not show.`,
+		`Kept, but the checks do not know all of it: ${words}. Say it as a garment, a feature, a colour or what must not show.`,
 	refused: 'Colours refused',
 	refusedHint: 'In words, with commas between: “orange” means every orange, “mustard” what is near it.',
 	unknownColours: (words: string) =>
