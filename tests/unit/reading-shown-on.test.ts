@@ -121,6 +121,34 @@ describe('what is said of whom', () => {
 		);
 	});
 
+	it('is said in a second view of what the first has shown, and of what a first mention only named', () => {
+		fc.assert(
+			fc.property(colourWord, one('blazer', 'coat', 'jacket'), (colour, thing) => {
+				const views = `Front view: ${colour} ${thing}, black boots. Back view: ${thing} has a vent.`;
+				expect(typesOf(views), views).toEqual(typesOf(`${colour} ${thing}, black boots`));
+				const entry = `Top: none visible under ${thing}. ${thing}: ${colour}, to the calf.`;
+				const [first, other] = elementsOf(entry);
+				expect([hexesOf(first), other], entry).toEqual([
+					hexesOf(elementsOf(`${colour} ${thing}`)[0]),
+					undefined
+				]);
+			}),
+			runs
+		);
+	});
+
+	it('in the same tone has the colour that was said last, and “as before” has none', () => {
+		fc.assert(
+			fc.property(colourWord, one('tone', 'colour', 'shade'), (colour, word) => {
+				const [dress, boots] = elementsOf(`a ${colour} dress, boots in the same ${word}`);
+				expect(hexesOf(boots)).toEqual(hexesOf(dress));
+				const [coat] = elementsOf(`same coat as before over the ${colour} dress`);
+				expect(hexesOf(coat)).toEqual([]);
+			}),
+			runs
+		);
+	});
+
 	it('is said of nothing that was named, where it is of all that is under it', () => {
 		fc.assert(
 			fc.property(colourWord, (colour) => {

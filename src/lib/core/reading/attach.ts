@@ -204,7 +204,9 @@ class Attacher {
 			previous.clauses.push(clause);
 			return;
 		}
-		const again = clause.denied ? undefined : namedAgain(this.named, clause, this.goesOn(at));
+		const again = clause.denied
+			? undefined
+			: namedAgain(this.named, clause, this.goesOn(at), this.clauses[at + 1]);
 		if (again) {
 			again.clauses.push(...this.waiting, clause);
 			this.waiting = [];

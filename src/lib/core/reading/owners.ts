@@ -391,15 +391,26 @@ const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group)
  * "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant.
  *
  * @param goesOn more is said of what the clause names by the clause after it
+ * @param next the clause after it
  */
-export function namedAgain(named: readonly Group[], clause: Clause, goesOn: boolean): Group | undefined {
+export function namedAgain(
+	named: readonly Group[],
+	clause: Clause,
+	goesOn: boolean,
+	next: Clause | undefined
+): Group | undefined {
 	if (!clause.head) return undefined;
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
 	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
 	// "Over the slip; slip is champagne satin".
-	const isSubject = clause.bare && goesOn && clause.parts.length === 1;
-	if (!own || !(clause.definite || byName || byCut || byKind || isSubject)) return undefined;
+	const isBareName = clause.bare && clause.parts.length === 1;
+	const isSubject = isBareName && goesOn;
+	// "None visible under coat. Coat: camel"; "Back view: blazer has a vent".
+	const isEntry = isBareName && next?.labelled === true && clause.before === 'stop';
+	const mayBe = (group: Group) =>
+		saysNothing(group) || (isSubject && clause.labelled === true && !(next && saysColour(next)));
+	if (!own || !(clause.definite || byName || byCut || byKind || isSubject || isEntry)) return undefined;
 	const meant = (clause.definite ? named : named.slice(-reach)).filter((group) => {
 		const type = typeOf(group.head);
 		if (!type) return false;
@@ -412,7 +423,7 @@ export function namedAgain(named: readonly Group[], clause: Clause, goesOn: bool
 			return (
 				(own.general || byCut || (byKind && goesOnAboutParts(clause, group))) && slotsMeetOf(type.id, own.id)
 			);
-		if (!clause.definite) return isSubject && type === own && saysNothing(group);
+		if (!clause.definite) return (isSubject || isEntry) && type === own && mayBe(group);
 		const sameWord = group.head.span.words.at(-1) === word && slotsMeetOf(type.id, own.id);
 		return type === own || calls || sameWord;
 	});

@@ -28,10 +28,25 @@ function saidBefore(spans: readonly Span[], at: number): string | undefined {
 	return last === undefined ? undefined : deepColour(spans, last);
 }
 
+/** "In the same tone": whichever was said last. */
+const isAnyColour = ({ words: [word = '', more] }: Span) =>
+	more === undefined && ['colour', 'color', 'tone', 'shade', 'hue'].includes(word);
+/** "The same colour as the shoes". */
+const isCompared = (next: Span | undefined) =>
+	next !== undefined && !next.breakBefore && ['as', 'of'].includes(next.words[0] ?? '');
+function lastColour(spans: readonly Span[], at: number): string | undefined {
+	const last = [...spans.keys()].slice(0, at).findLast((other) => colourOf(spans[other]));
+	return last === undefined ? undefined : deepColour(spans, last);
+}
+
 /** Spans in which "the same pink" is the pink that was said before, where one was. */
 export function withSameColours(spans: readonly Span[]): Span[] {
 	return spans.map((span, at) => {
 		const isSame = spans[at - 1]?.words.at(-1) === 'same' && !span.breakBefore;
+		if (isSame && isAnyColour(span) && !isCompared(spans[at + 1])) {
+			const last = lastColour(spans, at);
+			return last ? { ...span, senses: [{ kind: 'colour', hex: last }] } : span;
+		}
 		const hex = isSame ? saidBefore(spans, at) : undefined;
 		if (!hex) return span;
 		return {
