@@ -37,14 +37,14 @@ export const ordinaryWords: ReadonlySet<string> = new Set(
 	dickie dies digger diner dining dink dinners dirt distress diver divert divide divine documents
 	dolphin dora doubted dragon draw dresser drifting drilling drinking drivers drives dropping drown
 	dumpster dunne duplicate duty earning effects eight eighth electrical electronic elephant endings
-	engineers engines evenings ever examine examined examiner exploded expose extension extras fading
-	failed failing faking fame fare farms father fathers fayed feared feeling fees ferry fields fight
-	fighting figured figures file filed filing filling fills filmed finer finishes firearms firing
-	fishermen flag flames flaming flashing flatter fleming flights fling flirting float floats flock
-	floors flora florence flour flow fluids flush flute followers following fooled fooling forced forces
-	fore forge forged formally formed forms formula fort fortress fortunes fowler freaking freely freeze
-	fridge frigging fright frontier frosty fruits fry frying funerals funny fury gage gain gained gallons
-	gant gardener gardens garret gate gates gather gaze geek geiger gentle gets giants giggles ginny
+	engineers engines evenings examine examined examiner exploded expose extension extras fading failed
+	failing faking fame fare farms father fathers fayed feared feeling fees ferry fields fight fighting
+	figured figures file filed filing filling fills filmed finer finishes firearms firing fishermen flag
+	flames flaming flashing flatter fleming flights fling flirting float floats flock floors flora
+	florence flour flow fluids flush flute followers following fooled fooling forced forces fore forge
+	forged formally formed forms formula fort fortress fortunes fowler freaking freely freeze fridge
+	frigging fright frontier frosty fruits fry frying funerals funny fury gage gain gained gallons gant
+	gardener gardens garret gate gates gather gaze geek geiger gentle gets giants giggles ginny
 	girlfriends glow gotta grabbing grad graduate graduating gran granddad grande grant grapes greed
 	greedy greeks greens grin grind groaning gross grounded grounds groups grow guests hacker hallowed
 	handed handing handler handling hank hanna hans hardy hare harlem harm harmless harrison hart hath

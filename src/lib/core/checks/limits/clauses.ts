@@ -171,7 +171,7 @@ const showing =
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>
-	/\b(?:cover|kept?\b|keeps|hid)|\bup to\b|\bmax|\bor (?:longer|shorter)\b|\bat (?:least|most)\b|\bhighest\b|\bno (?:higher|shorter|longer)\b|^(?:hems?|hemlines?)\b/i.test(
+	/\b(?:cover|kept?\b|keeps|hid)|\bup to\b|\bmax|\bor (?:longer|shorter)\b|\bat (?:least|most)\b|\bhighest\b|\bno (?:higher|shorter|longer)\b|^(?:hems?|hemlines?)\b|\b(?:must|should|ha(?:s|ve) to|needs? to)\b/i.test(
 		words
 	);
 

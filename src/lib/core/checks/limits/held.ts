@@ -80,9 +80,10 @@ const demand =
 	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to)(?: always)? be (.+)$/i;
 /** "Shoes must have a strap": what nobody says it has is asked. */
 const having =
-	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to) have (?:an? )?(.+)$/i;
+	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to) have (.+)$/i;
 function heldByHaving({ words }: LimitClause): Held | undefined {
-	const [, things = '', part = ''] = having.exec(words) ?? [];
+	const [, things = '', wanted = ''] = having.exec(words) ?? [];
+	const part = wanted.replace(/^(?:an?|the) /i, '');
 	if (!namesThing(things) || !isUnderstood(`${things} with ${part}`)) return undefined;
 	return {
 		known: !hasUnknown(part),
@@ -90,7 +91,7 @@ function heldByHaving({ words }: LimitClause): Held | undefined {
 			const has = isDescribed(piece, `${things} with ${part}`) !== 'no' || isTold(piece, part);
 			return has ? 'no' : allOf(isDescribed(piece, things), 'unknown');
 		},
-		asks: () => `has it ${part}?`
+		asks: () => `has it ${wanted}?`
 	};
 }
 

@@ -1,9 +1,12 @@
 /** What a limit of a whole look means, once it is known which words are its parts. */
+import { facetOf } from '../../lexicon/facets';
 import type { SlotId } from '../../lexicon/slots';
 import { garmentType } from '../../lexicon/taxonomy';
 import { readLook } from '../../reading';
+import { spansOf } from '../../reading/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly } from '../property';
+import { thresholds } from '../thresholds';
 import { denied, endsOnBody, figureOf } from './clauses';
 import { isTold } from './described';
 import { namesThing } from './descriptions';
@@ -70,10 +73,16 @@ function isSaid(words: string): boolean {
 	const natures = naturesOf(words);
 	return natures.includes('cloth') || (natures.length === 0 && heldOf(words).known);
 }
+/** Is it a cloth or a surface, which a shoe or a bag may have as well? */
+const isStuff = (words: string): boolean =>
+	spansOf(words).some(({ senses }) =>
+		senses.some((sense) => sense.kind === 'facet' && facetOf(sense.facet).group === 'cloth')
+	);
+
 /** "Never short and tight at once": on one thing, or on two. */
 const bothWays = (a: string, b: string): OfLook => {
 	const [isA, isB] = [partIs(a), partIs(b)];
-	const onTwo = beside(isA, isB);
+	const [onTwo, isOfStuff] = [beside(isA, isB), isStuff(a) && isStuff(b)];
 	return (worn) => {
 		const both = worn.map((piece) => ({ piece, answers: [isA(piece), isB(piece)] }));
 		// Of what is one of them it is asked whether it is the other.
@@ -81,7 +90,8 @@ const bothWays = (a: string, b: string): OfLook => {
 			({ answers }) => allOf(...answers) !== 'no' && answers.some((one) => saidOnly(one) !== 'no')
 		);
 		const answer = anyOf(...pieces.map(({ answers }) => allOf(...answers)));
-		const apart = onTwo(worn);
+		// A small bag beside trousers is nothing short; suede shoes are suede.
+		const apart = onTwo(isOfStuff ? worn : worn.filter(({ area }) => area >= thresholds.largeArea));
 		return strongest([{ answer, pieces: pieces.map(({ piece }) => piece) }, apart]);
 	};
 };
