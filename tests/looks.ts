@@ -74,6 +74,10 @@ const listsSet = (things: readonly SaidThing[]) => {
 	return slots.includes('suit') && slots.includes('legs');
 };
 
+/** A suit beside a dupatta may be kameez and salwar. */
+const listsDupatta = (things: readonly SaidThing[]) =>
+	things.some(({ type }) => type === 'suit') && things.some(({ type }) => type.endsWith('dupatta'));
+
 /** Several things that are worn on different places, in a list. */
 export const saidLook = (min: number, max: number): fc.Arbitrary<SaidThing[]> =>
 	fc
@@ -84,7 +88,9 @@ export const saidLook = (min: number, max: number): fc.Arbitrary<SaidThing[]> =>
 		})
 		.filter(
 			(things) =>
-				!listsSet(things) && !things.some(({ type }) => things.some((other) => isSkirtOf(type, other.type)))
+				!listsSet(things) &&
+				!listsDupatta(things) &&
+				!things.some(({ type }) => things.some((other) => isSkirtOf(type, other.type)))
 		);
 
 /** A name that no lexicon holds. */
