@@ -409,7 +409,7 @@ export function namedAgain(
 	// "None visible under coat. Coat: camel"; "Back view: blazer has a vent".
 	const isEntry = isBareName && next?.labelled === true && clause.before === 'stop';
 	const mayBe = (group: Group) =>
-		saysNothing(group) || (isSubject && clause.labelled === true && !(next && saysColour(next)));
+		saysNothing(group) || (isSubject && clause.labelled && !(next && saysColour(next)));
 	if (!own || !(clause.definite || byName || byCut || byKind || isSubject || isEntry)) return undefined;
 	const meant = (clause.definite ? named : named.slice(-reach)).filter((group) => {
 		const type = typeOf(group.head);

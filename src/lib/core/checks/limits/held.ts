@@ -78,6 +78,16 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 /** "Ties must be silk", "her shirts have to be white". */
 const demand =
 	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to)(?: always)? be (.+)$/i;
+function heldByDemand({ words }: LimitClause): Held | undefined {
+	const [, things = '', wanted = ''] = demand.exec(words) ?? [];
+	if (!namesThing(things) || !tellsApart(wanted)) return undefined;
+	return {
+		known: !hasUnknown(wanted),
+		breaks: (piece) => allOf(isDescribed(piece, things), wornInstead(piece, wanted, true)),
+		asks: () => `is it ${wanted}?`
+	};
+}
+
 /** "Shoes must have a strap": what nobody says it has is asked. */
 const having =
 	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to) have (.+)$/i;
@@ -92,16 +102,6 @@ function heldByHaving({ words }: LimitClause): Held | undefined {
 			return has ? 'no' : allOf(isDescribed(piece, things), 'unknown');
 		},
 		asks: () => `has it ${wanted}?`
-	};
-}
-
-function heldByDemand({ words }: LimitClause): Held | undefined {
-	const [, things = '', wanted = ''] = demand.exec(words) ?? [];
-	if (!namesThing(things) || !tellsApart(wanted)) return undefined;
-	return {
-		known: !hasUnknown(wanted),
-		breaks: (piece) => allOf(isDescribed(piece, things), wornInstead(piece, wanted, true)),
-		asks: () => `is it ${wanted}?`
 	};
 }
 
