@@ -357,6 +357,8 @@ describe('limits in clients’ own words', () => {
 		['anything but brown', 'navy trousers', false],
 		['uncomfortable in heels', 'black stilettos', true],
 		['sick of black', 'black dress', true],
+		['she is not fond of skirts', 'pleated skirt', true],
+		['no t-bar shoes', 'black t-bar shoes', true],
 		['jumpsuits are out', 'black jumpsuit', true],
 		['doesn’t suit flares', 'flared jeans', true],
 		['skirts below the knee please', 'mini skirt', true],
@@ -390,6 +392,20 @@ describe('limits in clients’ own words', () => {
 		expect(isHeld(limit, words)).toBe(breaks);
 	});
 
+	it.each([
+		['heels: max 4 cm', 'heels max 4 cm'],
+		['metals: silver only', 'silver only'],
+		['sleeves: long only', 'long sleeves only'],
+		['only: silver jewellery', 'only silver jewellery'],
+		['ruffles: absolutely not', 'no ruffles'],
+		['no heels (over 4 cm)', 'no heels over 4 cm'],
+		['no scarves (velvet is fine)', 'no scarves except velvet'],
+		['no jewellery (except pearls)', 'no jewellery except pearls']
+	])('“%s” is what “%s” is', (folded, flat) => {
+		for (const words of [...things, 'gold hoops', 'silver hoops', 'pearl necklace', 'black kitten heels'])
+			expect(asked(folded, words), words).toBe(asked(flat, words));
+	});
+
 	it('hold for all but what they except, and ask of an exception that nobody knows', () => {
 		const excepted = fc.constantFrom(
 			'velvet scarf',
@@ -408,6 +424,10 @@ describe('limits in clients’ own words', () => {
 		);
 		expect(asked('no trainers unless white', 'white trainers')).toBe('no');
 		expect(isHeld('no trainers unless white', 'black trainers')).toBe(true);
+	});
+
+	it('that praise forbid nothing', () => {
+		for (const words of things) expect(asked('red makes her happy', words), words).toBe('no');
 	});
 
 	it('that tell of what is worn anyway forbid it never', () => {

@@ -1,6 +1,9 @@
 import { onFirstUse } from './on-first-use';
 import type { FacetId } from './facets';
 import { materialWords } from './material-words';
+import type { MaterialId } from './materials';
+import type { GarmentType } from './taxonomy';
+import type { FamilyId, TypeId } from './types';
 import { woollens } from './wearable-cloth';
 
 /** What makes a thing bare, high, sheer or of a material, for limits (common practice). */
@@ -12,7 +15,7 @@ export const wideNecklines = ['scoop', 'boat', 'square', 'v', 'wrap', 'cowl', 'a
 export const highNecklines = ['roll', 'funnel', 'mock', 'high-neck'];
 
 /** Types that hang from thin straps and leave the shoulder bare. */
-export const shoulderStraps = [
+export const shoulderStraps: readonly TypeId[] = [
 	'camisole',
 	'slip-dress',
 	'sundress',
@@ -24,18 +27,29 @@ export const shoulderStraps = [
 ];
 
 /** Cloth that shows what is under it unless it is said to be lined or opaque. */
-export const sheerCloth = ['chiffon', 'organza', 'tulle', 'net', 'lace', 'georgette', 'voile', 'chanderi'];
+export const sheerCloth: readonly MaterialId[] = [
+	'chiffon',
+	'organza',
+	'tulle',
+	'net',
+	'lace',
+	'georgette',
+	'voile',
+	'chanderi'
+];
 
 /** Kinds that are made of fur or of imitation, and whose word does not tell. */
-export const maybeFur = ['trapper-hat'];
+export const maybeFur: readonly TypeId[] = ['trapper-hat'];
 export type MaterialKind =
 	'leather' | 'fur' | 'feather' | 'down' | 'wool' | 'silk' | 'latex' | 'synthetics' | 'scratchy' | 'rustling';
 
+type Kind = Pick<GarmentType, 'family' | 'id'>;
+
 interface Commonly {
-	families?: readonly string[];
-	kinds?: readonly string[];
+	families?: readonly FamilyId[];
+	kinds?: readonly TypeId[];
 	/** Kinds of those families that seldom are. */
-	but?: readonly string[];
+	but?: readonly TypeId[];
 }
 
 /** What is so commonly of a material that it is asked where nobody said: what is knitted, tailored or of felt, most shoes, bags and belts (common practice). */
@@ -114,19 +128,19 @@ const commonlyOf: Partial<Record<MaterialKind, Commonly>> = {
 		]
 	}
 };
-export function isCommonlyOf(kind: MaterialKind, { family, id }: { family: string; id: string }): boolean {
+export function isCommonlyOf(kind: MaterialKind, { family, id }: Kind): boolean {
 	const { families = [], kinds = [], but = [] } = commonlyOf[kind] ?? {};
 	return kinds.includes(id) || (families.includes(family) && !but.includes(id));
 }
 
 /** Where metal lies on the skin though nobody named it: a buckle, the button and rivets of jeans (common practice; they are the usual places of a nickel rash). */
-const buckled = ['belt', 'skinny-belt', 'wide-belt', 'western-belt'];
-const buttonedInMetal = ['denim-shorts', 'denim-skirt', 'denim-jacket', 'dungarees'];
-export const hasMetalFittings = ({ family, id }: { family: string; id: string }): boolean =>
+const buckled: readonly TypeId[] = ['belt', 'skinny-belt', 'wide-belt', 'western-belt'];
+const buttonedInMetal: readonly TypeId[] = ['denim-shorts', 'denim-skirt', 'denim-jacket', 'dungarees'];
+export const hasMetalFittings = ({ family, id }: Kind): boolean =>
 	buckled.includes(id) || family === 'jeans' || buttonedInMetal.includes(id);
 
 /** What is knitted so close to the body that it could not be put on if it did not stretch. */
-export const stretches = [
+export const stretches: readonly TypeId[] = [
 	'leggings',
 	'yoga-leggings',
 	'cycling-shorts',
@@ -138,8 +152,8 @@ export const stretches = [
 ];
 
 /** Cloth that creases as soon as it is worn, and cloth that may (common practice). */
-export const creasingCloth = ['linen', 'voile', 'lawn', 'chanderi'];
-export const maybeCreasing = [
+export const creasingCloth: readonly MaterialId[] = ['linen', 'voile', 'lawn', 'chanderi'];
+export const maybeCreasing: readonly MaterialId[] = [
 	'cotton',
 	'poplin',
 	'muslin',

@@ -116,6 +116,9 @@ export const noted = [
 	)
 ];
 
+/** Done to the cloth, so that what it is done with is shown on it: "embroidered with cranes", "a painted tiger". */
+export const shownWork = listed('embroidered, printed, painted, applique, appliqued, patterned');
+
 /** What is said of a garment on which small things sit: "studded with", "covered in". */
 export const decorated = listed(
 	'studded, scattered, sewn, embellished, decorated, beaded, encrusted, covered, smothered, dotted, strewn, sprinkled, adorned, jewelled, laden, hung, strung, festooned, spangled, stitched, trimmed, edged, bordered, worked, detailed, set, loaded, crusted, hand-sewn, threaded'

@@ -484,13 +484,11 @@ class ClauseBuilder implements Reached {
 		senseOf(this.previous, 'link') !== undefined &&
 		this.previous.words.some((word) => overs.has(word));
 
-	/** "Pale denim from top to toe: shirt, jeans": said of all that is listed. */
+	/** "Pale denim from top to toe: shirt, jeans": is it said of all that is listed? */
 	isThroughout({ words }: Span): boolean {
 		const { parts, head } = this.clause;
 		const reaches = words.includes('to') && ['toe', 'foot', 'bottom'].includes(words.at(-1) ?? '');
-		if (!reaches || head || parts.length === 0 || !parts.every(({ role }) => role === 'said')) return false;
-		this.clause.all = true;
-		return true;
+		return reaches && !head && parts.length > 0 && parts.every(({ role: one }) => one === 'said');
 	}
 
 	/** Words that carry nothing by themselves, but tell how what stands beside them is meant. */
@@ -583,8 +581,11 @@ class ClauseBuilder implements Reached {
 		const own = roleOf(span);
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
-		if (role === 'thing' && !span.breakBefore && (this.isBelow() || this.isThroughout(span)))
+		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);
+		if (role === 'thing' && !span.breakBefore && this.isThroughout(span)) {
+			this.clause.all = true;
 			return this.pass(span, at);
+		}
 		const jewel = jewelAt(this, span);
 		if (jewel) {
 			this.clauses.pop();

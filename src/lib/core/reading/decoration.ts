@@ -1,12 +1,11 @@
 /** "Studded with pearls", "printed with shoes": what a garment is decorated with is shown on it, and no thing of its own. */
-import { decorated, trinkets } from '../lexicon/reading-words';
+import { decorated, shownWork, trinkets } from '../lexicon/reading-words';
 import type { SlotId } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import type { Span } from './model';
 import { senseOf, sensesOf, type Clause, type Decoration } from './parts';
 
-/** Done to the cloth: what it is done with is shown on it. */
-const shows = new Set(['embroidered', 'printed', 'painted', 'applique', 'patterned']);
+const shows = new Set(shownWork);
 const bears = new Set(decorated);
 const small = new Set(trinkets);
 

@@ -1,5 +1,6 @@
 /** Prints that are named after what they show: "a skull print", "a bow-print blouse", "in a lighthouse pattern". */
 import { creaturesShown, patternWords, shownInPrints, type PrintId } from '../lexicon/prints';
+import { shownWork } from '../lexicon/reading-words';
 import { sayingEnding } from './forms';
 import type { Sense } from './model';
 import { articles } from './glue';
@@ -73,19 +74,8 @@ export function motifAt(words: readonly string[], at: number, limit: number): Fo
 /** Whose shoulder a fur lies on: "a fox on her shoulder". */
 const worn = new Set(['her', 'his', 'their', 'one', 'each']);
 const drawn: readonly Sense[] = [{ kind: 'print', family: 'conversational' }, { kind: 'note' }];
-/** Done to the cloth where it is shown: "an embroidered tiger". */
-const worked = new Set([
-	'embroidered',
-	'appliqued',
-	'applique',
-	'beaded',
-	'sequinned',
-	'sequined',
-	'painted',
-	'printed',
-	'intarsia',
-	'stitched'
-]);
+/** "An embroidered tiger", "beaded leopards": work by which a thing is shown. */
+const worked = new Set([...shownWork, 'beaded', 'sequinned', 'sequined', 'intarsia', 'stitched']);
 /** Where a fur is worn: "two foxes over her shoulders". */
 const aroundHer = new Set(['over', 'round', 'around', 'across', 'about']);
 

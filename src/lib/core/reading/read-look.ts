@@ -1,4 +1,5 @@
 import { v5 } from 'uuid';
+import type { MaterialId } from '../lexicon/materials';
 import { isDoneWith } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
@@ -189,7 +190,7 @@ function nameLengths(read: Read[]): void {
 }
 
 /** Cloth of which trousers are made, and nothing that is worn under them. */
-const outerCloth: readonly string[] = [
+const outerCloth: readonly MaterialId[] = [
 	'flannel',
 	'tweed',
 	'wool',
@@ -219,7 +220,7 @@ function nameSeen(read: Read[], described: (group: Group, type: GarmentType) => 
 		if (type.slot !== 'under' || isItsName || !seen) continue;
 		const others = read.filter((other) => other !== one && !other.group.denied);
 		// "Flannel pants, suspenders": beside a cloth of which no underwear is made, what may be something else tells of none.
-		const isOuter = outerCloth.includes(one.description.facets.material?.value ?? '');
+		const isOuter = outerCloth.some((cloth) => cloth === one.description.facets.material?.value);
 		const tells = ({ named }: Read) =>
 			named.type.slot === seen.slot ||
 			(named.type.slot === 'under' && !(isOuter && named.choices.length > 1));

@@ -1,10 +1,11 @@
 /** Two kinds of one family in a list: two things, or one and what it is? */
 import type { GarmentType } from '../lexicon/taxonomy';
+import type { TypeId } from '../lexicon/types';
 
 /** General names that are kinds by themselves: nobody who says "blazer" means a waistcoat. */
-const kindsByThemselves: ReadonlySet<string> = new Set(['blazer', 'shirt', 'jumper', 'cardigan']);
+const kindsByThemselves: ReadonlySet<TypeId> = new Set<TypeId>(['blazer', 'shirt', 'jumper', 'cardigan']);
 /** Kinds that are worn with another of their family. */
-const wornWithOthers: ReadonlySet<string> = new Set([
+const wornWithOthers: ReadonlySet<TypeId> = new Set<TypeId>([
 	'gilet',
 	'waistcoat',
 	'long-waistcoat',

@@ -2,6 +2,7 @@
 import { slotIds, type SlotId } from '../../lexicon/slots';
 import type { Sense, Span } from '../../reading/model';
 import { spansOf } from '../../reading/spans';
+import { unfolded } from './asides';
 import { reworded } from './rewordings';
 
 export interface LimitClause {
@@ -49,7 +50,7 @@ const overOthers: readonly SlotId[] = ['outer', 'layer', 'bag'];
 /** Where a limit holds, as it is said, and the slots that lie there. */
 const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	[
-		/\s*\b(?:(?:away )?from|off|near|next to|close to|beside|around|by) (?:the|her|his|their|my) (?:face|skin tone|complexion)\b/i,
+		/\s*\b(?:away from|near|next to|close to|beside|around|by) (?:the|her|his|their|my) (?:face|skin tone|complexion)\b/i,
 		['top', 'whole', 'suit', 'layer', 'outer', 'drape', 'scarf', 'neck', 'ears', 'head']
 	],
 	[
@@ -73,8 +74,8 @@ const occasion =
 /** Times and occasions at which alone a limit holds, as they are said: "black at weddings", "linen only in summer". */
 const occasions = new RegExp(`(?:^|(?:,|\\s+only)?\\s+)(${occasion})$|^(${occasion}),?\\s+`, 'i');
 
-/** A comma in a figure parts nothing: "4,5 cm". What stands before a colon, or why a thing is so, is a sentence of its own. */
-const parted = /;|[,.](?!\d)|:\s+|[()]|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
+/** A comma in a figure parts nothing: "4,5 cm". Why a thing is so is a sentence of its own. */
+const parted = /;|[,.](?!\d)|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
 
 const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind }) => kinds.includes(kind));
 const namesOnly = (span: Span) => has(span, 'type', 'filler');
@@ -155,8 +156,10 @@ export const limitsIn = (text: string): string[] =>
 		.filter(Boolean);
 
 /** A limit's sentences, each of them a limit by itself. */
-export const sentencesOf = (limit: string): string[] =>
-	(isOneList(limit) ? [limit] : withEven(limit).split(parted)).filter((said) => said.trim());
+export function sentencesOf(limit: string): string[] {
+	const said = unfolded(limit);
+	return (isOneList(said) ? [said] : withEven(said).split(parted)).filter((one) => one.trim());
+}
 
 /** The clauses of a sentence: what it says of single things. */
 export const clausesIn = (sentence: string): LimitClause[] =>

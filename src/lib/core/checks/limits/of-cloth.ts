@@ -81,21 +81,20 @@ const cleaned = (piece: PieceFacts): Answer =>
 /** Does its cloth give? What clings without it being said of what is asked. */
 function isStretchy(piece: PieceFacts): Answer {
 	const { type, stated, value } = piece;
-	const cloth = stated('material') ?? stated('texture');
-	if (cloth === 'elastane') return 'yes';
+	if (stated('material') === 'elastane') return 'yes';
 	if (stated('material') === undefined && (stretches.includes(type.id) || type.slot === 'hosiery'))
 		return 'by-kind';
 	return value('fit') === 'skin-tight' || value('leg') === 'skinny' ? 'unknown' : 'no';
 }
 
-/** Does it need an iron? Shirts and what is pleated do, where nobody said of what they are. */
+/** Does it need an iron? Shirts do, where nobody said of what they are. */
 function creases(piece: PieceFacts): Answer {
-	const cloth = piece.value('material') ?? '';
+	const cloth = piece.value('material');
 	// Crinkled cloth looks creased, and shows no creases.
 	if (piece.stated('texture') === 'crinkled') return 'unknown';
+	if (cloth === undefined) return piece.type.family === 'shirts' ? 'unknown' : 'no';
 	if (creasingCloth.includes(cloth)) return piece.stated('material') ? 'yes' : 'by-kind';
-	const isShirt = cloth === '' && ['shirts', 'blouses'].includes(piece.type.family);
-	return isShirt || maybeCreasing.includes(cloth) ? 'unknown' : 'no';
+	return maybeCreasing.includes(cloth) ? 'unknown' : 'no';
 }
 
 export const clothProperties: readonly Property[] = [

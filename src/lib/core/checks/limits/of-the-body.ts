@@ -321,8 +321,8 @@ export const bodyProperties: readonly Property[] = [
 			if (piece.slot === 'hosiery') return 'no';
 			const stated = piece.stated('opacity');
 			if (stated !== undefined) return stated === 'opaque' ? 'no' : 'yes';
-			const cloth = piece.value('material') ?? '';
-			return sheerCloth.includes(cloth)
+			const cloth = piece.value('material');
+			return cloth && sheerCloth.includes(cloth)
 				? 'by-kind'
 				: saidOnly(byFacet(piece, 'opacity', among('sheer', 'semi-sheer')));
 		}
