@@ -16,6 +16,19 @@ const arrows = {
 	ui: ['core', 'workers', 'store']
 };
 
+/** The rooms of reading, in the order in which a text goes through them: each may import those before it, and none the whole. */
+const rooms = ['words', 'spans', 'meaning', 'clauses', 'groups', 'description'];
+const readingPath = './src/lib/core/reading';
+const wholeReading = ['index', 'read-look', 'read-pieces', 'rephrase', 'said-over', 'left-over'];
+const roomZones = rooms.map((room, at) => ({
+	target: `${readingPath}/${room}`,
+	from: [
+		...rooms.slice(at + 1).map((later) => `${readingPath}/${later}`),
+		...wholeReading.map((file) => `${readingPath}/${file}.ts`)
+	],
+	message: `reading/${room} may only import ${['model.ts', ...rooms.slice(0, at)].join(', ')}: see docs/architecture.md.`
+}));
+
 const layerPath = (layer) => `./src/lib/${layer}`;
 const zones = Object.entries(arrows).flatMap(([layer, allowed]) => [
 	...Object.keys(arrows)
@@ -48,7 +61,7 @@ export default ts.config(
 		},
 		rules: {
 			'no-undef': 'off',
-			'import-x/no-restricted-paths': ['error', { zones }],
+			'import-x/no-restricted-paths': ['error', { zones: [...zones, ...roomZones] }],
 			'import-x/no-cycle': 'error',
 			'svelte/no-navigation-without-resolve': 'off',
 			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }]
@@ -64,10 +77,10 @@ export default ts.config(
 			parserOptions: {
 				projectService: {
 					// The architecture test asks about files that are not there.
-					allowDefaultProject: Object.keys(arrows).flatMap((layer) => [
-						`src/lib/${layer}/bad.ts`,
-						`src/lib/${layer}/good.ts`
-					])
+					allowDefaultProject: [
+						...Object.keys(arrows).map((layer) => `src/lib/${layer}`),
+						...rooms.map((room) => `src/lib/core/reading/${room}`)
+					].flatMap((folder) => [`${folder}/bad.ts`, `${folder}/good.ts`])
 				},
 				extraFileExtensions: ['.svelte'],
 				tsconfigRootDir: import.meta.dirname

@@ -1,7 +1,7 @@
 /** Writes down the ordinary English words that lie one slip beside a word of the lexicon, and are never meant for it. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { meantWithout } from '../src/lib/core/reading/near';
+import { meantWithout } from '../src/lib/core/reading/words/near';
 
 /** As many of the commonest words of spoken English as are looked at. */
 const commonest = 12_000;

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { colourWords, garmentType, garmentTypes, readLook, type Garment } from '../src/lib/core/index';
 import { facetPhrases } from '../src/lib/core/lexicon/facet-words';
-import { sensesOfPhrase } from '../src/lib/core/reading/spans';
+import { sensesOfPhrase } from '../src/lib/core/reading/spans/spans';
 import { materials } from '../src/lib/core/lexicon/materials';
 import { prints } from '../src/lib/core/lexicon/prints';
 

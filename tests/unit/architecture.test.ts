@@ -52,6 +52,20 @@ describe('the arrows between layers', () => {
 	});
 
 	it.each([
+		['words', "import { spansOf } from '../spans/spans';\nexport const d = spansOf;\n"],
+		['meaning', "import { clausesOf } from '../clauses/clauses';\nexport const d = clausesOf;\n"],
+		['description', "import { readLook } from '../read-look';\nexport const d = readLook;\n"]
+	])('the room of %s in reading may not import what comes after it', async (room, code) => {
+		const broken = await rulesBroken(`src/lib/core/reading/${room}/bad.ts`, code);
+		expect(broken).toContain('import-x/no-restricted-paths');
+	});
+
+	it('a room of reading may import those before it', async () => {
+		const code = "import { spansOf } from '../spans/spans';\nexport const d = spansOf;\n";
+		expect(await rulesBroken('src/lib/core/reading/clauses/good.ts', code)).toEqual([]);
+	});
+
+	it.each([
 		['a browser', 'export const w = window.innerWidth;\n', 'no-restricted-globals'],
 		['a store', "import Dexie from 'dexie';\nexport const d = Dexie;\n", 'no-restricted-imports'],
 		[

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { bared } from '../../src/lib/core/lexicon/bared';
 import { isDoneWith, movesByTarget } from '../../src/lib/core/lexicon/moves';
-import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans/spans';
 import { colourWord } from '../looks';
 import { elementsOf, facetsIn, hexesIn, hexesOf, someOf, typesIn } from '../read';
 

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { garmentTypes, readPieces, type GarmentType } from '../../src/lib/core';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { slotsMeetOf } from '../../src/lib/core/lexicon/taxonomy';
-import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans/spans';
 import { colourWord } from '../looks';
 import { elementsOf, facetsIn, someOf, typesIn } from '../read';
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, readLook } from '../../src/lib/core';
 import { labOfHex, type Lab } from '../../src/lib/core/colour/spaces';
-import { meantFor } from '../../src/lib/core/reading/near';
+import { meantFor } from '../../src/lib/core/reading/words/near';
 import { colourWord } from '../looks';
 import { elementsOf, facetsIn, hexesOf, someOf, typesIn } from '../read';
 

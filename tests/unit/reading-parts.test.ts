@@ -7,7 +7,7 @@ import type { FacetId } from '../../src/lib/core/lexicon/facets';
 import { materials } from '../../src/lib/core/lexicon/materials';
 import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
 import { leftOver } from '../../src/lib/core/reading';
-import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans/spans';
 import { alsoSays, colourWord } from '../looks';
 
 const runs = { numRuns: 400 };

@@ -53,6 +53,48 @@ describe('what is worked on a thing', () => {
 	});
 });
 
+describe('what is set, backed or painted', () => {
+	it('stones are set in a jewel, and are none by themselves', () => {
+		fc.assert(
+			fc.property(
+				one('gold', 'silver', 'brass'),
+				one('ring', 'hoops', 'cuff', 'chain', 'earrings'),
+				one('a', 'one', 'a single', 'a tiny'),
+				one('pearl', 'opal', 'diamond', 'ruby', 'turquoise stone'),
+				(metal, jewel, few, stone) => {
+					const [read, other] = elementsOf(`${metal} ${jewel} with ${few} ${stone}`);
+					expect(other).toBeUndefined();
+					expect(read?.garment.metal?.value).toBe(metal);
+					expect(read?.garment.facets.material ?? read?.garment.palette[0]).toBeDefined();
+				}
+			),
+			runs
+		);
+	});
+
+	it('lips and nails are painted alike', () => {
+		fc.assert(
+			fc.property(colourWord, (colour) => {
+				const [lips, nails, other] = elementsOf(`${colour} lips and nails`);
+				expect(other).toBeUndefined();
+				expect(hexesOf(lips)).toHaveLength(1);
+				expect(hexesOf(nails)).toEqual(hexesOf(lips));
+			}),
+			runs
+		);
+	});
+
+	it('a back of another cloth is said of the back: “a waistcoat with a satin back”', () => {
+		for (const cloth of ['satin', 'velvet', 'lace', 'silk']) {
+			const [waistcoat, other] = elementsOf(`a tweed waistcoat with a ${cloth} back`);
+			expect(other, cloth).toBeUndefined();
+			expect(waistcoat?.garment.facets.material?.value, cloth).toBe('tweed');
+			expect(waistcoat?.note, cloth).toContain(`${cloth} back`);
+		}
+		expect(elementsOf('black satin-back trousers')[0]?.garment.facets.material?.value).toBe('satin');
+	});
+});
+
 describe('a height of what is worn on heels', () => {
 	const heeled = garmentTypes.filter(({ usual, slot, singular }) => {
 		const [only, other] = elementsOf(singular);

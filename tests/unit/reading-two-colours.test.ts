@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentTypes, readLook } from '../../src/lib/core';
 import { materials } from '../../src/lib/core/lexicon/materials';
-import { sensesOfPhrase } from '../../src/lib/core/reading/spans';
+import { sensesOfPhrase } from '../../src/lib/core/reading/spans/spans';
 import { alsoSays, colourWord } from '../looks';
 import { elementsOf, hexesIn, typesIn } from '../read';
 

@@ -1,5 +1,6 @@
 /** What is asked of a piece by limits and cautions, and how it is answered. */
 import type { FacetId } from '../lexicon/facets';
+import type { TypeId } from '../lexicon/types';
 import type { PieceFacts } from './facts';
 
 export type Answer =
@@ -24,6 +25,11 @@ export function byFacet(piece: PieceFacts, facet: FacetId, counts: (value: strin
 	if (usual !== undefined) return counts(usual) ? 'by-kind' : 'no';
 	return piece.type.facets.includes(facet) ? 'unknown' : 'no';
 }
+/** Is it one of these kinds, and usually so? */
+export const isOne =
+	(...ids: readonly TypeId[]) =>
+	({ type }: PieceFacts): Answer =>
+		(ids as readonly string[]).includes(type.id) ? 'by-kind' : 'no';
 export const among =
 	(...values: readonly string[]) =>
 	(value: string) =>

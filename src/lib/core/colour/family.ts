@@ -25,6 +25,19 @@ const relatives: [ColourFamily, ColourFamily][] = [
 	['black', 'grey']
 ];
 
+/** Families that a general word for a colour may be meant to hold besides its own (common practice). */
+const shades: Partial<Record<ColourFamily, readonly ColourFamily[]>> = {
+	green: ['olive', 'teal'],
+	blue: ['navy', 'denim', 'teal'],
+	red: ['burgundy'],
+	brown: ['camel'],
+	beige: ['camel'],
+	white: ['ivory']
+};
+/** Is a colour of this family perhaps meant by the other's name: olive by "green"? */
+export const mayBeMeantBy = (name: ColourFamily, family: ColourFamily): boolean =>
+	shades[name]?.includes(family) ?? false;
+
 /** The family itself, or a related one? */
 export function familiesRelated(a: ColourFamily, b: ColourFamily): boolean {
 	return a === b || relatives.some(([x, y]) => (x === a && y === b) || (x === b && y === a));

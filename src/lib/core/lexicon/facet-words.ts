@@ -109,7 +109,7 @@ const source: Partial<Record<FacetId, string>> = {
 		sweetheart: sweetheart, sweetheart-neck, queen-anne, ~queen anne
 		cowl: cowl-neck, cowl-necked, draped neck, cowl, draped neckline, cowl-front, cowl-fronted
 		plunge: plunging, plunge, plunging v, low-cut, plunge-front, plunging front
-		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck
+		roll: roll-neck, polo-neck, turtleneck, turtle-neck, roll neck, polo neck, rollneck, rolled neck, rolled-neck
 		funnel: funnel-neck, funnel
 		mock: mock-neck, mock turtleneck, grown-on neck
 		keyhole: keyhole-neck, keyhole

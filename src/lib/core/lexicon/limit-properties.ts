@@ -26,6 +26,13 @@ export const shoulderStraps: readonly TypeId[] = [
 	'corset-top'
 ];
 
+/** Why clients have limits: what they have, do or are, and no thing to wear (common practice; none of it is advice). */
+export const reasons =
+	/^(?:(?:her|his|my|their|has|severe|mild|chronic|bad) )*(?:eczema|psoriasis|dermatitis|vertigo|bunions?|arthritis|asthma|migraines?|lupus|stoma|ibs|pots|raynaud['’]?s|diabet(?:es|ic)|sciatica|scoliosis|scars?|tattoos?|varicose veins|swollen (?:feet|ankles|hands)|plantar fasciitis|carpal tunnel|pregnan(?:t|cy)|breast-?feeding|nursing|mastectomy|menopaus(?:e|al)|hot flushes|hearing aids?|wheelchair(?: user)?|crutches|walking stick|prosthe(?:sis|tic)|sensory(?: issues)?|autis(?:m|tic)|halal|jain|vegetarian|modesty|faith|religious reasons|(?:bad|sore|weak|dodgy|swollen|stiff) (?:backs?|hips?|knees?|feet|ankles?|necks?|shoulders?))$/i;
+
+/** Underwear that is shown as a top, and leaves arms, shoulders, back and midriff bare (common practice). */
+export const shownUnderwear: readonly TypeId[] = ['bralette', 'sports-bra'];
+
 /** Cloth that shows what is under it unless it is said to be lined or opaque. */
 export const sheerCloth: readonly MaterialId[] = [
 	'chiffon',
@@ -52,7 +59,7 @@ interface Commonly {
 	but?: readonly TypeId[];
 }
 
-/** What is so commonly of a material that it is asked where nobody said: what is knitted, tailored or of felt, most shoes, bags and belts (common practice). */
+/** What is so commonly of a material that it is asked where nobody said: what is knitted, tailored or of felt, most shoes, bags and belts, and blended into nearly all that is not denim or a plain shirt (common practice). */
 const commonlyOf: Partial<Record<MaterialKind, Commonly>> = {
 	wool: {
 		families: ['knitwear', 'cardigans', 'tailored', 'coats', 'suits', 'skirt-suits'],
@@ -84,8 +91,25 @@ const commonlyOf: Partial<Record<MaterialKind, Commonly>> = {
 	},
 	silk: { kinds: ['tie', 'bow-tie', 'cravat', 'pocket-square', 'saree'] },
 	synthetics: {
-		families: ['hosiery'],
+		families: [
+			'hosiery',
+			'knitwear',
+			'cardigans',
+			'dresses',
+			'skirts',
+			'jumpsuits',
+			'trousers',
+			'tailored',
+			'coats',
+			'suits',
+			'skirt-suits',
+			'co-ords',
+			'skirt-sets'
+		],
 		kinds: [
+			'blouse',
+			'pussy-bow-blouse',
+			'camisole',
 			'leggings',
 			'yoga-leggings',
 			'cycling-shorts',
@@ -236,6 +260,8 @@ export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 		maybe: [
 			'patent-leather',
 			'resin',
+			'rubber',
+			'knit',
 			'satin',
 			'chiffon',
 			'georgette',

@@ -46,7 +46,7 @@ flannel: brushed wool, flannelette, winceyette
 felt: felted, felted wool, boiled wool, melton, loden, baize, pilot cloth, melton cloth
 boucle-wool: boucle wool, bouclé wool
 silk: grenadine, pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, surah, foulard silk, pongee, tussore, kanjivaram silk, kanjeevaram silk, kanchipuram silk, mysore silk, mulberry silk, habotai, noil, gazar, silk gazar, foulard, samite, sarsenet, sarcenet, rep silk, watered silk, watered-silk
-satin: satiny, peau de soie, duchess satin, silk satin, charmeuse, sateen, satin-back, duchesse, duchess, duchesse satin, mikado, mikado silk, satinet, satinette
+satin: satiny, peau de soie, duchess satin, silk satin, charmeuse, sateen, satin-back, crepe-back satin, duchesse, duchess, duchesse satin, mikado, mikado silk, satinet, satinette
 crepe: crêpe, silk crepe, moss crepe, crepe de chine, crêpe de chine, crape, marocain, crepe marocain, canton crepe, silk crêpe
 viscose: rayon, lyocell, cupro, acetate, challis
 taffeta: moire, moiré, grosgrain, faille, ottoman silk, ottoman, paper taffeta, rep, repp, grogram, moreen

@@ -1,6 +1,6 @@
 import type { Reading, StrangeThing } from './model';
-import { howMany } from './numbers';
-import { unknownAlone } from './unknown-words';
+import { howMany } from './words/numbers';
+import { unknownAlone } from './words/unknown-words';
 
 /** From a thing's name on, the last phrase in a direction that is said of it; small words between do not end it. */
 function reach({ phrases }: Reading, { phrase, said }: StrangeThing, step: 1 | -1): number {

@@ -1,3 +1,4 @@
+import { isCloth, senseOf, sensesOf } from './spans/senses';
 import { v5 } from 'uuid';
 import type { MaterialId } from '../lexicon/materials';
 import { isDoneWith } from '../lexicon/moves';
@@ -9,21 +10,20 @@ import { garmentType, type GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
 import { stateFacet } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
-import { attach, type Attached } from './attach';
-import { asksToMatch, shares } from './named-together';
-import type { Group } from './owners';
-import { clausesOf } from './clauses';
-import { isCloth, senseOf, sensesOf } from './parts';
-import { describe, garmentOf } from './describe';
-import { saysInWords, type Description } from './takings';
+import { attach, type Attached } from './groups/attach';
+import { asksToMatch, shares } from './groups/named-together';
+import type { Group } from './meaning/owners';
+import { clausesOf } from './clauses/clauses';
+import { describe, garmentOf } from './description/describe';
+import { saysInWords, type Description } from './meaning/takings';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
-import { suggestionsFor } from './near';
-import { onSides, type SideSaid } from './on-sides';
-import { normalised } from './tokens';
-import { moveTo } from './turned';
-import { spansOf, type OwnWord } from './spans';
-import { nameSays, typeNamed, type Locale, type NamedType } from './types';
-import { keptUnknown } from './unknown-words';
+import { suggestionsFor } from './words/near';
+import { onSides, type SideSaid } from './description/on-sides';
+import { normalised } from './words/tokens';
+import { moveTo } from './groups/turned';
+import { spansOf, type OwnWord } from './spans/spans';
+import { nameSays, typeNamed, type Locale, type NamedType } from './meaning/types';
+import { keptUnknown } from './words/unknown-words';
 
 export interface ReadOptions {
 	/** Whose words the studio uses where one word means two things; default "uk". */

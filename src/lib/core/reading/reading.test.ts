@@ -13,7 +13,7 @@ import { prints } from '../lexicon/prints';
 import { garmentType, garmentTypes } from '../lexicon/taxonomy';
 import { elementSchema, type Element } from '../model/reference';
 import { readLook } from './read-look';
-import { tokensOf } from './tokens';
+import { tokensOf } from './words/tokens';
 
 const hexOf = (word: string) => colourWords.find((colour) => colour.word === word)?.hex;
 const types = (text: string) => readLook(text).elements.map(({ garment }) => garment.type);

@@ -1,5 +1,6 @@
 /** What stands before a colon or in brackets: a label, a reason, an exception, or more of the same. */
-import { hasUnknown } from './descriptions';
+import { reasons } from '../../lexicon/limit-properties';
+import { hasUnknown, namesThing } from './descriptions';
 
 /** "(Cashmere is fine)": what is worn all the same. */
 const allowed = /^(?:but )?(.+?) (?:(?:is|are) )?(?:fine|ok(?:ay)?|allowed|all right)$/i;
@@ -20,10 +21,28 @@ const refused = /^(?:absolutely |definitely |just )?(?:no|never|not|none)(?: way
 const aloneSo = /^(?:only ([\w-]+)|([\w-]+) only)$/i;
 /** Says by itself what is worn or is not. */
 const isWhole = /\b(?:no|not|never|nothing|none|only|always|without)\b/i;
+/** "On frobber days", "Saltmere evenings": perhaps when it holds. */
+const maybeWhen =
+	/^(?:in|on|at|for|during|when|while|if|after|before)\b|\b(?:days?|nights?|mornings?|evenings?|seasons?|weeks?|weekends?|months?|times?|occasions?|gigs?|shows?)$/i;
+/** Several words of which nobody knows one, none of them a thing, a time, nor one that denies. */
+const isReason = (label: string): boolean =>
+	/\s/.test(label) && hasUnknown(label) && !namesThing(label) && !says.test(label) && !maybeWhen.test(label);
+/** What a complaint asks for, where anything else that is named with it is what sets it off: "vertigo: flats", but "eczema: wool" (common practice). */
+const eases =
+	/\b(?:flats?|flat|low|soft|loose|wide|roomy|cushioned|comfortable|cotton|linen|bamboo|natural|breathable|opaque|long sleeves|layers)\b/i;
+/** Says of itself that it is wanted, or how far. */
+const wanting =
+	/\b(?:cover\w*|hid\w*|keeps?|kept|must|needs?|has to|have to|should|max\w*|at (?:the )?(?:most|least)|or (?:longer|shorter|lower|more|less)|below|above|past|down to|over|under|avoids?|hates?|refuses?)\b/i;
+const says =
+	/\b(?:no|not|never|nothing|none|only|always|without|hates?|dislikes?|avoids?|refuses?|covers?|keeps?|hides?)\b/i;
 function underLabel(label: string, said: string): string {
 	if (leads.test(label)) return `${label.replace(/^no[- ]no$/i, 'no')} ${said}`;
 	if (refused.test(said)) return `no ${label}`;
-	// "Wheelchair user: no long coats", "hates her calves: …": a reason is a sentence of its own.
+	// "Bad bunions: nothing pointed": why it is so forbids nothing.
+	const isPlain = !isWhole.test(said) && !wanting.test(said);
+	if (reasons.test(label)) return isPlain && eases.test(said) ? `${said} only` : said;
+	if (isReason(label) && !isPlain) return said;
+	// "Frobbers: never red", "hates her calves: …": a sentence of its own.
 	if (hasUnknown(label) || label.split(/\s+/).length > 2) return `${label}; ${said}`;
 	const [, first, last] = aloneSo.exec(said) ?? [];
 	const alone = first ?? last;

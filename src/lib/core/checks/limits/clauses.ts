@@ -1,9 +1,12 @@
 /** A limit as a client says it, taken apart: what it is about, whether that alone is worn or never, and where. */
+import { reasons } from '../../lexicon/limit-properties';
 import { slotIds, type SlotId } from '../../lexicon/slots';
+import { garmentType } from '../../lexicon/taxonomy';
 import type { Sense, Span } from '../../reading/model';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import { unfolded } from './asides';
-import { reworded } from './rewordings';
+import { hasUnknown } from './descriptions';
+import { alone, reworded } from './rewordings';
 
 export interface LimitClause {
 	/** As it was said. */
@@ -21,10 +24,12 @@ export interface LimitClause {
 }
 
 const beginnings = [
-	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
+	/^(?:(?:is|am|are) )?(?:far |much )?too [\w-]+ (?:for|to wear)\s+/i,
+	/^(?:please|strictly|absolutely|definitely|ever|wears?|wearing|will wear|any(?:thing)?|too|very obviously|that(?: is|['’]s)|in(?! (?:the|her|his|their|my) (?:hair|ears?)\b)|must|needs?|has|have|to|insists on|should|be|an?(?! line))\s+/i,
 	/^(?:keeps?|stays?|steers?|steering|keeping) (?:away|clear|off|well away)(?: from| of)?\s+/i,
 	/^keeps?\s+/i,
-	/^(?:too )?(?:old|young|tall|big|broad|grand) for\s+/i,
+	/^(?:(?:is|am|are|was) )?(?:reacts?|reacting|allergic|sensitive|intolerant|averse) (?:to|of|with)\s+/i,
+	/^(?:can['’]?t|cannot) (?:breathe|move|walk|sit|eat|sing|play|dance|cope|be seen)(?: down| up)? in\s+/i,
 	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy|ill|pale|drawn|tired|sallow|drab|dead|terrible|awful|dreadful|big|fat|old|wide|short|washed[- ]out|drained) (?:in|with|by|about|wearing|showing)\s+/i,
 	/^(?:drowns?|swelters?|sweats?|itches|trips?|stumbles?|wobbles?) (?:in|over)\s+/i,
 	/^(?:(?:is|am|are|gets?|got) )?(?:so |really |just )?(?:sick|tired|bored|weary|fed up|over|done)(?: (?:and tired|to death))? (?:of|with)\s+/i,
@@ -36,7 +41,7 @@ const beginnings = [
 ];
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
-	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|on (?:me|her|him|them)|whatever|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
+	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|(?:where|when|if)(?:ever| at all)? possible|if (?:i|she|he|they|we) can help it|on (?:me|her|him|them)|whatever|allerg(?:y|ies)|intolerance|sensitivity|(?:on|for) (?:religious|ethical|medical|health|moral) (?:grounds|reasons)|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
 /** "Dry-clean only" is a label, not all that is worn. */
 const onlyWords =
 	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|(?<!\bdry[ -]?clean)[\s,]+(?:only|always|every time|please)$/i;
@@ -72,7 +77,10 @@ const occasion =
 	/(?:in|during|for|at|to|on|after|before|when|if) (?:(?:the|an?|any|her|his|their|my|it is|it['’]?s) )?(?:(?:hot|warm|cold|wet|bad)(?: (?:weather|days?))?|heat|rain(?:y|ing)?|snow|summer(?:time)?|winter|spring|autumn|weddings?|funerals?|parties|interviews?|meetings|weekdays|weekends?|holidays?|day(?:time)?|evenings?|night(?:time)?|dinners?|dark|flights?|planes?|travel(?:ling)?|stage|camera|air|television|tv|photographs?|photos?|pictures)/
 		.source;
 /** Times and occasions at which alone a limit holds, as they are said: "black at weddings", "linen only in summer". */
-const occasions = new RegExp(`(?:^|(?:,|\\s+only)?\\s+)(${occasion})$|^(${occasion}),?\\s+`, 'i');
+const occasions = new RegExp(
+	`(?:^|(?:,|\\s+only)?\\s+)(${occasion}|(?:when|while|if)(?! possible| at all possible| (?:i|she|he|they|we) can help) .+|under (?:the )?(?:\\w+ )?lights?)$|^(${occasion}),?\\s+`,
+	'i'
+);
 
 /** A comma in a figure parts nothing: "4,5 cm". Why a thing is so is a sentence of its own. */
 const parted = /;|[,.](?!\d)|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
@@ -138,7 +146,8 @@ function clauseOf(said: string): LimitClause | undefined {
 }
 
 /** "Cotton, linen or silk only": what alone is worn is one list. */
-const isOneList = (limit: string) => onlyWords.test(limit.trim()) && !denied.test(limit);
+const isOneList = (limit: string) =>
+	onlyWords.test(limit.trim()) && !denied.test(limit) && !(/ please$/i.test(limit) && hasUnknown(limit));
 
 /** "No fur, not even fake" forbids both; "no leather, not even shoes" has said the shoes. */
 function withEven(limit: string): string {
@@ -148,18 +157,56 @@ function withEven(limit: string): string {
 	return /^(?:faux|fake|imitation)\b/i.test(even) ? `${said}; faux ${withoutDenial(said)}` : said;
 }
 
+/** What a word names by which it can stand against another: a metal, a colour, or where a thing is worn. */
+function sortOf(words: string): string | undefined {
+	const [only, ...others] = spansOf(words);
+	if (!only || others.length > 0) return undefined;
+	const type = only.senses.find((sense) => sense.kind === 'type');
+	if (type) return garmentType(type.type).slot;
+	return (['metal', 'colour'] as const).find((kind) => has(only, kind));
+}
+/** "Silver, never gold" is one limit, of two things of which one is worn instead of the other; "wool, never tight" are two. */
+function isOtherOf(limit: string, next: string): boolean {
+	const [, other = ''] = /^(?:not|never) (?:in )?([\w -]+)$/i.exec(next) ?? [];
+	const sort = sortOf(other);
+	return sort !== undefined && sort === sortOf(limit);
+}
+
+/** Parts of a text between commas, without what is one with the part before it. */
+function withOthers(parts: readonly string[]): string[] {
+	const whole: string[] = [];
+	for (const part of parts.map((one) => one.trim()).filter(Boolean)) {
+		const last = whole.at(-1);
+		if (last !== undefined && isOtherOf(last, part)) whole[whole.length - 1] = `${last}, ${part}`;
+		else whole.push(part);
+	}
+	return whole;
+}
+
 /** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
 export const limitsIn = (text: string): string[] =>
-	text
-		.split(/,(?!\d|\s*(?:not )?even\b)/i)
-		.map((limit) => limit.trim())
-		.filter(Boolean);
+	withOthers(text.split(/,(?!\d|\s*(?:(?:not )?even|(?:keep|hide|cover)s? (?:it|them))\b)/i));
+
+/** "My back has a scar, keep it covered": what is to be covered was named just before. */
+const covering = /^\s*(?:(?:so|please) )*(?:keep|hide|cover)s? (?:it|them)\b/i;
+function withNamed(sentences: readonly string[]): string[] {
+	return sentences.flatMap((sentence, i) => {
+		const [named] = ofTheBody.exec(sentences[i - 1] ?? '') ?? [];
+		if (named && covering.test(sentence)) return [`keep ${named} covered`];
+		const isNext = covering.test(sentences[i + 1] ?? '') && ofTheBody.test(sentence);
+		return isNext ? [] : [sentence];
+	});
+}
 
 /** A limit's sentences, each of them a limit by itself. */
-export function sentencesOf(limit: string): string[] {
-	const said = unfolded(limit);
-	return (isOneList(said) ? [said] : withEven(said).split(parted)).filter((one) => one.trim());
-}
+export const sentencesOf = (limit: string): string[] =>
+	withNamed(
+		unfolded(limit)
+			.split(/;\s*/)
+			.map(alone)
+			.flatMap((said) => (isOneList(said) ? [said] : withOthers(withEven(said).split(parted))))
+			.filter((one) => one.trim() && !reasons.test(one.trim()))
+	);
 
 /** The clauses of a sentence: what it says of single things. */
 export const clausesIn = (sentence: string): LimitClause[] =>
@@ -170,7 +217,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to|to be|be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|stays?|remains?|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to|to be|be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

@@ -1,6 +1,8 @@
 /** Is a piece what a description says: "pencil skirts", "open toes", "mustard yellow"? */
 import { deltaE00 } from '../../colour/difference';
 import { labOfHex } from '../../colour/spaces';
+import { mayBeMeantBy } from '../../colour/family';
+import { measureColour } from '../../colour/similarity';
 import { colourName, colourOfWord, isColourOf } from '../../colour/words';
 import { facetOf, type FacetId } from '../../lexicon/facets';
 import { highNecklines } from '../../lexicon/limit-properties';
@@ -8,11 +10,12 @@ import { materialOfTexture } from '../../lexicon/material-feel';
 import { printGroups } from '../../lexicon/prints';
 import { garmentType, includes, type GarmentType } from '../../lexicon/taxonomy';
 import type { PieceFacts } from '../facts';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import { allOf, anyOf, type Answer } from '../property';
 import {
 	descriptionsOf,
 	hasUnknown,
+	losesMove,
 	namesColour,
 	remembered,
 	wholeKindIn,
@@ -21,7 +24,11 @@ import {
 
 /** General names that mean more or less, as a client says them, than the words of the tree (common practice). */
 const meantBy: Readonly<Record<string, (type: GarmentType) => boolean>> = {
-	trousers: ({ family }) => ['trousers', 'jeans'].includes(family),
+	// Of two-piece things the lower one.
+	trousers: ({ id, family }) =>
+		['trousers', 'jeans', 'salwars', 'suits', 'kurta-sets'].includes(family) ||
+		['gharara-set', 'sharara-set', 'tracksuit', 'pyjamas', 'scrubs', 'ao-dai'].includes(id),
+	skirt: ({ family }) => ['skirts', 'skirt-suits', 'skirt-sets', 'lehengas', 'lehenga-sets'].includes(family),
 	top: ({ slot }) => slot === 'top',
 	shoes: ({ slot }) => slot === 'feet',
 	jacket: ({ id, family }) =>
@@ -32,7 +39,8 @@ const meantBy: Readonly<Record<string, (type: GarmentType) => boolean>> = {
 		family === 'headwear' &&
 		!['hood', 'turban', 'pagri', 'headscarf', 'hijab', 'kufi', 'bridal-veil'].includes(id),
 	handbag: ({ id, family }) => family === 'handbags' && id !== 'umbrella',
-	dress: ({ id, family }) => family === 'dresses' && id !== 'swimsuit'
+	dress: ({ id, family }) =>
+		(family === 'dresses' && id !== 'swimsuit') || ['anarkali', 'indo-western-gown'].includes(id)
 };
 /** Does a longer name end in a shorter one: ankle socks are socks, a pussy-bow blouse is a blouse? */
 const endsInNameOf = (named: GarmentType, { singular, plural }: GarmentType) =>
@@ -130,13 +138,19 @@ const printsMeant = (words: string, family: string): readonly string[] => {
 const meantWithin = 10;
 const isMeantBy = remembered((wanted) => {
 	const name = colourName(wanted);
-	const isNamed = colourOfWord(name)?.hex === wanted;
-	return remembered((hex) =>
-		isNamed ? isColourOf(name, hex) : deltaE00(labOfHex(hex), labOfHex(wanted)) <= meantWithin
-	);
+	const named = colourOfWord(name);
+	const isNamed = named?.hex === wanted;
+	/** Green itself, of which olive may be one. */
+	const isGeneral = isNamed && named.word === named.family;
+	return remembered((hex): Answer => {
+		if (!isNamed) return deltaE00(labOfHex(hex), labOfHex(wanted)) <= meantWithin ? 'yes' : 'no';
+		if (isColourOf(name, hex)) return 'yes';
+		return isGeneral && mayBeMeantBy(named.family, measureColour(hex).family) ? 'unknown' : 'no';
+	});
 });
-export const isColoured = ({ colours }: PieceFacts, wanted: string): boolean =>
-	colours.some(({ hex }) => isMeantBy(wanted)(hex));
+/** Is a piece of a colour? Of what is perhaps a shade of it, it is asked. */
+export const isColoured = ({ colours }: PieceFacts, wanted: string): Answer =>
+	anyOf(...colours.map(({ hex }) => isMeantBy(wanted)(hex)));
 
 /** "Pockets", "buttoned", "frilly", "laced": a word, and what may be left of it without its ending. Capes are no caps. */
 const endings: readonly [ending: RegExp, left: string][] = [
@@ -145,6 +159,8 @@ const endings: readonly [ending: RegExp, left: string][] = [
 	[/(?<!s)s$/, ''],
 	[/d$/, ''],
 	[/(?:([bdgmnprt])\1)?(?:ed|ing)$/, '$1'],
+	// "Tasselled", "labelled".
+	[/ll(?:ed|ing)$/, 'l'],
 	[/ing$/, 'e'],
 	[/y$/, '']
 ];
@@ -156,11 +172,16 @@ const stemsOf = remembered((word: string) => [
 	})
 ]);
 const isSameWord = (a: string, b: string) => stemsOf(a).some((stem) => stemsOf(b).includes(stem));
+/** "No lining", "without sleeves": a note may say what is not there. */
+const deniedInNote = /\b(?:no|not|without|never|minus|lost its)\s+[\w-]+/gi;
+/** A part, or a way, that the name of a kind leaves out. */
+const partOfKind = /\s+(?:pockets?|styles?|cuts?|shapes?)$/i;
 /** Does a piece tell of something in its own words: its kind's name, what is stated of it, how it is worn, its note? */
 export function isTold({ garment, type, moves, note }: PieceFacts, words: string, withNote = true): boolean {
-	const wanted = wordsOf(words);
+	// "Cargo pockets" are what cargo trousers have.
+	const wanted = wordsOf(withNote ? words : words.replace(partOfKind, ''));
 	const own = [type.singular, ...Object.values(garment.facets).map(({ value }) => value), ...moves];
-	const told = [...own, ...(withNote && note ? [note] : [])].flatMap(wordsOf);
+	const told = [...own, ...(withNote && note ? [note.replace(deniedInNote, ' ')] : [])].flatMap(wordsOf);
 	return wanted.length > 0 && wanted.every((word) => told.some((one) => isSameWord(one, word)));
 }
 
@@ -201,7 +222,7 @@ function answers(piece: PieceFacts, words: string, description: Description): An
 		...facets.map(([facet, { value }]) => saysOf(piece, facet, value)),
 		...(family ? ([printsMeant(words, family).includes(piece.print ?? '') ? 'yes' : 'no'] as const) : []),
 		// Gold is a colour, and a metal.
-		...colours.map(({ hex }): Answer => (isOfMetal(piece, words) || isColoured(piece, hex) ? 'yes' : 'no')),
+		...colours.map(({ hex }): Answer => (isOfMetal(piece, words) ? 'yes' : isColoured(piece, hex))),
 		...(garment.metal ? ([piece.metal === garment.metal.value ? 'yes' : 'no'] as const) : []),
 		...moves.map((move): Answer => (piece.moves.includes(move) ? 'yes' : 'no')),
 		...(note ? [isNoted(piece, note, named && hasUnknown(words))] : [])
@@ -209,18 +230,31 @@ function answers(piece: PieceFacts, words: string, description: Description): An
 	return holds.length > 0 || named ? allOf(...holds) : 'no';
 }
 
+/** Names a kind that holds others: a dress, a shirt. */
+const isOfManyKinds = ({ named, garment }: Description) =>
+	named && Object.hasOwn(meantBy, garment.type) && garmentType(garment.type).general;
+
+/** "No ruffles", "no pearls": what a note speaks of, it may be of a part that has them, or of something else. "Belt loops" are no belt. */
+function toldOfPart(piece: PieceFacts, words: string, descriptions: readonly Description[]): Answer {
+	const kinds = descriptions.filter(({ named }) => named).map(({ garment }) => garmentType(garment.type));
+	if (descriptions.length === 0 || !isTold(piece, words)) return 'no';
+	return kinds.every(({ division }) => division === 'jewellery') ? 'unknown' : 'no';
+}
+
 /** Is a piece what the words say, as stated or by its kind? Several things named are several descriptions. */
 export function isDescribed(piece: PieceFacts, words: string): Answer {
 	const kind = wholeKindIn(words);
 	if (kind && (!kind.isOf(piece.type) || !kind.rest)) return kind.isOf(piece.type) ? 'yes' : 'no';
 	if (kind) return isDescribed(piece, kind.rest);
-	const isVague = hasUnknown(words);
+	const isVague = hasUnknown(words) || losesMove(words);
+	const descriptions = descriptionsOf(words, piece.type);
 	return anyOf(
-		...descriptionsOf(words, piece.type).map((one): Answer => {
+		...descriptions.map((one): Answer => {
 			const answer = answers(piece, words, one);
 			return answer !== 'no' && one.named && isVague ? 'unknown' : answer;
 		}),
-		// "No peplums": the name of its kind says it.
-		isTold(piece, words, false) ? 'yes' : 'no'
+		// "No peplums": the name of its kind says it; a dress shirt is no dress.
+		!descriptions.some(isOfManyKinds) && isTold(piece, words, false) ? 'yes' : 'no',
+		toldOfPart(piece, words, descriptions)
 	);
 }

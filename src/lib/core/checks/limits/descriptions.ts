@@ -5,7 +5,7 @@ import { garmentType, garmentTypes, type GarmentType } from '../../lexicon/taxon
 import type { Garment } from '../../model/garment';
 import { readLook } from '../../reading';
 import type { Sense } from '../../reading/model';
-import { sensesOfPhrase, spansOf } from '../../reading/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 
 /** An answer that depends on words alone, worked out once for each. */
 export const remembered = <T>(work: (words: string) => T): ((words: string) => T) => {
@@ -28,6 +28,10 @@ const wholeKinds: readonly [said: RegExp, isOf: (type: GarmentType) => boolean][
 	[/\bouterwear$/i, ({ slot }) => slot === 'outer'],
 	[/\b(?:make-?up|cosmetics)$/i, ({ slot }) => ['face', 'nails'].includes(slot)],
 	[/\bheadwear$/i, ({ slot }) => slot === 'head'],
+	[
+		/\b(?:one-pieces?|all-in-ones?|onesies?)$/i,
+		({ id, family }) => family === 'jumpsuits' || id === 'swimsuit'
+	],
 	[/\bhosiery$/i, ({ slot }) => slot === 'hosiery'],
 	[/\bunder(?:wear|garments)$/i, ({ slot }) => slot === 'under'],
 	[/\bpiercings?$/i, ({ id }) => /(?:nose|navel|septum|eyebrow)-?(?:ring|stud)/.test(id)]
@@ -105,6 +109,14 @@ function alsoNamed(words: string, type: GarmentType): Description[] {
 	});
 }
 
+/** "No studs" means studded leather as well. */
+function alsoDone(word: string, type: GarmentType): Description[] {
+	const done = [`${word}ed`, `${word}${word.slice(-1)}ed`].filter((one) =>
+		sensesOfPhrase(one)?.some(({ kind }) => kind === 'facet')
+	);
+	return done.flatMap((one) => readBeside(type, one) ?? []).filter(isCompared);
+}
+
 /** What is said of a garment besides what its name says. */
 function beyondName(garment: Garment, type: GarmentType): Garment {
 	const bare = saidByName(type);
@@ -147,7 +159,12 @@ function readAs(words: string, type: GarmentType): Description[] {
 		// "V-necks" are jumpers, and whatever has one; "block heels" shoes with one; shorts are shorts.
 		const isName = one === words || garmentTypes.some(({ plural }) => plural === words.toLowerCase());
 		const also = isName && !/ heels$/i.test(words) ? undefined : readBeside(type, one);
-		return [...things, ...alsoNamed(words, type), ...(also?.note === '' ? [also] : [])];
+		return [
+			...things,
+			...alsoNamed(words, type),
+			...alsoDone(one, type),
+			...(also?.note === '' ? [also] : [])
+		];
 	}
 	// "Peplums", "drop waists": many of them are said of one thing.
 	const inOrder = sensesOfPhrase(one) && !sensesOfPhrase(words) ? [one, words] : [words, one];
@@ -180,6 +197,13 @@ export const hasUnknown = remembered((words) =>
 	spansOf(wholeKindIn(words)?.rest ?? words).some(
 		({ text, senses }) => senses.length === 0 && !sensesOfPhrase(text.replace(/s$/i, ''))
 	)
+);
+
+/** Is a way of wearing said that the reading has of none of its things, "bags over the shoulder"? Then it may mean fewer than it names. */
+export const losesMove = remembered(
+	(words) =>
+		spansOf(words).some(({ senses }) => senses.length > 0 && senses.every(({ kind }) => kind === 'move')) &&
+		elementsIn(words).every(({ moves }) => moves.length === 0)
 );
 
 /** Between them these can be said to be almost anything. */

@@ -4,8 +4,9 @@ import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
 import { isDescribed, isTold } from './described';
-import { hasUnknown, isUnderstood, namesThing, tellsApart } from './descriptions';
+import { hasUnknown, isUnderstood, namesColour, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
+import { isElsewhere, lyingAt } from './of-places';
 import { heelOver, lowUpToCm, midUpToCm } from './of-the-body';
 import { propertiesIn } from './properties';
 import { wornInstead } from './worn-instead';
@@ -25,9 +26,12 @@ const about = (rest: string) =>
 /** "Heels over 3 cm", "up to 5 cm": a height of heels. */
 const ofHeels = /\bheels?\b|\bhigher\b|\bhigh\b|^(?:over|above|under|up to|max)/i;
 
+/** "Collars higher than 4 cm" are no heels. */
+const ofOtherParts = /\b(?:collars?|necks?|waists?|platforms?|soles?|buns?|crowns?)\b/i;
+
 /** "A kitten heel at most", "nothing over a kitten heel": as high as such a heel is. */
 const heelNamed =
-	/\b(?:over|above|beyond|higher than|more than|at (?:the )?most|max(?:imum)?|up to)\b.*\b(kitten|low|mid|block) heels?\b|\b(kitten|low|mid|block) heels? (?:at (?:the )?most|max(?:imum)?|or (?:lower|less|flats?|flatter))\b/i;
+	/\b(?:over|above|beyond|higher than|more than|at (?:the )?most|max(?:imum)?|up to)\b.*?\b(kitten|low|mid|block)(?: (?:block )?heels?)?$|\b(kitten|low|mid|block) (?:block )?heels? (?:at (?:the )?most|max(?:imum)?|or (?:lower|less|flats?|flatter))\b/i;
 function heelNamedIn(words: string): number | undefined {
 	const [, over, most] = heelNamed.exec(words) ?? [];
 	const name = over ?? most;
@@ -52,7 +56,8 @@ function heldByFigures({ words, only }: LimitClause): Held | undefined {
 			asks: () => 'where does it end?'
 		};
 	}
-	const cm = ofHeels.test(words) ? (heightIn(words) ?? heelNamedIn(words)) : undefined;
+	const cm =
+		ofHeels.test(words) && !ofOtherParts.test(words) ? (heightIn(words) ?? heelNamedIn(words)) : undefined;
 	return cm === undefined
 		? undefined
 		: { known: true, breaks: (piece) => heelOver(piece, cm), asks: () => 'how high is the heel?' };
@@ -63,7 +68,9 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 	if (properties.length === 0) return undefined;
 	// A leather skirt is both; a mini bag is small, and a fur stole or a detachable hood has a name of its own.
 	const hasName = namesThing(words) || (rest !== '' && sensesOfPhrase(words) !== undefined);
-	const [isAbout, isNamed] = [about(rest), !only && !isDemand && hasName];
+	// "Coloured tights" are not all tights.
+	const isOfColour = namesThing(rest) && properties.every(({ ofColour }) => ofColour);
+	const [isAbout, isNamed] = [about(rest), !only && !isDemand && hasName && !isOfColour];
 	return {
 		known: !hasUnknown(rest),
 		breaks: (piece) => {
@@ -105,14 +112,28 @@ function heldByHaving({ words }: LimitClause): Held | undefined {
 	};
 }
 
+/** "Second-hand fur only", "only vintage leather": whether it is, no piece tells. */
+const usedBefore =
+	/^((?:second-?hand|pre-?(?:owned|loved|worn)|vintage|thrifted|inherited|recycled|upcycled|antique|ethical(?:ly sourced)?|organic))\s+(.+)$/i;
+function heldByOrigin(clause: LimitClause): Held | undefined {
+	const [, origin, things] = (clause.only && usedBefore.exec(clause.words)) || [];
+	if (!origin || !things || !isUnderstood(things)) return undefined;
+	return heldIf(heldBy({ ...clause, words: things, only: false }), `is it ${origin.toLowerCase()}?`);
+}
+
+/** Tells things apart, if only by their colours as a whole: "warm colours". */
+const tellsAnything = (words: string): boolean =>
+	tellsApart(words) || propertiesIn(words).properties.some(({ ofColour }) => ofColour);
+
 function heldByWords({ words, only }: LimitClause): Held {
 	// A list of what alone is worn is not held against anything where a word of it is not known.
 	const [isSaid, isWhole] = [isUnderstood(words), !hasUnknown(words)];
 	const breaks = only ? wornInstead : isDescribed;
 	return {
-		known: isSaid && isWhole && (!only || words.split(/\s*,\s*|\s+(?:and|or|&)\s+/).some(tellsApart)),
+		known: isSaid && isWhole && (!only || words.split(/\s*,\s*|\s+(?:and|or|&)\s+/).some(tellsAnything)),
 		breaks: (piece) => (isSaid && !(only && !isWhole) ? breaks(piece, words) : 'no'),
-		asks: () => 'is that so?'
+		asks: () =>
+			namesColour(words) && !namesThing(words) ? `is it ${words.replace(/s$/i, '')}?` : 'is that so?'
 	};
 }
 
@@ -141,13 +162,35 @@ function heldExcept(held: Held, except: string | undefined): Held {
 	};
 }
 
+/** "No bows at the neck": of one that nobody said is there it is asked. */
+function alsoLying(held: Held, { words, only, said }: LimitClause): Held {
+	const lying = only ? undefined : lyingAt(words);
+	if (!lying || !isUnderstood(lying.what)) return held;
+	const { what, place, slots } = lying;
+	const isThing = namesThing(what);
+	const there = heldIf(heldBy({ said, words: what, only, ...(!isThing && { slots }) }), `is it ${place}?`);
+	return {
+		known: held.known || there.known,
+		breaks: (piece) => {
+			if (!isThing && !slots.includes(piece.slot)) return 'no';
+			const answer = held.breaks(piece);
+			return isElsewhere(piece, place) ? answer : anyOf(answer, there.breaks(piece));
+		},
+		asks: (piece) => (held.breaks(piece) === 'unknown' ? held.asks(piece) : there.asks(piece))
+	};
+}
+
 export function heldBy(clause: LimitClause): Held {
 	const { slots, when, words } = clause;
 	const byFigures = heldByFigures(clause);
 	const isMeasured = byFigures === undefined && ofFigure.test(words);
 	const plain = isMeasured ? { ...clause, words: words.replace(ofFigure, '').trim() } : clause;
 	const always =
-		byFigures ?? heldByDemand(plain) ?? heldByHaving(plain) ?? heldByProperties(plain) ?? heldByWords(plain);
+		byFigures ??
+		heldByDemand(plain) ??
+		heldByHaving(plain) ??
+		heldByOrigin(plain) ??
+		alsoLying(heldByProperties(plain) ?? heldByWords(plain), plain);
 	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
 	const held = heldExcept(asked ? heldIf(always, asked) : always, clause.except);
 	return slots

@@ -18,7 +18,7 @@ const reaches: readonly [said: RegExp, values: Partial<Record<FacetId, string>>]
 const shorter = /\b(?:above|shorter than|higher than|over)\b(?!-)/i;
 const longer = /\b(?:below|longer than|past|lower than|under)\b/i;
 const orLonger =
-	/\bor (?:longer|below|lower|more)\b|\bat (?:the )?least\b|\bminimum\b|\bno shorter than\b|\breach(?:es|ing)?\b|\b(?:comes?|goes?|cuts?|covered|covers?) (?:down )?to\b/i;
+	/\bor (?:longer|below|lower|more)\b|\bat (?:the )?least\b|\bminimum\b|\bno (?:shorter|higher) than\b|\breach(?:es|ing)?\b|\b(?:comes?|goes?|cuts?|covered|covers?) (?:down )?to\b/i;
 const orShorter = /\bor (?:shorter|above|less)\b|\bat (?:the )?most\b|\bmaximum\b|\bno longer than\b/i;
 
 const ofLength =

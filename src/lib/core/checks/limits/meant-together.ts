@@ -3,7 +3,7 @@ import { facetOf } from '../../lexicon/facets';
 import type { SlotId } from '../../lexicon/slots';
 import { garmentType } from '../../lexicon/taxonomy';
 import { readLook } from '../../reading';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly } from '../property';
 import { thresholds } from '../thresholds';
@@ -41,8 +41,8 @@ import {
 export function togetherOf(a: string, b: string): OfLook | undefined {
 	const [ofA, ofB] = [naturesOf(a), naturesOf(b)];
 	const both = (nature: Nature) => ofA.includes(nature) && ofB.includes(nature);
-	// "Skirts over the knee", "bags over the shoulder" say where.
-	if (endsOnBody(b)) return undefined;
+	// "Skirts over the knee", "bags over the shoulder" say where, "heels over a kitten" how high.
+	if (endsOnBody(b) || (/\bheels?$/i.test(a) && /^(?:kitten|low|mid|block)$/i.test(b))) return undefined;
 	if (both('metal')) return beside(metalIs(a), metalIs(b));
 	if (both('colour') || both('print')) return beside(partIs(a), partIs(b));
 	if (isSaid(a) && isSaid(b)) return bothWays(a, b);

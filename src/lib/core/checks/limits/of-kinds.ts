@@ -1,106 +1,28 @@
-/** Limits of things that are alike across kinds, for which no kind has the name: "slip-ons", "dangly earrings", "hair up" (common practice). */
-import type { TypeId } from '../../lexicon/types';
-import type { PieceFacts } from '../facts';
-import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../property';
+/** Limits of things that are alike across kinds, for which no kind has the name: "dangly earrings", "hair up", "sportswear" (common practice). */
+import { highNecklines } from '../../lexicon/limit-properties';
+import { among, anyOf, byFacet, isOne, saidOnly, type Property } from '../property';
 
-const isOne =
-	(...ids: readonly TypeId[]) =>
-	({ type }: PieceFacts): Answer =>
-		(ids as readonly string[]).includes(type.id) ? 'by-kind' : 'no';
-
-/** Shoes that one steps into. */
-const slippedOn: readonly TypeId[] = [
-	'flats',
-	'ballet-flats',
-	'mules',
-	'slippers',
-	'clogs',
-	'espadrilles',
-	'jutti',
-	'loafers',
-	'tassel-loafers',
-	'chunky-loafers',
-	'sliders',
-	'flip-flops'
-];
-
-/** Shirts that button through, though nothing of it is said. */
-const buttonedThrough: readonly TypeId[] = [
-	'shirt',
-	'dress-shirt',
-	'evening-shirt',
-	'oxford-shirt',
-	'flannel-shirt',
-	'denim-shirt',
-	'camp-collar-shirt',
-	'grandad-shirt',
-	'overshirt',
-	'pyjamas'
-];
-const maybeButtoned: readonly TypeId[] = ['blouse', 'pussy-bow-blouse'];
+/** What is dressed up no more than this is worn for sport or for lounging (0 sport … 5 formal; this project's). */
+const sportyUpTo = 0.6;
 
 /** A lip colour up to this is dark (CIELAB L*), beyond this is bright (CIELAB chroma; this project's). */
 const [darkUpTo, quietUpTo] = [40, 40];
 
 export const kindProperties: readonly Property[] = [
 	{
-		// "Button-down collars", "no gold buttons" are more particular.
-		said: /^(?:(?:small|tiny|fiddly|tricky) )?buttons?$|^(?:do(?:ing)? up|manag(?:e|ing)|fasten(?:ing)?) (?:(?:small|tiny|fiddly) )?buttons?$/i,
-		asks: 'has it buttons?',
-		holds: (piece) =>
-			anyOf(
-				/\bbuttons?\b/i.test(piece.note ?? '') ? 'yes' : 'no',
-				saidOnly(
-					byFacet(piece, 'closure', among('buttoned', 'single-breasted', 'double-breasted', 'covered'))
-				),
-				piece.stated('closure') === undefined ? isOne(...buttonedThrough)(piece) : 'no',
-				piece.stated('closure') === undefined && isOne(...maybeButtoned)(piece) !== 'no' ? 'unknown' : 'no'
-			)
-	},
-	{
-		said: /\btoe[ -]?posts?\b|\bbetween (?:the|her|his|their|my) toes\b/i,
-		asks: 'has it a strap between the toes?',
-		holds: (piece) =>
-			anyOf(
-				saidOnly(byFacet(piece, 'strap', among('toe-post'))),
-				piece.stated('strap') === undefined ? isOne('flip-flops', 'kolhapuri-sandals')(piece) : 'no'
-			)
-	},
-	{
-		said: /\bpull-?on (?:trousers|pants|bottoms|skirts?|jeans)\b/i,
-		asks: 'has it a fastening?',
-		holds: (piece) => {
-			if (piece.slot !== 'legs') return 'no';
-			const fastening = piece.stated('closure');
-			if (fastening !== undefined)
-				return ['elastic', 'drawstring', 'pull-on'].includes(fastening) ? 'yes' : 'no';
-			return isOne('joggers', 'track-trousers', 'leggings', 'yoga-leggings', 'pyjama-trousers')(piece);
-		}
-	},
-	{
-		positive: true,
-		said: /^(?:slip|pull)-?ons?(?: shoes?)? only$/i,
-		asks: 'has it a fastening?',
-		holds: (piece) => {
-			if (piece.slot !== 'feet') return 'no';
-			const fastening = piece.stated('closure');
-			if (fastening !== undefined) return fastening === 'pull-on' ? 'no' : 'yes';
-			return isOne(...slippedOn)(piece) === 'no' ? 'unknown' : 'no';
-		}
-	},
-	{
-		said: /\bslip-?ons?\b/i,
-		asks: 'has it a fastening?',
-		holds: (piece) =>
-			anyOf(
-				piece.stated('closure') === 'pull-on' ? 'yes' : 'no',
-				piece.stated('closure') === undefined ? isOne(...slippedOn)(piece) : 'no'
-			)
+		said: /\b(?:narrow|slim|tight|straight|hobble) skirts?\b/i,
+		asks: 'how narrow is its skirt?',
+		holds: (piece) => saidOnly(byFacet(piece, 'skirtShape', among('pencil', 'straight', 'column', 'mermaid')))
 	},
 	{
 		said: /^(?:any |shirt |stiff )?collars?$/i,
 		asks: 'has it a collar?',
-		holds: (piece) => saidOnly(byFacet(piece, 'collar', (value) => value !== 'collarless'))
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'collar', (value) => value !== 'collarless')),
+				// A roll neck stands as high as a collar.
+				saidOnly(byFacet(piece, 'neckline', among(...highNecklines))) === 'no' ? 'no' : 'unknown'
+			)
 	},
 	{
 		said: /\b(?:bold|bright|dark|strong|statement|loud) (?:lips?|lipsticks?|mouth)\b/i,
@@ -114,7 +36,7 @@ export const kindProperties: readonly Property[] = [
 		}
 	},
 	{
-		said: /\b(?:dangl(?:y|ing)|long|hanging|swinging) earrings?\b|^(?:dangl(?:y|ing)|swinging)(?: (?:things|bits|jewel(?:le)?ry))?$/i,
+		said: /\b(?:dangl(?:y|ing)|long|hanging|swinging) earrings?\b|\b(?:dangl\w+|hang\w*) (?:from|off|in|at) (?:the|her|his|their|my) (?:ears?|lobes?)\b|^(?:dangl(?:y|ing)|swinging)(?: (?:things|bits|jewel(?:le)?ry))?$/i,
 		asks: 'how far do they hang?',
 		holds: isOne('drop-earrings', 'chandelier-earrings', 'tassel-earrings', 'jhumkas', 'chandbalis')
 	},
@@ -125,6 +47,16 @@ export const kindProperties: readonly Property[] = [
 			piece.slot === 'ears' && piece.type.id !== 'clip-earrings' && !/\bclip/i.test(piece.note ?? '')
 				? 'unknown'
 				: 'no'
+	},
+	{
+		positive: true,
+		said: /^hands?[- ]free(?: bags?)? only$/i,
+		asks: 'is it carried in the hand?',
+		holds: (piece) => {
+			if (piece.slot !== 'bag') return 'no';
+			if (isOne('crossbody-bag', 'backpack', 'belt-bag')(piece) !== 'no') return 'no';
+			return anyOf(isOne('clutch', 'minaudiere', 'potli')(piece), 'unknown');
+		}
 	},
 	{
 		said: /\bupdos?\b|\bhair (?:worn |pinned |put )?up\b/i,
@@ -146,6 +78,61 @@ export const kindProperties: readonly Property[] = [
 						saidOnly(byFacet(piece, 'heelShape', among('stiletto', 'kitten'))),
 						isOne('stilettos', 'kitten-heels')(piece)
 					)
+	},
+	{
+		said: /\b(?:dangl(?:y|ing)|floppy|trailing|draping|drapey|flapping|flowing|billow(?:y|ing)|hanging|wide|full|voluminous) (?:sleeves?|cuffs?)\b/i,
+		asks: 'how wide are its sleeves?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(
+					byFacet(
+						piece,
+						'sleeveShape',
+						among('bishop', 'balloon', 'bell', 'flutter', 'dolman', 'kimono', 'cape', 'slashed')
+					)
+				),
+				isOne('poncho', 'cape', 'kimono-jacket')(piece)
+			)
+	},
+	{
+		said: /\b(?:trailing|dragging|sweeping|dragg?y)(?: (?:hems?|skirts?|hemlines?|dress(?:es)?|coats?|trousers?|things?))?$|\b(?:drags?|trails?|sweeps?) (?:on|along|over) the (?:floor|ground)\b/i,
+		asks: 'does it touch the floor?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'hemDetail', among('trained'))),
+				saidOnly(byFacet(piece, 'hemLength', among('floor'))),
+				saidOnly(byFacet(piece, 'legLength', among('floor', 'stacked')))
+			)
+	},
+	{
+		said: /^(?:any )?(?:writing|words|wording|text|lettering|letters|typography)(?: on(?: (?:it|them|tops|t-?shirts?))?| across the (?:chest|front))?$/i,
+		asks: 'is there writing on it?',
+		holds: ({ print }) => (print === 'slogan' ? 'yes' : 'no')
+	},
+	{
+		said: /^(?:any )?lapels?$/i,
+		asks: 'has it lapels?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'lapel', (value) => value !== 'collarless')),
+				/\blapel/i.test(piece.note ?? '') ? 'yes' : 'no'
+			)
+	},
+	{
+		said: /\b(?:sports?[- ]?(?:wear|clothes|clothing|kit)|active ?wear|athlei?sure|gym[- ]?(?:wear|clothes|clothing|kit)|lounge ?wear|sweats)\b/i,
+		asks: 'is it made for sport?',
+		holds: ({ formality }) => (formality !== undefined && formality <= sportyUpTo ? 'by-kind' : 'no')
+	},
+	{
+		positive: true,
+		said: /^separates only$/i,
+		asks: 'is it in one piece?',
+		holds: ({ slot }) => (slot === 'whole' ? 'by-kind' : 'no')
+	},
+	{
+		said: /^separates$/i,
+		asks: 'is it in one piece?',
+		holds: ({ slot }) => (slot === 'top' || slot === 'legs' ? 'by-kind' : 'no')
 	},
 	{
 		said: /\bhood(?:s|ed|ies)?\b/i,

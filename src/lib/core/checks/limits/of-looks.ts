@@ -160,6 +160,12 @@ export const lookProperties: readonly Property[] = [
 	},
 	{
 		ofColour: true,
+		said: /^(?:any )?colou?r(?:s|ed|ful)?(?! (?:block|clash|match))(?= |$)/i,
+		asks: 'has it a colour?',
+		holds: ({ neutral, main, type }) => (main && !neutral && type.division !== 'jewellery' ? 'yes' : 'no')
+	},
+	{
+		ofColour: true,
 		said: of('neutrals?|plain neutrals?'),
 		asks: 'is it a neutral?',
 		holds: ({ neutral, main, type }) => (neutral && main && type.division !== 'jewellery' ? 'yes' : 'no')
@@ -170,13 +176,14 @@ export const lookProperties: readonly Property[] = [
 		holds: ({ statement, type }) => (statement && type.division === 'jewellery' ? 'yes' : 'no')
 	},
 	{
-		said: /^(?:any |all(?:.over)? )?(?:prints?|patterns?|patterned|printed)(?: (?:things|clothes|fabrics?))?$/i,
+		said: /^(?:any |all(?:.over)? )?(?:prints?|patterns?|patterned|printed)(?: (?:things|clothes|fabrics?))?$|^(?:patterned|printed)(?= )/i,
 		asks: 'is it printed?',
-		holds: ({ print }) => (print ? 'yes' : 'no')
+		// A net is a pattern, on a leg.
+		holds: ({ print, type }) => (print ? 'yes' : type.id === 'fishnet-tights' ? 'by-kind' : 'no')
 	},
 	{
 		positive: true,
-		said: /^(?:plain|solid|unpatterned)(?: (?:colou?rs?|fabrics?|cloths?|things|clothes|pieces))? only$/i,
+		said: /^(?:plain|solid|unpatterned|unprinted)(?: (?:colou?rs?|fabrics?|cloths?|things|clothes|pieces))?(?=.* only$)/i,
 		asks: 'is it printed?',
 		holds: ({ print }) => (print ? 'yes' : 'no')
 	},

@@ -1,6 +1,6 @@
-/** Limits that forbid whatever is worn at a place: "nothing on the head", "nothing round her neck". */
+/** Limits that forbid whatever is worn at a place, "nothing round her neck", and what is forbidden at a place alone, "no bows at the neck". */
 import { highNecklines } from '../../lexicon/limit-properties';
-import type { SlotId } from '../../lexicon/slots';
+import { slotIds, type SlotId } from '../../lexicon/slots';
 import type { PieceFacts } from '../facts';
 import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../property';
 
@@ -35,3 +35,41 @@ export const placeProperties: readonly Property[] = [
 			)
 	}
 ];
+
+const upper: readonly SlotId[] = ['top', 'whole', 'suit', 'layer', 'outer', 'drape', 'under'];
+const lower: readonly SlotId[] = ['legs', 'whole', 'suit', 'drape', 'under'];
+/** What a note says of where something is: on which side, and at which place there. */
+const sides = /\b(?:front|back|sides?)\b/i;
+const spots = /\b(?:neck|collar|shoulders?|sleeves?|cuffs?|waist|hem|ankles?)\b/i;
+/** Places on the body where a part of a thing may lie, and what is worn over them. */
+const onBody: readonly [said: string, slots: readonly SlotId[]][] = [
+	['neck|throat|collar|bust|chest|breasts?|shoulders?', [...upper, 'scarf', 'neck']],
+	['arms?|elbows?|wrists?|cuffs?', [...upper, 'wrist', 'hands']],
+	['waist|middle|tummy|stomach|belly|midriff', [...upper, 'legs', 'waist']],
+	[
+		'hips?|bottom|bum|behind|thighs?|knees?|legs?|ankles?|calf|calves',
+		[...lower, 'hosiery', 'outer', 'feet']
+	],
+	['back|front|sides?', slotIds]
+];
+const lying = new RegExp(
+	`^(.+?) ((?:at|near|over|round|around|across|on|by|along|down) (?:the|her|his|their|my) (?:${onBody.map(([said]) => said).join('|')}))$`,
+	'i'
+);
+
+/** Is what a piece has at another place: "front zip", of zips at the back, as a jacket has it without a word? */
+export function isElsewhere({ note = '', slot, stated }: PieceFacts, place: string): boolean {
+	const at = place.toLowerCase().replace(/^.* /, '');
+	const opensInFront = ['layer', 'outer'].includes(slot) && stated('closure') !== undefined;
+	const others = sides.test(at) ? sides : spots;
+	return (at === 'back' && opensInFront) || (others.test(note) && !note.toLowerCase().includes(at));
+}
+
+/** "Pleats over the tummy": what lies at a place, and in which slots; undefined where a limit names no such place. */
+export function lyingAt(
+	words: string
+): { what: string; place: string; slots: readonly SlotId[] } | undefined {
+	const [, what, place] = lying.exec(words) ?? [];
+	const [, slots] = onBody.find(([said]) => new RegExp(` (?:${said})$`, 'i').test(place ?? '')) ?? [];
+	return what && place && slots ? { what, place, slots } : undefined;
+}

@@ -6,6 +6,7 @@ import {
 	lowNecklines,
 	sheerCloth,
 	shoulderStraps,
+	shownUnderwear,
 	wideNecklines
 } from '../../lexicon/limit-properties';
 import type { PieceFacts } from '../facts';
@@ -32,14 +33,18 @@ export function heelOver(piece: PieceFacts, cm: number): Answer {
 }
 
 /** Does it cover the body by itself, so that what it leaves bare is bare? A layer is worn over something. */
-export const nextToSkin = ({ slot }: PieceFacts) => ['top', 'whole', 'drape', 'under'].includes(slot);
+export const nextToSkin = ({ slot, moves }: PieceFacts): boolean =>
+	['top', 'whole', 'drape', 'under'].includes(slot) || moves.includes('as-top') || moves.includes('as-dress');
+
+/** What is shown as a top and covers no more than a bra does. */
+const isBra = ({ type }: PieceFacts): Answer => (shownUnderwear.includes(type.id) ? 'by-kind' : 'no');
 
 function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
 	if (!nextToSkin(piece)) return 'no';
 	const bySleeve = byFacet(piece, 'sleeveLength', among(...lengths));
 	if (piece.stated('sleeveLength') !== undefined) return bySleeve;
 	// A neckline that leaves no shoulder to hang a sleeve from says it too.
-	return anyOf(bySleeve, saidOnly(byFacet(piece, 'neckline', among('strapless', 'halter'))));
+	return anyOf(bySleeve, isBra(piece), saidOnly(byFacet(piece, 'neckline', among('strapless', 'halter'))));
 }
 
 /** Straps too thin to cover a shoulder, as a note tells them. */
@@ -53,6 +58,7 @@ function shoulders(piece: PieceFacts): Answer {
 		saidOnly(byFacet(piece, 'sleeveLength', among('strapless'))),
 		thinStraps.test(piece.note ?? '') ? 'yes' : 'no',
 		strappy,
+		isBra(piece),
 		// A vest covers the shoulder, and what hangs from straps does not: both have no sleeves.
 		piece.stated('sleeveLength') === 'sleeveless' && piece.value('neckline') === undefined ? 'unknown' : 'no'
 	);
@@ -80,6 +86,10 @@ function cutOutAt({ stated, note = '' }: PieceFacts, place: RegExp): Answer {
 	if (isNoted) return place.test(note) ? 'yes' : 'no';
 	return stated('texture') === 'cut-out' ? 'unknown' : 'no';
 }
+
+/** A back of which something is seen between the strings, or through it, as a note tells. */
+const openedBack =
+	/\b(?:lace[- ]?up|laced|tie[- ]?up|tied|corset|keyhole|mesh|lattice|strappy|criss-?cross(?:ed)?) back\b/i;
 
 /** Would a bra show with it: what leaves the shoulders or the back bare, and perhaps what shows through or opens low? */
 const braShows = (piece: PieceFacts): Answer =>
@@ -115,7 +125,7 @@ export const bodyProperties: readonly Property[] = [
 		holds: (piece) => heelOver(piece, lowUpToCm)
 	},
 	{
-		said: /\bflat (?:soles?|shoes?)\b|^(?:nearly|almost|practically) flat$|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
+		said: /\bflat (?:soles?|shoes?)\b|^(?:nearly|almost|practically) flat$|^(?:to )?be (?:completely |totally )?flat$|^(?:barely|hardly|next to no|scarcely)(?: any| a)? heels?$|^(?:any |no |all )?heels?$|\bheels? (?:at all|of any kind)\b/i,
 		asks: 'how high is the heel?',
 		holds: (piece) => heelOver(piece, flatUpToCm)
 	},
@@ -147,6 +157,18 @@ export const bodyProperties: readonly Property[] = [
 		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless', 'cap')
 	},
 	{
+		part: /^elbows?$/,
+		said: /\b(?:bare|uncovered) elbows?\b/i,
+		asks: 'how long are its sleeves?',
+		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless', 'cap', 'short')
+	},
+	{
+		part: /^(?:fore-?arms?|wrists?)$/,
+		said: /\b(?:bare|uncovered) (?:fore-?arms?|wrists?)\b/i,
+		asks: 'how long are its sleeves?',
+		holds: (piece) => sleevesAre(piece, 'sleeveless', 'strapless', 'cap', 'short', 'elbow', 'three-quarter')
+	},
+	{
 		positive: true,
 		said: /^closed[ -](?:toes?|shoes?|toed? shoes?) only$/i,
 		asks: 'is its toe open?',
@@ -173,6 +195,8 @@ export const bodyProperties: readonly Property[] = [
 				? anyOf(
 						saidOnly(byFacet(piece, 'back', among('open', 'low', 'backless', 'racer'))),
 						saidOnly(byFacet(piece, 'neckline', among('halter'))),
+						isBra(piece),
+						openedBack.test(piece.note ?? '') ? 'unknown' : 'no',
 						cutOutAt(piece, /\bback/i)
 					)
 				: 'no'
@@ -187,12 +211,15 @@ export const bodyProperties: readonly Property[] = [
 	})),
 	{
 		part: /^(?:midriff|belly|stomach|tummy|middle|navel|waist)$/,
-		said: /midriff|belly|stomach|tummy|crop(?:ped)? tops?/i,
+		said: /midriff|belly|stomach|tummy|\bbare waists?\b|crop(?:ped)? tops?/i,
 		asks: 'where does it end?',
 		holds: (piece) =>
 			nextToSkin(piece)
 				? anyOf(
 						saidOnly(byFacet(piece, 'topLength', among('cropped'))),
+						isBra(piece),
+						// Between the blouse and the folds.
+						piece.type.family === 'drapes' ? 'unknown' : 'no',
 						cutOutAt(piece, /waist|sides?\b|middle|midriff|tummy|front/i)
 					)
 				: 'no'
@@ -202,7 +229,13 @@ export const bodyProperties: readonly Property[] = [
 		said: /low neck|low.cut|cleavage|plung|bare chest|d[ée]collet/i,
 		asks: 'how low is the neck?',
 		holds: (piece) =>
-			nextToSkin(piece) ? saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))) : 'no'
+			nextToSkin(piece)
+				? anyOf(
+						saidOnly(byFacet(piece, 'neckline', among(...lowNecklines))),
+						isBra(piece),
+						piece.type.id === 'bikini' ? 'by-kind' : 'no'
+					)
+				: 'no'
 	},
 	{
 		part: /^(?:neck|throat)$/,
@@ -237,7 +270,8 @@ export const bodyProperties: readonly Property[] = [
 			)
 	},
 	{
-		part: /^toes?$/,
+		part: /^(?:toes?|feet|foot)$/,
+		said: /\bbare (?:feet|foot|toes?)\b|\b(?:must|should|ha(?:s|ve) to|needs? to|to) be closed(?: at the toes?)?$/i,
 		asks: 'is its toe open?',
 		holds: toesBare
 	},
@@ -286,8 +320,8 @@ export const bodyProperties: readonly Property[] = [
 			)
 	},
 	{
-		part: /^legs?$/,
-		said: /(?:bare|uncovered|naked) legs?|legs? (?:bare|uncovered|showing|on show)/i,
+		part: /^(?:legs?|calf|calves)$/,
+		said: /(?:bare|uncovered|naked) (?:legs?|calf|calves)|(?:legs?|calves) (?:bare|uncovered|showing|on show)/i,
 		asks: 'where does it end?',
 		holds: (piece) =>
 			legsUpTo(
@@ -322,9 +356,12 @@ export const bodyProperties: readonly Property[] = [
 			const stated = piece.stated('opacity');
 			if (stated !== undefined) return stated === 'opaque' ? 'no' : 'yes';
 			const cloth = piece.value('material');
-			return cloth && sheerCloth.includes(cloth)
-				? 'by-kind'
-				: saidOnly(byFacet(piece, 'opacity', among('sheer', 'semi-sheer')));
+			if (cloth && sheerCloth.includes(cloth)) return 'by-kind';
+			// A yoke, a back of it.
+			return anyOf(
+				saidOnly(byFacet(piece, 'opacity', among('sheer', 'semi-sheer'))),
+				/\b(?:sheer|see-?through|transparent|mesh|net|tulle)\b/i.test(piece.note ?? '') ? 'unknown' : 'no'
+			);
 		}
 	}
 ];

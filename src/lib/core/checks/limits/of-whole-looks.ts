@@ -1,5 +1,5 @@
 /** Limits of what is worn together, as clients say them: "no double denim", "never brown with black", "always earrings". */
-import { sensesOfPhrase, spansOf } from '../../reading/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 import { withoutDenial } from './clauses';
 import { exception, inPlaceOf, somebody } from './rewordings';
 import {

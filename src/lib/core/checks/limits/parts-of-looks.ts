@@ -1,6 +1,6 @@
 /** What a limit of a whole look speaks of, one part at a time: a thing, a colour, a metal, a print or a cloth. */
 import { readLook } from '../../reading';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import type { PieceFacts } from '../facts';
 import { anyOf } from '../property';
 import { namesThing, wholeKindIn } from './descriptions';

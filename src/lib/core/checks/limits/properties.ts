@@ -3,20 +3,24 @@
  * every limit and caution. A stated value is the answer; without one, what is usual for its kind; where neither tells, it is not known,
  * and somebody is asked.
  */
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import type { Property } from '../property';
 import { clausesOf, partsShown } from './clauses';
 import { clothProperties } from './of-cloth';
+import { fasteningProperties } from './of-fastenings';
 import { kindProperties } from './of-kinds';
 import { lookProperties } from './of-looks';
+import { modestyProperties } from './of-modesty';
 import { placeProperties } from './of-places';
 import { bodyProperties } from './of-the-body';
 
 /** The first that is said counts with the others. */
 const properties: readonly Property[] = [
 	...bodyProperties,
+	...modestyProperties,
 	...lookProperties,
 	...placeProperties,
+	...fasteningProperties,
 	...kindProperties,
 	...clothProperties
 ];

@@ -1,34 +1,98 @@
 /** Ways of putting a limit, turned into what it forbids: "gold rather than silver", "sleeves must be long", "no jewellery except pearls". */
 import type { Sense, Span } from '../../reading/model';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 
-/** Whose limit it is goes without saying. */
-export const somebody = /^(?:i|she|he|they|we|the client)(?:['’](?:m|s|re))?\s+(?:really |also |just )?/i;
+/** One of several ways of putting it, as a part of a pattern. */
+const oneOf = (...ways: readonly string[]) => `(?:${ways.join('|')})`;
+const client = oneOf('me', 'her', 'him', 'them');
+
+/** Whose limit it is, or who thinks so, goes without saying. */
+export const somebody = new RegExp(
+	`^${oneOf('i', 'she', 'he', 'they', 'we', 'the client')}(?:['’]${oneOf('m', 's', 're', 'd')})?\\s+(?:really |also |just )?`,
+	'i'
+);
+const opinion =
+	/^(?:thinks?|finds?|says?|feels?|believes?)(?: that)? (?=\S+.* (?:cuts?|makes?|looks?|is|are|do|does) )/i;
 const lackingNothing = /^(?:never|not|nothing)(?: be)? without (?:an? |any )?/i;
 
-/** "Wears a turban", "wears glasses" forbids neither. */
-const wornAnyway = /^(?:also )?wears\b(?!.*\b(?:only|always|no|not|never|nothing)\b)/i;
+/** "Wears a turban", "wears glasses", "lives in jeans" forbids none of them. */
+const wornAnyway =
+	/^(?:also )?(?:wears|lives in|loves|likes|adores|favours)\b(?!.*\b(?:only|always|no|not|never|nothing|cover\w*|hid\w*|kept|keep)\b)/i;
 /** "Red makes her happy" forbids no red. */
 const pleases =
 	/ (?:makes?|gives?|brings?) (?:me|her|him|them)\b.*\b(?:happy|happier|great|good|better|taller|slimmer|younger|alive|confident|confidence|joy|glow)\b/i;
+/** What something does to who wears it. */
+const harms = oneOf(
+	...['makes?', 'leaves?', 'gives?', 'brings?', 'wash(?:es)?', 'drains?', 'ages?', 'swamps?', 'dwarfs?'],
+	...['cuts?', 'chops?', 'shortens?', 'widens?', 'traps?', 'chokes?', 'overwhelms?', 'suffocates?'],
+	...['scratch(?:es)?', 'itch(?:es)?', 'irritates?', 'hurts?', 'kills?']
+);
 /** "Yellow makes me look ill", "brown isn't her colour", "heels are a no": whatever is said of it, it is not worn. */
-const whatItDoes =
-	/ (?:(?:makes?|leaves?|washes|wash|drains?|ages?|swamps?|shortens?|widens?|dwarfs?|gives?|brings?) (?:me|her|him|them)\b.*|(?:does|do) nothing for .*|(?:is|are)(?:n['’]t| not) (?:me|her|his|my|their|for (?:me|her|him|them))\b.*|(?:is|are) (?:a |an )?(?:(?:absolute|definite|big|firm) )?(?:no|no[- ]no|no[- ]go|never|nightmare)(?: for .*)?)$/i;
+const whatItDoes = new RegExp(
+	oneOf(
+		` ${harms} ${client}\\b.*`,
+		` (?:does|do) (?:nothing for .*|${client} no favou?rs)`,
+		`(?: is| are|['’]s) (?:far |much |just |way )?too [\\w-]+(?: (?:for|on|with|near|against) .*)?`,
+		` (?:is|are)(?:n['’]t| not) ${oneOf(client, 'his', 'my', 'their', `for ${client}`)}\\b.*`,
+		` (?:is|are) (?:an? )?(?:(?:absolute|definite|big|firm|hard) )?${oneOf('no', 'no[- ]no', 'no[- ]go', 'never', 'nightmare')}(?: for .*)?`
+	) + '$',
+	'i'
+);
+const unless = oneOf(
+	'but',
+	'bar',
+	'except(?: for)?',
+	'apart from',
+	'other than',
+	`(?:as|so) long as it(?:['’]?s not| is ?n(?:['’]t|ot)| is not| isn['’]t)`
+);
 /** "Gold rather than silver" is not silver, "happy in heels except stilettos" no stilettos. */
-export const inPlaceOf =
-	/^(?:(?:is |quite )?(?:happy|fine|ok(?:ay)?|good|comfortable) (?:in|with)|loves|likes|yes to) .+?,? (?:except(?: for)?|apart from|other than|but (?:not?|never|hates?|dislikes?)(?: to)?|just not?) |^.+?,? (?:rather than|instead of|in place of|sooner than) |^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? (?:but|bar|except(?: for)?|apart from|other than|(?:as|so) long as it(?:['’]s| is) not|(?:as|so) long as it is ?n['’]t|(?:as|so) long as it isn['’]t)(?: in)? /i;
+export const inPlaceOf = new RegExp(
+	oneOf(
+		`^(?:(?:is |quite )?(?:happy|fine|ok(?:ay)?|good|comfortable) (?:in|with)|loves|likes|yes to) .+?,? ${oneOf('except(?: for)?', 'apart from', 'other than', 'but (?:not?|never|hates?|dislikes?)(?: to)?', 'just not?')} `,
+		`^.+?,? (?:rather than|instead of|in place of|sooner than) `,
+		`^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? ${unless}(?: in)? `
+	),
+	'i'
+);
+/** "A block heel is the most she can do": no more than that. */
+const atMost =
+	/,? (?:(?:is|are) (?:the|her|his|my|their) (?:most|limit|max(?:imum)?)\b(?: (?:i|she|he|they) can (?:do|manage|wear|stand))?|(?<=(?:cm|inch(?:es)?|heels?),? )tops$)/i;
+/** "Heels no, wedges yes": of two sentences the first is a limit. */
+const refusedLast = /^([\w -]+?),? (?:no|never|not|no way|no thanks)$/i;
+const allowedLast =
+	/^(?!no\b|not\b|never\b|nothing\b)(?:but |and )?[\w -]+ (?:yes|fine|ok(?:ay)?|is fine|are fine)$/i;
+/** "Will only carry a crossbody". */
+const carriesOnly =
+	/^(?:will |can |does )?only (?:(?:ever )?(?:carr(?:y|ies)|wears?|do(?:es)?|likes?|uses?)) (?:an? )?/i;
 /** "Trousers, not skirts": of two things the second. */
 const notBut =
 	/^(?!(?:is|are|am|was|does|do|did|can|will|would|must|should|may|has|have|could)\b)[\w -]+?,? (?:and )?(?:not|never) (?=(?:in )?([\w -]+)$)/i;
 /** "Hair never up", "her dress must not be tight". */
 const deniedWithin =
-	/^(?!(?:must|should|may|has|have|is|are|always)\b)([\w-]+(?: [\w-]+)?) (?:(?:is|are|must|should|may) )?(?:never|not) (?:(?:be|worn) )?(?=\w)/i;
+	/^(?!(?:must|should|may|has|have|is|are|always)\b)([\w-]+(?: [\w-]+)?) (?:(?:is|are|must|should|may) )?(?:never|not) (?!pierced\b)(?:(?:be|worn) )?(?=\w)/i;
 /** "Sleeves must be long", "keep prints small": a part of what is worn, and how it is to be. */
 const toBe =
 	/^(?:(?:the|her|his|their|my|all) )?([\w-]{3,}) (?:(?:must|should|has to|have to|needs? to)(?: always)? be|to be) (?:an? )?([\w-]+)$|^keeps? (?:(?:the|her|his|their|my|all) )?([\w-]{3,}) ([\w-]+)$/i;
 /** "No jewellery except pearls", "no trainers unless white". */
 export const exception =
 	/^(.+?),? (?:except(?:ing)?(?: for)?|apart from|other than|unless(?: (?:it is|it['’]s|they are|they['’]re))?|save for|but for) (?:(?:the|her|his|their|an?) )?((?!at\b|in\b|on\b|for\b).+)$/i;
+
+/** "Nothing but silver", "flats or nothing", "strictly flats": what alone is worn, in other words. */
+const aloneFirst =
+	/^(?:nothing|none) (?:but|except|other than|apart from) |^(?:strictly|exclusively)(?: (?:in|wears))? (?!no\b|nothing\b)/i;
+const aloneLast = /,? (?:or (?:nothing|not at all)(?: else)?|and nothing (?:else|but)|exclusively)$/i;
+/** "All black all the time". */
+const allTheTime = /^(?:all |always )?(?:in )?([\w -]+?),? (?:all the time|at all times|day in,? day out)$/i;
+/** What alone is worn, said with "only". */
+export function alone(said: string): string {
+	const left = said.trim().replace(somebody, '');
+	const [, worn] = allTheTime.exec(left) ?? [];
+	if (worn) return `${worn} always`;
+	if (aloneFirst.test(left)) return `only ${left.replace(aloneFirst, '')}`;
+	if (carriesOnly.test(left)) return `only ${left.replace(carriesOnly, '')}`;
+	return aloneLast.test(left) ? `${left.replace(aloneLast, '')} only` : said;
+}
 
 const has = ({ senses }: Span, kind: Sense['kind']) => senses.some((sense) => sense.kind === kind);
 const bodyParts =
@@ -39,11 +103,18 @@ const namesPart = (word: string): boolean =>
 
 /** A limit as what it forbids, and what it does not hold for; undefined where it tells what is worn anyway. */
 export function reworded(said: string): { words: string; except?: string } | undefined {
-	const bare = said.trim().replace(somebody, '');
-	if (wornAnyway.test(bare) || pleases.test(bare)) return undefined;
-	let words = bare.replace(lackingNothing, 'always ').replace(inPlaceOf, 'no ').replace(whatItDoes, '');
+	const bare = said.trim().replace(somebody, '').replace(opinion, '');
+	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;
+	let words = bare
+		.replace(lackingNothing, 'always ')
+		.replace(inPlaceOf, 'no ')
+		.replace(whatItDoes, '')
+		.replace(refusedLast, 'no $1')
+		.replace(atMost, ' at most');
 	const [, other = ''] = notBut.exec(words) ?? [];
-	const isOther = other !== '' && spansOf(other).some((span) => has(span, 'type'));
+	const isOther =
+		other !== '' &&
+		spansOf(other).some((span) => (['type', 'metal', 'colour'] as const).some((kind) => has(span, kind)));
 	words = isOther ? words.replace(notBut, 'no ') : words.replace(deniedWithin, '$1 ');
 	const [, one, isToBe, kept, asKept] = toBe.exec(words) ?? [];
 	const part = one ?? kept;

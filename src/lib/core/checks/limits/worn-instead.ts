@@ -1,7 +1,7 @@
 /** What alone is worn, "silver only", "skirts or dresses only", "cotton, linen or silk only", held against a piece. */
 import type { FacetId } from '../../lexicon/facets';
 import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
-import { spansOf } from '../../reading/spans';
+import { spansOf } from '../../reading/spans/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { nextToSkin } from './of-the-body';
@@ -54,7 +54,7 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const { facets, palette } = said.garment;
 	if (palette.length > 0) {
 		const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
-		return isColourless || palette.some(({ hex }) => isColoured(piece, hex)) ? 'no' : 'yes';
+		return isColourless || palette.some(({ hex }) => isColoured(piece, hex) !== 'no') ? 'no' : 'yes';
 	}
 	return anyOf(
 		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {

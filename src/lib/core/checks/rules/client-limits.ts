@@ -6,12 +6,13 @@ import type { Violation } from '../model';
 import type { Rule } from '../rule';
 
 /** Limits of what sleeves cover, of what any second thing on the shoulders covers, and of what a layer hides. */
-const ofTheArms = /arms?|sleeveless|(?:have|needs?|always) sleeves|^sleeves always/i;
+const ofTheArms = /arms?|elbows?|wrists?|sleeveless|(?:have|needs?|always) sleeves|^sleeves always/i;
 const ofTheShoulders = /shoulder|back|strapless/i;
 const ofTheCloth = /sheer|see.through|transparent/i;
 /** Only what must not be bare can be covered: a mini bag, knee boots or short skirts are no less so over tights. */
 const ofTheLegs =
-	/(?:bare|uncovered|naked|shows?|showing)(?: the| her| his| their)? (?:knees?|thighs?|legs?|ankles?)|(?:knees?|thighs?|legs?|ankles?)(?: to be| always)? (?:bare|uncovered|showing|on show|covered)|cover(?:s|ed)?(?: the| her| his| their)? (?:knees?|thighs?|legs?|ankles?)/i;
+	/(?:bare|uncovered|naked|shows?|showing)(?: the| her| his| their)? (?:knees?|thighs?|legs?|calf|calves|ankles?)|(?:knees?|thighs?|legs?|calf|calves|ankles?)(?: to be| always)? (?:bare|uncovered|showing|on show|covered)|cover(?:s|ed)?(?: the| her| his| their)? (?:knees?|thighs?|legs?|calf|calves|ankles?)/i;
+const ofTheChest = /cleavage|chest|bust|d[ée]collet/i;
 /** Limits that a high rise below a crop keeps. */
 const ofTheMiddle = /midriff|belly|stomach|tummy/i;
 
@@ -42,13 +43,17 @@ export const clientLimits: Rule = {
 			// What breaks the limit itself covers nothing.
 			const others = upper.filter((other) => other !== piece && breaksLimit(limit, other) === 'no');
 			if (ofTheLegs.test(limit)) return piece.slot === 'legs' ? inTights : legsCovered;
-			if (!['top', 'whole'].includes(piece.slot)) return false;
+			// A bralette that something is worn over bares nothing; what is worn over it may.
+			const isUnder = piece.slot === 'under' && inSlots('top', 'whole', 'drape').length > 0;
+			if (isUnder && [ofTheArms, ofTheShoulders, ofTheMiddle, ofTheChest].some((one) => one.test(limit)))
+				return true;
+			if (!['top', 'whole', 'under'].includes(piece.slot)) return false;
 			if (ofTheArms.test(limit)) return others.some(sleeved);
 			if (ofTheShoulders.test(limit)) return others.some((other) => other.slot !== 'whole' || sleeved(other));
 			return ofTheCloth.test(limit) && layered;
 		};
 		const limits = client.limits.never.flatMap(partsOfLimit);
-		const highRise = inSlots('legs').some((bottom) => bottom.value('rise') === 'high');
+		const highRise = inSlots('legs').some((bottom) => bottom.stated('rise') === 'high');
 		return pieces.flatMap((piece): Violation[] => {
 			const never = limits.filter(
 				(limit) => !isCovered(limit, piece) && !(highRise && piece.slot === 'top' && ofTheMiddle.test(limit))

@@ -1,25 +1,9 @@
 import type { TightSpot } from '../../lexicon/brief';
 import { tightSpots } from '../../lexicon/brief';
-import {
-	alsoOverTheHead,
-	alsoPocketed,
-	backFastenings,
-	fastenAtTheBack,
-	fastenAtTheSide,
-	heavyCloth,
-	heavyTypes,
-	needTwoHands,
-	openFastenings,
-	openInFront,
-	overTheHead,
-	pocketed,
-	sideFastenings,
-	twoHanded,
-	unpocketed
-} from '../../lexicon/handling';
-import type { Side } from '../../lexicon/sides';
+import { alsoPocketed, heavyCloth, heavyTypes, pocketed, unpocketed } from '../../lexicon/handling';
 import { highNecklines } from '../../lexicon/limit-properties';
 import type { Facts, PieceFacts } from '../facts';
+import { fastensAtSide, fastensBehind, goesOverTheHead, takesTwoHands } from '../fastenings';
 import type { Violation } from '../model';
 import { madeOf } from '../limits/of-cloth';
 import type { Rule } from '../rule';
@@ -27,33 +11,6 @@ import type { Rule } from '../rule';
 const upper = ['top', 'whole', 'layer', 'suit', 'outer'];
 const nextToSkin = ['top', 'whole', 'legs', 'hosiery', 'under', 'scarf'];
 const close = ['skin-tight', 'close'];
-
-/** Does it fasten where the client cannot reach? A fastening that is stated outweighs what is usual. */
-function fastensBehind({ slot, type, stated }: PieceFacts): boolean {
-	if (!['top', 'whole', 'under'].includes(slot)) return false;
-	const closure = stated('closure');
-	if (closure === undefined) return fastenAtTheBack.includes(type.id);
-	return backFastenings.includes(closure) && (slot === 'whole' || fastenAtTheBack.includes(type.id));
-}
-
-/** The side at which it usually fastens, unless it is said to fasten otherwise. */
-function fastensAtSide({ type, stated }: PieceFacts): Side | undefined {
-	const closure = stated('closure');
-	return closure === undefined || sideFastenings.includes(closure) ? fastenAtTheSide[type.id] : undefined;
-}
-
-/** Does it take two hands to do up? */
-function takesTwoHands({ type, stated, value }: PieceFacts): boolean {
-	if (twoHanded.includes(value('closure') ?? '')) return true;
-	return stated('closure') === undefined && needTwoHands.includes(type.id);
-}
-
-function goesOverTheHead({ type, stated }: PieceFacts): boolean {
-	const closure = stated('closure');
-	if (closure !== undefined && (openFastenings.includes(closure) || closure === 'zip')) return false;
-	if (openInFront.includes(type.id)) return false;
-	return overTheHead.includes(type.family) || alsoOverTheHead.includes(type.id) || closure === 'pull-on';
-}
 
 const hasPocket = ({ type }: PieceFacts) =>
 	(pocketed.includes(type.family) && !unpocketed.includes(type.id)) || alsoPocketed.includes(type.id);

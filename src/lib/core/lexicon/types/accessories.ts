@@ -13,7 +13,7 @@ export const accessories = [
 			belt: *belt / belts / leather belt, tie belt, self belt, self-tie belt, sword belt, money belt, web belt, webbing belt, baldric, bandolier, bandoleer
 			skinny-belt: skinny belt / skinny belts / thin belt, narrow belt / size=small
 			wide-belt: wide belt / wide belts / waist belt, cinch belt, waspie / size=large
-			western-belt: western belt / western belts / cowboy belt, big-buckle belt / size=large
+			western-belt: western belt / western belts / cowboy belt, big-buckle belt, concho belt, concha belt / size=large
 			corset-belt: corset belt / corset belts / obi belt, obi, waist cincher / size=oversized
 			harness: harness / harnesses / body harness, leather harness / material=leather size=small
 
@@ -122,7 +122,7 @@ export const accessories = [
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow, hairnet, hair net, hair snood
 			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair-clip: hair clip / hair clips / hair slide, slide, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
+			hair-clip: hair clip / hair clips / hair slide, slide, clip, clips, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
 			hair-comb: hair comb / hair combs / decorative comb, comb
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 

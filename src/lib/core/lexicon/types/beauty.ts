@@ -53,7 +53,7 @@ export const beauty = [
 
 			eye-make-up: eye make-up / eye make-up / eyeshadow, shadow, lids, eyelids, eye shadow, smoky eye, smoky eyes, eyes, smokey eye, kohl-rimmed eyes, kohl-lined eyes, rimmed eyes
 			eyeliner: eyeliner / eyeliner / winged eyeliner, winged liner, cat-eye liner, kohl, kajal, flick, liner
-			mascara: mascara / mascara / lashes, false lashes
+			mascara: mascara / mascara / lashes, false lashes, fake lashes, false eyelashes, fake eyelashes, eyelash extensions, lash extensions
 
 			brows: brows / brows / eyebrows, thin brows, pencilled brows, bold brows, eyebrow pencil
 

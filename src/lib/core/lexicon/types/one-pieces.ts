@@ -55,7 +55,7 @@ export const onePieces = [
 			kimono-robe: kimono robe / kimono robes / yukata, dressing gown, robe, housecoat, house coat, bathrobe, lounging robe, robe de chambre, wrapper gown, beach robe, bath robe / closure=wrap hemLength=ankle
 			nightdress: nightdress / nightdresses / us:nightgown, nightie, nightshirt, negligee, peignoir, night dress, night shirt, bed gown, night robe, night-robe
 
-			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers, bathing costume, swim suit, bathing dress, tank suit / fit=skin-tight hemLength=micro
+			swimsuit: swimsuit / swimsuits / swimming costume, bathing suit, one-piece swimsuit, us:one-piece, maillot, monokini, burkini, tankini, swimmers, bathing costume, swim suit, bathing dress, tank suit / fit=skin-tight hemLength=micro sleeveLength=sleeveless
 			tennis-dress: tennis dress / tennis dresses / / hemLength=mini sleeveLength=sleeveless`
 	},
 	{
