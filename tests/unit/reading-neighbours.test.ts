@@ -479,6 +479,14 @@ describe('notes as they are jotted down', () => {
 			runs
 		);
 	});
+	it.each(['bag', 'belt', 'hat', 'necklace', 'pocketbook'])(
+		'“none” denies no %s that was named before it',
+		(name) => {
+			const { elements, absent } = readLook(`${name}. ${name}: none. red shoes`);
+			expect(elements).toHaveLength(2);
+			expect(absent).toHaveLength(1);
+		}
+	);
 	it('number looks without making things of the numbers', () => {
 		fc.assert(
 			fc.property(saidThing, fc.integer({ min: 1, max: 99 }), (thing, number) => {

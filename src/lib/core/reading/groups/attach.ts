@@ -30,6 +30,7 @@ import {
 	listsBoth,
 	listsParts,
 	namedAgain,
+	saysNone,
 	namesKindOf,
 	onlySaid,
 	ownerBefore,
@@ -81,8 +82,6 @@ function clothOver({ parts }: Clause, next: Clause): Part | undefined {
 
 /** "Everything else", "the rest", "otherwise": what was named is not meant. */
 const leavesNamed = new Set(['else', 'rest', 'otherwise']);
-
-const saysNone = ({ parts }: Clause) => parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
 
 export interface Attached {
 	groups: Group[];
@@ -158,7 +157,7 @@ class Attacher {
 			this.inSet = false;
 		}
 		// "Bag: none": what is asked after by its name is not there.
-		if (clause.labelled && saysNone(clause) && previous) {
+		if (previous && saysNone(clause)) {
 			previous.denied = true;
 			previous.clauses.push(clause);
 			for (const list of [this.named, this.sentence]) list.splice(list.indexOf(previous), 1);

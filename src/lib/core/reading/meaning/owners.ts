@@ -388,6 +388,10 @@ const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group)
 	return before === 'with' || labelled || goesOn || told.some((one) => one.labelled);
 };
 
+/** "Bag: none": what is asked after by its name is not there. */
+export const saysNone = ({ labelled, parts }: Clause): boolean =>
+	labelled && parts.length === 1 && parts[0]?.span.words.join(' ') === 'none';
+
 /**
  * "The jacket has …", some sentences on: the garment that was named before, if it is the only one that can be meant.
  *
@@ -400,7 +404,8 @@ export function namedAgain(
 	goesOn: boolean,
 	next: Clause | undefined
 ): Group | undefined {
-	if (!clause.head) return undefined;
+	// "A pocketbook. Bag: none" asks after another.
+	if (!clause.head || (next && saysNone(next))) return undefined;
 	const own = typeOf(clause.head);
 	const word = clause.head.span.words.at(-1);
 	const { byName, byCut, byKind } = namesPartOfSet(clause, clause.head, goesOn);
