@@ -16,7 +16,11 @@
 	let { client, pieces, references, fitNotes }: Props = $props();
 
 	let open = $state(false);
-	const recipes = live(() => () => allRecipes());
+	/** Read where they are asked for. */
+	const recipes = live(() => {
+		const wanted = open;
+		return async () => (wanted ? await allRecipes() : undefined);
+	});
 	const ofRecipe = $derived((recipes.value ?? []).flatMap(atDegrees));
 	const reach = reachOfRail(() =>
 		open && recipes.value ? { client, pieces, references: [...references, ...ofRecipe] } : undefined

@@ -3,6 +3,7 @@
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import TrashCan from 'carbon-icons-svelte/lib/TrashCan.svelte';
 	import { garmentType, moneyInWords, shownParts, type Client, type Piece } from '$lib/core';
+	import { turn } from '../frame/turns.svelte';
 	import CutOut from '../photos/CutOut.svelte';
 	import PlateFigure from '../plate/PlateFigure.svelte';
 	import { m } from '../messages';
@@ -20,6 +21,8 @@
 	}
 	let { piece, client, photographed, selection, onedit, onremove }: Props = $props();
 
+	/** Its words come first, however fast the rail is scrolled or searched. */
+	const drawn = turn();
 	const parts = $derived(shownParts(piece));
 	const slot = $derived(parts[0] && parts.length === 1 ? garmentType(parts[0].garment.type).slot : undefined);
 	const look = $derived({
@@ -37,7 +40,10 @@
 <article class:chosen={selection.has(piece.id)} class:choosing={selection.chosen.length > 0}>
 	<button class="open" data-piece={piece.id} onclick={onedit}>
 		<span class="drawing"
-			>{#if photographed && piece.picture}<CutOut picture={piece.picture} title="" />{:else}<PlateFigure
+			>{#if photographed && piece.picture}<CutOut
+					picture={piece.picture}
+					title=""
+				/>{:else if drawn.come}<PlateFigure
 					{look}
 					body={{ measurements: client.measurements, figure: 'form' }}
 					{slot}
@@ -49,20 +55,22 @@
 	</button>
 	<span class="choose"><ChooseBox id={piece.id} name={piece.name} {selection} /></span>
 	<span class="delete">
-		<a
-			class="about"
-			href="/clients/{client.id}/pieces/{piece.id}"
-			aria-label="{m.pieces.open}: {piece.name}"
-			title={m.pieces.open}><Information /></a
-		>
-		<Button
-			kind="ghost"
-			size="small"
-			icon={TrashCan}
-			iconDescription="{m.remove}: {piece.name}"
-			tooltipPosition="left"
-			on:click={onremove}
-		/>
+		{#if drawn.come}
+			<a
+				class="about"
+				href="/clients/{client.id}/pieces/{piece.id}"
+				aria-label="{m.pieces.open}: {piece.name}"
+				title={m.pieces.open}><Information /></a
+			>
+			<Button
+				kind="ghost"
+				size="small"
+				icon={TrashCan}
+				iconDescription="{m.remove}: {piece.name}"
+				tooltipPosition="left"
+				on:click={onremove}
+			/>
+		{/if}
 	</span>
 </article>
 

@@ -30,7 +30,9 @@
 	}
 	let { client, pieces, currency, used }: Props = $props();
 
-	const shown = shownRail(() => ({ pieces, used }));
+	/** Gone from sight at once, and from the store a moment later. */
+	let leaving = $state.raw<readonly string[]>([]);
+	const shown = shownRail(() => ({ pieces, used, leaving }));
 	const chosen = selection(
 		() => pieces,
 		() => shown.found
@@ -75,9 +77,16 @@
 	async function remove(piece: Piece) {
 		const at = shown.found.indexOf(piece);
 		const next = shown.found[at + 1] ?? shown.found[at - 1];
+		leaving = [...leaving, piece.id];
+		await focusOn(next ? `[data-piece="${next.id}"]` : '#wardrobe-title');
 		const gone = await performTold(m.did.deleted(piece.name), (writer) => writer.remove('pieces', piece.id));
-		if (gone) await focusOn(next ? `[data-piece="${next.id}"]` : '#wardrobe-title');
+		if (!gone) leaving = leaving.filter((id) => id !== piece.id);
 	}
+	$effect(() => {
+		const left = leaving.filter((id) => pieces.some((piece) => piece.id === id));
+		// One that is gone may be brought back.
+		if (left.length < leaving.length) leaving = left;
+	});
 </script>
 
 <section aria-labelledby="wardrobe-title">

@@ -21,7 +21,14 @@ export interface Only {
 }
 
 /** Which pieces of a rail are shown, and in which order. Call it while a component is being set up. */
-export function shownRail(source: () => { pieces: readonly Piece[]; used: RailUse }) {
+export function shownRail(
+	source: () => {
+		pieces: readonly Piece[];
+		used: RailUse;
+		/** Pieces that are being deleted, and shown no longer. */
+		leaving: readonly string[];
+	}
+) {
 	let typed = $state('');
 	let traits = $state<Partial<Record<TraitId, string>>>({});
 	let use = $state<UseId | undefined>();
@@ -55,7 +62,9 @@ export function shownRail(source: () => { pieces: readonly Piece[]; used: RailUs
 	/** Put in order once for many searches. */
 	const inOrder = $derived(sortRail(source().pieces, order, source().used));
 	const found = $derived(
-		filterRail(inOrder, filter, source().used).filter(({ id }) => !answers || answers.has(id))
+		filterRail(inOrder, filter, source().used).filter(
+			({ id }) => (!answers || answers.has(id)) && !source().leaving.includes(id)
+		)
 	);
 	return {
 		get typed() {

@@ -9,6 +9,7 @@
 		type Reference
 	} from '$lib/core';
 	import { afterPaint } from '../../frame/after-paint';
+	import { turn } from '../../frame/turns.svelte';
 	import { m } from '../../messages';
 	import { figures } from '../../plate/apart.svelte';
 
@@ -31,13 +32,14 @@
 		const { scoreEcho } = await import('./live-score');
 		return scoreEcho(...judged).score;
 	});
+	const drawn = turn();
 	$effect(() => void afterPaint().then(figures.ask));
 	const look = $derived(wornLook(echo, (item) => resolveItem(item, pieces)?.garment));
 </script>
 
 <a class="panel panel-link" href="/fitting/{echo.id}">
 	<span class="plate">
-		{#if figures.now}<figures.now.default {look} body={client} title="" />{/if}
+		{#if figures.now && drawn.come}<figures.now.default {look} body={client} title="" />{/if}
 	</span>
 	<span>
 		<strong>{echo.title}</strong>
