@@ -37,6 +37,9 @@ export async function serve({ port, quiet = false }) {
 	process.env.SHUTDOWN_TIMEOUT ??= '2';
 	process.env.MARKET_THREAD ??= fileURLToPath(new URL('../build/threads/thread.js', import.meta.url));
 	const { handler } = await import('../build/handler.js');
+	// What was not compressed when it was built: the answers of the shops above all.
+	const { default: compression } = await import('compression');
+	const compressed = compression();
 
 	const server = createServer((request, response) => {
 		const path = request.url ?? '/';
@@ -48,7 +51,7 @@ export async function serve({ port, quiet = false }) {
 			response.writeHead(308, { location: origin + (request.url ?? '/') }).end();
 			return;
 		}
-		handler(request, response);
+		compressed(request, response, () => handler(request, response));
 	});
 	await new Promise((resolve, reject) => {
 		server.once('error', reject).listen(port, host, resolve);

@@ -4,6 +4,13 @@ import { existsSync, readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import { serve } from '../../scripts/serve.mjs';
 import { chromiumFlags, chromiumHere } from '../../scripts/chromium.mjs';
+import {
+	largeStudioFigures,
+	restoreOfPhotos,
+	slowerFigures,
+	type LargeStudioFigures,
+	type TableFigures
+} from './large-studio';
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
@@ -64,6 +71,14 @@ export interface BrowserFigures {
 	openingMs: number;
 	choiceMs: number;
 	photo: PhotoFigures | undefined;
+	/** The demo on this machine, and on one four times as slow. */
+	demo: TableFigures & { openingMs: number };
+	slower: TableFigures & { openingMs: number };
+	/** Studios of 500 and of 2,000 echoes. */
+	years: LargeStudioFigures;
+	manyYears: LargeStudioFigures;
+	/** A backup with 256 photographs of a megabyte each. */
+	photosRestoredMs: number;
 }
 
 /** Of a photo of twelve megapixels. */
@@ -224,7 +239,14 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 		}
 		await context.close();
 	}
+	const more = {
+		demo: await slowerFigures(browser, origin, 1),
+		slower: await slowerFigures(browser, origin, 4),
+		years: await largeStudioFigures(browser, origin, 500),
+		manyYears: await largeStudioFigures(browser, origin, 2000),
+		photosRestoredMs: await restoreOfPhotos(browser, origin, 256)
+	};
 	await browser.close();
 	await close();
-	return { bytes, openingMs: median(openings), choiceMs: median(choices), photo };
+	return { bytes, openingMs: median(openings), choiceMs: median(choices), photo, ...more };
 }

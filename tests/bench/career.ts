@@ -1,7 +1,14 @@
 /** A studio after years of work, as a backup: copies of the demo's records under ids of their own, and one client with a great rail. */
 import { createHash, randomBytes } from 'node:crypto';
 import { composeDemo } from '../../demo/compose';
-import { documentOf, emptyStudio, freshPhoto, openArchive, type Piece, type StudioDocument } from '../../src/lib/core';
+import {
+	documentOf,
+	emptyStudio,
+	freshPhoto,
+	openArchive,
+	type Piece,
+	type StudioDocument
+} from '../../src/lib/core';
 import { simulatedStock, titleOf } from '../../src/lib/server/market/stock';
 
 export interface CareerSize {
@@ -44,7 +51,10 @@ export function careerStudio({ clients, references, echoes, pieces }: CareerSize
 		const made = copy === 0 ? records : copied(records, copy);
 		return {
 			...made,
-			clients: made.clients.map((one) => ({ ...one, name: copy === 0 ? one.name : `${one.name} ${copy + 1}` })),
+			clients: made.clients.map((one) => ({
+				...one,
+				name: copy === 0 ? one.name : `${one.name} ${copy + 1}`
+			})),
 			references: made.references.map((one) => ({
 				...one,
 				title: copy === 0 ? one.title : `${one.title} ${copy + 1}`

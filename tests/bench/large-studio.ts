@@ -66,10 +66,12 @@ async function waited(page: Page, act: () => Promise<unknown>, shown: Shown): Pr
 		Object.assign(globalThis, { done });
 	}, shown);
 	await act();
-	if (process.env.TRACE) console.log(shown);
-	return page.evaluate(() => (globalThis as unknown as { done: Promise<{ ms: number; longest: number }> }).done);
+	return page.evaluate(
+		() => (globalThis as unknown as { done: Promise<{ ms: number; longest: number }> }).done
+	);
 }
 
+const echoLink = 'main a[href^="/fitting/"]';
 const placeLink = (page: Page, name: string) =>
 	page.getByRole('navigation', { name: 'Prime Echo' }).getByRole('link', { name, exact: true });
 
@@ -88,22 +90,27 @@ async function restore(page: Page, origin: string, path: string): Promise<number
 	return performance.now() - started;
 }
 
-export interface LargeStudioFigures {
+/** What is waited for on the fitting table. */
+export interface TableFigures {
+	opened: Waited;
+	rung: Waited;
+	checked: Waited;
+	back: Waited;
+	card: Waited;
+}
+
+export interface LargeStudioFigures extends TableFigures {
 	restoreMs: number;
 	desk: Waited;
 	fittings: Waited;
 	client: Waited;
-	clientNodes: number;
+	/** Elements of the client's page. */
+	nodes: number;
 	firstKey: Waited;
 	cleared: Waited;
 	/** Frames while the rail is scrolled: the median and the worst, in ms. */
 	frames: { median: number; worst: number };
 	removed: Waited;
-	table: Waited;
-	rung: Waited;
-	checked: Waited;
-	back: Waited;
-	card: Waited;
 	showAll: Waited;
 }
 
@@ -133,7 +140,7 @@ async function clientFigures(page: Page) {
 	const link = page.locator('main a[href^="/clients/"]').first();
 	await link.waitFor();
 	const client = await waited(page, () => link.click(), { selector: '[data-piece]' });
-	const clientNodes = await page.evaluate(() => document.querySelectorAll('*').length);
+	const nodes = await page.evaluate(() => document.querySelectorAll('*').length);
 	const search = page.getByPlaceholder('Search the rail');
 	await search.scrollIntoViewIfNeeded();
 	await search.click();
@@ -153,12 +160,13 @@ async function clientFigures(page: Page) {
 		selector: `[data-piece="${id}"]`,
 		gone: true
 	});
-	return { client, clientNodes, firstKey, cleared, frames, removed };
+	return { client, nodes, firstKey, cleared, frames, removed };
 }
 
-/** The fitting table of the first of the latest looks: opened, a rung chosen, checked and back, a card chosen. */
-export async function tableFigures(page: Page, open: () => Promise<unknown>) {
-	const table = await waited(page, open, { selector: '[data-card]' });
+/** The fitting table of the first look that is shown: opened, a rung chosen, checked and back, a card chosen. */
+export async function tableFigures(page: Page): Promise<TableFigures> {
+	const open = () => page.locator(echoLink).first().click();
+	const opened = await waited(page, open, { selector: '[data-card]' });
 	await page.waitForTimeout(2000);
 	const rung = await waited(page, () => page.locator('.rungs > li button').nth(2).click(), {
 		selector: '.tray header',
@@ -176,7 +184,7 @@ export async function tableFigures(page: Page, open: () => Promise<unknown>) {
 		selector: '.number',
 		changes: true
 	});
-	return { table, rung, checked, back, card };
+	return { opened, rung, checked, back, card };
 }
 
 /** The figures of a studio of so many looks, restored into a fresh browser. */
@@ -193,20 +201,47 @@ export async function largeStudioFigures(
 		writeFileSync(path, await backupOf(careerStudio({ clients: 50, references: 200, echoes, pieces: 2000 })));
 		const restoreMs = await restore(page, origin, path);
 		await placeLink(page, 'Clients').click();
-		const card = 'main a[href^="/fitting/"]';
-		const desk = await waited(page, () => placeLink(page, 'Desk').click(), { selector: card });
+		const desk = await waited(page, () => placeLink(page, 'Desk').click(), { selector: echoLink });
 		await placeLink(page, 'Clients').click();
-		const fittings = await waited(page, () => placeLink(page, 'Fitting table').click(), { selector: card });
-		const opened = await tableFigures(page, () => page.locator(card).first().click());
+		const fittings = await waited(page, () => placeLink(page, 'Fitting table').click(), {
+			selector: echoLink
+		});
+		const table = await tableFigures(page);
 		const showAll = await waited(
 			page,
-			() => page.getByRole('button', { name: /^Show all/ }).first().click(),
+			() =>
+				page
+					.getByRole('button', { name: /^Show all/ })
+					.first()
+					.click(),
 			{ selector: '.tray section', changes: true }
 		);
-		return { restoreMs, desk, fittings, ...opened, showAll, ...(await clientFigures(page)) };
+		return { restoreMs, desk, fittings, ...table, showAll, ...(await clientFigures(page)) };
 	} finally {
 		await context.close();
 		rmSync(folder, { recursive: true });
+	}
+}
+
+/** The demo on a machine so many times as slow: opened cold, and its first look on the table. */
+export async function slowerFigures(
+	browser: Browser,
+	origin: string,
+	times: number
+): Promise<TableFigures & { openingMs: number }> {
+	const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+	try {
+		const page = await context.newPage();
+		const session = await context.newCDPSession(page);
+		await session.send('Emulation.setCPUThrottlingRate', { rate: times });
+		const started = performance.now();
+		await page.goto(`${origin}/demo`);
+		await page.locator(echoLink).first().waitFor({ timeout: 120_000 });
+		const openingMs = performance.now() - started;
+		await page.waitForTimeout(3000);
+		return { openingMs, ...(await tableFigures(page)) };
+	} finally {
+		await context.close();
 	}
 }
 

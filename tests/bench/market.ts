@@ -1,5 +1,6 @@
 /** The simulated market as it is served: how soon after the start, how long an answer takes, and whether it holds up others. */
 import { spawn } from 'node:child_process';
+import { request } from 'node:http';
 import { join } from 'node:path';
 import { composeDemo } from '../../demo/compose';
 import { isForSale, type MarketQuery } from '../../src/lib/core';
@@ -25,6 +26,22 @@ async function answered(ask: () => Promise<Response>): Promise<void> {
 	}
 }
 
+/** Bytes of an answer as they are sent to a browser. */
+const sentBytes = (look: MarketQuery): Promise<number> =>
+	new Promise((resolve, reject) => {
+		const asked = request(
+			`${origin}/api/market/matches`,
+			{ method: 'POST', headers: { 'content-type': 'application/json', 'accept-encoding': 'br, gzip' } },
+			(answer) => {
+				let bytes = 0;
+				answer.on('data', (part: Buffer) => (bytes += part.length));
+				answer.on('end', () => resolve(bytes));
+			}
+		);
+		asked.on('error', reject);
+		asked.end(JSON.stringify(look));
+	});
+
 async function timed(work: () => Promise<unknown>): Promise<number> {
 	const started = performance.now();
 	await work();
@@ -41,6 +58,10 @@ export interface MarketFigures {
 	lookMs: { median: number; worst: number };
 	/** Another question while a look is being answered: how long it is held up at most. */
 	heldUpMs: number;
+	/** Sixteen who ask for a look at once: until half of them, and until the last, have their answer. */
+	crowdMs: { median: number; worst: number };
+	/** Answers as they are sent, in bytes. */
+	answerBytes: { median: number; most: number };
 }
 
 /** The figures for a market of so many listings, in a process of its own. */
@@ -66,7 +87,20 @@ export async function marketFigures(listings: number): Promise<MarketFigures> {
 			heldUpMs = Math.max(heldUpMs, await timed(() => answered(() => fetch(`${origin}/api/market/shops`))));
 			times.push(await asked);
 		}
-		return { listings, startMs, lookMs: { median: median(times), worst: Math.max(...times) }, heldUpMs };
+		const crowd = await Promise.all(
+			Array.from({ length: 16 }, (_, i) =>
+				timed(() => answered(() => post('matches', looks[i % looks.length])))
+			)
+		);
+		const sizes = await Promise.all(looks.map(sentBytes));
+		return {
+			listings,
+			startMs,
+			lookMs: { median: median(times), worst: Math.max(...times) },
+			heldUpMs,
+			crowdMs: { median: median(crowd), worst: Math.max(...crowd) },
+			answerBytes: { median: median(sizes), most: Math.max(...sizes) }
+		};
 	} finally {
 		server.kill();
 		await pause(200);

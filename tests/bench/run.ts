@@ -51,7 +51,7 @@ import { labelledPhrases, scoreReading } from '../phrases';
 import { labelledLimits, missedOf } from '../limits';
 import { labelledSentences } from '../sentences';
 import { atLeast, atMost, each, whyMissed, type Aim } from './aims';
-import { browserFigures } from './browser';
+import { browserFigures, type BrowserFigures } from './browser';
 import { budgetFigures } from './budget';
 import { marketFigures } from './market';
 
@@ -518,7 +518,7 @@ const railOf = (count: number): Piece[] =>
 }
 
 for (const count of [5000, 50_000]) {
-	const { startMs, lookMs, heldUpMs } = await marketFigures(count);
+	const { startMs, lookMs, heldUpMs, crowdMs, answerBytes } = await marketFigures(count);
 	report(
 		`market of ${count.toLocaleString('en-GB')} listings, from the start of the server to the first answer`,
 		ms(startMs),
@@ -526,7 +526,71 @@ for (const count of [5000, 50_000]) {
 	);
 	report('  a whole look answered (median; worst)', `${ms(lookMs.median)}; ${ms(lookMs.worst)}`);
 	report('  another question meanwhile, at most', ms(heldUpMs), atMost(50, 'ms', heldUpMs));
+	report('  sixteen looks asked at once (median; the last)', `${ms(crowdMs.median)}; ${ms(crowdMs.worst)}`);
+	const [usual, most] = [answerBytes.median / 1000, answerBytes.most / 1000];
+	report(
+		'  answers as they are sent (median; the longest)',
+		`${usual.toFixed(1)} kB; ${most.toFixed(1)} kB`,
+		atMost(10, 'kB', usual, most)
+	);
 }
+/** What a stylist does on the table of the demo, on this machine and on one four times as slow. */
+function reportSlower({ demo: plain, slower }: BrowserFigures): void {
+	for (const [where, table, most] of [
+		['on the demo’s table', plain, 50],
+		['the same on a machine four times as slow', slower, 200]
+	] as const) {
+		const steps = [table.rung.ms, table.checked.ms, table.back.ms, table.card.ms];
+		report(
+			`${where}: a rung, Check, back, a card chosen`,
+			steps.map(ms).join(', '),
+			atMost(most, 'ms', ...steps)
+		);
+	}
+	report(
+		'the demo, opened cold on a machine four times as slow',
+		ms(slower.openingMs),
+		atMost(3000, 'ms', slower.openingMs)
+	);
+}
+
+/** What a stylist waits for in a studio of years. */
+function reportYears({ years, manyYears, photosRestoredMs }: BrowserFigures): void {
+	const waitedFor = (what: string, most: number, ...times: number[]) =>
+		report(what, times.map(ms).join(', '), atMost(most, 'ms', ...times));
+	const { client, nodes, opened } = years;
+	report('75 clients, 200 references, 500 echoes, 6,250 pieces, restored', ms(years.restoreMs));
+	waitedFor('  the desk, the list of looks', 300, years.desk.ms, years.fittings.ms);
+	waitedFor('  the same of 2,000 echoes', 400, manyYears.desk.ms, manyYears.fittings.ms);
+	report(
+		`  a client with 2,000 pieces (${nodes.toLocaleString('en-GB')} elements)`,
+		ms(client.ms),
+		atMost(300, 'ms', client.ms)
+	);
+	waitedFor('  the rail searched: the first key, cleared', 50, years.firstKey.ms, years.cleared.ms);
+	report(
+		'  the rail scrolled, a frame (median, worst)',
+		`${ms(years.frames.median)}, ${ms(years.frames.worst)}`,
+		atMost(17, 'ms', years.frames.median)
+	);
+	waitedFor('  a piece deleted', 100, years.removed.ms);
+	report(
+		'  the fitting table opened, its longest task',
+		`${ms(opened.ms)}, ${ms(opened.longest)}`,
+		each(atMost(400, 'ms', opened.ms), atMost(200, 'ms', opened.longest))
+	);
+	waitedFor(
+		'  a rung, Check, back, a card chosen',
+		50,
+		years.rung.ms,
+		years.checked.ms,
+		years.back.ms,
+		years.card.ms
+	);
+	waitedFor('  all cards of a rung', 200, years.showAll.ms);
+	waitedFor('256 MB of photographs restored', 3000, photosRestoredMs);
+}
+
 const inBrowser = await browserFigures();
 if (!inBrowser) report('figures of the browser', 'no build or no Chromium here');
 else {
@@ -558,6 +622,8 @@ else {
 	}
 	const longest = photo?.longestTaskMs ?? NaN;
 	report('  longest task of the main thread meanwhile', ms(longest), atMost(50, 'ms', longest));
+	reportSlower(inBrowser);
+	reportYears(inBrowser);
 }
 
 const width = Math.max(...rows.map(([what]) => what.length));

@@ -30,6 +30,15 @@ test('every response that can stand by itself carries the policy, workers and fi
 	expect(headers['cross-origin-resource-policy']).toBe('same-origin');
 });
 
+test('answers come compressed, to whom takes them so', async ({ request }) => {
+	const asked = (encoding: string) =>
+		request.get('/api/market/shops', { headers: { 'accept-encoding': encoding } });
+	const [small, plain] = [await asked('br, gzip'), await asked('identity')];
+	expect(small.headers()['content-encoding']).toBe('br');
+	expect(plain.headers()['content-encoding']).toBeUndefined();
+	expect(await small.json()).toEqual(await plain.json());
+});
+
 test('a worker may compile WebAssembly, a page may not', async ({ page, request }) => {
 	const files: string[] = [];
 	page.on('response', (response) => files.push(response.url()));

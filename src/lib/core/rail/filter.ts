@@ -4,7 +4,7 @@ import { factsOfGarment } from '../checks/facts';
 import { slotIds } from '../lexicon/slots';
 import { garmentType } from '../lexicon/taxonomy';
 import { shownParts, type Piece } from '../model/piece';
-import { traitsOf, type TraitId } from './traits';
+import { traitOf, type TraitId } from './traits';
 
 /** How a rail was used so far. */
 export interface RailUse {
@@ -48,7 +48,7 @@ export function filterRail(
 		(piece) =>
 			(!ids || ids.has(piece.id)) &&
 			(use === undefined || uses[use](piece, used, longBefore)) &&
-			asked.every(([id, value]) => traitsOf(piece)[id].has(value))
+			asked.every(([id, value]) => traitOf(piece, id).has(value))
 	);
 }
 

@@ -11,4 +11,4 @@ export {
 	type UseId
 } from './filter';
 export { doublesOf, doublesOfGarment, railTells, type RailTells, type TellsOptions } from './tells';
-export { traitIds, traitLabel, traitsOf, valuesOf, type TraitId } from './traits';
+export { traitIds, traitLabel, traitOf, valuesOf, type TraitId } from './traits';

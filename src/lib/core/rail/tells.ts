@@ -10,7 +10,7 @@ import { wearable } from '../matching/items';
 import type { Garment } from '../model/garment';
 import { shownParts, type Piece } from '../model/piece';
 import { filterRail, type RailUse } from './filter';
-import { traitsOf, valuesOf, type TraitValue } from './traits';
+import { traitOf, valuesOf, type TraitValue } from './traits';
 
 /** Pieces of a rail, by id, under words of their own. */
 interface Told {
@@ -143,7 +143,7 @@ function coloursOf(pieces: readonly Piece[], things: readonly Thing[]): RailTell
 			return {
 				...one,
 				hex: seen.sort((a, b) => b.area - a.area)[0]?.hex ?? '',
-				ids: pieces.filter((piece) => traitsOf(piece).colour.has(one.value)).map(({ id }) => id)
+				ids: pieces.filter((piece) => traitOf(piece, 'colour').has(one.value)).map(({ id }) => id)
 			};
 		})
 		.sort((a, b) => b.count - a.count);

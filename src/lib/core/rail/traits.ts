@@ -1,10 +1,11 @@
-/** What a piece is looked for by: told once of each, and remembered. */
+/** What a piece is looked for by: each told when it is first asked for, and remembered. */
 import { factsOfGarment, type GarmentFacts } from '../checks/facts';
 import { seasonOf } from '../checks/seasonal';
 import { colourFamilies } from '../lexicon/colour-families';
 import { facetOf, facetValue } from '../lexicon/facets';
 import { printIds } from '../lexicon/prints';
 import { slotIds } from '../lexicon/slots';
+import { garmentType } from '../lexicon/taxonomy';
 import type { Garment } from '../model/garment';
 import type { Piece } from '../model/piece';
 import { thicknessOf } from '../season/comfort';
@@ -24,7 +25,7 @@ const isClothing = ({ type }: GarmentFacts) => type.division !== 'jewellery' && 
 interface Trait {
 	label: string;
 	/** The values of a garment; a piece has those of all its parts. */
-	of: (garment: Garment, facts: GarmentFacts) => readonly (string | undefined)[];
+	of: (garment: Garment, facts: () => GarmentFacts) => readonly (string | undefined)[];
 	/** All values in the order in which they are offered; others follow by name. */
 	order: readonly string[];
 	/** Words of a value. */
@@ -35,14 +36,14 @@ const plainly = (value: string) => value.replaceAll('-', ' ');
 const garmentTraits = {
 	slot: {
 		label: 'place',
-		of: (_, { slot }) => [slot],
+		of: ({ type }) => [garmentType(type).slot],
 		order: slotIds,
 		inWords: plainly
 	},
 	colour: {
 		label: 'colour',
-		of: ({ palette }, { colours }) =>
-			colours.map(({ hex, family }) =>
+		of: ({ palette }, facts) =>
+			facts().colours.map(({ hex, family }) =>
 				(palette.find((swatch) => swatch.hex === hex)?.share ?? 1) >= detailShare ? family : undefined
 			),
 		order: colourFamilies,
@@ -50,26 +51,29 @@ const garmentTraits = {
 	},
 	print: {
 		label: 'print',
-		of: (_, { print }) => [print ?? 'plain'],
+		of: (_, facts) => [facts().print ?? 'plain'],
 		order: ['plain', ...printIds],
 		inWords: plainly
 	},
 	material: {
 		label: 'material',
-		of: (_, { value }) => [value('material')],
+		of: (_, facts) => [facts().value('material')],
 		order: [],
 		inWords: (value) => facetValue('material', value)?.label ?? plainly(value)
 	},
 	dressiness: {
 		label: 'dressiness',
-		of: (_, { formality }) => [formality === undefined ? undefined : levelOf(formality)],
+		of: (_, facts) => {
+			const { formality } = facts();
+			return [formality === undefined ? undefined : levelOf(formality)];
+		},
 		order: dressinessLevels,
 		inWords: (value) => facetValue('formality', value)?.label ?? plainly(value)
 	},
 	warmth: {
 		label: 'cloth',
 		of: (garment, facts) => {
-			if (!isClothing(facts)) return [];
+			if (!isClothing(facts())) return [];
 			const thickness = thicknessOf(garment);
 			return [thickness <= lightUpTo ? 'light' : thickness >= warmFrom ? 'warm' : 'middling'];
 		},
@@ -78,7 +82,7 @@ const garmentTraits = {
 	},
 	season: {
 		label: 'season',
-		of: (_, facts) => [isClothing(facts) ? seasonOf(facts) : undefined],
+		of: (_, facts) => [isClothing(facts()) ? seasonOf(facts()) : undefined],
 		order: ['warm months', 'all year', 'cold months'],
 		inWords: plainly
 	}
@@ -111,31 +115,25 @@ const traits = { ...garmentTraits, ...pieceTraits };
 export const traitIds = Object.keys(traits) as TraitId[];
 export const traitLabel = (id: TraitId): string => traits[id].label;
 
-export type Traits = Record<TraitId, ReadonlySet<string>>;
-const known = new WeakMap<Piece, Traits>();
+const isOfPiece = (id: TraitId): id is keyof typeof pieceTraits => Object.hasOwn(pieceTraits, id);
+const known = new WeakMap<Piece, Map<TraitId, ReadonlySet<string>>>();
 
-/** Everything that a piece is looked for by; remembered for as long as the record is the same. */
-export function traitsOf(piece: Piece): Traits {
-	let told = known.get(piece);
-	if (!told) known.set(piece, (told = workedOut(piece)));
-	return told;
+/** The values of a trait that a piece has; remembered for as long as the record is the same. */
+export function traitOf(piece: Piece, id: TraitId): ReadonlySet<string> {
+	const told = known.get(piece) ?? new Map<TraitId, ReadonlySet<string>>();
+	known.set(piece, told);
+	let values = told.get(id);
+	if (!values) told.set(id, (values = workedOut(piece, id)));
+	return values;
 }
 
-function workedOut(piece: Piece): Traits {
-	const parts = piece.parts.map(({ garment }) => ({ garment, facts: factsOfGarment(garment) }));
-	const said = (values: readonly (string | undefined)[]) =>
-		new Set(values.filter((value) => value !== undefined && value !== '') as string[]);
-	return {
-		...(Object.fromEntries(
-			Object.entries(garmentTraits as Record<string, Trait>).map(([id, { of }]) => [
-				id,
-				said(parts.flatMap(({ garment, facts }) => of(garment, facts)))
-			])
-		) as Record<keyof typeof garmentTraits, Set<string>>),
-		size: said([pieceTraits.size.of(piece)]),
-		came: said([pieceTraits.came.of(piece)]),
-		state: said([pieceTraits.state.of(piece)])
-	};
+function workedOut(piece: Piece, id: TraitId): Set<string> {
+	const values = isOfPiece(id)
+		? [pieceTraits[id].of(piece)]
+		: piece.parts.flatMap(({ garment }) =>
+				(garmentTraits[id] as Trait).of(garment, () => factsOfGarment(garment))
+			);
+	return new Set(values.filter((value): value is string => value !== undefined && value !== ''));
 }
 
 export interface TraitValue {
@@ -149,7 +147,7 @@ export interface TraitValue {
 export function valuesOf(id: TraitId, pieces: readonly Piece[]): TraitValue[] {
 	const counts = new Map<string, number>();
 	for (const piece of pieces)
-		for (const value of traitsOf(piece)[id]) counts.set(value, (counts.get(value) ?? 0) + 1);
+		for (const value of traitOf(piece, id)) counts.set(value, (counts.get(value) ?? 0) + 1);
 	const { order, inWords } = traits[id] as Pick<Trait, 'order' | 'inWords'>;
 	const place = (value: string) => (order.includes(value) ? order.indexOf(value) : order.length);
 	return [...counts]

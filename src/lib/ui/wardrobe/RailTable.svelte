@@ -6,7 +6,7 @@
 		facetValue,
 		moneyInWords,
 		shownParts,
-		traitsOf,
+		traitOf,
 		type Client,
 		type OrderId,
 		type Piece,
@@ -37,7 +37,7 @@
 		const use = used.worn.get(piece.id);
 		switch (column) {
 			case 'dressiness': {
-				const [level] = traitsOf(piece).dressiness;
+				const [level] = traitOf(piece, 'dressiness');
 				return level === undefined ? '' : (facetValue('formality', level)?.label ?? level);
 			}
 			case 'size':

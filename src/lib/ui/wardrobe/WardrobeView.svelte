@@ -8,6 +8,7 @@
 	import { focusOn } from '../frame/focus';
 	import { notices } from '../frame/notices.svelte';
 	import { perform, performTold } from '../frame/perform';
+	import { readyWhenIdle } from '../frame/ready';
 	import { m } from '../messages';
 	import PhotographedChoice from '../photos/PhotographedChoice.svelte';
 	import { download } from '../studio/download';
@@ -37,6 +38,7 @@
 		() => pieces,
 		() => shown.found
 	);
+	$effect(readyWhenIdle);
 	let view = $state<'rail' | 'table'>('rail');
 	const settings = studioSettings();
 	const photographed = $derived(settings.value?.photographed ?? false);

@@ -11,11 +11,13 @@
 	import { chosenIn } from '../../frame/chosen';
 	import Pending from '../../frame/Pending.svelte';
 	import { perform } from '../../frame/perform';
+	import { readyWhenIdle } from '../../frame/ready';
 	import { m } from '../../messages';
 	import EchoCard from './EchoCard.svelte';
 	import EchoFinder from './EchoFinder.svelte';
 	import { foundEchoes } from './found.svelte';
 
+	$effect(readyWhenIdle);
 	const found = live(() => async () => {
 		const [clients, references, count] = await Promise.all([
 			database.clients.toArray(),

@@ -3,6 +3,7 @@
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
+	import { turn } from '../../frame/turns.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
@@ -27,6 +28,7 @@
 	}
 	let { candidate, element, client, compared, onchoose, onadd, oncompare, onsheet, onhold }: Props = $props();
 
+	const drawn = turn();
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
 	const closeness = $derived(candidate.closeness);
@@ -39,7 +41,9 @@
 <div class="row" {@attach asCard(() => candidate, onhold)}>
 	<button class="card" data-card={candidate.key} aria-pressed={candidate.chosen} onclick={onchoose}>
 		<span class="drawing">
-			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
+			{#if drawn.come}
+				<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
+			{/if}
 		</span>
 		<span class="text">
 			<strong>{candidate.title}</strong>
