@@ -236,6 +236,28 @@ test('many pieces are chosen at once, moved, edited and taken back, with the mou
 	await expectAccessible(page);
 });
 
+test('cards are drawn after their words, and one that is deleted leaves before it is gone', async ({
+	page
+}) => {
+	await openClient(page, 'Corwin Tyehurst');
+	const cards = page.locator('article:has([data-piece])');
+	await expect(cards.first()).toBeVisible();
+	await expect.poll(async () => cards.locator('.drawing svg').count()).toBe(await cards.count());
+	const [first, second] = await page
+		.locator('[data-piece]')
+		.evaluateAll((all) => all.map((one) => (one as HTMLElement).dataset.piece ?? ''));
+	const gone = page.locator(`[data-piece="${first}"]`);
+	await gone.hover();
+	await cards
+		.first()
+		.getByRole('button', { name: /^Delete/ })
+		.click();
+	await expect(gone).toHaveCount(0);
+	await expect(page.locator(`[data-piece="${second}"]`)).toBeFocused();
+	await page.keyboard.press('Control+z');
+	await expect(gone).toBeVisible();
+});
+
 test('a press right after the wheel is taken, on the cards and in the table', async ({ page }) => {
 	await openClient(page, 'Corwin Tyehurst');
 	const pressAfterWheel = async () => {

@@ -112,9 +112,11 @@
 	<!-- Numbers, colours of the schema and quoted ids: drawn as text, a plate takes a third of the time that a component a path takes. -->
 	<!-- eslint-disable-next-line svelte/no-at-html-tags -->
 	{@html markup}
-	<g class="outlines" transform={plate.mirrored ? 'scale(-1 1)' : undefined}>
-		{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
-	</g>
+	{#if outlines.length > 0}
+		<g class="outlines" transform={plate.mirrored ? 'scale(-1 1)' : undefined}>
+			{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
+		</g>
+	{/if}
 	{#if hems}
 		{#each hems.other as hem, i (i)}{@render hemLine(hem, true)}{/each}
 		{#each hems.own as hem, i (i)}
