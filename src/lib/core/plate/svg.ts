@@ -15,7 +15,7 @@ const pathWith =
 		`<path d="${d}" fill="${paintOf(fill, own)}"${stroke ? ` stroke="${stroke}" stroke-width="${strokeWidth ?? 1}"` : ''}${opacity === undefined ? '' : ` opacity="${opacity}"`}/>`;
 
 /**
- * What is drawn on a plate, as the contents of an SVG element.
+ * What is drawn on a plate, as the contents of an SVG element; of one that is mirrored, left and right are still to change places.
  *
  * @param own what the ids of patterns and lights begin with, where several plates stand in one document
  * @param marked layers are groups with their ids in `data-layer`; those that are lit lie on a halo
@@ -46,8 +46,7 @@ export function plateMarkup(plate: Plate, own = '', marked?: { lit: readonly str
 			.join(' ');
 		return group ? `<g ${group}>${drawn}</g>` : drawn;
 	});
-	const drawn = layers.join('');
-	return `<defs>${patterns.join('')}${lights.join('')}${halves.join('')}</defs>${plate.mirrored ? `<g transform="scale(-1 1)">${drawn}</g>` : drawn}`;
+	return `<defs>${patterns.join('')}${lights.join('')}${halves.join('')}</defs>${layers.join('')}`;
 }
 
 /**
@@ -58,5 +57,6 @@ export function plateMarkup(plate: Plate, own = '', marked?: { lit: readonly str
  */
 export function plateSvg(plate: Plate, view?: Framing, own = ''): string {
 	const [x, y, width, height] = view ?? [-plate.width / 2, 0, plate.width, plate.height];
-	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round">${plateMarkup(plate, own)}</svg>`;
+	const drawn = plateMarkup(plate, own);
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" stroke-linejoin="round" stroke-linecap="round">${plate.mirrored ? `<g transform="scale(-1 1)">${drawn}</g>` : drawn}</svg>`;
 }

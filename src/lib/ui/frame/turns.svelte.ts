@@ -4,6 +4,8 @@ import { afterPaint } from './after-paint';
 
 /** As long as it may hold up a frame, in ms: a key or a press meanwhile is answered in time. */
 const aFrame = 8;
+// A queue, and nothing that is shown.
+// eslint-disable-next-line svelte/prefer-svelte-reactivity
 const waiting = new Set<() => void>();
 let isRunning = false;
 

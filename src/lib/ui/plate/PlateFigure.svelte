@@ -109,14 +109,14 @@
 	stroke-linecap="round"
 	{@attach onpoint || onpick ? linked : undefined}
 >
-	<!-- Numbers, colours of the schema and quoted ids: drawn as text, a plate takes a third of the time that a component a path takes. -->
-	<!-- eslint-disable-next-line svelte/no-at-html-tags -->
-	{@html markup}
-	{#if outlines.length > 0}
-		<g class="outlines" transform={plate.mirrored ? 'scale(-1 1)' : undefined}>
+	<g transform={plate.mirrored ? 'scale(-1 1)' : undefined}>
+		<!-- Numbers, colours of the schema and quoted ids: as text, a plate takes half the time that a component a path took. -->
+		<!-- eslint-disable-next-line svelte/no-at-html-tags -->
+		{@html markup}
+		<g class="outlines">
 			{#each outlines as shape, i (i)}<path d={shape.d} />{/each}
 		</g>
-	{/if}
+	</g>
 	{#if hems}
 		{#each hems.other as hem, i (i)}{@render hemLine(hem, true)}{/each}
 		{#each hems.own as hem, i (i)}

@@ -31,8 +31,8 @@
 	}
 	let { client, pieces, currency, used }: Props = $props();
 
-	/** Gone from sight at once, and from the store a moment later. */
-	let leaving = $state.raw<readonly string[]>([]);
+	/** Gone from sight at once, and from the store a moment later; one that is brought back is another record. */
+	let leaving = $state.raw<readonly Piece[]>([]);
 	const shown = shownRail(() => ({ pieces, used, leaving }));
 	const chosen = selection(
 		() => pieces,
@@ -79,16 +79,11 @@
 	async function remove(piece: Piece) {
 		const at = shown.found.indexOf(piece);
 		const next = shown.found[at + 1] ?? shown.found[at - 1];
-		leaving = [...leaving, piece.id];
+		leaving = [...leaving, piece];
 		await focusOn(next ? `[data-piece="${next.id}"]` : '#wardrobe-title');
 		const gone = await performTold(m.did.deleted(piece.name), (writer) => writer.remove('pieces', piece.id));
-		if (!gone) leaving = leaving.filter((id) => id !== piece.id);
+		if (!gone) leaving = leaving.filter((one) => one !== piece);
 	}
-	$effect(() => {
-		const left = leaving.filter((id) => pieces.some((piece) => piece.id === id));
-		// One that is gone may be brought back.
-		if (left.length < leaving.length) leaving = left;
-	});
 </script>
 
 <section aria-labelledby="wardrobe-title">

@@ -26,7 +26,7 @@ export function shownRail(
 		pieces: readonly Piece[];
 		used: RailUse;
 		/** Pieces that are being deleted, and shown no longer. */
-		leaving: readonly string[];
+		leaving: readonly Piece[];
 	}
 ) {
 	let typed = $state('');
@@ -63,7 +63,7 @@ export function shownRail(
 	const inOrder = $derived(sortRail(source().pieces, order, source().used));
 	const found = $derived(
 		filterRail(inOrder, filter, source().used).filter(
-			({ id }) => (!answers || answers.has(id)) && !source().leaving.includes(id)
+			(piece) => (!answers || answers.has(piece.id)) && !source().leaving.includes(piece)
 		)
 	);
 	return {
