@@ -208,3 +208,37 @@ describe('a measure of something', () => {
 		expect(facetsIn('a shearling jacket, chocolate suede outside and cream inside').material).toBe('suede');
 	});
 });
+
+describe('what is the same as something that was named', () => {
+	const kinds = [
+		['bomber', 'jacket'],
+		['sheath', 'dress'],
+		['parka', 'coat'],
+		['loafers', 'shoes'],
+		['tote', 'bag']
+	] as const;
+	it('names no other thing by its general name, and takes the colour that is said and no cloth', () => {
+		fc.assert(
+			fc.property(colourWord, fc.constantFrom(...kinds), (colour, [kind, general]) => {
+				const [first, belt, ...more] = elementsOf(
+					`${colour} suede ${kind}, belt the same ${colour} as the ${general}`
+				);
+				expect(more).toEqual([]);
+				expect(first?.garment.type).toBe(elementsOf(kind)[0]?.garment.type);
+				expect(belt?.garment.type).toBe('belt');
+				expect(hexesOf(belt)).toEqual(hexesOf(first));
+				// Denim is a colour and a cloth.
+				expect(belt?.garment.facets).toEqual(elementsOf(`${colour} belt`)[0]?.garment.facets);
+			}),
+			runs
+		);
+	});
+	it('may be told with its heel in inches, a space before them or none', () => {
+		for (const inches of [2, 3, 4])
+			for (const said of [`(${inches} in)`, `${inches} in heel`, `${inches}in`])
+				expect(facetsIn(`black court shoes ${said}`).heelHeight, said).toBe(
+					facetsIn(`black court shoes with a ${inches} inch heel`).heelHeight
+				);
+		expect(facetsIn('bangles, 3 in gold')).toEqual(facetsIn('bangles, three in gold'));
+	});
+});

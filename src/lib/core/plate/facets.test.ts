@@ -280,7 +280,10 @@ describe('a plate as SVG', () => {
 	});
 	it('lets no id break out of the attribute that holds it', () => {
 		const hostile = 'a"><script>&';
-		const named = { ...plate, layers: plate.layers.map((layer) => ({ ...layer, id: hostile })) };
+		const named = {
+			...plate,
+			layers: plate.layers.map((layer) => ({ ...layer, id: hostile, side: 'left' as const }))
+		};
 		const svg = plateMarkup(named, hostile, { lit: [] });
 		expect(svg).not.toContain('<script>');
 		expect(svg).toContain('data-layer="a&quot;>&lt;script>&amp;"');

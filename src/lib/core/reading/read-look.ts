@@ -12,7 +12,7 @@ import { stateFacet } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
 import { attach, type Attached } from './groups/attach';
 import { asksToMatch, shares } from './groups/named-together';
-import type { Group } from './meaning/owners';
+import { lastCalled, type Group } from './meaning/owners';
 import { clausesOf } from './clauses/clauses';
 import { describe, garmentOf } from './description/describe';
 import { saysInWords, type Description } from './meaning/takings';
@@ -59,8 +59,14 @@ const matchesBy = ({ clauses }: Group, ...words: string[]) =>
 		.flatMap(({ parts }) => parts)
 		.filter(({ role }) => role === 'matching')
 		.every(({ span }) => span.words.some((word) => words.includes(word)));
-/** "In the same colour" takes the colour and nothing else; what takes the cloth or the print takes all. */
-const onlyColour = (group: Group) => matchesBy(group, 'colour', 'color', 'shade');
+/** "In the same colour", "the same brown as the jacket" take the colour and nothing else; what takes the cloth or the print takes all. */
+const onlyColour = (group: Group) =>
+	matchesBy(group, 'colour', 'color', 'shade') ||
+	(matchesBy(group, 'as') &&
+		group.clauses.some(
+			({ parts }) =>
+				parts.some(({ role }) => role === 'matching') && parts.some(({ span }) => senseOf(span, 'colour'))
+		));
 const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
 const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
 
@@ -86,8 +92,7 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 function matchedBy({ group, named }: Read, before: readonly Read[]): Read | undefined {
 	const { matches } = group.own;
 	// "Tights to match the scarf".
-	if (matches)
-		return before.findLast((one) => one.group.head.span.words.at(-1) === matches.span.words.at(-1));
+	if (matches) return lastCalled(before, ({ group: { head } }) => head.span, matches.span);
 	// "A head wrap in the same print", after shoes: of the last that has one.
 	if (samePrint(group)) return before.findLast(isPrinted);
 	const shown = before.filter(({ description }) => isShown(description));

@@ -16,7 +16,12 @@ async function run(): Promise<void> {
 		const started = performance.now();
 		for (const come of waiting) {
 			waiting.delete(come);
-			flushSync(come);
+			try {
+				flushSync(come);
+			} catch (error) {
+				// One that cannot be drawn keeps the others waiting no longer.
+				reportError(error);
+			}
 			if (performance.now() - started > aFrame) break;
 		}
 	}

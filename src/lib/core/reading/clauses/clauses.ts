@@ -32,6 +32,7 @@ import { decorationAfter, isDecoration } from './decoration';
 import { denyLists, isAway } from './denial';
 import { sayingEnding } from '../words/forms';
 import { dressedNext, roleBeforeName } from '../meaning/beside';
+import { isCalled } from '../meaning/owners';
 import {
 	isNoneOfIts,
 	isPlaceOrVerb,
@@ -427,11 +428,10 @@ class ClauseBuilder implements Reached {
 	/** "Tights to match the scarf": what was named before is what it matches, and no other thing. */
 	isMatched(span: Span): boolean {
 		const { parts, head, before } = this.clause;
-		const word = span.words.at(-1);
 		return (
 			(head !== undefined || before === 'is') &&
 			parts.at(-1)?.role === 'matching' &&
-			this.clauses.some((one) => one.head?.span.words.at(-1) === word)
+			this.clauses.some((one) => one.head && isCalled(one.head.span, span))
 		);
 	}
 

@@ -1,4 +1,5 @@
 /** Which garment a clause speaks of, of those that were named before it. */
+import type { Span } from '../model';
 import { isCloth, senseOf, sensesOf } from '../spans/senses';
 import { facetOf, type FacetId } from '../../lexicon/facets';
 import { moveNeeds } from '../../lexicon/move-needs';
@@ -387,6 +388,17 @@ const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group)
 		last?.before === 'with' && last.parts.some(({ role }) => ['head', 'again', 'detail'].includes(role));
 	return before === 'with' || labelled || goesOn || told.some((one) => one.labelled);
 };
+
+const namesSame = (named: Span, name: Span) => named.words.at(-1) === name.words.at(-1);
+/** Is what was named called so: "the trucker … the jacket", by its own last word or by the general name of its kind? */
+export function isCalled(named: Span, name: Span): boolean {
+	const [special, general] = [named, name].map((span) => senseOf(span, 'type')?.type);
+	if (namesSame(named, name) || !special || !general) return namesSame(named, name);
+	return garmentType(general).general && garmentType(general).family === garmentType(special).family;
+}
+/** The last of those that are called so; one that was named in the very word comes first. */
+export const lastCalled = <T>(all: readonly T[], nameOf: (one: T) => Span, name: Span): T | undefined =>
+	all.findLast((one) => namesSame(nameOf(one), name)) ?? all.findLast((one) => isCalled(nameOf(one), name));
 
 /** "Bag: none": what is asked after by its name is not there. */
 export const saysNone = ({ labelled, parts }: Clause): boolean =>

@@ -29,8 +29,11 @@ const known = (table: Readonly<Record<string, number>>, word = '') =>
 export function lengthAt(tokens: readonly Token[], at: number): Sense | undefined {
 	const [figures, next] = [tokens[at], tokens[at + 1]];
 	if (!figures || !next || next.breakBefore) return undefined;
-	// "Bangles, three in gold" tells no inches, "two M" no metres: such units stand straight after their figure.
-	const isWord = ['in', 'm'].includes(next.word) && next.start !== figures.end && !next.hyphenated;
+	// "Bangles, three in gold" tells no inches, "two M" no metres: such units stand straight after their figure, or "4 in" before a heel or nothing.
+	const after = tokens[at + 2];
+	const isLast = !after || after.breakBefore !== undefined || /^heel(?:s|ed)?$/.test(after.word);
+	const isInch = next.word === 'in' && isLast && Number(figures.word) > 0;
+	const isWord = ['in', 'm'].includes(next.word) && next.start !== figures.end && !next.hyphenated && !isInch;
 	const number = Number(figures.word) || known(spokenNumbers, figures.word);
 	const unit = isWord ? undefined : known(cmOf, next.word);
 	return number && unit ? { kind: 'length', cm: number * unit } : undefined;
