@@ -12,12 +12,16 @@ import {
 	type MaterialKind
 } from '../../lexicon/limit-properties';
 import type { PieceFacts } from '../facts';
+import { hasElastic } from './of-fastenings';
 import { anyOf, type Answer, type Property } from '../property';
 
 /** Is it, or a part of it, made of a material or of its kin? What only its note speaks of is asked. */
 export function madeOf(piece: PieceFacts, kind: MaterialKind): Answer {
 	const whole = clothIs(piece, kind);
-	return whole === 'no' && piece.note && isNoted(kind, piece.note) ? 'unknown' : whole;
+	if (whole !== 'no') return whole;
+	// Elastic is of rubber or of elastane.
+	const mayBe = kind === 'latex' && hasElastic(piece) !== 'no';
+	return mayBe || (piece.note && isNoted(kind, piece.note)) ? 'unknown' : 'no';
 }
 
 /** Is there something between its layers: a puffer, a quilted coat? */

@@ -55,6 +55,15 @@ function atTheBack(piece: PieceFacts): Answer {
 	return piece.slot === 'whole' && !opensInFront(piece) ? 'unknown' : 'no';
 }
 
+/** Is it held by elastic? */
+export const hasElastic = (piece: PieceFacts): Answer =>
+	anyOf(
+		saidOnly(byFacet(piece, 'closure', among('elastic', 'drawstring'))),
+		saidOnly(byFacet(piece, 'hemDetail', among('elasticated'))),
+		/\belastic/i.test(piece.note ?? '') ? 'yes' : 'no',
+		isOne('joggers', 'track-trousers', 'tracksuit', 'pyjama-trousers', 'harem-trousers')(piece)
+	);
+
 export const fasteningProperties: readonly Property[] = [
 	{
 		// "Button-down collars", "no gold buttons" are more particular.
@@ -72,7 +81,7 @@ export const fasteningProperties: readonly Property[] = [
 			)
 	},
 	{
-		said: /\btoe[ -]?posts?\b|\bbetween (?:the|her|his|their|my) toes\b/i,
+		said: /\btoe[ -]?posts?\b|\b(?:(?:thongs?|straps?) )?between (?:the|her|his|their|my) toes\b/i,
 		asks: 'has it a strap between the toes?',
 		holds: (piece) =>
 			anyOf(
@@ -162,12 +171,6 @@ export const fasteningProperties: readonly Property[] = [
 	{
 		said: /\belastic(?:ated)?(?! bands?\b)\b/i,
 		asks: 'is there elastic in it?',
-		holds: (piece) =>
-			anyOf(
-				saidOnly(byFacet(piece, 'closure', among('elastic', 'drawstring'))),
-				saidOnly(byFacet(piece, 'hemDetail', among('elasticated'))),
-				/\belastic/i.test(piece.note ?? '') ? 'yes' : 'no',
-				isOne('joggers', 'track-trousers', 'tracksuit', 'pyjama-trousers', 'harem-trousers')(piece)
-			)
+		holds: hasElastic
 	}
 ];

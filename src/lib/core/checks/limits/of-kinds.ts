@@ -105,6 +105,11 @@ export const kindProperties: readonly Property[] = [
 			)
 	},
 	{
+		said: /\b(?:long|big|full|heavy|deep) trains?\b/i,
+		asks: 'how long is its train?',
+		holds: (piece) => (saidOnly(byFacet(piece, 'hemDetail', among('trained'))) === 'no' ? 'no' : 'unknown')
+	},
+	{
 		said: /^(?:any )?(?:writing|words|wording|text|lettering|letters|typography)(?: on(?: (?:it|them|tops|t-?shirts?))?| across the (?:chest|front))?$/i,
 		asks: 'is there writing on it?',
 		holds: ({ print }) => (print === 'slogan' ? 'yes' : 'no')
