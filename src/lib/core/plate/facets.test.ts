@@ -5,7 +5,7 @@ import type { MoveId } from '../lexicon/moves';
 import { garmentType } from '../lexicon/taxonomy';
 import { drawPlate } from './draw';
 import { framingOf } from './framing';
-import { plateMarkup, plateSvg } from './svg';
+import { plateSvg } from './svg';
 import { wornAs } from './worn-as';
 
 const drawing = (type: string, facets: Partial<Record<FacetId, string>>, moves: MoveId[] = []) => {
@@ -268,25 +268,6 @@ describe('a plate as SVG', () => {
 		const used = [...svg.matchAll(/url\(#([^)]+)\)/g)].map(([, id]) => id);
 		expect(used.length).toBeGreaterThan(2);
 		for (const id of used) expect(svg).toContain(`id="${id}"`);
-	});
-	it('marks its layers where it is asked to, and those that are lit lie on a halo', () => {
-		const layers = (svg: string) => [...svg.matchAll(/data-layer="([^"]+)"/g)].map(([, id]) => id);
-		expect(layers(plateMarkup(plate))).toEqual([]);
-		expect(layers(plateMarkup(plate, '', { lit: [] }))).toEqual(plate.layers.map(({ id }) => id));
-		const lit = plateMarkup(plate, '', { lit: ['one'] });
-		const shapes = plate.layers.filter(({ id }) => id === 'one').flatMap((layer) => layer.shapes);
-		expect(lit.match(/class="halo"/g)).toHaveLength(plate.layers.filter(({ id }) => id === 'one').length);
-		for (const { d } of shapes) expect(lit.split(`d="${d}"`).length).toBeGreaterThan(2);
-	});
-	it('lets no id break out of the attribute that holds it', () => {
-		const hostile = 'a"><script>&';
-		const named = {
-			...plate,
-			layers: plate.layers.map((layer) => ({ ...layer, id: hostile, side: 'left' as const }))
-		};
-		const svg = plateMarkup(named, hostile, { lit: [] });
-		expect(svg).not.toContain('<script>');
-		expect(svg).toContain('data-layer="a&quot;>&lt;script>&amp;"');
 	});
 	it('shows the part that is asked for', () =>
 		expect(plateSvg(plate, [-10, 20, 30, 40])).toContain('viewBox="-10 20 30 40"'));

@@ -1,7 +1,7 @@
 /** The drawn figure as plain geometry. */
 export { drawPlate } from './draw';
 export { framingOf } from './framing';
-export { plateMarkup, plateSvg } from './svg';
+export { plateSvg } from './svg';
 export { hemLines, type HemLine } from './lengths';
 export { halfOf, postures } from './model';
 export type { PlateSide } from './model';

@@ -3,7 +3,6 @@
 	import Add from 'carbon-icons-svelte/lib/Add.svelte';
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
-	import { turn } from '../../frame/turns.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
@@ -28,7 +27,6 @@
 	}
 	let { candidate, element, client, compared, onchoose, onadd, oncompare, onsheet, onhold }: Props = $props();
 
-	const drawn = turn();
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
 	const closeness = $derived(candidate.closeness);
@@ -41,9 +39,7 @@
 <div class="row" {@attach asCard(() => candidate, onhold)}>
 	<button class="card" data-card={candidate.key} aria-pressed={candidate.chosen} onclick={onchoose}>
 		<span class="drawing">
-			{#if drawn.come}
-				<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
-			{/if}
+			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
 		</span>
 		<span class="text">
 			<strong>{candidate.title}</strong>
