@@ -76,6 +76,10 @@ function asLongOf<S extends { facet: FacetId; value: string }>(
 /** "Tiny" tells how short a skirt is, and of all else how close it is cut. */
 const isCutTiny = ({ words }: Part['span'], { slot }: GarmentType): boolean =>
 	slot !== 'legs' && (words[0] === 'tiny' || words[0] === 'teeny');
+/** Sleeves of no length, which tell of gloves, whose length goes by the words of sleeves, nothing. */
+const noSleeves: readonly string[] = ['sleeveless', 'strapless', 'cap'];
+const isNoGlove = (facet: FacetId, value: string, { slot }: GarmentType): boolean =>
+	slot === 'hands' && facet === 'sleeveLength' && noSleeves.includes(value);
 const hexOfWord = new Map(
 	colourWords.flatMap(({ word, also, hex }) => [word, ...also].map((form) => [form, hex] as const))
 );
@@ -220,7 +224,12 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 			: [];
 	const facets = sensesOf(span, 'facet')
 		.map((sense) => asSewnOn(asLongOf(sense, type, span.words), type))
-		.filter(({ facet }) => type.facets.includes(facet) && !(facet === 'hemLength' && isCutTiny(span, type)));
+		.filter(
+			({ facet, value }) =>
+				type.facets.includes(facet) &&
+				!(facet === 'hemLength' && isCutTiny(span, type)) &&
+				!isNoGlove(facet, value, type)
+		);
 	const byWeight = (a: { facet: FacetId }, b: { facet: FacetId }) =>
 		aspectWeightOf(b.facet, type.division) - aspectWeightOf(a.facet, type.division);
 
