@@ -11,8 +11,7 @@ import {
 	type LargeStudioFigures,
 	type TableFigures
 } from './large-studio';
-
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+import { median } from './median';
 
 /**
  * Clicks a card of the tray and waits until the frame in which the score has changed is painted; undefined when it did not

@@ -30,8 +30,8 @@ const copied = <T>(records: T, copy: number): T =>
 		})
 	) as T;
 
-/** Pieces of the simulated shops' stock, owned by one client. */
-const railOf = (like: Piece, count: number): Piece[] =>
+/** A rail of the simulated shops’ things, for sizes that no demo has: each as the given piece is but for what it is. */
+export const railOf = (like: Piece, count: number): Piece[] =>
 	simulatedStock(9, count).map((stocked, i) => ({
 		...like,
 		id: `70000000-0000-4000-8000-${String(i).padStart(12, '0')}`,

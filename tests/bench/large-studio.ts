@@ -4,8 +4,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { backupOf, backupWithPhotos, careerStudio } from './career';
-
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+import { median } from './median';
 
 /** What is waited for: something that is there, or whose text is no longer what it was. */
 interface Shown {

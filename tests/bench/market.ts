@@ -4,6 +4,7 @@ import { request } from 'node:http';
 import { join } from 'node:path';
 import { composeDemo } from '../../demo/compose';
 import { isForSale, type MarketQuery } from '../../src/lib/core';
+import { median } from './median';
 
 const port = 4597;
 const origin = `http://127.0.0.1:${port}`;
@@ -47,8 +48,6 @@ async function timed(work: () => Promise<unknown>): Promise<number> {
 	await work();
 	return performance.now() - started;
 }
-
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
 export interface MarketFigures {
 	listings: number;

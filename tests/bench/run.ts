@@ -27,11 +27,10 @@ import {
 	scoreLook,
 	scoringOf,
 	wornIn,
-	type Garment,
-	type Piece
+	type Garment
 } from '../../src/lib/core';
 import { findPose } from '../../src/lib/workers/pose/find-pose';
-import { simulatedStock, titleOf } from '../../src/lib/server/market/stock';
+import { simulatedStock } from '../../src/lib/server/market/stock';
 import {
 	drawnMarks,
 	marksOnCuts,
@@ -53,9 +52,9 @@ import { labelledSentences } from '../sentences';
 import { atLeast, atMost, each, whyMissed, type Aim } from './aims';
 import { browserFigures, type BrowserFigures } from './browser';
 import { budgetFigures } from './budget';
+import { railOf } from './career';
+import { median } from './median';
 import { marketFigures } from './market';
-
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
 /** Median milliseconds of a piece of work over so many runs, after two to warm up. */
 function millisecondsOf(work: () => unknown, runs = 9): number {
@@ -316,23 +315,12 @@ for (const [swatches, limit] of [
 	report(`backup of ${demo.pieces.length} pieces, out and in again`, `${ms(out)} and ${ms(back)}`);
 }
 
-/** A rail of the simulated shops' things, for sizes that no demo has. */
-const railOf = (count: number): Piece[] =>
-	simulatedStock(9, count).map((stocked, i) => ({
-		...demo.pieces[0]!,
-		id: `70000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
-		name: titleOf(stocked),
-		parts: [
-			{ id: `80000000-0000-4000-8000-${String(i).padStart(12, '0')}`, name: '', garment: stocked.garment }
-		],
-		configurations: []
-	}));
 {
 	const reference = demo.references.find(({ title }) => title === '1930s evening')!;
 	const client = demo.clients[0]!;
 	const scoring = scoringOf(reference, {}, client);
 	const spent = [500, 1000, 2000].map((count) => {
-		const rail = railOf(count);
+		const rail = railOf(demo.pieces[0]!, count);
 		const options = rail.flatMap(optionsOfPiece);
 		let n = 0;
 		const matching = millisecondsOf(
@@ -364,7 +352,7 @@ const railOf = (count: number): Piece[] =>
 }
 {
 	const client = demo.clients[0]!;
-	const rail = railOf(300);
+	const rail = railOf(demo.pieces[0]!, 300);
 	const options = rail.flatMap(optionsOfPiece);
 	const many = Array.from({ length: 100 }, (_, i) => {
 		const reference = demo.references[i % demo.references.length]!;
