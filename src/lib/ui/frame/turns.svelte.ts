@@ -2,7 +2,7 @@
 import { flushSync } from 'svelte';
 import { afterPaint } from './after-paint';
 
-/** As long as it may hold up a frame, in ms: a key or a press meanwhile is answered in time. */
+/** As long as it may hold up a frame, in ms: half of one at sixty a second, so that a key or a press meanwhile is answered in time (this project's). */
 const aFrame = 8;
 // A queue, and nothing that is shown.
 // eslint-disable-next-line svelte/prefer-svelte-reactivity
