@@ -233,6 +233,16 @@ describe('what is the same as something that was named', () => {
 			runs
 		);
 	});
+	it('is told to give its colour alone where that is so', () => {
+		const told = (text: string) =>
+			readLook(text).phrases.flatMap(({ takenFor = '' }) => (takenFor.startsWith('takes ') ? takenFor : []));
+		expect(told('brown suede bomber, belt the same brown as the jacket')).toEqual([
+			'takes the colour of what it matches'
+		]);
+		expect(told('brown suede jacket and matching skirt')).toEqual([
+			'takes colour, cloth and print from what it matches'
+		]);
+	});
 	it('may be told with its heel in inches, a space before them or none', () => {
 		for (const inches of [2, 3, 4])
 			for (const said of [`(${inches} in)`, `${inches} in heel`, `${inches}in`])

@@ -12,7 +12,7 @@ import { stateFacet } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
 import { attach, type Attached } from './groups/attach';
 import { asksToMatch, shares } from './groups/named-together';
-import { lastCalled, type Group } from './meaning/owners';
+import { lastCalled, takesColourAlone, type Group } from './meaning/owners';
 import { clausesOf } from './clauses/clauses';
 import { describe, garmentOf } from './description/describe';
 import { saysInWords, type Description } from './meaning/takings';
@@ -59,14 +59,7 @@ const matchesBy = ({ clauses }: Group, ...words: string[]) =>
 		.flatMap(({ parts }) => parts)
 		.filter(({ role }) => role === 'matching')
 		.every(({ span }) => span.words.some((word) => words.includes(word)));
-/** "In the same colour", "the same brown as the jacket" take the colour and nothing else; what takes the cloth or the print takes all. */
-const onlyColour = (group: Group) =>
-	matchesBy(group, 'colour', 'color', 'shade') ||
-	(matchesBy(group, 'as') &&
-		group.clauses.some(
-			({ parts }) =>
-				parts.some(({ role }) => role === 'matching') && parts.some(({ span }) => senseOf(span, 'colour'))
-		));
+const onlyColour = ({ clauses }: Group) => clauses.every(takesColourAlone);
 const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
 const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
 

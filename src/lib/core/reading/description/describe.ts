@@ -7,7 +7,7 @@ import type { Provenance } from '../../model/basics';
 import { stateFacet, type Garment } from '../../model/garment';
 import { paletteOf } from '../../model/palette';
 import { isToldNext, shapeOf, takenAsOne } from '../clauses/after-part';
-import { isTiedAnyway, type Group } from '../meaning/owners';
+import { isTiedAnyway, takesColourAlone, type Group } from '../meaning/owners';
 import type { Sense, Span } from '../model';
 import { type Clause, type Part } from '../meaning/parts';
 import { longestPhrase } from '../words/longest-phrase';
@@ -110,7 +110,13 @@ function takeClause(keeper: Keeper, clause: Clause, own: boolean, next: Clause |
 				keeper.keep(part, part.span.text, 'understood', 'kept as a note');
 			else if (part.role === 'again') keeper.note(part, 'understood', 'names the same garment');
 			else if (part.role === 'matching')
-				keeper.note(part, 'understood', 'takes colour, cloth and print from what it matches');
+				keeper.note(
+					part,
+					'understood',
+					takesColourAlone(clause)
+						? 'takes the colour of what it matches'
+						: 'takes colour, cloth and print from what it matches'
+				);
 		}
 	});
 	flush();

@@ -389,6 +389,17 @@ const goesOnAboutParts = ({ before, labelled }: Clause, { clauses, own }: Group)
 	return before === 'with' || labelled || goesOn || told.some((one) => one.labelled);
 };
 
+const ofColour = new Set(['colour', 'color', 'shade']);
+/** "In the same colour", "the same brown as the jacket" take the colour of what they match, and neither its cloth nor its print. */
+export const takesColourAlone = ({ parts }: Clause): boolean =>
+	parts
+		.filter(({ role }) => role === 'matching')
+		.every(
+			({ span: { words } }) =>
+				words.some((word) => ofColour.has(word)) ||
+				(words.includes('as') && parts.some(({ span }) => senseOf(span, 'colour')))
+		);
+
 const namesSame = (named: Span, name: Span) => named.words.at(-1) === name.words.at(-1);
 /** Is what was named called so: "the trucker … the jacket", by its own last word or by the general name of its kind? */
 export function isCalled(named: Span, name: Span): boolean {
