@@ -42,6 +42,8 @@ export interface Token {
 	hyphenated: boolean;
 	/** A bracket opens before it. */
 	aside?: true;
+	/** What stands in the bracket is asked: "(cardigan?)". */
+	guessed?: true;
 	/** A colon or a dash stands before it: what went before may be what it is listed under. */
 	labelled?: true;
 }
@@ -55,6 +57,7 @@ export interface Span {
 	breakBefore?: 'comma' | 'stop';
 	hyphenated: boolean;
 	aside?: true;
+	guessed?: true;
 	labelled?: true;
 	/** Empty for an unknown word. */
 	senses: readonly Sense[];

@@ -59,9 +59,17 @@ const matchesBy = ({ clauses }: Group, ...words: string[]) =>
 		.flatMap(({ parts }) => parts)
 		.filter(({ role }) => role === 'matching')
 		.every(({ span }) => span.words.some((word) => words.includes(word)));
+/** "The boots are the same brown as the belt": is what it matches named next, and was not before? */
+const isAsNext = (group: Group, next: Group): boolean =>
+	asksToMatch(group) && matchesBy(group, 'as') && !group.own.matches && next.own.before === 'adjacent';
 const onlyColour = ({ clauses }: Group) => clauses.every(takesColourAlone);
 const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
 const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
+const sameCloth = (group: Group) => matchesBy(group, 'cloth', 'fabric', 'material');
+const clothes = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+/** Is it cut from a cloth that was told? */
+const isClothes = ({ named, description: { facets } }: Read): boolean =>
+	clothes.has(named.type.division) && (facets.material ?? facets.texture) !== undefined;
 
 /** Textures that a garment is made with, and that matching it does not take over. */
 const made: ReadonlySet<string> = new Set(['pleated', 'ruched', 'smocked', 'cut-out']);
@@ -69,7 +77,7 @@ const made: ReadonlySet<string> = new Set(['pleated', 'ruched', 'smocked', 'cut-
 /** Colour, cloth and print of another garment, or its colour alone, where the own description says none. */
 function takeFrom(own: Description, other: Description, colourAlone: boolean): void {
 	if (own.colours.length === 0) own.colours = [...other.colours];
-	if (colourAlone && other.colours.length > 0) return;
+	if (colourAlone && own.colours.length > 0) return;
 	if (!own.print && other.print && own.type.division !== 'jewellery') own.print = other.print;
 	for (const facet of ['material', 'texture'] as const) {
 		const given = other.facets[facet];
@@ -89,6 +97,9 @@ function matchedBy({ group, named }: Read, before: readonly Read[]): Read | unde
 	// "A head wrap in the same print", after shoes: of the last that has one.
 	if (samePrint(group)) return before.findLast(isPrinted);
 	const shown = before.filter(({ description }) => isShown(description));
+	// "A tweed suit, a knitted tie, a cap in the same cloth".
+	const ofCloth = sameCloth(group) ? before.findLast(isClothes) : undefined;
+	if (ofCloth) return ofCloth;
 	// "A navy blazer, white shirt, matching trousers" are a suit.
 	const partner = suitedTo[named.type.slot];
 	return before.findLast((one) => placeOf(one) === partner && isOfCloth(one)) ?? shown.at(-1);
@@ -248,9 +259,8 @@ function describeAll(
 	const orphans = afterStrange(groups);
 	worn.forEach((own, i) => {
 		const previous = orphans.has(own.group) ? undefined : worn[i - 1];
-		if (i === 0) {
-			const [, next] = worn;
-			if (!asksToMatch(own.group) || !next) return;
+		const next = worn[i + 1];
+		if (next && (i === 0 ? asksToMatch(own.group) : isAsNext(own.group, next.group))) {
 			takeFrom(own.description, next.description, onlyColour(own.group));
 			// "The scarf's the same green as the shoes".
 			if (matchesBy(own.group, 'as')) takeFrom(next.description, own.description, onlyColour(own.group));

@@ -76,7 +76,7 @@ export const tops = [
 		facets: [...cloth, ...sleeved, 'collar'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'long', neckline: 'crew', material: 'knit' },
 		types: `
-			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, fine knit, rib knit, knit top, crew-neck jumper, crew neck, crew, crewneck, uk:jersey
+			jumper: *jumper / jumpers / us:sweater, pullover, knit, cable knit, chunky knit, heavy knit, hand knit, fine knit, fine-gauge knit, rib knit, waffle knit, lace knit, open knit, knit top, crew-neck jumper, crew neck, crew, crewneck, uk:jersey
 			roll-neck-jumper: roll-neck jumper / roll-neck jumpers / roll neck, us:turtleneck, us:turtle neck, polo neck, us:turtleneck sweater, polo-neck jumper, roll-neck sweater, us:turtle-neck, turtle neck / neckline=roll
 			v-neck-jumper: V-neck jumper / V-neck jumpers / V-neck, cricket jumper, us:cricket sweater, tennis jumper, us:V-neck sweater / neckline=v
 			fisherman-jumper: fisherman jumper / fisherman jumpers / aran jumper, aran, arans, us:fisherman sweater, fisherman rib, fisherman knit, fisherman, guernsey, gansey / texture=cable

@@ -154,7 +154,9 @@ class ClauseBuilder implements Reached {
 		if (this.bothNext && ['in', 'with', 'is'].includes(before)) this.clause.both = true;
 		this.bothNext = false;
 		this.clause.opens = empty && (clause.opens || ['start', 'stop'].includes(clause.before));
-		this.clause.paused = empty && clause.before === 'comma' && ['and', 'on', 'in'].includes(before);
+		// "…, then a flash of red": two words may join it.
+		const afterComma = ['comma', 'list'].includes(clause.before) || clause.paused;
+		this.clause.paused = empty && afterComma && ['and', 'on', 'in'].includes(before);
 		const last = empty ? clause.ofPart : clause.parts.at(-1);
 		if (last?.role === 'detail' && (before === 'is' || (before === 'in' && isMadeApart(this.clauses, last))))
 			this.clause.ofPart = last;
@@ -166,6 +168,8 @@ class ClauseBuilder implements Reached {
 				labelled: clause.labelled,
 				ofOne: clause.ofOne,
 				unseen: clause.unseen && !['stop', 'comma'].includes(before),
+				// "(Or is it silk?)".
+				...(clause.hedged && clause.back && { hedged: true, back: true }),
 				// "A stack of five bangles".
 				...(before === 'in' && clause.count && { count: clause.count })
 			});
@@ -240,9 +244,20 @@ class ClauseBuilder implements Reached {
 		for (let i = cut; i < parts.length; i++)
 			if (parts[i]?.role === 'detail' || parts[i]?.role === 'move' || (parts[i]?.at ?? 0) < this.articleAt)
 				cut = i + 1;
-		const moved = parts.splice(cut);
+		this.beginWith(parts.splice(cut));
+	}
+
+	/** Begins a thing straight after another, with what was said of it so far. */
+	beginWith(said: Part[]): void {
 		this.begin('adjacent');
-		this.clause.parts = moved;
+		this.clause.parts = said;
+	}
+
+	/** "The scarf is the same green as the silk blouse": what it is like has a name of its own, and what stands before that from "as" on. */
+	splitAtLikeness(): void {
+		const { parts, head, before } = this.clause;
+		const as = parts.findLastIndex(({ role, span }) => role === 'matching' && span.words.includes('as'));
+		if (as >= 0 && !head && before === 'is') this.beginWith(parts.splice(as + 1));
 	}
 
 	/** The name in the present clause names no garment: it says something of what follows. */
@@ -326,6 +341,7 @@ class ClauseBuilder implements Reached {
 			role = 'again';
 			clause.matches = { span, at, role, denied: false };
 		}
+		if (role === 'head') this.splitAtLikeness();
 		if (role === 'head' && clause.head && !this.demoteHead(span, at)) this.splitAtHead();
 		// "Pearls for buttons".
 		const isFor = this.previous?.words.join(' ') === 'for' && clause.head?.at === at - 2;
@@ -570,11 +586,15 @@ class ClauseBuilder implements Reached {
 				span.labelled === true && part?.role === 'detail' && !other && part.span.words.length === 1;
 			this.begin(isOfPart ? 'is' : span.breakBefore);
 			if (span.aside) this.clause.back = true;
+			if (span.guessed) this.clause.hedged = true;
 			if (span.labelled) this.clause.labelled = true;
 		}
 		const none = senseOf(span, 'none');
 		if (none) return this.denyBared(span, none.type, at);
 		const own = roleOf(span);
+		// "A hoodie under it with hood out".
+		if (span.words[0] === 'with' && senseOf(span, 'note') && this.clause.parts.length === 0)
+			this.begin('with');
 		const carriesNothing = own === 'unknown' || own === 'idle';
 		const role = carriesNothing && saysWithPart(this.clause, span) ? 'said' : own;
 		if (role === 'thing' && !span.breakBefore && this.isBelow()) return this.pass(span, at);

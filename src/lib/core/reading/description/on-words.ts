@@ -5,6 +5,7 @@ import { printScaleWords } from '../../lexicon/prints';
 import type { Tone } from '../../lexicon/reading-words';
 import type { FacetId } from '../../lexicon/facets';
 import { type Clause, type Part } from '../meaning/parts';
+import { longestPhrase } from '../words/longest-phrase';
 import { wordsOf } from '../words/tokens';
 import { isWork, namesWork, saysWork } from '../meaning/work';
 import {
@@ -161,12 +162,18 @@ function workNext(parts: readonly Part[], at: number): Part | undefined {
 const ofNeck: ReadonlySet<FacetId> = new Set(['neckline', 'collar']);
 const ofWhole: ReadonlySet<FacetId> = new Set(['fit', 'size']);
 
-/** "With a big cowl": the shape at the neck that a word for size is said of, where no garment is named with it. */
+/** "Covered buttons", "puff sleeves": says how a part is, and names it. */
+const endsInPart = ({ span: { words } }: Part): boolean =>
+	words.length > 1 &&
+	longestPhrase(words, words.length - 1, words.length)?.senses.some(({ kind }) => kind === 'detail') === true;
+
+/** "With a big cowl", "big covered buttons": the part that a word for size is said of, where no garment is named with it. */
 function shapeNext(part: Part, next: Part | undefined, { before, head }: Clause): Part | undefined {
 	const says = (one: Part, facets: ReadonlySet<FacetId>) =>
 		sensesOf(one.span, 'facet').some(({ facet }) => facets.has(facet));
-	const isItsOwn = !head && ['with', 'and'].includes(before) && !says(part, ofNeck);
-	return next && isItsOwn && says(part, ofWhole) && says(next, ofNeck) ? next : undefined;
+	if (!next || head || !says(part, ofWhole) || says(part, ofNeck)) return undefined;
+	const isAtNeck = ['with', 'and'].includes(before) && says(next, ofNeck);
+	return isAtNeck || (next.at === part.at + 1 && endsInPart(next)) ? next : undefined;
 }
 
 /** Says the scales of prints that were found, once the prints themselves are. */

@@ -1,7 +1,7 @@
 /** Finds for each clause the garment that it speaks of: its own, the one before, or the one after. */
 import { isCloth, senseOf, sensesOf } from '../spans/senses';
 import { comesInPairs } from '../../lexicon/sides';
-import { garmentType, slotsMeetOf } from '../../lexicon/taxonomy';
+import { garmentType, slotsMeetOf, typeSimilarity } from '../../lexicon/taxonomy';
 import { dresses } from '../meaning/beside';
 import { isToldAnew } from '../meaning/by-cloth';
 import {
@@ -25,6 +25,7 @@ import {
 	type Group,
 	isPartOfSet,
 	isPartOn,
+	lastCalled,
 	isUnderLayer,
 	kindOfFirst,
 	listsBoth,
@@ -89,26 +90,42 @@ export interface Attached {
 	turned: { group: Group; target: Part; isLikened?: boolean }[];
 }
 
+/** Two cloths, two colours. */
+const speaksOfSame = ({ span }: Part, { span: other }: Part): boolean =>
+	span.senses.some((sense) =>
+		other.senses.some(
+			(one) =>
+				sense.kind === one.kind &&
+				(sense.kind !== 'facet' || (one.kind === 'facet' && sense.facet === one.facet))
+		)
+	);
+
 /** The words of what is offered as a choice in place of what was said just before: "navy or black". */
 function markInstead(clause: Clause, before: Clause | undefined): void {
 	const last = before?.parts.at(-1);
 	const [first] = clause.parts;
 	if (!last || !first || first.role !== 'said' || last.role !== 'said') return;
-	const speaksOfSame = first.span.senses.some((sense) =>
-		last.span.senses.some(
-			(other) =>
-				sense.kind === other.kind &&
-				(sense.kind !== 'facet' || (other.kind === 'facet' && sense.facet === other.facet))
-		)
-	);
-	if (speaksOfSame) first.instead = true;
+	if (speaksOfSame(first, last)) first.instead = true;
 }
 
-/** "A black top, maybe a bodysuit": a name with nothing else said, of which it is not sure, for what has been named. */
-function isGuess({ hedged, before, parts, head }: Clause, previous: Group | undefined): boolean {
+/** As like as this, one knit may be taken for another that is worn over it. */
+const mayBeTakenFor = 0.35;
+
+/** "A black top, maybe a bodysuit", "an aran (cardigan?)": a name with nothing else said, of which it is not sure, for what has been named. */
+function isGuess({ hedged, before, back, parts, head }: Clause, previous: Group | undefined): boolean {
 	if (!hedged || !head || parts.length > 1 || before !== 'comma') return false;
 	const [own, last] = [typeOf(head), previous && typeOf(previous.head)];
-	return own !== undefined && last !== undefined && slotsMeetOf(own.id, last.id);
+	if (!own || !last) return false;
+	return slotsMeetOf(own.id, last.id) || (back && typeSimilarity(last.id, own.id) >= mayBeTakenFor);
+}
+
+/** "A satin dress (maybe silk?)": what is asked aside of what was said is offered in its place. */
+function markGuess({ hedged, back, parts }: Clause, previous: Group | undefined): void {
+	if (!hedged || !back || !previous) return;
+	const told = previous.clauses.flatMap((clause) => clause.parts);
+	for (const part of parts)
+		if (part.role === 'said' && told.some((one) => one.role === 'said' && speaksOfSame(one, part)))
+			part.instead = true;
 }
 
 /** The group's name names nothing of its own after all. */
@@ -166,6 +183,7 @@ class Attacher {
 		if (this.listedAside && clause.before === 'comma' && !clause.back) this.listed = undefined;
 		this.inSet ||= clause.set;
 		if (clause.before === 'or' && !clause.denied) markInstead(clause, this.clauses[at - 1]);
+		if (!clause.head) markGuess(clause, previous);
 		const named = clause.head ?? clause.thing;
 		const kind = named && kindOfFirst(previous, clause, named);
 		if (kind) {
@@ -174,7 +192,7 @@ class Attacher {
 			clause.thing = undefined;
 		}
 		if (clause.head) {
-			if (clause.before === 'as' && previous)
+			if (clause.before === 'as' && previous && !this.isOfSameColour(clause, clause.head, previous))
 				this.turned.push({ group: previous, target: clause.head, isLikened: clause.likened });
 			else this.takeNamed(clause, at, clause.head, previous);
 		} else if (clause.thing) this.takeStrange(clause, at, clause.thing);
@@ -235,6 +253,20 @@ class Attacher {
 		this.waiting = [];
 		this.open(own, thing, { strange: true });
 		this.groups.at(-1)?.clauses.splice(0, Infinity, ...waiting);
+	}
+
+	/**
+	 * "The cummerbund is midnight blue like the bow tie": after a colour, what it is like is another thing that is worn, of that colour. Says
+	 * whether it is.
+	 */
+	isOfSameColour(clause: Clause, head: Part, previous: Group): boolean {
+		const told = previous.clauses.at(-1);
+		const last = told?.parts.at(-1);
+		if (!clause.likened || !clause.definite || !told || !last || !isColour(last)) return false;
+		if (lastCalled(this.named, (one) => one.head.span, head.span)) return false;
+		this.open(clause, head, {});
+		this.groups.at(-1)?.clauses.unshift({ ...told, head: undefined, parts: told.parts.filter(isColour) });
+		return true;
 	}
 
 	/** What was named last turns out to be a part of what is named now, or a set that is made up of it; else it stays. */
@@ -376,11 +408,14 @@ class Attacher {
 			return type && !['beauty', 'jewellery'].includes(garmentType(type.type).division);
 		});
 		// "Everything is black except the bag" says nothing of that.
+		const isBelow = clause.before === 'list' && clause.opens;
 		const lists =
 			goesOverList(ofLook, this.clauses[at + (ofLook === said ? 1 : 2)]) &&
-			this.named.every(({ strange }) => strange);
+			(isBelow ? this.sentence : this.named).every(({ strange }) => strange);
 		if (lists) this.sayOfAll(ofLook);
 		if (lists && ofLook === goesOn) this.spent.add(goesOn);
+		// "A coat. Under it everything is navy: …" says nothing of the coat.
+		if (lists && isBelow) return true;
 		for (const group of ofCloth) if (saysNothing(group)) group.clauses.push(ofLook);
 		return true;
 	}

@@ -56,7 +56,8 @@ export function namedTogether(named: readonly Group[], clause: Clause): readonly
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag", "matching hoodie and joggers"? */
 export function shares(first: Group, second: Group): boolean {
 	if (!namedBesides(second)) return false;
-	if (first.own.parts[0]?.role === 'matching') return true;
+	// "Midnight blue like the bow tie and trousers".
+	if (first.own.parts[0]?.role === 'matching' || first.own.likened) return true;
 	const [a, b] = [typeOf(first.head), typeOf(second.head)];
 	if (!a || !b) return false;
 	// "A red skirt and denim jacket", "red boots and straw bag": what is named with its own cloth.

@@ -39,6 +39,20 @@ const isSingularOfMany = (name: Span): boolean =>
 	!(name.words.at(-1) ?? '').endsWith('s') &&
 	sensesOf(name, 'type').every(({ type }) => garmentType(type).singular.endsWith('s'));
 
+/** "Hair low chignon", "trousers olive chinos": a general name that stands first, and after words of how it is the kind that it is. */
+function isHeading({ head, parts, before, bare }: Clause, own: string): boolean {
+	const type = head && senseOf(head.span, 'type')?.type;
+	if (!type || !bare || parts[0] !== head || !['start', 'comma', 'stop'].includes(before)) return false;
+	const [general, kind] = [garmentType(type), garmentType(own)];
+	const areShoes = general.slot === 'feet' && kind.slot === 'feet';
+	return (
+		general.general &&
+		!kind.general &&
+		(general.family === kind.family || areShoes) &&
+		parts.slice(1).every(({ role }) => role === 'said')
+	);
+}
+
 /** Does a name straight before a garment's say what kind that is? */
 const saysKind = (name: string, garment: string) =>
 	slotsMeetOf(name, garment) || trims(name, garment) || cutLike(name, garment) || hangsAs(name, garment);
@@ -51,13 +65,15 @@ const saysKind = (name: string, garment: string) =>
  * @param at where the second stands
  */
 export function roleBeforeName(
-	{ head, parts }: Clause,
+	clause: Clause,
 	next: Span,
 	at: number
 ): Extract<PartRole, 'said' | 'again' | 'kind'> | undefined {
+	const { head, parts } = clause;
 	const owns = sensesOf(next, 'type');
 	const [own] = owns;
 	if (!head || !own || next.breakBefore) return undefined;
+	if (isHeading(clause, own.type)) return 'again';
 	const type = senseOf(head.span, 'type');
 	// "chunky-knit cream jumper", "flat tan loafers": a feature is said first, and more of the same garment after it.
 	const featureFirst =

@@ -102,8 +102,10 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	const told = clauses[headed + 1];
 	const hasItsOwn = described?.parts.some(isColour) || (told?.before === 'is' && told.parts.some(isColour));
 	if (!previous) return !(ofLook && clause.parts.some(isColour) && hasItsOwn);
-	if (clause.back || clause.all || ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before))
-		return false;
+	// "A grey suit, a flash of red at the foot, pointed flats": so much of a colour may be of what follows.
+	const mayBeOfNext = beginsAnew(clause) && !clauses[headed]?.parts.some(isColour);
+	const goesOn = ['in', 'with', 'on', 'adjacent', 'as', 'is'].includes(clause.before) && !mayBeOfNext;
+	if (clause.back || clause.all || goesOn) return false;
 	if (goesBack(clause)) return false;
 	// "Two belts, one black, one tan, jeans", "one red glove and one black, a green cape".
 	if (clause.ofOne && clauses[at - 1]?.ofOne) return false;

@@ -17,7 +17,10 @@ export function likenedAt(words: readonly string[], at: number, limit: number): 
 	if (words[at] === 'as' && words[at + 2] === 'as' && at + 3 < limit && isQuality(at + 1))
 		return { senses: [{ kind: 'filler' }], length: 1 };
 	// "Navy as well as red" likens nothing.
-	const isLikened = words[at + 1] === 'as' && (longestPhrase(words, at + 1, limit)?.length ?? 1) === 1;
+	// "The same green as the silk blouse" is that of a thing.
+	const isSame = words[at - 1] === 'same';
+	const isLikened =
+		!isSame && words[at + 1] === 'as' && (longestPhrase(words, at + 1, limit)?.length ?? 1) === 1;
 	const senses = isLikened && at + 2 < limit ? isQuality(at) : undefined;
 	if (!senses) return undefined;
 	const like = at + 2 + (articles.has(words[at + 2] ?? '') ? 1 : 0);

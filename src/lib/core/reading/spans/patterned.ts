@@ -1,6 +1,10 @@
-/** A print of no kind: "a dress with a small white print". It is a part of what was named, and its colour none of what comes next. */
-import { alsoSaid, senseOf } from './senses';
+/**
+ * Words that tell of a pattern by what stands around them. "A dress with a small white print": of no kind, a part of what was named, and its colour
+ * none of what comes next. "A shirt in green and white hoops": no earrings.
+ */
+import { alsoSaid, senseOf, sensesOf } from './senses';
 import { patternPart } from '../../lexicon/details';
+import { garmentType } from '../../lexicon/taxonomy';
 import type { Sense, Span } from '../model';
 import { ends, namesThing, saidUpTo } from './around';
 
@@ -23,6 +27,32 @@ function isPatternOf(spans: readonly Span[], at: number): boolean {
 	);
 }
 
-/** Spans in which such a word is a part of what was named. */
+const stripes: readonly Sense[] = [{ kind: 'print', family: 'stripe' }];
+const clothes = new Set(['tops', 'one-pieces', 'layers']);
+const isDye = (span: Span | undefined) =>
+	span !== undefined && senseOf(span, 'colour') !== undefined && senseOf(span, 'metal') === undefined;
+
+/** Names what can be knitted in stripes. */
+const isClothes = (span: Span | undefined): boolean =>
+	span !== undefined && sensesOf(span, 'type').some(({ type }) => clothes.has(garmentType(type).division));
+
+/** "A jumper in green and white hoops": straight after the name, or "in" them, with no comma between, and neither of them a metal. */
+function areStripes(spans: readonly Span[], at: number): boolean {
+	const [before, first, joint, second, hoops] = at < 4 ? [] : spans.slice(at - 4, at + 1);
+	const isOfCloth = isClothes(before) || (before?.words.join(' ') === 'in' && isClothes(spans[at - 5]));
+	return (
+		hoops?.words.join(' ') === 'hoops' &&
+		isOfCloth &&
+		[first, second, hoops].every((span) => !span?.breakBefore) &&
+		joint?.words.join(' ') === 'and' &&
+		isDye(first) &&
+		isDye(second)
+	);
+}
+
+/** Spans in which such a word is a part of what was named, or its print. */
 export const withPatternParts = (spans: readonly Span[]): Span[] =>
-	spans.map((span, at) => (isPatternOf(spans, at) ? { ...span, senses: part } : span));
+	spans.map((span, at) => {
+		if (areStripes(spans, at)) return { ...span, senses: stripes };
+		return isPatternOf(spans, at) ? { ...span, senses: part } : span;
+	});

@@ -294,6 +294,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			breakBefore: first.breakBefore ?? (afterThan ? 'comma' : undefined),
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),
+			...(first.guessed ? { guessed: first.guessed } : {}),
 			...(first.labelled ? { labelled: first.labelled } : {}),
 			senses,
 			...(senses.length > 0 && slipped ? { meant: mended.join(' ') } : {})

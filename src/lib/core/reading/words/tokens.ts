@@ -95,6 +95,9 @@ const saysWhatItIs = /^\s+(?:a|an|just|all|another|more|really|basically|also)\s
 /** Brackets, with what ends them. */
 const closedBy: Record<string, string | undefined> = { '(': ')', '[': ']' };
 
+/** "(Cardigan?)", behind the bracket that opens. */
+const asked = /^[^()[\].;!?]*\?\s*[)\]]/;
+
 /** "Her fur – a short jacket – over a slip dress": after a dash, what leads to the next dash and goes on behind it. */
 const toNextDash =
 	/^(?:(?!\s-\s)[^.;:!?\n–—])*(?:\s-\s|[–—])\s*(?=(?:over|under|with|and|in|on|worn|tucked|beneath|above|below|is|are|was|has)\b)/i;
@@ -109,6 +112,8 @@ export function tokensOf(text: string): Token[] {
 	let aside: true | undefined;
 	/** Between brackets: all that stands there is said aside. */
 	let isAside = false;
+	/** All of what the brackets hold is asked: "(cardigan?)". */
+	let guessed: true | undefined;
 	let labelled: true | undefined;
 	/** Where a pair of dashes ends. */
 	let dashed = 0;
@@ -126,6 +131,7 @@ export function tokensOf(text: string): Token[] {
 				breakBefore,
 				hyphenated,
 				...(aside ? { aside } : {}),
+				...(aside && guessed ? { guessed } : {}),
 				...(labelled ? { labelled } : {})
 			});
 			if (thing)
@@ -144,10 +150,12 @@ export function tokensOf(text: string): Token[] {
 		const closing = closedBy[found];
 		// One that is never closed holds nothing.
 		if (/[([\])]/.test(found)) isAside = closing !== undefined && text.includes(closing, match.index);
+		if (closing) guessed = asked.test(text.slice(match.index + 1)) || undefined;
 		aside = isAside || undefined;
 		// "Shoes? Black oxfords": a word that is asked stands over the answer.
 		const isAsked = found === '?' && tokens.length > 0 && begins(tokens.at(-1), tokens.length);
-		if (/[.;!?\n•|]/.test(found) && !isAsked) breakBefore = 'stop';
+		const endsGuess = found === '?' && isAside && guessed;
+		if (/[.;!?\n•|]/.test(found) && !isAsked && !endsGuess) breakBefore = 'stop';
 		else {
 			breakBefore ??= 'comma';
 			const isDash = /[–—-]/.test(found);
