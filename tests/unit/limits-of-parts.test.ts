@@ -238,3 +238,115 @@ describe('several limits in one field', () => {
 		['heels over 4,5 cm, , fur', ['heels over 4,5 cm', 'fur']]
 	])('“%s”', (text, limits) => expect(limitsIn(text)).toEqual(limits));
 });
+
+describe('a limit of how large a part is', () => {
+	const parts = ['buttons', 'patch pockets', 'lapels', 'bows', 'cuffs', 'tassels', 'zips', 'buckles'];
+	const [more, less] = [
+		['big', 'large', 'oversized', 'huge', 'giant', 'massive', 'chunky'],
+		['small', 'tiny', 'little', 'dainty', 'discreet']
+	];
+	const part = fc.constantFrom(...parts);
+	const kind = fc.constantFrom('jacket', 'dress', 'coat');
+	const [large, small] = [fc.constantFrom(...more), fc.constantFrom(...less)];
+	/** What the reading keeps of a part: "with cuffs" is said of nothing. */
+	const isKept = (what: string, size: string, of: string) =>
+		new RegExp(size).test(onlyOne(`${what} with ${size} ${of}`).note ?? '');
+
+	it('is broken by one that is said to be so, in whichever word of that measure', () => {
+		fc.assert(
+			fc.property(part, kind, large, large, small, (of, what, said, worn, no) => {
+				fc.pre(isKept(what, worn, of) && isKept(what, no, of));
+				expect(asked(`no ${said} ${of}`, `${what} with ${worn} ${of}`)).toBe('yes');
+				expect(asked(`no ${said} ${of}`, `${what} with ${no} ${of}`)).toBe('no');
+				expect(asked(`no ${no} ${of}`, `${what} with ${no} ${of}`)).toBe('yes');
+			}),
+			{ numRuns: 300 }
+		);
+	});
+	it('is asked of one of which nobody tells that, and silent of what has none', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('buttons', 'patch pockets', 'bows', 'tassels'),
+				kind,
+				large,
+				(of, what, said) => {
+					expect(asked(`no ${said} ${of}`, `${what} with ${of}`)).toBe('unknown');
+					expect(asked(`no ${said} ${of}`, `silk slip`)).toBe('no');
+				}
+			),
+			{ numRuns: 100 }
+		);
+	});
+	it('is asked of the lapels that a blazer has without a word', () => {
+		expect(asked('no wide lapels', 'blazer')).toBe('unknown');
+		expect(asked('no wide lapels', 'cardigan')).toBe('no');
+	});
+	it('leaves a measure that has a field to that', () => {
+		expect(asked('no long sleeves', 'long-sleeved shirt')).toBe('yes');
+		expect(asked('no long sleeves', 'short-sleeved shirt')).toBe('no');
+	});
+});
+
+describe('a part that a thing must have', () => {
+	it.each([
+		['dresses must have sleeves', 'sleeveless dress', 'yes'],
+		['dresses have to have sleeves', 'strapless dress', 'yes'],
+		['dresses only if they have sleeves', 'strapless dress', 'yes'],
+		['dresses must have sleeves', 'long-sleeved dress', 'no'],
+		['dresses must have sleeves', 'sleeveless top', 'no'],
+		['coats must have lapels', 'collarless coat', 'yes'],
+		['coats must have lapels', 'coat with wide lapels', 'no'],
+		['shoes must have a strap', 'court shoes', 'unknown']
+	])('is known by its fields, or asked: “%s”, %s', (limit, words, answer) => {
+		expect(asked(limit, words)).toBe(answer);
+	});
+});
+
+describe('a limit of a time or an occasion that nobody knows', () => {
+	const places = [
+		'in the lab',
+		'at the opera',
+		'near the lathe',
+		'for evensong',
+		'at the zorblet',
+		'during frobs'
+	];
+	const things = [
+		['no denim', 'blue jeans'],
+		['no red', 'red shirt'],
+		['no stripes', 'striped tee'],
+		['no jewellery', 'gold ring'],
+		['no bare arms', 'sleeveless dress'],
+		['no heels', 'stilettos'],
+		['nothing shiny', 'satin blouse']
+	] as const;
+	it('is asked of whatever it forbids, and of nothing else', () => {
+		for (const place of places)
+			for (const [limit, words] of things) {
+				expect(asked(`${limit} ${place}`, words), `${limit} ${place}`).toBe('unknown');
+				expect(asked(`${limit} ${place}`, 'plain grey wool jumper'), `${limit} ${place}`).toBe('no');
+			}
+	});
+	it('holds for each of several things: “no red or black for the mehndi”', () => {
+		for (const place of places)
+			for (const colour of ['red', 'black'])
+				expect(asked(`no red or black ${place}`, `${colour} dress`), place).toBe('unknown');
+	});
+	it('tells where something is worn by no part of the body, and makes nobody’s church an occasion', () => {
+		expect(asked('no black near the face', 'black scarf')).toBe('yes');
+		expect(asked('no bare arms in church', 'sleeveless dress')).toBe('yes');
+	});
+});
+
+describe('a description of which a piece of that kind tells nothing', () => {
+	it.each([
+		['no tight ponytails', 'ponytail'],
+		['no lined coats', 'coat'],
+		['no travel blazers', 'blazer']
+	])('is asked: “%s”, %s', (limit, words) => {
+		expect(asked(limit, words)).toBe('unknown');
+	});
+	it('is silent of another kind', () => {
+		expect(asked('no lined coats', 'jumper')).toBe('no');
+	});
+});

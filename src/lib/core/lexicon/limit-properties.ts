@@ -209,7 +209,7 @@ export interface KindOfMaterial {
 
 export const materialKinds: Readonly<Record<MaterialKind, KindOfMaterial>> = {
 	leather: {
-		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic|cow|calf|pig|goat|lamb|kid|deer|horse)[ -])leather|\bhides?\b|animal skins?|(?:\bexotic )?\bskins\b/i,
+		said: /(?<!(?:faux|fake|imitation|mock|vegan|synthetic|cow|calf|pig|goat|lamb|kid|deer|horse)[ -]|\bp)leather|\bhides?\b|animal skins?|(?:\bexotic )?\bskins\b/i,
 		noted: /leather|suede|\bhides?\b|animal skins?/i,
 		asks: 'is it real leather?',
 		is: ['leather', 'suede', 'patent-leather', 'exotic-skin', 'shearling']

@@ -54,6 +54,9 @@ function underLabel(label: string, said: string): string {
 /** A limit without brackets and colons, its sentences parted by semicolons. */
 export function unfolded(limit: string): string {
 	const flat = limit.replace(/\s*\(([^()]*)\)/g, (_, said: string) => aside(said.trim())).trim();
+	// "Clogs, absolutely not".
+	const [, unwanted] = /^([\w '’-]+), (?:absolutely|definitely|just) (?:no|not|never)$/i.exec(flat) ?? [];
+	if (unwanted) return `no ${unwanted}`;
 	const [, label, said] = /^([^:;]+):\s+(.+)$/.exec(flat) ?? [];
 	return label && said ? underLabel(label.trim(), said) : flat;
 }

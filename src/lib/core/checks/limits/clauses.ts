@@ -5,6 +5,7 @@ import { garmentType } from '../../lexicon/taxonomy';
 import type { Sense, Span } from '../../reading/model';
 import { spansOf } from '../../reading/spans/spans';
 import { unfolded } from './asides';
+import { timedIn } from './occasions';
 import { hasUnknown } from './descriptions';
 import { alone, reworded } from './rewordings';
 
@@ -31,6 +32,8 @@ const beginnings = [
 	/^(?:(?:is|am|are|was) )?(?:reacts?|reacting|allergic|sensitive|intolerant|averse) (?:to|of|with)\s+/i,
 	/^(?:can['’]?t|cannot) (?:breathe|move|walk|sit|eat|sing|play|dance|cope|be seen)(?: down| up)? in\s+/i,
 	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy|ill|pale|drawn|tired|sallow|drab|dead|terrible|awful|dreadful|big|fat|old|wide|short|washed[- ]out|drained) (?:in|with|by|about|wearing|showing)\s+/i,
+	// "Can't knot a tie"; "can't bend her knees" speaks of no thing.
+	/^(?:can['’]?t|cannot|unable to|not able to|struggles? to) (?!(?:wear|suit|like|want|show|bear|stand|have)\b)[a-z]+(?: up)? (?:an?|the|her own|his own) (?!(?:arms?|hands?|fingers?|shoulders?|neck|head|back|knees?|legs?|feet|toes?)\b)/i,
 	/^(?:drowns?|swelters?|sweats?|itches|trips?|stumbles?|wobbles?) (?:in|over)\s+/i,
 	/^(?:(?:is|am|are|gets?|got) )?(?:so |really |just )?(?:sick|tired|bored|weary|fed up|over|done)(?: (?:and tired|to death))? (?:of|with)\s+/i,
 	/^(?:enough|no more(?! than)(?: of)?)\s+/i,
@@ -73,17 +76,9 @@ const places: readonly [said: RegExp, slots: readonly SlotId[]][] = [
 	]
 ];
 
-const occasion =
-	/(?:in|during|for|at|to|on|after|before|when|if) (?:(?:the|an?|any|her|his|their|my|it is|it['’]?s) )?(?:(?:hot|warm|cold|wet|bad)(?: (?:weather|days?))?|heat|rain(?:y|ing)?|snow|summer(?:time)?|winter|spring|autumn|weddings?|funerals?|parties|interviews?|meetings|weekdays|weekends?|holidays?|day(?:time)?|evenings?|night(?:time)?|dinners?|dark|flights?|planes?|travel(?:ling)?|stage|camera|air|television|tv|photographs?|photos?|pictures)/
-		.source;
-/** Times and occasions at which alone a limit holds, as they are said: "black at weddings", "linen only in summer". */
-const occasions = new RegExp(
-	`(?:^|(?:,|\\s+only)?\\s+)(${occasion}|(?:when|while|if)(?! possible| at all possible| (?:i|she|he|they|we) can help) .+|under (?:the )?(?:\\w+ )?lights?)$|^(${occasion}),?\\s+`,
-	'i'
-);
-
 /** A comma in a figure parts nothing: "4,5 cm". Why a thing is so is a sentence of its own. */
-const parted = /;|[,.](?!\d)|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)/i;
+const parted =
+	/;|[,.](?!\d)|\s+(?:and|so|hence)\s+(?=(?:no|never|nothing|not|always|only)\s)|\s+so\s+(?=.*\b(?:covered|hidden|only|must|has to|have to)\b)/i;
 
 const has = ({ senses }: Span, ...kinds: Sense['kind'][]) => senses.some(({ kind }) => kinds.includes(kind));
 const namesOnly = (span: Span) => has(span, 'type', 'filler');
@@ -134,15 +129,15 @@ function clauseOf(said: string): LimitClause | undefined {
 			words = words.replace(place, '').trim();
 			slots = there;
 		}
-	const [, after, before] = occasions.exec(words) ?? [];
-	words = words.replace(occasions, '');
+	const timed = timedIn(words);
+	words = timed.words;
 	const only = onlyWords.test(words) && !denied.test(words);
 	for (let before = ''; before !== words;) {
 		before = words;
 		for (const beginning of beginnings) words = words.replace(beginning, '');
 		words = words.replace(endings, '').replace(onlyWords, '').trim();
 	}
-	return words ? { said, words, only, slots, when: after ?? before, except: put.except } : undefined;
+	return words ? { said, words, only, slots, when: timed.when, except: put.except } : undefined;
 }
 
 /** "Cotton, linen or silk only": what alone is worn is one list. */
@@ -188,7 +183,8 @@ export const limitsIn = (text: string): string[] =>
 	withOthers(text.split(/,(?!\d|\s*(?:(?:not )?even|(?:keep|hide|cover)s? (?:it|them))\b)/i));
 
 /** "My back has a scar, keep it covered": what is to be covered was named just before. */
-const covering = /^\s*(?:(?:so|please) )*(?:keep|hide|cover)s? (?:it|them)\b/i;
+const covering =
+	/^\s*(?:(?:so|please) )*(?:(?:keep|hide|cover)s? (?:it|them)\b|(?:prefers?|wants?|likes?|keeps?) (?:it|them) (?:covered|hidden|out of sight)\b)/i;
 function withNamed(sentences: readonly string[]): string[] {
 	return sentences.flatMap((sentence, i) => {
 		const [named] = ofTheBody.exec(sentences[i - 1] ?? '') ?? [];
@@ -208,9 +204,16 @@ export const sentencesOf = (limit: string): string[] =>
 			.filter((one) => one.trim() && !reasons.test(one.trim()))
 	);
 
-/** The clauses of a sentence: what it says of single things. */
-export const clausesIn = (sentence: string): LimitClause[] =>
-	(isOneList(sentence) ? [sentence] : choices(sentence)).flatMap((said) => clauseOf(said) ?? []);
+/** The clauses of a sentence: what it says of single things. "No red or black for the wedding" is of one time. */
+export function clausesIn(sentence: string): LimitClause[] {
+	const clauses = (isOneList(sentence) ? [sentence] : choices(sentence)).flatMap(
+		(said) => clauseOf(said) ?? []
+	);
+	const when = clauses.at(-1)?.when;
+	return clauses.map((clause) =>
+		when && !clause.when ? { ...clause, when, said: `${clause.said} ${when}` } : clause
+	);
+}
 
 /** The clauses of a limit. */
 export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).flatMap(clausesIn);

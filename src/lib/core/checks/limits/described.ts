@@ -73,6 +73,7 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 	sequin: ['sequinned'],
 	ruffled: ['ruffled'],
 	'chunky-knit': ['cable'],
+	chunky: ['chunky', 'platform', 'lug'],
 	baggy: ['baggy', 'oversized'],
 	oversized: ['oversized', 'baggy'],
 	v: ['deep-v', 'plunge'],
@@ -185,6 +186,10 @@ export function isTold({ garment, type, moves, note }: PieceFacts, words: string
 	return wanted.length > 0 && wanted.every((word) => told.some((one) => isSameWord(one, word)));
 }
 
+/** Is a part spoken of in some words of a note? */
+export const isSaidIn = (note: string, part: string): boolean =>
+	wordsOf(part).every((word) => wordsOf(note).some((one) => isSameWord(one, word)));
+
 /** Is a piece of the kind, or said to be as it is: a denim jacket that is cropped, beside cropped jackets? */
 function isCalled(piece: PieceFacts, kind: GarmentType): boolean {
 	const { type, stated } = piece;
@@ -198,10 +203,10 @@ function isCalled(piece: PieceFacts, kind: GarmentType): boolean {
 	);
 }
 
-/** Does a piece tell what a description says for which there is no field? Of a word that nobody knows it is asked. */
-function isNoted(piece: PieceFacts, note: string, isVague: boolean): Answer {
+/** Does a piece tell what a description says for which there is no field? Of one of the kind that is named, and does not, it is asked. */
+function isNoted(piece: PieceFacts, note: string, isNamed: boolean): Answer {
 	if (isTold(piece, note)) return 'yes';
-	return isVague ? 'unknown' : 'no';
+	return isNamed ? 'unknown' : 'no';
 }
 
 const metalsIn = remembered((words) =>
@@ -225,7 +230,7 @@ function answers(piece: PieceFacts, words: string, description: Description): An
 		...colours.map(({ hex }): Answer => (isOfMetal(piece, words) ? 'yes' : isColoured(piece, hex))),
 		...(garment.metal ? ([piece.metal === garment.metal.value ? 'yes' : 'no'] as const) : []),
 		...moves.map((move): Answer => (piece.moves.includes(move) ? 'yes' : 'no')),
-		...(note ? [isNoted(piece, note, named && hasUnknown(words))] : [])
+		...(note ? [isNoted(piece, note, named)] : [])
 	];
 	return holds.length > 0 || named ? allOf(...holds) : 'no';
 }

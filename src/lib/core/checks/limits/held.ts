@@ -1,13 +1,14 @@
 /** A clause of a limit, ready to be held against many pieces: by figures, by properties, or as a description. */
 import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
-import { allOf, anyOf, type Answer } from '../property';
+import { allOf, anyOf, saidOnly, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
 import { isDescribed, isTold } from './described';
 import { hasUnknown, isUnderstood, namesColour, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
 import { isElsewhere, lyingAt } from './of-places';
 import { heelOver, lowUpToCm, midUpToCm } from './of-the-body';
+import { amountLimitIn, hasPart, lacksPart, tellsPart } from './of-parts';
 import { propertiesIn } from './properties';
 import { wornInstead } from './worn-instead';
 
@@ -95,7 +96,14 @@ function heldByDemand({ words }: LimitClause): Held | undefined {
 	};
 }
 
-/** "Shoes must have a strap": what nobody says it has is asked. */
+/** Does a thing lack what it must have? Its sleeves or its collar its fields tell of; of anything else that nobody says it has it is asked. */
+function lacks(piece: PieceFacts, things: string, part: string): Answer {
+	if (tellsPart(piece, part)) return lacksPart(piece, part);
+	const has = saidOnly(isDescribed(piece, `${things} with ${part}`)) !== 'no' || isTold(piece, part);
+	return has ? 'no' : 'unknown';
+}
+
+/** "Shoes must have a strap". */
 const having =
 	/^(?:(?:the|her|his|their|my|all|any) )?(.+?) (?:must|should|has to|have to|needs? to) have (.+)$/i;
 function heldByHaving({ words }: LimitClause): Held | undefined {
@@ -105,8 +113,8 @@ function heldByHaving({ words }: LimitClause): Held | undefined {
 	return {
 		known: !hasUnknown(part),
 		breaks: (piece) => {
-			const has = isDescribed(piece, `${things} with ${part}`) !== 'no' || isTold(piece, part);
-			return has ? 'no' : allOf(isDescribed(piece, things), 'unknown');
+			const isThing = isDescribed(piece, things);
+			return isThing === 'no' ? 'no' : allOf(isThing, lacks(piece, things, part));
 		},
 		asks: () => `has it ${wanted}?`
 	};
@@ -180,6 +188,20 @@ function alsoLying(held: Held, { words, only, said }: LimitClause): Held {
 	};
 }
 
+/** "No big buttons": how large a part is, where a piece has it; of what nobody tells that of it is asked. */
+function alsoOfAmount(held: Held, { words, only, said }: LimitClause): Held {
+	const limit = only ? undefined : amountLimitIn(words);
+	if (!limit) return held;
+	const { part, isSo } = limit;
+	const parted = heldBy({ said, words: part, only });
+	const isHad = (piece: PieceFacts) => saidOnly(anyOf(parted.breaks(piece), hasPart(piece, part))) !== 'no';
+	return {
+		known: true,
+		breaks: (piece) => (isHad(piece) ? isSo(piece) : 'no'),
+		asks: () => `has it ${words}?`
+	};
+}
+
 export function heldBy(clause: LimitClause): Held {
 	const { slots, when, words } = clause;
 	const byFigures = heldByFigures(clause);
@@ -190,7 +212,7 @@ export function heldBy(clause: LimitClause): Held {
 		heldByDemand(plain) ??
 		heldByHaving(plain) ??
 		heldByOrigin(plain) ??
-		alsoLying(heldByProperties(plain) ?? heldByWords(plain), plain);
+		alsoOfAmount(alsoLying(heldByProperties(plain) ?? heldByWords(plain), plain), plain);
 	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
 	const held = heldExcept(asked ? heldIf(always, asked) : always, clause.except);
 	return slots

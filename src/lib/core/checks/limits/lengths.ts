@@ -15,6 +15,13 @@ const reaches: readonly [said: RegExp, values: Partial<Record<FacetId, string>>]
 	[/\b(?:floor|ground)\b/i, { hemLength: 'floor', legLength: 'floor' }]
 ];
 
+/** Where tops end, of which it is only said that they reach there: "over the hips" is where something is. */
+const reachedByTops: typeof reaches = [
+	[/\bwaists?\b/i, { topLength: 'waist' }],
+	[/\bhips?\b/i, { topLength: 'hip' }],
+	[/\b(?:seat|bottom|bum|crotch|(?:her|his|their|my) behind)\b/i, { topLength: 'thigh' }]
+];
+
 const shorter = /\b(?:above|shorter than|higher than|over)\b(?!-)/i;
 const longer = /\b(?:below|longer than|past|lower than|under)\b/i;
 const orLonger =
@@ -35,7 +42,9 @@ export interface LengthLimit {
 
 /** What a clause says of lengths; undefined where it says nothing of them. `only`: it says what alone is worn. */
 export function lengthLimitIn(words: string, only: boolean): LengthLimit | undefined {
-	const [place, values] = reaches.find(([said]) => said.test(words)) ?? [];
+	const isReached = orLonger.test(words) || /\b(?:shorter|higher) than\b/i.test(words);
+	const places = isReached ? [...reaches, ...reachedByTops] : reaches;
+	const [place, values] = places.find(([said]) => said.test(words)) ?? [];
 	if (!place || !values) return undefined;
 	const rest = [place, shorter, longer, orLonger, orShorter, ofLength]
 		.reduce((left, said) => left.replace(said, ' '), words)
@@ -51,7 +60,8 @@ export function lengthLimitIn(words: string, only: boolean): LengthLimit | undef
 
 /** Does a piece end where such a limit forbids? What is worn over others shows no more of the body. */
 export function breaksLength({ values, never, itself }: LengthLimit, piece: PieceFacts): Answer {
-	if (never === 'before' && ['outer', 'layer'].includes(piece.slot)) return 'no';
+	const isOver = ['outer', 'layer'].includes(piece.slot) && values.topLength === undefined;
+	if (never === 'before' && isOver) return 'no';
 	for (const [facet, place] of Object.entries(values) as [FacetId, string][]) {
 		if (!piece.type.facets.includes(facet)) continue;
 		const value = piece.value(facet);

@@ -101,6 +101,19 @@ function creases(piece: PieceFacts): Answer {
 	return maybeCreasing.includes(cloth) ? 'unknown' : 'no';
 }
 
+/** Cloth on which damp shows dark (common practice). */
+const showsDamp: readonly string[] = [
+	'silk',
+	'satin',
+	'viscose',
+	'jersey',
+	'chambray',
+	'linen',
+	'crepe',
+	'chiffon',
+	'taffeta'
+];
+
 export const clothProperties: readonly Property[] = [
 	{
 		positive: true,
@@ -133,7 +146,7 @@ export const clothProperties: readonly Property[] = [
 	},
 	...([false, true] as const).map((positive): Property => ({
 		...(positive && { positive }),
-		said: /\bvegan\b|animal (?:products?|fibres?|fibers?|materials?)/i,
+		said: /\bvegan\b|animal (?:products?|fibres?|fibers?|materials?)|\banimals?\b.*\b(?:died|dead|killed|suffered|harmed)\b/i,
 		asks: 'is anything in it from an animal?',
 		holds: (piece) => anyOf(...fromAnimals.map((kind) => madeOf(piece, kind)))
 	})),
@@ -172,6 +185,11 @@ export const clothProperties: readonly Property[] = [
 		said: /\b(?:creas(?:es?|ed|ing|y)|crumpl(?:es?|ed|ing|y)|wrinkl(?:es?|ed|ing|y)|iron(?:s|ed|ing)?)\b/i,
 		asks: 'does it crease?',
 		holds: creases
+	},
+	{
+		said: /\b(?:shows?|showing) (?:the |any )?(?:sweat|perspiration|damp|water)\b|\b(?:sweat|perspiration) (?:marks?|patches|stains?)\b/i,
+		asks: 'does damp show on it?',
+		holds: (piece) => (piece.area > 0 && showsDamp.includes(piece.value('material') ?? '') ? 'unknown' : 'no')
 	},
 	{
 		said: /scratchy|itchy|prickly/i,

@@ -143,8 +143,8 @@ export const fasteningProperties: readonly Property[] = [
 	...([false, true] as const).map((positive): Property => ({
 		...(positive && { positive }),
 		said: positive
-			? /^(?:front|centre)[ -]?(?:opening|fastening|buttoned|buttoning|closing)(?: (?:tops?|dress(?:es)?|things?|bras?))? only$|^(?:opens?|fastens?|buttons?)(?: up)? (?:at|in) (?:the )?front only$/i
-			: /^(?:front[ -](?:opening|fastening)|opening at the front|(?:to )?(?:open|fasten|button)(?: up)? (?:at|in) (?:the )?front)$|\b(?:over|go(?:es)? over) (?:the|her|his|their|my) head\b|\b(?:overhead|over-the-head|pullover) (?:dressing|tops?|dress(?:es)?|things?)\b|^pull(?:ing)? (?:things |anything )?on over/i,
+			? /^(?:front|centre)[ -]?(?:opening|fastening|buttoned|buttoning|closing|access)(?: (?:tops?|dress(?:es)?|things?|bras?))? only$|^(?:opens?|fastens?|buttons?)(?: up)? (?:at|in) (?:the )?front only$/i
+			: /^(?:front[ -](?:opening|fastening|access)|opening at the front|(?:to )?(?:open|fasten|button)(?: up)? (?:at|in) (?:the )?front)$|\b(?:over|go(?:es)? over) (?:the|her|his|their|my) head\b|\b(?:overhead|over-the-head|pullover) (?:dressing|tops?|dress(?:es)?|things?)\b|^pull(?:ing)? (?:things |anything )?on over/i,
 		asks: 'does it open at the front?',
 		holds: pulledOverHead
 	})),

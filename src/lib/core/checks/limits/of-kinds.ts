@@ -64,7 +64,7 @@ export const kindProperties: readonly Property[] = [
 		holds: isOne('updo', 'low-bun', 'top-knot', 'french-twist', 'beehive', 'victory-rolls')
 	},
 	{
-		said: /\bhair (?:worn |left )?(?:down|loose)\b|\b(?:loose|flowing) hair\b/i,
+		said: /\bhair (?:worn |left )?(?:down|loose)\b|\b(?:loose|flowing) hair\b|\bhair (?:(?:must|has to|should|to) be )?(?:(?:tied|pulled|kept|pinned|scraped|worn) )?(?:back|(?:off|out of|away from) (?:the|her|his|their|my) (?:face|eyes))\b/i,
 		asks: 'is the hair down?',
 		holds: isOne('loose-hair')
 	},

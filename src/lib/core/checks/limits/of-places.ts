@@ -17,6 +17,11 @@ const at = (place: string) =>
 
 export const placeProperties: readonly Property[] = [
 	{ said: at('head'), asks: 'is it worn on the head?', holds: inSlots('head') },
+	{
+		said: /^over (?:the|her|his|their|my) ears?$/i,
+		asks: 'does it cover the ears?',
+		holds: (piece) => (inSlots('head')(piece) === 'yes' ? 'unknown' : inSlots('ears')(piece))
+	},
 	{ said: at('ears?|earlobes?'), asks: 'is it worn in the ears?', holds: inSlots('ears') },
 	{ said: at('wrists?|arms?'), asks: 'is it worn at the wrist?', holds: inSlots('wrist') },
 	{ said: at('fingers?|hands?'), asks: 'is it worn on the hand?', holds: inSlots('finger', 'hands') },
@@ -48,7 +53,7 @@ const onBody: readonly [said: string, slots: readonly SlotId[]][] = [
 	['waist|middle|tummy|stomach|belly|midriff', [...upper, 'legs', 'waist']],
 	[
 		'hips?|bottom|bum|behind|thighs?|knees?|legs?|ankles?|calf|calves',
-		[...lower, 'hosiery', 'outer', 'feet']
+		[...lower, 'hosiery', 'outer', 'feet', 'waist']
 	],
 	['back|front|sides?', slotIds]
 ];

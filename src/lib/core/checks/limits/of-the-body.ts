@@ -39,7 +39,7 @@ export const nextToSkin = ({ slot, moves }: PieceFacts): boolean =>
 /** What is shown as a top and covers no more than a bra does. */
 const isBra = ({ type }: PieceFacts): Answer => (shownUnderwear.includes(type.id) ? 'by-kind' : 'no');
 
-function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
+export function sleevesAre(piece: PieceFacts, ...lengths: readonly string[]): Answer {
 	if (!nextToSkin(piece)) return 'no';
 	const bySleeve = byFacet(piece, 'sleeveLength', among(...lengths));
 	if (piece.stated('sleeveLength') !== undefined) return bySleeve;

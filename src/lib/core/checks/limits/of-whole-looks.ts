@@ -1,6 +1,7 @@
 /** Limits of what is worn together, as clients say them: "no double denim", "never brown with black", "always earrings". */
 import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 import { withoutDenial } from './clauses';
+import { timedIn } from './occasions';
 import { exception, inPlaceOf, somebody } from './rewordings';
 import {
 	atMost,
@@ -163,6 +164,12 @@ export function lookLimitIn(said: string): OfLook | undefined {
 	const [, base] = exception.exec(bare) ?? [];
 	if (base) {
 		const of = lookLimitIn(base);
+		return of && ((worn) => asked(of(worn)));
+	}
+	// "No gold with silver at weddings": what is under the lights is worn over nothing.
+	const { words: anyTime, when } = timedIn(bare);
+	if (when) {
+		const of = lookLimitIn(anyTime);
 		return of && ((worn) => asked(of(worn)));
 	}
 	const [, most, counted] = atATime.exec(bare) ?? [];

@@ -50,6 +50,7 @@ const unless = oneOf(
 export const inPlaceOf = new RegExp(
 	oneOf(
 		`^(?:(?:is |quite )?(?:happy|fine|ok(?:ay)?|good|comfortable) (?:in|with)|loves|likes|yes to) .+?,? ${oneOf('except(?: for)?', 'apart from', 'other than', 'but (?:not?|never|hates?|dislikes?)(?: to)?', 'just not?')} `,
+		`^.+?(?:['’](?:s|re)| is| are) (?:fine|ok(?:ay)?|all right|allowed|good),? but (?:not?|never)(?: in)? `,
 		`^.+?,? (?:rather than|instead of|in place of|sooner than) `,
 		`^(?:any(?:thing)?|every(?:thing)?)(?: colou?rs?| metals?| shades?)?(?: goes| is fine)?,? ${unless}(?: in)? `
 	),
@@ -59,7 +60,13 @@ export const inPlaceOf = new RegExp(
 const atMost =
 	/,? (?:(?:is|are) (?:the|her|his|my|their) (?:most|limit|max(?:imum)?)\b(?: (?:i|she|he|they) can (?:do|manage|wear|stand))?|(?<=(?:cm|inch(?:es)?|heels?),? )tops$)/i;
 /** "Heels no, wedges yes": of two sentences the first is a limit. */
-const refusedLast = /^([\w -]+?),? (?:no|never|not|no way|no thanks)$/i;
+const refusedLast = /^([\w -]+?),? (?:(?:absolutely|definitely|just) )?(?:no|never|not|no way|no thanks)$/i;
+/** "If it’s beige it’s a no". */
+const refusedIf =
+	/^if (?:it|they)(?:['’](?:s|re)| is| are) (.+?),? (?:then )?(?:it|they)(?:['’](?:s|re)| is| are) (?:an? )?(?:no|out|never|off)\b.*$/i;
+/** "Flat soles" are asked for in a dress code; whoever wears none wears no flats. */
+const noFlatSoles =
+	/^(no|never|nothing with|avoids?|hates?|can['’]?t (?:wear|do|walk in)) (?:completely |totally |very )?flat (?:soles?|heels?|shoes?)$/i;
 const allowedLast =
 	/^(?!no\b|not\b|never\b|nothing\b)(?:but |and )?[\w -]+ (?:yes|fine|ok(?:ay)?|is fine|are fine)$/i;
 /** "Will only carry a crossbody". */
@@ -74,6 +81,11 @@ const deniedWithin =
 /** "Sleeves must be long", "keep prints small": a part of what is worn, and how it is to be. */
 const toBe =
 	/^(?:(?:the|her|his|their|my|all) )?([\w-]{3,}) (?:(?:must|should|has to|have to|needs? to)(?: always)? be|to be) (?:an? )?([\w-]+)$|^keeps? (?:(?:the|her|his|their|my|all) )?([\w-]{3,}) ([\w-]+)$/i;
+/** "Skirts only if they hit below the knee", "shorts only if they are long". */
+const onlyIf =
+	/^(.+?),? (?:only|just)(?: (?:ever|wears?))? (?:if|when|where) (?:they|it)(?:['’](?:re|s)| are| is)? (?:an? )?(?:(?:hits?|ends?|reach(?:es)?|comes?|falls?|goes?|sits?|stops?) )?(.+)$/i;
+/** Where something ends, or how long it is. */
+const ofReach = /\b(?:above|below|past|over|under|to|at) (?:the|her|his|their|my)\b/i;
 /** "No jewellery except pearls", "no trainers unless white". */
 export const exception =
 	/^(.+?),? (?:except(?:ing)?(?: for)?|apart from|other than|unless(?: (?:it is|it['’]s|they are|they['’]re))?|save for|but for) (?:(?:the|her|his|their|an?) )?((?!at\b|in\b|on\b|for\b).+)$/i;
@@ -105,11 +117,15 @@ const namesPart = (word: string): boolean =>
 export function reworded(said: string): { words: string; except?: string } | undefined {
 	const bare = said.trim().replace(somebody, '').replace(opinion, '');
 	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;
-	let words = bare
+	const [, things, so = ''] = onlyIf.exec(bare) ?? [];
+	if (things && ofReach.test(so)) return { words: `${things} ${so} only` };
+	let words = (things ? `${things} must ${/^have /i.test(so) ? so : `be ${so}`}` : bare)
 		.replace(lackingNothing, 'always ')
 		.replace(inPlaceOf, 'no ')
 		.replace(whatItDoes, '')
+		.replace(refusedIf, 'no $1')
 		.replace(refusedLast, 'no $1')
+		.replace(noFlatSoles, '$1 flats')
 		.replace(atMost, ' at most');
 	const [, other = ''] = notBut.exec(words) ?? [];
 	const isOther =

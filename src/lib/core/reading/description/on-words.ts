@@ -162,10 +162,13 @@ function workNext(parts: readonly Part[], at: number): Part | undefined {
 const ofNeck: ReadonlySet<FacetId> = new Set(['neckline', 'collar']);
 const ofWhole: ReadonlySet<FacetId> = new Set(['fit', 'size']);
 
-/** "Covered buttons", "puff sleeves": says how a part is, and names it. */
-const endsInPart = ({ span: { words } }: Part): boolean =>
-	words.length > 1 &&
-	longestPhrase(words, words.length - 1, words.length)?.senses.some(({ kind }) => kind === 'detail') === true;
+const isPart = (word: string): boolean =>
+	longestPhrase([word], 0, 1)?.senses.some(({ kind }) => kind === 'detail') === true;
+/** "Covered buttons", "puff sleeves", "tassels": says how a part is, or that it is there, and names it. */
+function endsInPart({ span: { words } }: Part): boolean {
+	const last = words.at(-1) ?? '';
+	return (words.length > 1 && isPart(last)) || (/[^s]s$/.test(last) && isPart(last.slice(0, -1)));
+}
 
 /** "With a big cowl", "big covered buttons": the part that a word for size is said of, where no garment is named with it. */
 function shapeNext(part: Part, next: Part | undefined, { before, head }: Clause): Part | undefined {
