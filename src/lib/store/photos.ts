@@ -27,6 +27,37 @@ export async function takePhoto(
 	return { id: newId(), rev: 0, hash, byteLength: bytes.size, addedOn: today(), note: '', ...facts };
 }
 
+/** As many bytes are stored at once, while as many more are read: memory stays bounded by both (this project's). */
+const atOnceBytes = 16 * 1024 * 1024;
+
+/** Stores photos as they come out of a file, several in one transaction and the next read meanwhile. Rejects with what goes wrong first. */
+export async function keepPhotos(
+	photos: AsyncIterable<{ hash: string; bytes: Blob }>,
+	db: StudioDatabase = database
+): Promise<void> {
+	let batch: { hash: string; bytes: Blob; addedAt: string }[] = [];
+	let size = 0;
+	let stored: Promise<unknown> = Promise.resolve();
+	const store = async () => {
+		const next = batch;
+		batch = [];
+		size = 0;
+		await stored;
+		stored = db.transaction('rw', db.photoBytes, () =>
+			Promise.all(next.map((photo) => db.photoBytes.put(photo)))
+		);
+		// It is waited for once the next ones are read, or at the end.
+		stored.catch(() => undefined);
+	};
+	for await (const { hash, bytes } of photos) {
+		batch.push({ hash, bytes, addedAt: moment() });
+		size += bytes.size;
+		if (size >= atOnceBytes) await store();
+	}
+	await store();
+	await stored;
+}
+
 /** Bytes that are on their way to the table. */
 let coming: Promise<unknown> | undefined;
 

@@ -24,7 +24,7 @@ import { moment, today } from './clock';
 import { database, recordTables, type StudioDatabase } from './database';
 import { studioWasReplaced } from './kept';
 import { change } from './journal';
-import { bytesOfPhoto, fetchDemoPhotos } from './photos';
+import { bytesOfPhoto, fetchDemoPhotos, keepPhotos } from './photos';
 
 const newSettings = (): Settings =>
 	freshSettings({ rev: 1, timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone });
@@ -143,12 +143,11 @@ export async function readSealedBackup(
 	return opened.ok ? openInWorker(opened.value, signal) : opened;
 }
 
-/** Puts a backup that was read in place of the present studio: photos first, one by one, then all records at once. */
+/** Puts a backup that was read in place of the present studio: photos first, some at a time, then all records at once. */
 export async function restoreBackup(opened: OpenedBackup, db: StudioDatabase = database): Promise<void> {
 	if (opened.document.part)
 		throw new RangeError('The file holds a part of a studio. Read it in under Share and merge.');
-	for await (const { hash, bytes } of opened.photos())
-		await db.photoBytes.put({ hash, bytes, addedAt: moment() });
+	await keepPhotos(opened.photos(), db);
 	await restoreDocument(opened.document, db);
 }
 
@@ -207,8 +206,7 @@ export async function mergeIn(
 	taken: readonly RecordKey[],
 	db: StudioDatabase = database
 ): Promise<number | undefined> {
-	for await (const { hash, bytes } of opened.photos())
-		await db.photoBytes.put({ hash, bytes, addedAt: moment() });
+	await keepPhotos(opened.photos(), db);
 	return change(
 		label,
 		async (writer) => {
