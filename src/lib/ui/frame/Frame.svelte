@@ -14,6 +14,7 @@
 	import Guarded from './Guarded.svelte';
 	import StoreGate from './StoreGate.svelte';
 	import { isTyping } from './keys';
+	import { whenIdle } from './ready';
 	import { keepApp } from './kept-app';
 	import Notices from './Notices.svelte';
 	import { notices } from './notices.svelte';
@@ -43,6 +44,8 @@
 	}
 	/** Once the first view has settled: what the other places need is fetched, so that they open with the server stopped too. */
 	const settledMs = 4000;
+	/** As long as each of them waits for an idle moment, at most. */
+	const busyMs = 1000;
 	/** Puts a newer version of the app in place of this one; undefined while there is none. */
 	let takeOver = $state.raw<(() => void) | undefined>();
 	onMount(() => {
@@ -59,9 +62,11 @@
 				'/references/x',
 				'/recipes/x'
 			];
-			await Promise.all(
-				[...places.map(([href]) => href), ...inside].map((href) => preloadCode(href).catch(() => undefined))
-			);
+			// One after another: what is pressed meanwhile waits for none but one of them.
+			for (const href of [...places.map(([place]) => place), ...inside]) {
+				await whenIdle(busyMs);
+				await preloadCode(href).catch(() => undefined);
+			}
 			await readyArchive();
 			await keepApp((newer) => (takeOver = newer)).catch(() => undefined);
 		}, settledMs);

@@ -1,9 +1,13 @@
 <script lang="ts">
 	import { garmentType, moneyInWords, moves, type WinBack } from '$lib/core';
+	import { turn } from '../../frame/turns.svelte';
 	import { m } from '../../messages';
 	import type { FittingTable } from '../table/table.svelte';
 
 	let { table }: { table: FittingTable } = $props();
+	/** The score can be read before its points are looked for. */
+	const sought = turn();
+	const cheapest = $derived(sought.come ? table.cheapest : undefined);
 	/** As many as stand beside the losses. */
 	const shown = 5;
 
@@ -20,10 +24,10 @@
 </script>
 
 <h3>{m.fitting.cheapest}</h3>
-{#if table.cheapest === undefined}<p class="soft" aria-busy="true">{m.fitting.lookingForPoints}</p>{/if}
-{#if table.cheapest?.length === 0}<p class="soft">{m.fitting.nothingToWin}</p>{/if}
+{#if cheapest === undefined}<p class="soft" aria-busy="true">{m.fitting.lookingForPoints}</p>{/if}
+{#if cheapest?.length === 0}<p class="soft">{m.fitting.nothingToWin}</p>{/if}
 <ul>
-	{#each table.cheapest?.slice(0, shown) ?? [] as one (`${one.elementId} ${one.change.kind} ${costOf(one)}`)}
+	{#each cheapest?.slice(0, shown) ?? [] as one (`${one.elementId} ${one.change.kind} ${costOf(one)}`)}
 		<li>
 			<button class="points-row" onclick={() => void table.winBack(one)}>
 				<span class="figures points">{m.fitting.winPoints(one.points.toFixed(1))}</span>

@@ -5,6 +5,7 @@
 <script lang="ts">
 	import { dayChanges } from '$lib/core';
 	import Guarded from '../../frame/Guarded.svelte';
+	import { turn } from '../../frame/turns.svelte';
 	import { m } from '../../messages';
 	import CheckPanel from '../check/CheckPanel.svelte';
 	import type { TableHand } from '../hand/hand.svelte';
@@ -24,6 +25,9 @@
 	}
 	let { table, hand, view, side = $bindable(), onwhy }: Props = $props();
 
+	// Plates and rungs come first, then the cards, then what the eye finds: none waits for all of them.
+	const cards = turn();
+	const found = turn();
 	const changed = $derived(dayChanges(table.echo.plannedFor, table.event).length);
 </script>
 
@@ -35,7 +39,7 @@
 			{#if table.echo.extras.length > 0}<span class="figures">{table.echo.extras.length}</span>{/if}</button
 		>
 		<button aria-pressed={side === 'check'} onclick={() => (side = 'check')}
-			>{m.fitting.check.title} <span class="figures">{table.check.faults || ''}</span></button
+			>{m.fitting.check.title} <span class="figures">{(found.come && table.check.faults) || ''}</span></button
 		>
 		<button aria-pressed={side === 'wear'} onclick={() => (side = 'wear')}
 			>{m.fitting.wear.title}
@@ -49,7 +53,7 @@
 			<CheckPanel {table} onsee={view.see} />
 		{:else if side === 'wear'}
 			<WearPanel {table} />
-		{:else if table.selected}
+		{:else if table.selected && cards.come}
 			<Tray {table} {hand} element={table.selected} {onwhy} />
 		{/if}
 	</Guarded>

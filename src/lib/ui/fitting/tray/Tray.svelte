@@ -90,7 +90,8 @@
 		<TrayHead {table} {element} {onwhy} />
 		<div class="row find">
 			<Search size="sm" labelText={m.fitting.find} placeholder={m.fitting.find} bind:value={tray.search} />
-			<Checkbox labelText={m.fitting.withinLimits} bind:checked={tray.withinLimits} />
+			<!-- Without a title it is measured for one, which lays the whole page out once more. -->
+			<Checkbox title="" labelText={m.fitting.withinLimits} bind:checked={tray.withinLimits} />
 		</div>
 		{#if tray.comparing.length === 1}
 			<p class="soft one" role="status">{m.fitting.compare.one(tray.comparing[0]?.title ?? '')}</p>

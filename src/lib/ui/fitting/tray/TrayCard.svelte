@@ -4,6 +4,7 @@
 	import Compare from 'carbon-icons-svelte/lib/Compare.svelte';
 	import Information from 'carbon-icons-svelte/lib/Information.svelte';
 	import PlateFigure from '../../plate/PlateFigure.svelte';
+	import { turn } from '../../frame/turns.svelte';
 	import { m } from '../../messages';
 	import BecomesNote from './BecomesNote.svelte';
 	import ListingFacts from './ListingFacts.svelte';
@@ -27,6 +28,8 @@
 	}
 	let { candidate, element, client, compared, onchoose, onadd, oncompare, onsheet, onhold }: Props = $props();
 
+	/** A rung's cards can be read before they are drawn. */
+	const drawn = turn();
 	// A choice makes new candidates of the same garments: what is drawn and said of them stays.
 	const garment = $derived(candidate.garment);
 	const closeness = $derived(candidate.closeness);
@@ -39,7 +42,12 @@
 <div class="row" {@attach asCard(() => candidate, onhold)}>
 	<button class="card" data-card={candidate.key} aria-pressed={candidate.chosen} onclick={onchoose}>
 		<span class="drawing">
-			<PlateFigure {look} {body} slot={garmentType(garment.type).slot} title={garmentInWords(garment)} />
+			{#if drawn.come}<PlateFigure
+					{look}
+					{body}
+					slot={garmentType(garment.type).slot}
+					title={garmentInWords(garment)}
+				/>{/if}
 		</span>
 		<span class="text">
 			<strong>{candidate.title}</strong>

@@ -52,7 +52,9 @@
 </script>
 
 {#snippet check(move: MoveId, note: string)}
+	<!-- Without a title it is measured for one, which lays the whole page out once more. -->
 	<Checkbox
+		title=""
 		labelText={moves[move].label + note}
 		checked={match?.movesDone.includes(move) ?? false}
 		on:check={({ detail }) => {
