@@ -22,8 +22,8 @@ const noSleeves = ['sleeveless', 'strapless'];
 export function hasPart(piece: PieceFacts, words: string): Answer {
 	if (isTold(piece, words)) return 'yes';
 	const detail = partIn(words);
-	const [facet, none] = detail?.without ?? [];
-	if (!detail || !facet || !none) return 'no';
+	if (!detail?.without) return 'no';
+	const [facet, none] = detail.without;
 	if (!piece.type.facets.includes(facet)) return 'no';
 	// A strapless neckline has no sleeves, though nobody speaks of them.
 	const isWithout =
