@@ -224,3 +224,89 @@ describe('hoops', () => {
 		expect(typesIn(text)).toContain('hoops');
 	});
 });
+
+describe('what a slash joins', () => {
+	const clothes = sure.filter(({ division }) => ['tops', 'layers', 'bottoms'].includes(division));
+	const twoColours = fc
+		.tuple(colourWord, colourWord)
+		.filter(([one, other]) => hexesIn(`${one} and ${other} scarf`)[0]?.length === 2);
+	it('are two colours of one thing, before its name and after it, and none of the next', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...clothes), twoColours, ({ singular }, [one, other]) => {
+				const [before, after] = [`${one}/${other} ${singular}`, `${singular} ${one}/${other}`];
+				const both = hexesIn(`${one} and ${other} ${singular}`);
+				fc.pre(both.length === 1 && typesIn(`${one} ${singular}`).length === 1);
+				for (const said of [before, after]) {
+					const text = `${said}, boots`;
+					expect(hexesIn(text), text).toEqual([both[0], []]);
+				}
+			}),
+			runs
+		);
+	});
+	it('are a choice where they are worn in one place, and two things else', () => {
+		expect(readLook('loafers/brogues in brown, jeans').questions[0]?.choices).toEqual(['loafers', 'brogues']);
+		expect(typesIn('a grey hat/gloves')).toEqual(['hat', 'gloves']);
+	});
+});
+
+describe('colours straight after a name', () => {
+	const three = fc
+		.uniqueArray(colourWord, { minLength: 3, maxLength: 3 })
+		.filter(([one, two, last]) => hexesIn(`${one}, ${two} and ${last} striped scarf`)[0]?.length === 3);
+	it('are all of its own up to the comma: “a shirt red, white and blue, jeans”', () => {
+		fc.assert(
+			fc.property(three, ([one = '', two = '', last = '']) => {
+				for (const text of [`scarf ${one}, ${two} and ${last}, jeans`, `scarf ${one} and ${last}, jeans`])
+					expect(hexesIn(text)[1], text).toEqual([]);
+			}),
+			runs
+		);
+	});
+	it('are the next one’s where that is named with them: “a dress red and white shoes”', () => {
+		expect(hexesIn('dress red and white shoes')[1]).toEqual(hexesIn('white shoes')[0]);
+	});
+});
+
+describe('a cloth that is worn open over another thing', () => {
+	it.each(['', ' (red and black)', ', red and black,', ' in red and black'])(
+		'is a thing of its own, whatever colours stand between: “plaid flannel%s”',
+		(colours) => {
+			const text = `plaid flannel${colours} worn open over a white tee, jeans`;
+			expect(typesIn(text), text).toEqual(['flannel-shirt', 't-shirt', 'jeans']);
+			expect(hexesIn(text)[1], text).toEqual(hexesIn('a white tee')[0]);
+		}
+	);
+});
+
+describe('two things that are a set', () => {
+	it('share their cloth and their colour: “cashmere joggers and hoodie set, grey”', () => {
+		fc.assert(
+			fc.property(fc.constantFrom('linen', 'silk', 'velvet', 'cashmere'), colourWord, (cloth, colour) => {
+				const [plain] = elementsOf(`${colour} hoodie`);
+				// "Dark denim" says a cloth as well.
+				fc.pre(hexesOf(plain).length === 1 && plain?.garment.facets.material === undefined);
+				const text = `${cloth} shirt and shorts set, ${colour}, white trainers`;
+				const [shirt, shorts] = elementsOf(text);
+				expect(hexesOf(shirt), text).toEqual(hexesOf(shorts));
+				expect(
+					[shirt, shorts].map((one) => one?.garment.facets.material?.value),
+					text
+				).toEqual([cloth, cloth]);
+			}),
+			runs
+		);
+	});
+});
+
+describe('sequins', () => {
+	it('are on a cloth that was named before them, and what a thing is of where none was', () => {
+		const cloths = (text: string) => {
+			const { material, texture } = elementsOf(text)[0]?.garment.facets ?? {};
+			return [material?.value, texture?.value];
+		};
+		expect(cloths('a skirt in net, green, with gold sequins')).toEqual(['net', 'sequinned']);
+		expect(cloths('a black tulle skirt with sequins')).toEqual(['tulle', 'sequinned']);
+		expect(cloths('a dress in silver sequins')).toEqual(['sequin', undefined]);
+	});
+});

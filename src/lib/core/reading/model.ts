@@ -44,6 +44,8 @@ export interface Token {
 	aside?: true;
 	/** What stands in the bracket is asked: "(cardigan?)". */
 	guessed?: true;
+	/** A slash joins it to the word before: "red/black". */
+	slashed?: true;
 	/** A colon or a dash stands before it: what went before may be what it is listed under. */
 	labelled?: true;
 }
@@ -58,6 +60,7 @@ export interface Span {
 	hyphenated: boolean;
 	aside?: true;
 	guessed?: true;
+	slashed?: true;
 	labelled?: true;
 	/** Empty for an unknown word. */
 	senses: readonly Sense[];

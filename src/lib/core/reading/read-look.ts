@@ -272,8 +272,11 @@ function describeAll(
 			// "A navy coat, shoes and bag to match".
 			if (own.group.own.before === 'and' && own.group.own.bare && matchesBy(own.group, 'match'))
 				takeFrom(previous.description, source.description, onlyColour(own.group));
-		} else if (previous && shares(previous.group, own.group))
+		} else if (previous && shares(previous.group, own.group)) {
 			takeFrom(own.description, previous.description, false);
+			// "Cashmere joggers and hoodie set, in grey".
+			if (own.group.own.asSet) takeFrom(previous.description, own.description, false);
+		}
 		const source = ofSameCloth(own, worn.slice(0, i));
 		if (source) takeFrom(own.description, source.description, false);
 	});

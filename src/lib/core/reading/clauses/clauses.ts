@@ -543,6 +543,7 @@ class ClauseBuilder implements Reached {
 		const isUnder = this.previous?.words.at(-1) === 'under';
 		if (has('all', 'each') && clause.parts.length === 0 && (isUnder || !this.isBelow())) clause.all = true;
 		if (has('set') && clause.parts.length === 0) clause.set = true;
+		if (has('set') && clause.head?.at === at - 1 && clause.before === 'and') clause.asSet = true;
 		if (has('one', 'ones') && clause.parts.at(-1)?.role === 'said' && !clause.head) {
 			const another = has('one') ? anotherOf(this) : undefined;
 			if (another) this.add({ ...span, senses: another }, at, 'head');

@@ -55,6 +55,7 @@ export function namedTogether(named: readonly Group[], clause: Clause): readonly
 
 /** Does what is said of the first garment speak of the second as well: "suede boots and bag", "matching hoodie and joggers"? */
 export function shares(first: Group, second: Group): boolean {
+	if (second.own.asSet && second.own.bare) return true;
 	if (!namedBesides(second)) return false;
 	// "Midnight blue like the bow tie and trousers".
 	if (first.own.parts[0]?.role === 'matching' || first.own.likened) return true;

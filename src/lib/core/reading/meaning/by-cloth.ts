@@ -33,6 +33,18 @@ export interface Ahead {
 
 const isColour = ({ senses }: Span) => senses.some(({ kind }) => kind === 'colour');
 
+/** "A plaid flannel (red and black) open over a tee": where, behind colours and how it is worn, it is said what it is worn over; undefined where it is not. */
+function overFrom(spans: readonly Span[], from: number): number | undefined {
+	const passes = (span: Span) =>
+		isColour(span) ||
+		span.senses.some(({ kind }) => kind === 'move' || kind === 'filler') ||
+		['and', 'in'].includes(senseOf(span, 'link')?.link ?? '');
+	const at = spans.findIndex((span, i) => i >= from && (!passes(span) || span.breakBefore === 'stop'));
+	const joint = spans[at];
+	const isOver = at > from && joint?.words.includes('over') === true && isOfAnother(joint, spans[at + 1]);
+	return isOver && spans.slice(from, at).some(isColour) ? at : undefined;
+}
+
 /** Looks ahead from a span to the next comma, stop or the end. */
 export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	let end = from + 1;
@@ -42,6 +54,8 @@ export function aheadOf(spans: readonly Span[], from: number): Ahead {
 	const types = clause.flatMap((span) => sensesOf(span, 'type').map(({ type }) => type));
 	// "Raw denim with deep turn-ups, boots": what it has comes before what is named next.
 	if (joint?.words.includes('with') && types.length === 0) return { ...aheadOf(spans, end), told: true };
+	const over = overFrom(spans, from);
+	if (over !== undefined) return aheadOf(spans, over);
 	const isOfCloth = clause.some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'material'));
 	const isAnother = joint !== undefined && isOfAnother(joint, spans[spans.indexOf(joint) + 1]);
 	return {

@@ -117,6 +117,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	const named = isPlaceAlone(clauses[at - 1]) ? clauses[at - 2] : clauses[at - 1];
 	if (endsHere && named?.head && saysOnlyColour(clause) && !previous.clauses.some(saysColour)) return false;
 	if (listsUpTo(clauses, at, headed)) return true;
+	if (isListedAfterName(clauses, at, headed)) return false;
 	// "The sari is tied high. White cotton with a red border, a red blouse": what has an article and a colour of its own takes none from before.
 	const isOfLast = clause.parts.some(isColour) && !previous.clauses.some(saysColour);
 	const hasOwnToo = described && !described.bare && !described.definite && described.parts.some(isColour);
@@ -134,6 +135,21 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	// "A striped shirt, blue and white", "a blue shirt, striped": what is still wanting of the one before is said of that.
 	return [isColour, isPrint].some(
 		(says) => clause.parts.some(says) && previous.clauses.some(({ parts }) => parts.some(says))
+	);
+}
+
+/** "A shirt red and black, jeans", "red, white and blue, jeans": one of several colours that stand straight after a name, before a comma. */
+function isListedAfterName(clauses: readonly Clause[], at: number, headed: number): boolean {
+	const [clause, named] = [clauses[at], clauses[at - 1]];
+	const first = named?.parts.at(-1);
+	if (!clause || !named?.head || !first || first === named.head || !isColour(first)) return false;
+	const listed = clauses.slice(at, headed);
+	const isOne = ({ bare, paused }: Clause) => bare && !paused;
+	return (
+		clauses[headed]?.before === 'comma' &&
+		listed.at(-1)?.before === 'and' &&
+		listed.slice(0, -1).every(({ before }) => before === 'comma') &&
+		listed.every((one) => saysOnlyColour(one) && isOne(one))
 	);
 }
 

@@ -63,6 +63,8 @@ export interface Clause {
 	excepted: boolean;
 	/** Said of all that will be listed: "a set in gold: …". */
 	set: boolean;
+	/** "Joggers and hoodie set": what it names and what was named before it are one of each other. */
+	asSet: boolean;
 	/** Said of the garment before, whatever follows: "a white one". */
 	back: boolean;
 	/** "A" or "an" stands before it. */
@@ -104,6 +106,7 @@ export function freshClause(before: Clause['before'], denied = false): Clause {
 		all: false,
 		excepted: false,
 		set: false,
+		asSet: false,
 		back: false,
 		ofOne: false,
 		labelled: false,

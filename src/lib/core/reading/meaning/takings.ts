@@ -57,10 +57,16 @@ export const canBeOf = ({ division }: GarmentType, material: string): boolean =>
 	!metalFirst.has(division) && !(strung.has(material) && (inCloth.has(division) || division === 'footwear'));
 /** What is sewn on in numbers. */
 const sewnOn = new Set(['crystal', 'pearl', 'bead', 'gemstone', 'glass', 'shell', 'turquoise-stone']);
-/** "A gown with crystals" is of no crystal: it is set with them. */
-function asSewnOn<S extends { facet: FacetId; value: string }>(sense: S, { division }: GarmentType): S {
-	if (sense.facet !== 'material' || !inCloth.has(division) || !sewnOn.has(sense.value)) return sense;
-	return { ...sense, facet: 'texture', value: 'beaded' };
+/** "A gown with crystals" is of no crystal, a dupatta of net with sequins of no sequins: it is set with them. */
+function asSewnOn<S extends { facet: FacetId; value: string }>(
+	sense: S,
+	{ type: { division, own }, facets }: Description
+): S {
+	if (sense.facet !== 'material' || !inCloth.has(division)) return sense;
+	const material = facets.material?.value ?? own.material ?? sense.value;
+	if (sense.value === 'sequin' && material !== sense.value)
+		return { ...sense, facet: 'texture', value: 'sequinned' };
+	return sewnOn.has(sense.value) ? { ...sense, facet: 'texture', value: 'beaded' } : sense;
 }
 /** A length as it is of such a thing: "long shorts" end at the knee, gloves "to the wrist" are short ones. */
 function asLongOf<S extends { facet: FacetId; value: string }>(
@@ -223,7 +229,7 @@ export function takings(part: Part, description: Description, onDetail?: Part): 
 			? [takeFacet('heelHeight', heelOf(length.cm), Math.round(length.cm * 10) / 10)]
 			: [];
 	const facets = sensesOf(span, 'facet')
-		.map((sense) => asSewnOn(asLongOf(sense, type, span.words), type))
+		.map((sense) => asSewnOn(asLongOf(sense, type, span.words), description))
 		.filter(
 			({ facet, value }) =>
 				type.facets.includes(facet) &&

@@ -27,6 +27,7 @@ import { withOneColour } from './one-colour';
 import { withSameColours } from './same';
 import { tokensOf, wordsOf } from '../words/tokens';
 import { withPatternParts } from './patterned';
+import { withSlashes } from './slashed';
 import { withVagueThings } from './vague';
 
 const isColour = (found: Found | undefined) => found?.senses.some(({ kind }) => kind === 'colour') ?? false;
@@ -295,6 +296,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 			hyphenated: first.hyphenated,
 			...(first.aside ? { aside: first.aside } : {}),
 			...(first.guessed ? { guessed: first.guessed } : {}),
+			...(first.slashed ? { slashed: first.slashed } : {}),
 			...(first.labelled ? { labelled: first.labelled } : {}),
 			senses,
 			...(senses.length > 0 && slipped ? { meant: mended.join(' ') } : {})
@@ -302,6 +304,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	const told = withSameColours(withOneColour(withKindsSaid(withInvertedNames(withLengthsOfNext(spans)))));
+	const joined = withSlashes(withLengthsOfNext(spans));
+	const told = withSameColours(withOneColour(withKindsSaid(withInvertedNames(joined))));
 	return withPatternParts(withVagueThings(told));
 }

@@ -132,6 +132,7 @@ export function tokensOf(text: string): Token[] {
 				hyphenated,
 				...(aside ? { aside } : {}),
 				...(aside && guessed ? { guessed } : {}),
+				...(text[start - 1] === '/' && tokens.at(-1)?.end === start - 1 ? { slashed: true as const } : {}),
 				...(labelled ? { labelled } : {})
 			});
 			if (thing)
