@@ -76,6 +76,7 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 	chunky: ['chunky', 'platform', 'lug'],
 	baggy: ['baggy', 'oversized'],
 	oversized: ['oversized', 'baggy'],
+	relaxed: ['relaxed', 'oversized', 'baggy', 'wide', 'palazzo'],
 	v: ['deep-v', 'plunge'],
 	'deep-v': ['deep-v', 'plunge'],
 	'pussy-bow': ['pussy-bow'],
@@ -110,6 +111,10 @@ export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string): Answe
 	if (facet === 'material' && materialOfTexture[piece.stated('texture') ?? ''] === wanted) return 'yes';
 	if (stated !== undefined) return 'no';
 	const usual = piece.type.usual[facet];
+	// How large a jewel or a bag is goes by no kind.
+	const ofAnySize = ['jewellery', 'accessories', 'bags'].includes(piece.type.division);
+	if (facet === 'size' && usual === undefined && ofAnySize && piece.type.facets.includes(facet))
+		return 'unknown';
 	return usual !== undefined && (isAsFar(facet, wanted, usual) || others.includes(usual)) ? 'by-kind' : 'no';
 }
 

@@ -49,7 +49,9 @@ export function lengthLimitIn(words: string, only: boolean): LengthLimit | undef
 	const rest = [place, shorter, longer, orLonger, orShorter, ofLength]
 		.reduce((left, said) => left.replace(said, ' '), words)
 		.trim();
-	if (orLonger.test(words)) return { values, never: 'before', itself: false, rest };
+	// "Hems at the ankle" end nowhere above it.
+	const isThere = /^(?:hems?|hemlines?|sleeves) (?:end(?:ing)? )?at /i.test(words);
+	if (isThere || orLonger.test(words)) return { values, never: 'before', itself: false, rest };
 	if (orShorter.test(words)) return { values, never: 'after', itself: false, rest };
 	// "Hem below the knee" says how it is to be; "skirts below the knee" what is not worn.
 	const wanted = only || /^(?:hems?|hemlines?|skirts? and dresses|lengths?|sleeves?)\b/i.test(words);
