@@ -14,7 +14,7 @@
 	import Guarded from './Guarded.svelte';
 	import StoreGate from './StoreGate.svelte';
 	import { isTyping } from './keys';
-	import { whenIdle } from './ready';
+	import { whenIdle } from './after-paint';
 	import { keepApp } from './kept-app';
 	import Notices from './Notices.svelte';
 	import { notices } from './notices.svelte';

@@ -1,13 +1,6 @@
 /** Made ready when nothing else is to be done. */
 import { readLook } from '$lib/core';
 
-/** Waits until nothing else is to be done, or for so long (ms). */
-export const whenIdle = (longestMs: number): Promise<void> =>
-	new Promise((resolve) => {
-		if ('requestIdleCallback' in globalThis) requestIdleCallback(() => resolve(), { timeout: longestMs });
-		else setTimeout(resolve);
-	});
-
 /** What a page shows has come by then (ms). */
 const settlingMs = 300;
 
