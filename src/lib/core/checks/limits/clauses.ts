@@ -44,7 +44,7 @@ const beginnings = [
 ];
 /** "Heels at all", "shoulders, please": what only adds weight. */
 const endings =
-	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|(?:where|when|if)(?:ever| at all)? possible|if (?:i|she|he|they|we) can help it|on (?:me|her|him|them)|whatever|allerg(?:y|ies)|intolerance|sensitivity|(?:on|for) (?:religious|ethical|medical|health|moral) (?:grounds|reasons)|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
+	/[\s,]+(?:as (?:an? )?[\w -]+|at all|ever(?: again)?|again|any ?more|any longer|please|showing|on show|visible|clothes|clothing|things|garments|pieces|items|outfits|of any kind|whatsoever|(?:where|when|if)(?:ever| at all)? possible|if (?:i|she|he|they|we) can help it|on (?:me|her|him|them)|for (?:now|the (?:moment|time being)|a while)|at (?:the moment|present)|in (?:any form|sight|anything)|whatever|allerg(?:y|ies)|intolerance|sensitivity|(?:on|for) (?:religious|ethical|medical|health|moral) (?:grounds|reasons)|(?:in|at|for|to) (?:the |a )?(?:church|chapel|temple|mosque|mass|prayers|public|work|school|the office))$/i;
 /** "Dry-clean only" is a label, not all that is worn. */
 const onlyWords =
 	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|(?<!\bdry[ -]?clean)[\s,]+(?:only|always|every time|please)$/i;

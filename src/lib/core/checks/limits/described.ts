@@ -67,7 +67,9 @@ function isAsFar(facet: FacetId, wanted: string, value: string): boolean {
 	return from > last - end ? at >= from : at === from;
 }
 
-/** What is said of one part holds for another that has it too: a ruffled hem and a ruffled collar are ruffles, an open toe is a peep. */
+/** What is said of one part holds for another that has it too: a ruffled hem and a ruffled collar are ruffles, an open toe is a peep. One that means
+ * something else of another part is named with its facet: wide legs are loose, a wide brim is not.
+ */
 const alike: Readonly<Record<string, readonly string[]>> = {
 	open: ['peep'],
 	sequin: ['sequinned'],
@@ -76,7 +78,7 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 	chunky: ['chunky', 'platform', 'lug'],
 	baggy: ['baggy', 'oversized'],
 	oversized: ['oversized', 'baggy'],
-	relaxed: ['relaxed', 'oversized', 'baggy', 'wide', 'palazzo'],
+	relaxed: ['relaxed', 'oversized', 'baggy', 'leg=wide', 'leg=palazzo'],
 	v: ['deep-v', 'plunge'],
 	'deep-v': ['deep-v', 'plunge'],
 	'pussy-bow': ['pussy-bow'],
@@ -99,8 +101,9 @@ export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string): Answe
 	const others = alike[wanted] ?? [];
 	const stated = piece.stated(facet);
 	if (stated !== undefined && (isAsFar(facet, wanted, stated) || others.includes(stated))) return 'yes';
-	if (others.length > 0 && Object.values(piece.garment.facets).some(({ value }) => others.includes(value)))
-		return 'yes';
+	const isAlike = ([id, { value }]: [string, { value: string }]) =>
+		others.includes(value) || others.includes(`${id}=${value}`);
+	if (others.length > 0 && Object.entries(piece.garment.facets).some(isAlike)) return 'yes';
 	// A back that is cut out, a lace yoke: what only a part of it is of stands in its note.
 	if (
 		isOfCloth(facet) &&

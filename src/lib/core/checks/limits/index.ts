@@ -5,6 +5,7 @@ export { limitsIn } from './clauses';
 import { clausesIn, ofTheLook, saysCovered, sentencesOf, type LimitClause } from './clauses';
 import { remembered } from './descriptions';
 import { heldBy, type Held } from './held';
+import { isCarried } from './meant-together';
 import { lookLimitIn } from './of-whole-looks';
 import type { OfLook } from './together';
 
@@ -36,11 +37,17 @@ function toldAs(limit: string, [clause, ...others]: readonly LimitClause[]): str
 	return isBare ? `never: ${limit}` : quoted(limit);
 }
 
+/** "Crossbody bags at all times" asks for one in every look, and is carried instead of any other. */
+const isInsteadOfOthers = (said: string): boolean => {
+	const clauses = clausesIn(said);
+	return clauses.length > 0 && clauses.every(({ words, only }) => only && isCarried(words));
+};
+
 /** A limit made ready; remembered, since a look is checked again and again. */
 const readied = remembered((limit): ReadyLimit => {
 	const sentences = sentencesOf(limit).map((said) => ({ said, of: lookLimitIn(said) }));
 	const looks = sentences.flatMap(({ said, of }) => (of ? [{ said: said.trim(), of }] : []));
-	const others = sentences.filter(({ of }) => !of);
+	const others = sentences.filter(({ said, of }) => !of || isInsteadOfOthers(said));
 	const clauses = others.flatMap(({ said }) => clausesIn(said));
 	const held = clauses.map(heldBy);
 	return {

@@ -140,6 +140,11 @@ export const atMost = (figure: string, what: string) => countOf(figureOf(figure)
 const filled: readonly SlotId[] = ['top', 'legs', 'whole', 'feet', 'under', 'hair', 'face', 'nails', 'scent'];
 const slotsOf = (words: string): SlotId[] =>
 	readLook(words).elements.map(({ garment }) => garmentType(garment.type).slot);
+/** Is it carried, and nothing besides: one bag instead of another? */
+export const isCarried = (words: string): boolean => {
+	const slots = slotsOf(words);
+	return slots.length > 0 && slots.every((slot) => slot === 'bag');
+};
 const isOptional = (words: string) => slotsOf(words).some((slot) => !filled.includes(slot));
 
 export function neededOf(what: string, where?: string): OfLook | undefined {

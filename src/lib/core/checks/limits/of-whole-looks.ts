@@ -168,9 +168,9 @@ export function lookLimitIn(said: string): OfLook | undefined {
 	}
 	// "No gold with silver at weddings": what is under the lights is worn over nothing.
 	const { words: anyTime, when } = timedIn(bare);
-	if (when) {
+	if (anyTime !== bare) {
 		const of = lookLimitIn(anyTime);
-		return of && ((worn) => asked(of(worn)));
+		return when ? of && ((worn) => asked(of(worn))) : of;
 	}
 	const [, most, counted] = atATime.exec(bare) ?? [];
 	if (most && counted) return atMost(most, counted);
