@@ -110,6 +110,10 @@ export function garmentType(id: string): GarmentType {
 	return type;
 }
 
+/** Divisions of what is cut and sewn, and seen when it is worn: no underwear, nothing that is worn beside clothes. */
+const clothes: ReadonlySet<string> = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
+export const isClothing = ({ division }: Pick<GarmentType, 'division'>): boolean => clothes.has(division);
+
 const facetsOf: ReadonlyMap<string, ReadonlySet<FacetId>> = new Map(
 	garmentTypes.map(({ id, facets }) => [id, new Set(facets)])
 );

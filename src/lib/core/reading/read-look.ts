@@ -1,28 +1,27 @@
 import { isCloth, senseOf, sensesOf } from './spans/senses';
 import { v5 } from 'uuid';
-import type { MaterialId } from '../lexicon/materials';
 import { isDoneWith } from '../lexicon/moves';
 import type { RoleId } from '../lexicon/roles';
 import type { SkinId } from '../lexicon/skins';
 import { severalSlots, slots } from '../lexicon/slots';
 import { nudeOn, type SkinTone } from '../colour/nude';
-import { garmentType, type GarmentType } from '../lexicon/taxonomy';
+import type { GarmentType } from '../lexicon/taxonomy';
 import type { Provenance } from '../model/basics';
-import { stateFacet } from '../model/garment';
 import { mostTogether, type Element } from '../model/reference';
 import { attach, type Attached } from './groups/attach';
-import { asksToMatch, shares } from './groups/named-together';
-import { lastCalled, takesColourAlone, type Group } from './meaning/owners';
+import { takeMatches, type Read } from './groups/matched';
+import { nameByOthers } from './groups/named-by-look';
+import type { Group } from './meaning/owners';
 import { clausesOf } from './clauses/clauses';
 import { describe, garmentOf } from './description/describe';
-import { saysInWords, type Description } from './meaning/takings';
+import { saysInWords } from './meaning/takings';
 import type { Question, Reading, ReadPhrase, Span, StrangeThing } from './model';
 import { suggestionsFor } from './words/near';
 import { onSides, type SideSaid } from './description/on-sides';
 import { normalised } from './words/tokens';
 import { moveTo } from './groups/turned';
 import { spansOf, type OwnWord } from './spans/spans';
-import { nameSays, typeNamed, type Locale, type NamedType } from './meaning/types';
+import { nameSays, typeNamed, type Locale } from './meaning/types';
 import { keptUnknown } from './words/unknown-words';
 
 export interface ReadOptions {
@@ -48,78 +47,6 @@ function usualRole(type: GarmentType): RoleId {
 	return 'key';
 }
 
-interface Read {
-	group: Group;
-	named: NamedType;
-	description: Description;
-}
-
-const matchesBy = ({ clauses }: Group, ...words: string[]) =>
-	clauses
-		.flatMap(({ parts }) => parts)
-		.filter(({ role }) => role === 'matching')
-		.every(({ span }) => span.words.some((word) => words.includes(word)));
-/** "The boots are the same brown as the belt": is what it matches named next, and was not before? */
-const isAsNext = (group: Group, next: Group): boolean =>
-	asksToMatch(group) && matchesBy(group, 'as') && !group.own.matches && next.own.before === 'adjacent';
-const onlyColour = ({ clauses }: Group) => clauses.every(takesColourAlone);
-const isPrinted = ({ description: { print } }: Read) => print !== undefined && print.family.value !== 'plain';
-const samePrint = (group: Group) => matchesBy(group, 'print', 'pattern');
-const sameCloth = (group: Group) => matchesBy(group, 'cloth', 'fabric', 'material');
-const clothes = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
-/** Is it cut from a cloth that was told? */
-const isClothes = ({ named, description: { facets } }: Read): boolean =>
-	clothes.has(named.type.division) && (facets.material ?? facets.texture) !== undefined;
-
-/** Textures that a garment is made with, and that matching it does not take over. */
-const made: ReadonlySet<string> = new Set(['pleated', 'ruched', 'smocked', 'cut-out']);
-
-/** Colour, cloth and print of another garment, or its colour alone, where the own description says none. */
-function takeFrom(own: Description, other: Description, colourAlone: boolean): void {
-	if (own.colours.length === 0) own.colours = [...other.colours];
-	if (colourAlone && own.colours.length > 0) return;
-	if (!own.print && other.print && own.type.division !== 'jewellery') own.print = other.print;
-	for (const facet of ['material', 'texture'] as const) {
-		const given = other.facets[facet];
-		// Pleats are made into a garment, not woven into its cloth.
-		if (given && made.has(given.value)) continue;
-		if (own.facets[facet] === undefined && given && own.type.facets.includes(facet))
-			stateFacet(own.facets, facet, given);
-	}
-	own.metal ??= other.metal && own.type.division === other.type.division ? other.metal : undefined;
-}
-
-/** What a thing is to match, where that is not what was named last. */
-function matchedBy({ group, named }: Read, before: readonly Read[]): Read | undefined {
-	const { matches } = group.own;
-	// "Tights to match the scarf".
-	if (matches) return lastCalled(before, ({ group: { head } }) => head.span, matches.span);
-	// "A head wrap in the same print", after shoes: of the last that has one.
-	if (samePrint(group)) return before.findLast(isPrinted);
-	const shown = before.filter(({ description }) => isShown(description));
-	// "A tweed suit, a knitted tie, a cap in the same cloth".
-	const ofCloth = sameCloth(group) ? before.findLast(isClothes) : undefined;
-	if (ofCloth) return ofCloth;
-	// "A navy blazer, white shirt, matching trousers" are a suit.
-	const partner = suitedTo[named.type.slot];
-	return before.findLast((one) => placeOf(one) === partner && isOfCloth(one)) ?? shown.at(-1);
-}
-
-/** A shirt that is worn open is a layer. */
-const placeOf = ({ named, description }: Read): GarmentType['slot'] =>
-	description.moves.includes('worn-open') && named.type.slot === 'top' ? 'layer' : named.type.slot;
-const isOfCloth = ({ description }: Read) =>
-	isShown(description) || description.facets.material !== undefined;
-
-/** What makes a suit with what is worn there. */
-const suitedTo: Partial<Record<GarmentType['slot'], GarmentType['slot']>> = { legs: 'layer', layer: 'legs' };
-/** Has it a colour, print or metal that another can match? */
-const isShown = ({ colours, print, metal }: Description) =>
-	colours.length > 0 || print !== undefined || metal !== undefined;
-
-/** Garments named straight after a thing that is not known: what they share with it is not known either. */
-const afterStrange = (groups: readonly Group[]) => new Set(groups.filter((_, i) => groups[i - 1]?.strange));
-
 /**
  * Whose words a text is in: those of one side of the Atlantic where its other words are all of that side, for certain;
  * else the studio's.
@@ -136,109 +63,6 @@ function localeOf(text: string, spans: readonly Span[], studio: 'uk' | 'us'): Lo
 	return only && more.length === 0 ? { words: only, sure: true } : { words: studio, sure: false };
 }
 
-/** "An ivory bouclé jacket, an ivory bouclé mini": of one colour and one cloth, they are a suit. */
-function isOfOneCloth({ description: one }: Read, { description: other }: Read): boolean {
-	const stuffOf = ({ facets }: Description) => facets.texture?.value ?? facets.material?.value;
-	const coloursOf = ({ colours }: Description) => colours.map(({ hex }) => hex).join(' ');
-	return (
-		stuffOf(one) !== undefined &&
-		stuffOf(one) === stuffOf(other) &&
-		coloursOf(one) === coloursOf(other) &&
-		one.print?.family.value === other.print?.family.value
-	);
-}
-
-/** "A gown in blue duchess satin, gloves in the same satin": what was named before of the cloth that is said to be the same. */
-function ofSameCloth({ group, description }: Read, before: readonly Read[]): Read | undefined {
-	const cloth = description.facets.material?.value;
-	if (!cloth || isShown(description) || !group.clauses.some(({ same }) => same)) return undefined;
-	return before.findLast((one) => one.description.facets.material?.value === cloth);
-}
-
-const dupattas: ReadonlySet<string> = new Set(['dupatta', 'phulkari-dupatta']);
-
-/** "A suit", beside a dupatta, is one of kameez and salwar; it is asked. */
-function nameSuits(read: Read[], described: (group: Group, type: GarmentType) => Description): void {
-	const hasDupatta = read.some(({ named, group }) => dupattas.has(named.type.id) && !group.denied);
-	if (!hasDupatta) return;
-	for (const one of read) {
-		if (one.group.head.span.words.join(' ') !== 'suit' || one.named.type.id !== 'suit') continue;
-		const type = garmentType('salwar-kameez');
-		one.named = { type, choices: [type.id, 'suit'] };
-		one.description = described(one.group, type);
-	}
-}
-
-/** "A pleated midi": cut so it is oftener a skirt (common practice). */
-const cutAsSkirts = new Set(['pleated', 'pencil']);
-
-/**
- * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
- * has a bottom, or where a top's name says how it is made ("corset midi"). "A jacket, matching mini" is a suit's. Where none of these
- * holds it is asked.
- */
-function nameLengths(read: Read[]): void {
-	for (const one of read) {
-		const { choices } = one.named;
-		if (choices.length !== 2 || !choices.includes('skirt') || !choices.includes('dress')) continue;
-		const others = read.filter((other) => other !== one && !other.group.denied);
-		const isWornIn = ({ named, description }: Read, slot: string) =>
-			named.type.slot === slot || (slot === 'top' && description.moves.includes('as-top'));
-		const has = (slot: string) => others.some((other) => isWornIn(other, slot));
-		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
-		let means: string | undefined;
-		if (kinds.length > 0 || has('legs')) means = 'dress';
-		else if (has('top') || (has('layer') && (asksToMatch(one.group) || one.group.isPart))) means = 'skirt';
-		else if (others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other)))
-			means = 'skirt';
-		const shape = one.description.facets.skirtShape?.value ?? '';
-		const usual = cutAsSkirts.has(shape) ? 'skirt' : 'dress';
-		one.named = { type: garmentType(means ?? usual), choices: means ? [] : choices };
-		one.description.type = one.named.type;
-	}
-}
-
-/** Cloth of which trousers are made, and nothing that is worn under them. */
-const outerCloth: readonly MaterialId[] = [
-	'flannel',
-	'tweed',
-	'wool',
-	'denim',
-	'corduroy',
-	'twill',
-	'gabardine',
-	'canvas',
-	'leather',
-	'suede',
-	'linen',
-	'velvet',
-	'moleskin'
-];
-
-/**
- * "Pants" that may be underwear or trousers: what a look shows is seldom worn under it. They are trousers, unless other underwear is named
- * or the legs have a garment already; still asked where they were.
- */
-function nameSeen(read: Read[], described: (group: Group, type: GarmentType) => Description): void {
-	for (const one of read) {
-		const [seen] = sensesOf(one.group.head.span, 'type')
-			.map(({ type }) => garmentType(type))
-			.filter(({ slot }) => slot !== 'under');
-		const { type } = one.named;
-		const isItsName = type.singular === one.group.head.span.words.join(' ');
-		if (type.slot !== 'under' || isItsName || !seen) continue;
-		const others = read.filter((other) => other !== one && !other.group.denied);
-		// "Flannel pants, suspenders": beside a cloth of which no underwear is made, what may be something else tells of none.
-		const isOuter = outerCloth.some((cloth) => cloth === one.description.facets.material?.value);
-		const tells = ({ named }: Read) =>
-			named.type.slot === seen.slot ||
-			(named.type.slot === 'under' && !(isOuter && named.choices.length > 1));
-		if (others.some(tells)) continue;
-		one.named = { ...one.named, type: seen };
-		one.description = described(one.group, seen);
-	}
-}
-
 /** Everything that the text says of its garments, in their order; those that are not worn apart. */
 function describeAll(
 	{ groups, turned }: Attached,
@@ -252,34 +76,9 @@ function describeAll(
 			const named = typeNamed(group, locale);
 			return { group, named, description: described(group, named.type) };
 		});
-	nameSeen(read, described);
-	nameSuits(read, described);
-	nameLengths(read);
+	nameByOthers(read, described);
 	const worn = read.filter(({ group }) => !group.denied && !group.unseen && !group.insteadOf);
-	const orphans = afterStrange(groups);
-	worn.forEach((own, i) => {
-		const previous = orphans.has(own.group) ? undefined : worn[i - 1];
-		const next = worn[i + 1];
-		if (next && (i === 0 ? asksToMatch(own.group) : isAsNext(own.group, next.group))) {
-			takeFrom(own.description, next.description, onlyColour(own.group));
-			// "The scarf's the same green as the shoes".
-			if (matchesBy(own.group, 'as')) takeFrom(next.description, own.description, onlyColour(own.group));
-		} else if (previous && asksToMatch(own.group)) {
-			const source = matchedBy(own, worn.slice(0, i)) ?? previous;
-			takeFrom(own.description, source.description, onlyColour(own.group));
-			// "A crop top and matching shorts in red" are both red.
-			takeFrom(source.description, own.description, onlyColour(own.group));
-			// "A navy coat, shoes and bag to match".
-			if (own.group.own.before === 'and' && own.group.own.bare && matchesBy(own.group, 'match'))
-				takeFrom(previous.description, source.description, onlyColour(own.group));
-		} else if (previous && shares(previous.group, own.group)) {
-			takeFrom(own.description, previous.description, false);
-			// "Cashmere joggers and hoodie set, in grey".
-			if (own.group.own.asSet) takeFrom(previous.description, own.description, false);
-		}
-		const source = ofSameCloth(own, worn.slice(0, i));
-		if (source) takeFrom(own.description, source.description, false);
-	});
+	takeMatches(worn, groups);
 	for (const { group, target, isLikened } of turned) {
 		// "Soft like jersey".
 		const move = isLikened || isCloth(target.span) ? undefined : moveTo(target);

@@ -108,7 +108,7 @@ function markInstead(clause: Clause, before: Clause | undefined): void {
 	if (speaksOfSame(first, last)) first.instead = true;
 }
 
-/** As like as this, one knit may be taken for another that is worn over it. */
+/** As like as this, one knit may be taken for another that is worn over it (similarity of kinds, 0..1; this project's). */
 const mayBeTakenFor = 0.35;
 
 /** "A black top, maybe a bodysuit", "an aran (cardigan?)": a name with nothing else said, of which it is not sure, for what has been named. */

@@ -1,6 +1,6 @@
 /** What words say of each other by standing side by side. */
 import { alsoSaid, senseOf, sensesOf } from '../spans/senses';
-import { canAnswer, garmentType, slotsMeetOf, typeHasFacet } from '../../lexicon/taxonomy';
+import { canAnswer, garmentType, isClothing, slotsMeetOf, typeHasFacet } from '../../lexicon/taxonomy';
 import type { Span } from '../model';
 import { roleOf, type Clause, type PartRole } from './parts';
 import { longestPhrase } from '../words/longest-phrase';
@@ -13,10 +13,9 @@ export const namesWithSkirt = (head: Span, next: Span) =>
 	);
 
 const trimmings = new Set(['accessories', 'jewellery', 'under']);
-const garments = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
 /** "A jabot blouse", "a scarf top": a small thing straight before a garment says how that is made. */
 const trims = (small: string, garment: string) =>
-	trimmings.has(garmentType(small).division) && garments.has(garmentType(garment).division);
+	trimmings.has(garmentType(small).division) && isClothing(garmentType(garment));
 /** "A waistcoat dress", "a blazer dress". */
 const cutLike = (layer: string, dress: string) =>
 	['layer', 'outer'].includes(garmentType(layer).slot) && garmentType(dress) === garmentType('dress');

@@ -7,7 +7,7 @@ import { tiedToWear } from '../../lexicon/move-words';
 import { isDoneWith, type MoveId } from '../../lexicon/moves';
 import { printScaleWords } from '../../lexicon/prints';
 import { setParts } from '../../lexicon/set-parts';
-import { garmentType, slotsMeetOf, type GarmentType } from '../../lexicon/taxonomy';
+import { garmentType, isClothing, slotsMeetOf, type GarmentType } from '../../lexicon/taxonomy';
 import { type Clause, type Part } from './parts';
 import { longestPhrase } from '../words/longest-phrase';
 import { isWornBesides } from '../spans/worn-besides';
@@ -108,8 +108,6 @@ function fitsDetails(clause: Clause, group: Group): boolean {
 		});
 }
 
-/** A tee has buttons as a shirt does, whatever facets it has. */
-const sewn = new Set(['tops', 'layers', 'bottoms', 'one-pieces', 'south-asian']);
 /** What has no facet for it all the same shows wear, buckles, and may have something hanging from it: "brogues, scuffed", "a belt with a tassel". */
 const small = new Set(['footwear', 'bags', 'accessories']);
 const hangs = new Set(['tasselled', 'fringed', 'feathered']);
@@ -117,7 +115,8 @@ const hangs = new Set(['tasselled', 'fringed', 'feathered']);
 /** Can it be said of such a type: has it the facet, or something that shows as well on what has no field for it? */
 export const mayHave = (facet: FacetId, { facets, division }: GarmentType, value = ''): boolean =>
 	facets.includes(facet) ||
-	(facet === 'closure' && (sewn.has(division) || small.has(division))) ||
+	// A tee has buttons as a shirt does.
+	(facet === 'closure' && (isClothing({ division }) || small.has(division))) ||
 	(small.has(division) && (facet === 'distress' || (facet === 'hemDetail' && hangs.has(value))));
 
 /** Can every word of the clause be said of the garment? */

@@ -14,7 +14,7 @@ import { metalColours, type MetalId } from '../../lexicon/metals';
 import { isDoneWith, moveOf, type MoveId } from '../../lexicon/moves';
 import type { PrintId } from '../../lexicon/prints';
 import type { Tone } from '../../lexicon/reading-words';
-import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
+import { garmentType, isClothing, type GarmentType } from '../../lexicon/taxonomy';
 import type { Provenance } from '../../model/basics';
 import type { SaidColour } from '../../model/palette';
 import { stateFacet, type Garment } from '../../model/garment';
@@ -51,10 +51,12 @@ const isOfMetal = ({ division, usual }: GarmentType) =>
 export const unprinted = new Set(['jewellery', 'beauty']);
 /** Stones, shells and what else is set or strung: no garment is cut from them. */
 const strung = new Set<string>(materialFamilies.at(-1)?.map(({ id }) => id));
-const inCloth = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian', 'under']);
+const isOfCloth = (type: Pick<GarmentType, 'division'>): boolean =>
+	isClothing(type) || type.division === 'under';
 /** Can a type be of what a word for a colour names besides? "Jade" of a dress is its colour alone. */
 export const canBeOf = ({ division }: GarmentType, material: string): boolean =>
-	!metalFirst.has(division) && !(strung.has(material) && (inCloth.has(division) || division === 'footwear'));
+	!metalFirst.has(division) &&
+	!(strung.has(material) && (isOfCloth({ division }) || division === 'footwear'));
 /** What is sewn on in numbers. */
 const sewnOn = new Set(['crystal', 'pearl', 'bead', 'gemstone', 'glass', 'shell', 'turquoise-stone']);
 /** "A gown with crystals" is of no crystal, a dupatta of net with sequins of no sequins: it is set with them. */
@@ -62,7 +64,7 @@ function asSewnOn<S extends { facet: FacetId; value: string }>(
 	sense: S,
 	{ type: { division, own }, facets }: Description
 ): S {
-	if (sense.facet !== 'material' || !inCloth.has(division)) return sense;
+	if (sense.facet !== 'material' || !isOfCloth({ division })) return sense;
 	const material = facets.material?.value ?? own.material ?? sense.value;
 	if (sense.value === 'sequin' && material !== sense.value)
 		return { ...sense, facet: 'texture', value: 'sequinned' };
@@ -196,7 +198,9 @@ const colourOfMetal = (metal: MetalId) => metalColours[metal] ?? '#8a8a8a';
 function sayMetal(metal: MetalId, { division }: GarmentType): Taking {
 	if (metal === 'mixed' && !metalFirst.has(division))
 		return { ...takeColour(colourOfMetal('gold')), also: [colourOfMetal('silver')] };
-	return inCloth.has(division) || division === 'beauty' ? takeColour(colourOfMetal(metal)) : takeMetal(metal);
+	return isOfCloth({ division }) || division === 'beauty'
+		? takeColour(colourOfMetal(metal))
+		: takeMetal(metal);
 }
 export const takeMove = (move: MoveId): Taking => ({
 	says: { aspect: 'move', value: move },

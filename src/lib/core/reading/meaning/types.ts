@@ -5,7 +5,7 @@ import type { FacetId } from '../../lexicon/facets';
 import { feelOf } from '../../lexicon/material-feel';
 import { materialFamilies } from '../../lexicon/materials';
 import { isDoneWith } from '../../lexicon/moves';
-import { garmentType, garmentTypes, slotsMeetOf, type GarmentType } from '../../lexicon/taxonomy';
+import { garmentType, garmentTypes, isClothing, slotsMeetOf, type GarmentType } from '../../lexicon/taxonomy';
 import { mayHave, type Group } from './owners';
 import { type Clause, type Part } from './parts';
 import { longestPhrase } from '../words/longest-phrase';
@@ -264,11 +264,10 @@ function madeOfJewels({ division }: GarmentType, head: string): Sense[] {
 		: [];
 }
 
-const sewn = new Set(['tops', 'bottoms', 'one-pieces', 'layers', 'south-asian']);
 /** A shell top is made of no shells: what is cut and sewn is of cloth, leather or knit. */
 const canHave = ({ division, facets }: GarmentType, facet: FacetId, value: string) =>
 	facets.includes(facet) &&
-	!(facet === 'material' && sewn.has(division) && strung.has(feelOf.get(value)?.stuff ?? ''));
+	!(facet === 'material' && isClothing({ division }) && strung.has(feelOf.get(value)?.stuff ?? ''));
 
 /**
  * One word of a name says one thing: the facet that weighs most, or else a colour or print. A word before the last says
