@@ -64,10 +64,13 @@ export const thresholds = {
 	temperatureChroma: 20,
 	/** As many colours that take the eye as one look bears. */
 	coloursAtOnce: 3,
-	/** White and near-white from here on (L*); what is this light or this dark answers it. */
+	/** White and near-white from here on (L*); what is this light or this dark answers it, a large thing a little sooner. */
 	whiteLightness: 90,
 	answersWhite: 72,
 	answersDark: 32,
+	largeAnswersDark: 36,
+	/** Hues nearer than this, in degrees of CIELAB, are one: camel, beige and chocolate. */
+	oneHue: 35,
 	/** Socks nearer than this to shoe or trouser continue it. */
 	continues: 12,
 	/** A hem this near to the top of a boot half covers it, in cm. */

@@ -110,7 +110,8 @@ export const dressCodes: readonly DressCode[] = [
 		/\bsmart[- ]casual\b|\bcasual smart\b/i,
 		[1.6, 4],
 		'collar or fine knit, tailored trousers or dark jeans',
-		'dress, or one dressy and one easy piece'
+		'dress, or one dressy and one easy piece',
+		['shorts', 'flip-flops', 'ripped', 'joggers', 'hoodies']
 	),
 	code(
 		'formal',
@@ -128,11 +129,19 @@ export const dressCodes: readonly DressCode[] = [
 	),
 	code(
 		'business',
-		/\bbusiness\b|\boffice\b/i,
+		/\bbusiness\b|\boffice\b|\binterview\b|\bcourt\b/i,
 		[2.6, 4.2],
 		'suit, or jacket and trousers',
 		'suit, dress, separates',
 		notAtWork
+	),
+	code(
+		'daytime',
+		/\bgarden part(?:y|ies)\b|\btea part(?:y|ies)\b|\bwedding\b|\bchristening\b|\braces\b|\brace day\b/i,
+		[2.2, 4.7],
+		'suit, or jacket and tailored trousers',
+		'day dress, or dressy separates, a hat at will',
+		['ripped', 'joggers', 'hoodies', 'flip-flops']
 	),
 	code(
 		'festive',

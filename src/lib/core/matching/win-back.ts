@@ -49,7 +49,8 @@ export function byCheapness(a: WinBack, b: WinBack): number {
  * What single changes would win back, the cheapest points first: moves that are not done, a piece that is owned, a
  * listing to buy; at most one change of each kind for an element. Pinned matches are left alone.
  *
- * @param offersFor candidates for an element that are not worn elsewhere in the look, with what they earn
+ * @param offersFor what could be worn for an element, with what it earns
+ * @param openFor which of them can be taken now, by element; asked of the best first, and of none that wins too little
  * @param least changes that win fewer points than this are not worth naming
  */
 export function winBacks(
@@ -57,7 +58,11 @@ export function winBacks(
 	matches: readonly Match[],
 	worn: readonly Worn[],
 	offersFor: (elementId: string) => readonly WorthyOffer[],
-	{ least = 0.5, ...options }: ScoreOptions & { least?: number } = {}
+	{
+		least = 0.5,
+		openFor = () => () => true,
+		...options
+	}: ScoreOptions & { least?: number; openFor?: (elementId: string) => (offer: WorthyOffer) => boolean } = {}
 ): WinBack[] {
 	const now: LookCloseness = scoreLook(reference, worn, options);
 	const scorer = elementScorer(reference, options);
@@ -74,15 +79,17 @@ export function winBacks(
 			if (wearing && wearing.state !== 'left-out' && undone.length > 0)
 				take(gain({ ...wearing, movesDone: element.moves }), { kind: 'moves', moves: undone });
 			if (matches.some((match) => match.pinned && match.elementIds.includes(element.id))) return found;
-			const priced = offersFor(element.id).map((offer): WinBack => ({
-				elementId: element.id,
-				points: offer.earned - before,
-				change: { kind: 'item', offer }
-			}));
+			const isOpen = openFor(element.id);
+			const winning = offersFor(element.id)
+				.map((offer) => ({
+					elementId: element.id,
+					points: offer.earned - before,
+					change: { kind: 'item' as const, offer }
+				}))
+				.filter(({ points }) => points >= least)
+				.sort(byCheapness);
 			for (const free of [true, false]) {
-				const [best] = priced
-					.filter((one) => (costOf(one) === 0) === free && one.points >= least)
-					.sort(byCheapness);
+				const best = winning.find((one) => (costOf(one) === 0) === free && isOpen(one.change.offer));
 				if (best) found.push(best);
 			}
 			return found;

@@ -77,11 +77,19 @@ const isUnderSuit = ({ slot, type }: PieceFacts, facts: Facts) =>
 	facts.in('suit', 'layer').some((coat) => coat.slot === 'suit' || coat.type.family === 'tailored') &&
 	facts.in('scarf').some((tie) => ['tie', 'bow-tie', 'cravat'].includes(tie.type.id));
 
+/** Dark tailored trousers under a dinner jacket or a tailcoat are worn as its own. */
+const isUnderEveningCoat = ({ type, main, print }: PieceFacts, facts: Facts) =>
+	type.id === 'tailored-trousers' &&
+	print === undefined &&
+	main !== undefined &&
+	main.lab.l <= thresholds.darkLightness &&
+	facts.in('layer').some(({ formality = 0 }) => formality >= thresholds.formalFrom);
+
 /** Too casual or too dressed up for what the words ask for. */
 function offTheScale(facts: Facts, words: string): Violation[] {
 	const { pieces } = facts;
 	const { least, most } = askedBy(words) ?? {};
-	const judged = pieces.filter((piece) => !isUnderSuit(piece, facts));
+	const judged = pieces.filter((piece) => !isUnderSuit(piece, facts) && !isUnderEveningCoat(piece, facts));
 	const seen = judged.filter(({ formality, area }) => formality !== undefined && area >= 0.05);
 	const over =
 		most === undefined ? [] : seen.filter(({ formality = 0 }) => formality > most + thresholds.aboveCode);

@@ -8,6 +8,12 @@ const isWhite = ({ main, strong }: PieceFacts) =>
 const isBig = (piece: PieceFacts) =>
 	['layer', 'outer'].includes(piece.slot) || (piece.place('fit') ?? 0) >= thresholds.looseFit;
 
+/** What is this light or this dark stands against it; trousers do so before a belt does. */
+const answers = ({ main, area }: PieceFacts) =>
+	main !== undefined &&
+	(main.lab.l >= thresholds.answersWhite ||
+		main.lab.l <= (area >= thresholds.largeArea ? thresholds.largeAnswersDark : thresholds.answersDark));
+
 export const heavyWhite: Rule = {
 	id: 'heavy-white',
 	title: 'White without an answer',
@@ -18,11 +24,10 @@ export const heavyWhite: Rule = {
 		const [white] = facts.in('top', 'layer', 'outer').filter((piece) => isWhite(piece) && isBig(piece));
 		if (!white) return [];
 		const answered = facts.pieces.some(
-			({ main, id, slot }) =>
-				id !== white.id &&
-				main !== undefined &&
-				!['hair', 'face', 'nails', 'under', 'scent'].includes(slot) &&
-				(main.lab.l >= thresholds.answersWhite || main.lab.l <= thresholds.answersDark)
+			(piece) =>
+				piece.id !== white.id &&
+				!['hair', 'face', 'nails', 'under', 'scent'].includes(piece.slot) &&
+				answers(piece)
 		);
 		return answered || facts.pieces.length < 3
 			? []

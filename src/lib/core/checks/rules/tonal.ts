@@ -1,7 +1,26 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
+import type { MeasuredColour } from '../../colour/similarity';
+import { hueOf } from '../../colour/spaces';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
+
+/** Degrees between two hues, 0..180. */
+function huesApart(a: MeasuredColour, b: MeasuredColour): number {
+	const apart = Math.abs(hueOf(a.lab) - hueOf(b.lab)) % 360;
+	return Math.min(apart, 360 - apart);
+}
+const related = (a: MeasuredColour, b: MeasuredColour) => familiesRelated(a.family, b.family);
+/** One family, or step by step related ones of the same hue: chocolate, camel, beige. */
+const isOneHue = (colours: readonly MeasuredColour[]) =>
+	colours.every((one, i) => {
+		const others = colours.filter((_other, k) => k !== i);
+		return (
+			others.every((other) => related(one, other)) ||
+			(others.some((other) => related(one, other)) &&
+				others.every((other) => huesApart(one, other) <= thresholds.oneHue))
+		);
+	});
 
 export const tonal: Rule = {
 	id: 'tonal',
@@ -13,11 +32,10 @@ export const tonal: Rule = {
 		const mains = large.flatMap(({ main, print }) => (main && print === undefined ? [main] : []));
 		const [first] = mains;
 		if (!first || mains.length < 2 || mains.length < large.length) return [];
-		const oneHue = mains.every(({ family }) => familiesRelated(family, first.family));
 		const apart = mains.every((one, i) =>
 			mains.slice(i + 1).every((other) => deltaE00(one.lab, other.lab) >= thresholds.nearMiss)
 		);
-		return oneHue && apart && first.family !== 'black'
+		return isOneHue(mains) && apart && first.family !== 'black'
 			? [
 					{
 						severity: 'praise',

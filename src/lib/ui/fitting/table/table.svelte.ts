@@ -134,20 +134,18 @@ export function fittingTable(onTable: () => OnTable) {
 		return buyingFor(echo, elementId, { client, today: today(), wornOn: event?.date, currency, rates });
 	};
 	const clashes = $derived(clashesFor(client));
-	/** Of what is not worn, what is there in time, for what is left, and goes with the rest as the client would have it. */
-	function newOffersFor(elementId: string): WorthyOffer[] {
+	/** Of an element's offers, which are not worn, there in time, for what is left, and go with the rest as the client would have it. */
+	function openFor(elementId: string): (offer: WorthyOffer) => boolean {
 		const buying = buyingOf(elementId);
 		const besides = wornPieces(withoutElement(echo, elementId), pieces);
-		return offersFor(elementId).filter(
-			(offer) =>
-				!isWorn(elementId, offer) &&
-				isInReach(offer.item, buying) &&
-				!clashesWith(clashes, besides, { ...offer, id: offer.key, moves: [] })
-		);
+		return (offer) =>
+			!isWorn(elementId, offer) &&
+			isInReach(offer.item, buying) &&
+			!clashesWith(clashes, besides, { ...offer, id: offer.key, moves: [] });
 	}
 	const offers = offersInSteps(() => ({ candidates, elements }));
 	const cheapest = $derived(
-		offers.areThere ? winBacks(reference, echo.matches, worn, newOffersFor, scoring) : undefined
+		offers.areThere ? winBacks(reference, echo.matches, worn, offersFor, { ...scoring, openFor }) : undefined
 	);
 
 	const check = lookCheck(() => ({
@@ -235,8 +233,9 @@ export function fittingTable(onTable: () => OnTable) {
 		},
 		/** What of the rail could be worn in place of a thing, the nearest first. */
 		sparesFor: (id: string) =>
-			newOffersFor(id)
-				.filter(({ cost, earned }) => !cost && earned > 0)
+			offersFor(id)
+				.filter((offer) => !offer.cost && offer.earned > 0)
+				.filter(openFor(id))
 				.sort((a, b) => b.earned - a.earned),
 		tray,
 		market,
