@@ -54,9 +54,14 @@ export const isWarm = (piece: Told) =>
 	warmCloth.includes(piece.value('material') ?? '') ||
 	piece.stated('weight') === 'heavy' ||
 	['padded', 'chunky-knit', 'fur-like'].includes(piece.value('texture') ?? '');
+/** Closed, and made for warm days all the same. */
+const summerShoes = ['espadrilles'];
 /** Open shoes, summer cloth on the legs, and thin or bare things with nothing over them. */
 export const isBare = (piece: Told, covered: boolean) =>
-	(piece.slot === 'feet' && (piece.type.family === 'sandals' || piece.value('toe') === 'open')) ||
+	(piece.slot === 'feet' &&
+		(piece.type.family === 'sandals' ||
+			summerShoes.includes(piece.type.id) ||
+			piece.value('toe') === 'open')) ||
 	(piece.slot === 'legs' && summerCloth.includes(piece.value('material') ?? '')) ||
 	(!covered &&
 		['top', 'whole'].includes(piece.slot) &&

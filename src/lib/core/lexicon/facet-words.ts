@@ -288,7 +288,7 @@ const source: Partial<Record<FacetId, string>> = {
 		fringed: fringed, fringe, fringe-trimmed, with fringe
 		tasselled: tasselled, tasseled, tassels
 		feathered: feather-trimmed, feather trim, feather-hemmed, ostrich-trimmed, ostrich trim, marabou-trimmed, marabou trim, ~feather, ~feathers, ~ostrich feathers, ~marabou
-		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, side slits, front slit, side split, slit at the side, front-slit
+		slit: slit, side-slit, split, vent, back vent, kick pleat, kick-pleat, kick pleats, slits, vents, side slits, front slit, side split, slit at the side, front-slit
 		ruffled: ruffled, frilled, frilly, flounced, ruffle-hem, ruffle-trimmed, frill-trimmed, lettuce-hem, lettuce-edged
 		scalloped: scalloped, scallops, scallop-edged
 		lace-trimmed: lace-trimmed, lace trim, lace-edged, lace edging, lace-trim
@@ -298,7 +298,7 @@ const source: Partial<Record<FacetId, string>> = {
 		curved: curved-hem, shirt-tailed
 		turned-up: turned-up hem
 		ribbed: rib-cuffed, rib-hemmed
-		elasticated: cuffed-hem, elasticated at the ankle, elasticated-cuff
+		elasticated: cuffed-hem, elasticated at the ankle, elasticated-cuff, cinched at the ankle, cinched at the ankles, gathered at the ankle, gathered at the ankles
 		bordered: bordered, border-printed, temple border, temple borders, temple-bordered, contrast-border, zari-bordered, gold-bordered, with a border, gota-trimmed, gota border
 		trained: trained, with a train, chapel train, sweep train, court train, watteau train`,
 	hairLength: `

@@ -1,7 +1,7 @@
 /** Is a piece what a description says: "pencil skirts", "open toes", "mustard yellow"? */
 import { deltaE00 } from '../../colour/difference';
 import { labOfHex } from '../../colour/spaces';
-import { mayBeMeantBy } from '../../colour/family';
+import { mayBeMeantBy, type ColourFamily } from '../../colour/family';
 import { measureColour } from '../../colour/similarity';
 import { colourName, colourOfWord, isColourOf } from '../../colour/words';
 import { facetOf, type FacetId } from '../../lexicon/facets';
@@ -97,7 +97,20 @@ const wordsOf = remembered((text: string) =>
 
 const isOfCloth = (facet: FacetId) => facet === 'texture' || facet === 'material';
 
-export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string): Answer {
+/** What every thing that can have it has in some way: a length, a cut, a cloth. A slit or a ruffle is there or it is not. */
+const inSomeMeasure = new Set<FacetId>(
+	'fit topLength hemLength legLength rise sleeveLength neckline leg skirtShape heelHeight heelShape toe shaft brim frame opacity weight material'.split(
+		' '
+	) as FacetId[]
+);
+/** Denim is blue, black or grey where nobody says so: a white shirt is of none. */
+const denimColours: readonly ColourFamily[] = ['denim', 'blue', 'navy', 'black', 'grey'];
+const isAgainstDenim = ({ main }: PieceFacts, wanted: string | undefined) =>
+	wanted === 'denim' && main !== undefined && !denimColours.includes(main.family);
+const ofAnySize = ['jewellery', 'accessories', 'bags'];
+
+/** Has a facet of a piece a value? `isNamed`: its kind is named beside it, "midi skirts", so that of a skirt of no known length it is asked. */
+export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string, isNamed = false): Answer {
 	const others = alike[wanted] ?? [];
 	const stated = piece.stated(facet);
 	if (stated !== undefined && (isAsFar(facet, wanted, stated) || others.includes(stated))) return 'yes';
@@ -115,9 +128,10 @@ export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string): Answe
 	if (stated !== undefined) return 'no';
 	const usual = piece.type.usual[facet];
 	// How large a jewel or a bag is goes by no kind.
-	const ofAnySize = ['jewellery', 'accessories', 'bags'].includes(piece.type.division);
-	if (facet === 'size' && usual === undefined && ofAnySize && piece.type.facets.includes(facet))
-		return 'unknown';
+	const isOpen =
+		(isNamed && inSomeMeasure.has(facet) && !isAgainstDenim(piece, wanted)) ||
+		(facet === 'size' && ofAnySize.includes(piece.type.division));
+	if (usual === undefined && isOpen && piece.type.facets.includes(facet)) return 'unknown';
 	return usual !== undefined && (isAsFar(facet, wanted, usual) || others.includes(usual)) ? 'by-kind' : 'no';
 }
 
@@ -142,6 +156,12 @@ const printsMeant = (words: string, family: string): readonly string[] => {
 			return [family];
 	}
 };
+
+/** Of what is told to be printed and not how, "a patterned skirt", it is asked. */
+function isOfPrint(piece: PieceFacts, families: readonly string[]): Answer {
+	if (piece.print !== undefined) return families.includes(piece.print) ? 'yes' : 'no';
+	return ['printed', 'patterned'].some((word) => isTold(piece, word)) ? 'unknown' : 'no';
+}
 
 /** As near to a colour that no word names is meant by it, in CIEDE2000. */
 const meantWithin = 10;
@@ -211,6 +231,21 @@ function isCalled(piece: PieceFacts, kind: GarmentType): boolean {
 	);
 }
 
+/** Words for shoes by their heel, and which kinds they may be: "heels" are court shoes, or stilettos. */
+const byHeel: Readonly<Record<string, (type: GarmentType) => boolean>> = {
+	heels: ({ slot, usual: { heelHeight = 'flat' } }) => slot === 'feet' && heelHeight !== 'flat',
+	flats: ({ family, usual }) => family === 'shoes' && usual.heelHeight === 'flat'
+};
+/** May a piece of which only a wider kind is known, "heels", "socks", be of the kind: stilettos, ankle socks? */
+function mayBe(piece: PieceFacts, kind: GarmentType): boolean {
+	const { type, stated } = piece;
+	if (isAgainstDenim(piece, kind.own.material)) return false;
+	const own = Object.entries(kind.own) as [FacetId, string][];
+	const isWider =
+		(type.general && includes(type, kind)) || endsInNameOf(type, kind) || byHeel[type.id]?.(kind) === true;
+	return isWider && own.every(([facet, value]) => [undefined, value].includes(stated(facet)));
+}
+
 /** Does a piece tell what a description says for which there is no field? Of one of the kind that is named, and does not, it is asked. */
 function isNoted(piece: PieceFacts, note: string, isNamed: boolean): Answer {
 	if (isTold(piece, note)) return 'yes';
@@ -225,15 +260,26 @@ const metalsIn = remembered((words) =>
 const isOfMetal = ({ metal }: PieceFacts, words: string) =>
 	metal !== undefined && metalsIn(words).includes(metal);
 
-function answers(piece: PieceFacts, words: string, description: Description): Answer {
+function answers(
+	piece: PieceFacts,
+	words: string,
+	description: Description,
+	known: 'surely' | 'perhaps'
+): Answer {
 	const { garment, named, note, moves } = description;
-	if (named && !isCalled(piece, garmentType(garment.type))) return 'no';
+	const kind = garmentType(garment.type);
+	const isOfIt = !named || isCalled(piece, kind);
+	if (!isOfIt && (known === 'surely' || !mayBe(piece, kind))) return 'no';
 	const facets = Object.entries(garment.facets) as [FacetId, { value: string }][];
 	const family = garment.print?.family.value;
 	const colours = namesColour(words) ? garment.palette : [];
 	const holds: Answer[] = [
-		...facets.map(([facet, { value }]) => saysOf(piece, facet, value)),
-		...(family ? ([printsMeant(words, family).includes(piece.print ?? '') ? 'yes' : 'no'] as const) : []),
+		...(isOfIt ? [] : (['unknown'] as const)),
+		...facets.map(([facet, { value }]) => {
+			const isItsOwn = !isOfIt && kind.own[facet] === value && piece.stated(facet) === undefined;
+			return isItsOwn ? 'unknown' : saysOf(piece, facet, value, named);
+		}),
+		...(family ? [isOfPrint(piece, printsMeant(words, family))] : []),
 		// Gold is a colour, and a metal.
 		...colours.map(({ hex }): Answer => (isOfMetal(piece, words) ? 'yes' : isColoured(piece, hex))),
 		...(garment.metal ? ([piece.metal === garment.metal.value ? 'yes' : 'no'] as const) : []),
@@ -254,16 +300,23 @@ function toldOfPart(piece: PieceFacts, words: string, descriptions: readonly Des
 	return kinds.every(({ division }) => division === 'jewellery') ? 'unknown' : 'no';
 }
 
-/** Is a piece what the words say, as stated or by its kind? Several things named are several descriptions. */
-export function isDescribed(piece: PieceFacts, words: string): Answer {
+/**
+ * Is a piece what the words say, as stated or by its kind? Several things named are several descriptions. Of what is only known to be of a
+ * wider kind, "heels", it is not known whether it is of the one that is named, "stilettos"; or it is none, where that is to be known `surely`.
+ */
+export function isDescribed(
+	piece: PieceFacts,
+	words: string,
+	known: 'surely' | 'perhaps' = 'perhaps'
+): Answer {
 	const kind = wholeKindIn(words);
 	if (kind && (!kind.isOf(piece.type) || !kind.rest)) return kind.isOf(piece.type) ? 'yes' : 'no';
-	if (kind) return isDescribed(piece, kind.rest);
+	if (kind) return isDescribed(piece, kind.rest, known);
 	const isVague = hasUnknown(words) || losesMove(words);
 	const descriptions = descriptionsOf(words, piece.type);
 	return anyOf(
 		...descriptions.map((one): Answer => {
-			const answer = answers(piece, words, one);
+			const answer = answers(piece, words, one, known);
 			return answer !== 'no' && one.named && isVague ? 'unknown' : answer;
 		}),
 		// "No peplums": the name of its kind says it; a dress shirt is no dress.

@@ -1,4 +1,6 @@
 /** A clause of a limit, ready to be held against many pieces: by figures, by properties, or as a description. */
+import { chromaOf, labOfHex, type Lab } from '../../colour/spaces';
+import { colourOfWord } from '../../colour/words';
 import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly, type Answer } from '../property';
@@ -80,6 +82,31 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 			return isNamed ? anyOf(both, isDescribed(piece, words)) : both;
 		},
 		asks: (piece) => (properties.find(({ holds }) => holds(piece) === 'unknown') ?? properties[0])?.asks ?? ''
+	};
+}
+
+/** "Nothing bolder than navy", "no darker than grey": how colours are compared, and whether more of it is meant. */
+const comparing: readonly [said: RegExp, of: (lab: Lab) => number, up: boolean][] = [
+	[/^(?:bolder|brighter|louder|stronger|more (?:vivid|colou?rful))$/i, chromaOf, true],
+	[/^(?:quieter|duller|softer|more muted)$/i, chromaOf, false],
+	[/^(?:lighter|paler)$/i, ({ l }) => l, true],
+	[/^(?:darker|deeper)$/i, ({ l }) => l, false]
+];
+const compared = /^(?:any |colou?rs? )?((?:more )?[a-z]+) than (?:an? )?([\w -]+)$/i;
+/** Colours that differ by less, in L* or C*, are as bold or as dark as each other. */
+const asMuch = 4;
+function heldByComparison({ words, only }: LimitClause): Held | undefined {
+	const [, how = '', named = ''] = compared.exec(words) ?? [];
+	const [, of, up] = comparing.find(([said]) => said.test(how)) ?? [];
+	const colour = colourOfWord(named.toLowerCase());
+	if (!of || !colour || only) return undefined;
+	const most = of(labOfHex(colour.hex));
+	const isBeyond = (lab: Lab) => (up ? of(lab) - most : most - of(lab)) > asMuch;
+	return {
+		known: true,
+		breaks: ({ colours, type }) =>
+			type.division !== 'jewellery' && colours.some(({ lab }) => isBeyond(lab)) ? 'yes' : 'no',
+		asks: () => `is it ${words}?`
 	};
 }
 
@@ -188,8 +215,9 @@ function alsoLying(held: Held, { words, only, said }: LimitClause): Held {
 	};
 }
 
-/** "No big buttons": how large a part is, where a piece has it; of what nobody tells that of it is asked. */
-function alsoOfAmount(held: Held, { words, only, said }: LimitClause): Held {
+/** "No big buttons": how large a part is, where a piece has it; of what nobody tells that of, a property of that name answers, or it is asked. */
+function alsoOfAmount(clause: LimitClause, byProperties: Held | undefined, held: Held): Held {
+	const { words, only, said } = clause;
 	const limit = only ? undefined : amountLimitIn(words);
 	if (!limit) return held;
 	const { part, isSo } = limit;
@@ -197,9 +225,18 @@ function alsoOfAmount(held: Held, { words, only, said }: LimitClause): Held {
 	const isHad = (piece: PieceFacts) => saidOnly(anyOf(parted.breaks(piece), hasPart(piece, part))) !== 'no';
 	return {
 		known: true,
-		breaks: (piece) => (isHad(piece) ? isSo(piece) : 'no'),
+		breaks: (piece) => {
+			const told = isHad(piece) ? isSo(piece) : undefined;
+			return told === 'yes' || told === 'no' ? told : (byProperties?.breaks(piece) ?? told ?? 'no');
+		},
 		asks: () => `has it ${words}?`
 	};
+}
+
+/** By its properties, or as it is worded; where it lies and how large it is count as well. */
+function heldAsSaid(clause: LimitClause): Held {
+	const byProperties = heldByProperties(clause);
+	return alsoOfAmount(clause, byProperties, alsoLying(byProperties ?? heldByWords(clause), clause));
 }
 
 export function heldBy(clause: LimitClause): Held {
@@ -209,10 +246,11 @@ export function heldBy(clause: LimitClause): Held {
 	const plain = isMeasured ? { ...clause, words: words.replace(ofFigure, '').trim() } : clause;
 	const always =
 		byFigures ??
+		heldByComparison(plain) ??
 		heldByDemand(plain) ??
 		heldByHaving(plain) ??
 		heldByOrigin(plain) ??
-		alsoOfAmount(alsoLying(heldByProperties(plain) ?? heldByWords(plain), plain), plain);
+		heldAsSaid(plain);
 	const asked = isMeasured ? `how much is it: ${words}?` : when && `is it worn ${when}?`;
 	const held = heldExcept(asked ? heldIf(always, asked) : always, clause.except);
 	return slots

@@ -29,12 +29,12 @@ const ofThings: readonly Sense['kind'][] = [
 	'link'
 ];
 /** Do some words name nothing that is worn, nor how it is made? "The red carpet" is no colour. */
-function namesNoPiece(words: string): boolean {
+function namesNoPiece(words: string, kinds = ofThings): boolean {
 	const spans = spansOf(words);
 	// "Evensong" is no mistyped evening.
 	const says = (kinds: readonly Sense['kind'][]) => (span: Span) =>
 		span.meant === undefined && span.senses.some(({ kind }) => kinds.includes(kind));
-	return !noOccasion.test(words) && !spans.some(says(ofThings)) && !spans.slice(-1).some(says(['colour']));
+	return !noOccasion.test(words) && !spans.some(says(kinds)) && !spans.slice(-1).some(says(['colour']));
 }
 
 const tells = /\b(?:is|are|was|means?|belongs?)\b/i;
@@ -55,7 +55,9 @@ export function timedIn(words: string): { words: string; when?: string } {
 	if (when) return { words: words.replace(knownOccasions, ''), when };
 	const [, said, place, named] = atTheEnd.exec(words) ?? [];
 	// "White is mourning in her family" tells what white is.
-	if (!said || !place || !named || tells.test(said) || !namesNoPiece(named)) return { words };
+	// "For the boat" is no neckline.
+	const kinds = /^for the\b/i.test(place ?? '') ? ofThings.filter((kind) => kind !== 'facet') : ofThings;
+	if (!said || !place || !named || tells.test(said) || !namesNoPiece(named, kinds)) return { words };
 	const isCondition = saysWhere.test(place) && !ofHealth.test(named) && !reasons.test(named);
 	return isCondition ? { words: said, when: place } : { words: said };
 }

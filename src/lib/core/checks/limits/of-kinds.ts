@@ -10,6 +10,15 @@ const [darkUpTo, quietUpTo] = [40, 40];
 
 export const kindProperties: readonly Property[] = [
 	{
+		said: /\b(?:narrow|tight|slim|pinch(?:ed|ing)|cramped) toes?\b|\btoes? that pinch/i,
+		asks: 'how narrow is its toe?',
+		holds: (piece) =>
+			anyOf(
+				byFacet(piece, 'toe', among('pointed')),
+				saidOnly(byFacet(piece, 'toe', among('almond'))) === 'no' ? 'no' : 'unknown'
+			)
+	},
+	{
 		said: /\b(?:narrow|slim|tight|straight|hobble) skirts?\b/i,
 		asks: 'how narrow is its skirt?',
 		holds: (piece) => saidOnly(byFacet(piece, 'skirtShape', among('pencil', 'straight', 'column', 'mermaid')))

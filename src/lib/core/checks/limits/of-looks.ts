@@ -188,6 +188,16 @@ export const lookProperties: readonly Property[] = [
 		holds: ({ print }) => (print ? 'yes' : 'no')
 	},
 	{
+		said: /^(?:small|tiny|little|ditsy|mini|fussy) (?:prints?|patterns?)$/i,
+		asks: 'how large is its print?',
+		holds: ({ print, garment }) => {
+			if (!print || largePrints.includes(print)) return 'no';
+			const scale = garment.print?.scale?.value;
+			if (scale) return scale === 'small' ? 'yes' : 'no';
+			return print.startsWith('ditsy') ? 'yes' : 'unknown';
+		}
+	},
+	{
 		positive: true,
 		said: /^(?:small|tiny|little|ditsy|discreet|subtle) (?:prints?|patterns?) only$/i,
 		asks: 'how large is its print?',

@@ -2,7 +2,7 @@
 import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 import { withoutDenial } from './clauses';
 import { timedIn } from './occasions';
-import { exception, inPlaceOf, somebody } from './rewordings';
+import { exception, inPlaceOf, outdone, somebody } from './rewordings';
 import {
 	atMost,
 	countOf,
@@ -159,7 +159,7 @@ const asked = (outcome: Outcome): Outcome =>
 export function lookLimitIn(said: string): OfLook | undefined {
 	const bare = said.trim().replace(somebody, '');
 	// "Happy in heels but not stilettos" forbids the second, with whatever it is worn.
-	if (inPlaceOf.test(bare)) return undefined;
+	if (inPlaceOf.test(bare) || outdone(bare)) return undefined;
 	// Of "no socks with sandals except at home" it is asked.
 	const [, base] = exception.exec(bare) ?? [];
 	if (base) {

@@ -113,12 +113,27 @@ const bodyParts =
 const namesPart = (word: string): boolean =>
 	!bodyParts.test(word) && spansOf(word).every((span) => has(span, 'detail') || !has(span, 'type'));
 
+/** "Silver over gold", "prefers silver to gold": of two metals, or two colours, the one that is not to be. */
+const preferred =
+	/^(?:(prefers?|likes?|wants?|would rather(?: have)?|always) )?(.+?) (?:over|to|before|above|more than|better than) (.+)$/i;
+export function outdone(said: string): string | undefined {
+	const [, wish, one = '', other = ''] = preferred.exec(said) ?? [];
+	const areBoth = (kind: Sense['kind']) =>
+		[one, other].every((words) => {
+			const spans = spansOf(words);
+			return spans.length === 1 && spans.every((span) => has(span, kind));
+		});
+	return areBoth('metal') || (wish !== undefined && areBoth('colour')) ? `no ${other}` : undefined;
+}
+
 /** A limit as what it forbids, and what it does not hold for; undefined where it tells what is worn anyway. */
 export function reworded(said: string): { words: string; except?: string } | undefined {
 	const bare = said.trim().replace(somebody, '').replace(opinion, '');
 	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;
 	const [, things, so = ''] = onlyIf.exec(bare) ?? [];
 	if (things && ofReach.test(so)) return { words: `${things} ${so} only` };
+	const instead = outdone(bare);
+	if (instead) return { words: instead };
 	let words = (things ? `${things} must ${/^have /i.test(so) ? so : `be ${so}`}` : bare)
 		.replace(lackingNothing, 'always ')
 		.replace(inPlaceOf, 'no ')

@@ -47,7 +47,7 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const kinds = found.filter(({ named }) => named).map(({ garment }) => garmentType(garment.type));
 	if (kinds.length > 0) {
 		const isInPlace = kinds.some((kind) => isInPlaceOf(kind, piece));
-		return isInPlace && isDescribed(piece, words) === 'no' ? 'yes' : 'no';
+		return isInPlace && isDescribed(piece, words, 'surely') === 'no' ? 'yes' : 'no';
 	}
 	const [said] = found;
 	if (!said) return 'no';

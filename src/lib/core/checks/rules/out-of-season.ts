@@ -22,9 +22,13 @@ export const outOfSeason: Rule = {
 		const airC = facts.event?.weather?.airC;
 		if (airC === undefined) return [];
 		const covered = facts.in('outer', 'layer', 'suit').length > 0;
+		// A skirt is worn with bare legs longer into the year than shorts are.
 		const bareLegs =
-			airC <= thresholds.frostC && facts.in('hosiery').length === 0
-				? facts.in('legs', 'whole').filter(showsLegs)
+			airC <= thresholds.coldC && facts.in('hosiery').length === 0
+				? facts
+						.in('legs', 'whole')
+						.filter(showsLegs)
+						.filter(({ type }) => airC <= thresholds.frostC || type.family === 'shorts')
 				: [];
 		const cold = bareLegs.map((piece): Violation => ({
 			severity: 'hint',

@@ -25,6 +25,10 @@ const thinWhite = [
 	'jersey',
 	'crepe'
 ];
+/** It lies on the skin, and is stretched over what is under it. */
+const thinByKind = ['leggings', 'cycling-shorts'];
+const isThin = ({ type, stated }: PieceFacts) =>
+	thinWhite.includes(stated('material') ?? '') || (!stated('material') && thinByKind.includes(type.id));
 /** Dark, or of a colour that takes the eye. */
 const isSeenThrough = ({ main, strong }: PieceFacts) =>
 	main !== undefined && (main.lab.l <= thresholds.answersDark || strong);
@@ -37,7 +41,7 @@ const underWhite = (facts: Facts): Violation[] =>
 				piece.main &&
 				piece.main.lab.l >= thresholds.whiteLightness &&
 				piece.print === undefined &&
-				thinWhite.includes(piece.stated('material') ?? '')
+				isThin(piece)
 		)
 		.flatMap((piece) =>
 			facts

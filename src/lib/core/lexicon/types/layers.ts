@@ -23,7 +23,7 @@ export const layers = [
 			long-cardigan: long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
 
 			fleece: fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
-			track-jacket: track jacket / track jackets / tracksuit top, track top / closure=zip material=jersey`
+			track-jacket: track jacket / track jackets / tracksuit top, track top, shell suit jacket, shell suit top, tracksuit jacket / closure=zip material=jersey`
 	},
 	{
 		id: 'tailored',

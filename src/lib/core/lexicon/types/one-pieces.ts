@@ -131,7 +131,7 @@ export const onePieces = [
 		usual: { fit: 'relaxed', topLength: 'hip', sleeveLength: 'long', legLength: 'full', leg: 'straight' },
 		types: `
 			co-ord: *co-ord / co-ords / coord, matching set, co-ord set, knit set, knitted set, lounge set, jersey set, two-piece, two-piece set, coordinated set
-			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit, sweat suit, sweatsuit, running suit, jogger set / formality=sport
+			tracksuit: tracksuit / tracksuits / us:sweatsuit, jogging suit, shell suit, us:track suit, sweat suit, sweatsuit, sweats set, sweat set, running suit, jogger set / formality=sport
 			pyjamas: pyjamas / pyjamas / us:pajamas, pyjama set, us:pjs, pjs, silk pyjamas, jammies, jim-jams, pajama set, lounging pyjamas
 			scrubs: scrubs / scrubs / work scrubs
 			ao-dai: áo dài / áo dài / ao dai, ao dais / collar=mandarin topLength=thigh leg=wide

@@ -31,7 +31,7 @@ export const under = [
 		draws: 'under',
 		facets: ['fit', 'material', 'opacity', 'weight', 'hemLength', 'closure', 'texture'],
 		types: `
-			bra: bra / bras / brassiere, push-up bra
+			bra: bra / bras / brassiere, push-up bra, t-shirt bra, tee-shirt bra, balconette bra, plunge bra, underwired bra, nursing bra
 			strapless-bra: strapless bra / strapless bras / multiway bra
 			sports-bra: sports bra / sports bras
 			bralette: bralette / bralettes / soft bra, lace bra, bra top, bralet, bralets
