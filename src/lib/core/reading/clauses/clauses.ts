@@ -441,11 +441,11 @@ class ClauseBuilder implements Reached {
 	/** "In the same green", "the same colour". */
 	isLikened = () => this.clause.same || this.clause.parts.at(-1)?.role === 'matching';
 
-	/** "Tights to match the scarf": what was named before is what it matches, and no other thing. */
+	/** "Tights to match the scarf", "a bag in green to match the coat": what was named before is what it matches, and no other thing. */
 	isMatched(span: Span): boolean {
 		const { parts, head, before } = this.clause;
 		return (
-			(head !== undefined || before === 'is') &&
+			(head !== undefined || before === 'is' || this.previous?.words.at(-1) === 'the') &&
 			parts.at(-1)?.role === 'matching' &&
 			this.clauses.some((one) => one.head && isCalled(one.head.span, span))
 		);

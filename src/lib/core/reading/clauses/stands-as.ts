@@ -1,6 +1,7 @@
 /** What a word stands for by what is said beside it: a feather on a hat, frames that are glasses, a place on a garment. */
 import { senseOf, sensesOf } from '../spans/senses';
 import { edge, plume, spot } from '../../lexicon/details';
+import { isDoneWith } from '../../lexicon/moves';
 import { garmentType } from '../../lexicon/taxonomy';
 import { dresses } from '../meaning/beside';
 import type { Span } from '../model';
@@ -35,9 +36,16 @@ function asDress({ lastHead, skirtToCome }: Reached, span: Span): Span | undefin
 	return isBodice && skirtToCome && !lastHead ? meaning(span, 'dress') : undefined;
 }
 
+/** How something is laid over a place. */
+const layings = new Set(['draped', 'gathered']);
 /** "Studded on the shoulders", "with ruffles over the shoulders": straight after what is borne there, a place and no way of wearing. */
-function asPlace({ clause, previous }: Reached, span: Span): Span | undefined {
+function asPlace({ clause, previous, lastHead }: Reached, span: Span): Span | undefined {
 	const last = clause.parts.at(-1);
+	// "A dupatta draped over the left shoulder" is worn so.
+	const owner = lastHead && senseOf(lastHead.span, 'type');
+	const isWornSo =
+		owner && sensesOf(span, 'move').some(({ move }) => isDoneWith(move, garmentType(owner.type)));
+	if (isWornSo && last && layings.has(last.span.text.toLowerCase())) return undefined;
 	const [first = ''] = span.words;
 	const named = span.words.at(-1) ?? '';
 	const part = spot.words.includes(named)

@@ -49,8 +49,8 @@ function takeFrom(own: Description, other: Description, colourAlone: boolean): v
 
 /** What a thing is to match, where that is not what was named last. */
 function matchedBy({ group, named }: Read, before: readonly Read[]): Read | undefined {
-	const { matches } = group.own;
-	// "Tights to match the scarf".
+	const { matches } = group.clauses.find((clause) => clause.matches) ?? {};
+	// "Tights to match the scarf", "a bag in green to match the coat".
 	if (matches) return lastCalled(before, ({ group: { head } }) => head.span, matches.span);
 	// "A head wrap in the same print", after shoes: of the last that has one.
 	if (samePrint(group)) return before.findLast(isPrinted);

@@ -443,8 +443,8 @@ export function namedAgain(
 		const type = typeOf(group.head);
 		if (!type) return false;
 		const calls = own.general && own.family === type.family;
-		// "A pink suit: the jacket …, the trousers …" speak of its parts.
-		if (clause.definite && setParts[type.id]?.some((part) => part.type === own.id)) return true;
+		// "A pink suit: the jacket …, the trousers …", "a three-piece (waistcoat buttoned)" speak of its parts.
+		if ((clause.definite || byName) && setParts[type.id]?.some((part) => part.type === own.id)) return true;
 		// "A tracksuit … the tracksuit".
 		if (clause.definite && type === own) return true;
 		if (sets.has(type.family))

@@ -49,9 +49,18 @@ function punctuated(spans: readonly Span[]): Span[][] {
 const onlyDescribes = (span: Span) => isSaid(span) && typesOf(span).length === 0;
 const namesAny = (clause: readonly Span[]) => clause.some((span) => typesOf(span).length > 0);
 
+/** "At her waist: a gold belt", "on the collar: a brooch": where something is, and no thing. */
+const leadsToPlace = (clause: readonly Span[]): boolean =>
+	['at', 'on', 'round', 'around'].includes(clause[0]?.words[0] ?? '') &&
+	clause.every(({ senses }) =>
+		senses.every(
+			(sense) => ['link', 'filler', 'detail'].includes(sense.kind) || (sense.kind === 'facet' && !sense.free)
+		)
+	);
+
 /**
  * What stands over a description with a colon: a place on the body says nothing by itself; a word for all of a kind is the plainest of
- * them where nothing on its shelf is named.
+ * them where nothing on its shelf is named, and so are legs of which it is said how sheer they are.
  *
  * @param under the clauses after it, as far as the next stop
  */
@@ -59,9 +68,11 @@ function asHeading(clause: readonly Span[], under: readonly (readonly Span[])[])
 	const [first] = clause;
 	if (!first || under[0]?.[0]?.labelled !== true) return clause;
 	const words = clause.flatMap((span) => span.words).join(' ');
-	if (headings.has(words) && under[0].length > 0 && namesAny(under[0]))
+	if ((headings.has(words) || leadsToPlace(clause)) && under[0].length > 0 && namesAny(under[0]))
 		return clause.map((span) => ({ ...span, senses: [{ kind: 'filler' }] }));
-	const shelf = clause.length === 1 && Object.hasOwn(shelves, words) ? shelves[words] : undefined;
+	const saysSheer = under[0].some((span) => sensesOf(span, 'facet').some(({ facet }) => facet === 'opacity'));
+	const name = words === 'legs' && saysSheer ? 'legwear' : words;
+	const shelf = clause.length === 1 && Object.hasOwn(shelves, name) ? shelves[name] : undefined;
 	return shelf && !under.some(namesAny) ? [{ ...first, senses: [{ kind: 'type', type: shelf }] }] : clause;
 }
 

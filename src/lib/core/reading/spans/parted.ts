@@ -112,6 +112,8 @@ const carriesNothing = (found: Found | undefined) =>
 	);
 const isTone = (found: Found | undefined) => found?.senses.every(({ kind }) => kind === 'tone') === true;
 
+/** "Night *at* the opera", "dressed *for* a wedding". */
+const leadsToWhere = new Set(['at', 'for']);
 const isFiller = (found: Found | undefined) => found?.senses.every(({ kind }) => kind === 'filler') === true;
 
 /**
@@ -119,7 +121,9 @@ const isFiller = (found: Found | undefined) => found?.senses.every(({ kind }) =>
  * some say more than "left ear: …"; or, over several things, its last word is none that is known: "ballerina off-duty".
  */
 function namesLook(heading: readonly string[], over: number): boolean {
-	const phrases = phrasesIn(heading);
+	const isLead = (word: string, at: number) =>
+		leadsToWhere.has(word) && longestPhrase(heading, at, heading.length)?.length === 1;
+	const phrases = phrasesIn(heading.filter((word, at) => !isLead(word, at)));
 	const saysNothing =
 		phrases.every((found) => carriesNothing(found) || isTone(found)) &&
 		!phrases.every((found) => isFiller(found) || isTone(found));
