@@ -18,6 +18,7 @@ import {
 	losesMove,
 	namesColour,
 	remembered,
+	saidByName,
 	wholeKindIn,
 	type Description
 } from './descriptions';
@@ -276,8 +277,10 @@ function answers(
 	const holds: Answer[] = [
 		...(isOfIt ? [] : (['unknown'] as const)),
 		...facets.map(([facet, { value }]) => {
-			const isItsOwn = !isOfIt && kind.own[facet] === value && piece.stated(facet) === undefined;
-			return isItsOwn ? 'unknown' : saysOf(piece, facet, value, named);
+			const isOfItsName = !isOfIt && (kind.own[facet] ?? saidByName(kind)?.facets[facet]) !== undefined;
+			return isOfItsName && piece.stated(facet) === undefined
+				? 'unknown'
+				: saysOf(piece, facet, value, named);
 		}),
 		...(family ? [isOfPrint(piece, printsMeant(words, family))] : []),
 		// Gold is a colour, and a metal.

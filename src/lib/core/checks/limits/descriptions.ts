@@ -64,7 +64,7 @@ const saysAnything = ({ garment, note, moves }: Description) =>
 
 const elementsIn = remembered((words) => readLook(words).elements);
 /** What the name of a kind says of it by itself: a pencil skirt is narrow without a word. */
-const saidByName = ({ singular }: GarmentType) => elementsIn(singular)[0]?.garment;
+export const saidByName = ({ singular }: GarmentType) => elementsIn(singular)[0]?.garment;
 
 /** Kinds that have the same facets in the same place are described alike; the one whose name says least stands for them. */
 const standsFor = (() => {

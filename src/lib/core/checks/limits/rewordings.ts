@@ -129,11 +129,11 @@ export function outdone(said: string): string | undefined {
 /** A limit as what it forbids, and what it does not hold for; undefined where it tells what is worn anyway. */
 export function reworded(said: string): { words: string; except?: string } | undefined {
 	const bare = said.trim().replace(somebody, '').replace(opinion, '');
+	const instead = outdone(bare);
+	if (instead) return { words: instead };
 	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;
 	const [, things, so = ''] = onlyIf.exec(bare) ?? [];
 	if (things && ofReach.test(so)) return { words: `${things} ${so} only` };
-	const instead = outdone(bare);
-	if (instead) return { words: instead };
 	let words = (things ? `${things} must ${/^have /i.test(so) ? so : `be ${so}`}` : bare)
 		.replace(lackingNothing, 'always ')
 		.replace(inPlaceOf, 'no ')

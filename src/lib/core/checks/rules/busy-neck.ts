@@ -7,8 +7,6 @@ const oneSided = ['one-shoulder', 'asymmetric'];
 const busyNecks = [...oneSided, 'roll', 'funnel', 'mock', 'high-neck', 'cowl', 'halter'];
 /** They lie on the neck or at its base; others hang below it, or are not known to be short. */
 const short = ['pearl-necklace', 'choker', 'collar-necklace', 'kundan-set'];
-/** They hang as far as the ends of a bow do. */
-const hangingShort = ['pendant', 'layered-necklaces'];
 const hanging = ['long-beads', 'rani-haar', 'pendant', 'layered-necklaces', 'lariat'];
 
 const collarOf = (piece: PieceFacts) => {
@@ -29,7 +27,6 @@ export const busyNeck: Rule = {
 	find: (facts) => {
 		const [busy] = facts.in('top', 'whole').filter((piece) => collarOf(piece) ?? neckOf(piece));
 		const necklaces = facts.in('neck').filter(({ type }) => {
-			if (busy?.value('collar') === 'pussy-bow' && hangingShort.includes(type.id)) return true;
 			if (busy && collarOf(busy)) return !hanging.includes(type.id);
 			return oneSided.includes(busy?.value('neckline') ?? '') || short.includes(type.id);
 		});

@@ -1,0 +1,145 @@
+/** Laws of limits: of a thing of which only a wider kind is known, or no length, cut or cloth, it is asked; colours that are compared. */
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { garmentTypes } from '../../src/lib/core';
+import { factsOf } from '../../src/lib/core/checks/facts';
+import { breaksLimit } from '../../src/lib/core/checks/limits';
+import { chromaOf, labOfHex } from '../../src/lib/core/colour/spaces';
+import { colourOfWord } from '../../src/lib/core/colour/words';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
+import { includes, type GarmentType } from '../../src/lib/core/lexicon/taxonomy';
+import { colourWord } from '../looks';
+import { piecesOf } from '../outfits';
+
+const onlyOne = (words: string) => {
+	const { pieces } = factsOf(piecesOf(words), {});
+	return pieces.length === 1 ? pieces[0] : undefined;
+};
+const asked = (limit: string, words: string) => breaksLimit(limit, onlyOne(words)!);
+
+/** Kinds that read as themselves by their own name. */
+const known = garmentTypes.filter(({ id, singular }) => onlyOne(`red ${singular}`)?.type.id === id);
+
+describe('a limit of one kind, held against a thing of which a wider one is known', () => {
+	const endsInName = (kind: GarmentType, wider: GarmentType) =>
+		kind.singular.endsWith(` ${wider.singular}`) || kind.plural.endsWith(` ${wider.plural}`);
+	// Fair Isle jumpers are told by their print: what nobody calls printed mostly is not.
+	const called = known.filter(({ id, plural }) => {
+		const piece = onlyOne(plural);
+		return piece?.type.id === id && !piece.print;
+	});
+	const pairs = called.flatMap((kind) =>
+		known
+			.filter(
+				(wider) => wider !== kind && ((wider.general && includes(wider, kind)) || endsInName(kind, wider))
+			)
+			.map((wider) => ({ kind, wider }))
+	);
+	it('is asked, and never silent: “no chokers”, a necklace', () => {
+		expect(pairs.length).toBeGreaterThan(300);
+		const silent = pairs
+			.filter(({ kind, wider }) => asked(`no ${kind.plural}`, wider.singular) === 'no')
+			.map(({ kind, wider }) => `no ${kind.plural}: ${wider.singular}`);
+		expect(silent).toEqual([]);
+	});
+	it('is silent of another kind', () => {
+		for (const [limit, words] of [
+			['no chokers', 'gold ring'],
+			['no ankle socks', 'knee socks'],
+			['no pencil skirts', 'pleated skirt'],
+			['no stilettos', 'black flats'],
+			['no denim shirts', 'white shirt']
+		] as const)
+			expect(asked(limit, words), `${limit}: ${words}`).toBe('no');
+	});
+	it('is silent where what is stated speaks against it', () => {
+		expect(asked('no opaque tights', 'sheer black tights')).toBe('no');
+		expect(asked('no pencil skirts', 'full black skirt')).toBe('no');
+		expect(asked('no black pencil skirts', 'red skirt')).toBe('no');
+	});
+	it('is raised where that kind alone is worn: “trainers only”, shoes', () => {
+		expect(asked('trainers only', 'black shoes')).toBe('yes');
+	});
+});
+
+describe('a limit of one kind and how it is, held against one of that kind of which nobody says so', () => {
+	// "Light" is said of a colour first.
+	const measured = ['hemLength', 'sleeveLength', 'fit', 'heelHeight', 'toe', 'weight', 'opacity'];
+	const told = facetPhrases.filter(
+		({ facet, free, phrase }) => free && measured.includes(facet) && /^(?!light$)\w+$/.test(phrase)
+	);
+	const cases = known
+		.filter(({ division, general }) => general && !['beauty', 'jewellery', 'accessories'].includes(division))
+		.flatMap((type) =>
+			told
+				.filter(({ facet }) => type.facets.includes(facet) && type.usual[facet] === undefined)
+				.filter(({ phrase, facet, value }) => {
+					const said = onlyOne(`${phrase} ${type.singular}`);
+					return said?.type.id === type.id && said.stated(facet) === value;
+				})
+				.map(({ phrase }) => ({ limit: `no ${phrase} ${type.plural}`, words: `red ${type.singular}` }))
+		);
+	it('is asked, and never silent: “no heavy coats”, a coat', () => {
+		expect(cases.length).toBeGreaterThan(50);
+		const silent = cases.filter(({ limit, words }) => asked(limit, words) === 'no').map(({ limit }) => limit);
+		expect(silent).toEqual([]);
+	});
+	it('is silent of what a thing has or has not: “no skirts with slits”, a skirt', () => {
+		expect(asked('no skirts with slits', 'black skirt')).toBe('no');
+		expect(asked('no frilled tops', 'black top')).toBe('no');
+	});
+	it('is asked of a print of which nobody says what it is', () => {
+		for (const limit of ['no florals', 'no stripes', 'no leopard', 'no slogans'])
+			expect([limit, asked(limit, 'printed skirt')]).toEqual([limit, 'unknown']);
+	});
+});
+
+describe('colours that are compared', () => {
+	const scales = [
+		['darker', (hex: string) => -labOfHex(hex).l],
+		['lighter', (hex: string) => labOfHex(hex).l],
+		['bolder', (hex: string) => chromaOf(labOfHex(hex))],
+		['quieter', (hex: string) => -chromaOf(labOfHex(hex))]
+	] as const;
+	const hexOf = (word: string) => colourOfWord(word)!.hex;
+	it('forbid what goes further, and never the colour itself: “nothing bolder than navy”', () => {
+		fc.assert(
+			fc.property(colourWord, colourWord, fc.constantFrom(...scales), (most, worn, [how, of]) => {
+				const further = of(hexOf(worn)) - of(hexOf(most));
+				fc.pre(onlyOne(`${worn} dress`) !== undefined && (worn === most || Math.abs(further) > 8));
+				const said = `nothing ${how} than ${most}: ${worn}`;
+				expect([said, asked(`nothing ${how} than ${most}`, `${worn} dress`)]).toEqual([
+					said,
+					further > 0 ? 'yes' : 'no'
+				]);
+			}),
+			{ numRuns: 400 }
+		);
+	});
+	it.each([
+		['silver over gold', 'gold', 'silver'],
+		['prefers silver to gold', 'gold', 'silver'],
+		['rose gold over yellow gold', 'gold', 'silver'],
+		['likes gold better than silver', 'silver', 'gold']
+	])('and metals of which one is liked better forbid the other: %s', (limit, refused, worn) => {
+		expect(asked(limit, `${refused} ring`)).toBe('yes');
+		expect(asked(limit, `${worn} ring`)).toBe('no');
+	});
+});
+
+describe('toes and prints by their size', () => {
+	it.each([
+		['no narrow toes', 'pointed-toe flats', 'yes'],
+		['no narrow toes', 'almond-toe flats', 'unknown'],
+		['no narrow toes', 'square-toe flats', 'no'],
+		['no small prints', 'ditsy floral dress', 'yes'],
+		['no small prints', 'striped dress', 'unknown'],
+		['no small prints', 'tropical print shirt', 'no'],
+		['no small prints', 'black dress', 'no'],
+		['no thick tights', 'black tights', 'unknown'],
+		['no thick tights', 'sheer tights', 'no'],
+		['flat shoes for the boat', 'stilettos', 'unknown']
+	])('“%s”, %s', (limit, words, answer) => {
+		expect(asked(limit, words)).toBe(answer);
+	});
+});
