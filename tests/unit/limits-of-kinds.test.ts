@@ -143,3 +143,17 @@ describe('toes and prints by their size', () => {
 		expect(asked(limit, words)).toBe(answer);
 	});
 });
+
+describe('what alone is worn, said without “only” at either end', () => {
+	it.each([
+		['wears only trousers', 'black dress', true],
+		['wears only trousers', 'black trousers', false],
+		['carries only clutches', 'backpack', true],
+		['long sleeves, even in summer', 'short-sleeved shirt', true],
+		['long sleeves, even in summer', 'long-sleeved shirt', false],
+		['no sandals, even in summer', 'black sandals', true],
+		['jeans, even at weddings', 'black dress', true]
+	])('“%s”, %s', (limit, words, isRaised) => {
+		expect(['yes', 'by-kind'].includes(asked(limit, words))).toBe(isRaised);
+	});
+});

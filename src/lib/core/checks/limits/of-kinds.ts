@@ -10,6 +10,33 @@ const [darkUpTo, quietUpTo] = [40, 40];
 
 export const kindProperties: readonly Property[] = [
 	{
+		said: /\b(?:tight|close|snug|constricting) (?:collars?|necks?|necklines?)\b|\btight (?:at|on|around|round|about) (?:the|her|his|their|my) (?:neck|throat)\b/i,
+		asks: 'how close does it lie to the neck?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'neckline', among(...highNecklines))),
+				saidOnly(byFacet(piece, 'collar', among('band', 'stand', 'mandarin', 'funnel', 'wing'))),
+				isOne('choker', 'collar-necklace')(piece),
+				// How tight a shirt's collar is goes by its buttons.
+				saidOnly(byFacet(piece, 'collar', among('shirt', 'button-down', 'spread', 'cutaway', 'pointed'))) ===
+					'no'
+					? 'no'
+					: 'unknown'
+			)
+	},
+	{
+		said: /^(?:that |which )?flap(?:s|ping|py)?(?: (?:about|around))?(?: (?:things?|bits|clothes))?$/i,
+		asks: 'does it flap?',
+		holds: (piece) =>
+			anyOf(
+				saidOnly(byFacet(piece, 'leg', among('wide', 'flared', 'balloon'))),
+				saidOnly(byFacet(piece, 'skirtShape', among('full', 'circle', 'tiered'))),
+				saidOnly(byFacet(piece, 'fit', among('oversized'))),
+				saidOnly(byFacet(piece, 'sleeveShape', among('bell', 'flutter', 'dolman', 'kimono', 'cape'))),
+				isOne('poncho', 'cape', 'kimono-jacket')(piece)
+			)
+	},
+	{
 		said: /\b(?:narrow|tight|slim|pinch(?:ed|ing)|cramped) toes?\b|\btoes? that pinch/i,
 		asks: 'how narrow is its toe?',
 		holds: (piece) =>

@@ -90,6 +90,12 @@ const ofReach = /\b(?:above|below|past|over|under|to|at) (?:the|her|his|their|my
 export const exception =
 	/^(.+?),? (?:except(?:ing)?(?: for)?|apart from|other than|unless(?: (?:it is|it['’]s|they are|they['’]re))?|save for|but for) (?:(?:the|her|his|their|an?) )?((?!at\b|in\b|on\b|for\b).+)$/i;
 
+/** "Wears only trousers". */
+const wearsOnly =
+	/^(?:(?:will|can|does) )?(?:wears?|carr(?:y|ies)|uses?|buys?|likes?|wants?|takes?) only (?:an? )?/i;
+/** "Long sleeves, even in summer", and never without. */
+const evenThen =
+	/^(?!.*\b(?:no|not|never|nothing|none|without|avoids?|hates?)\b|.*n['’]t\b)(.+?),? even (?:in|at|on|when|if|during) .+$/i;
 /** "Nothing but silver", "flats or nothing", "strictly flats": what alone is worn, in other words. */
 const aloneFirst =
 	/^(?:nothing|none) (?:but|except|other than|apart from) |^(?:strictly|exclusively)(?: (?:in|wears))? (?!no\b|nothing\b)/i;
@@ -102,6 +108,9 @@ export function alone(said: string): string {
 	const [, worn] = allTheTime.exec(left) ?? [];
 	if (worn) return `${worn} always`;
 	if (aloneFirst.test(left)) return `only ${left.replace(aloneFirst, '')}`;
+	if (wearsOnly.test(left)) return `only ${left.replace(wearsOnly, '')}`;
+	const [, always] = evenThen.exec(left) ?? [];
+	if (always) return `${always} only`;
 	if (carriesOnly.test(left)) return `only ${left.replace(carriesOnly, '')}`;
 	return aloneLast.test(left) ? `${left.replace(aloneLast, '')} only` : said;
 }

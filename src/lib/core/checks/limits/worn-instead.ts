@@ -22,9 +22,11 @@ const ofCloth: readonly string[] = [
 	'under'
 ];
 
-/** Is a thing of the kind's place, so that it is worn instead of it? Who wears dresses only wears no trousers. */
-const isInPlaceOf = (kind: GarmentType, { slot }: PieceFacts) =>
-	kind.slot === slot || (kind.slot === 'whole' && slot === 'legs');
+/** Is a thing of the kind's place, so that it is worn instead of it? Who wears dresses only wears no trousers, and who wears trousers only no dresses. */
+const isInPlaceOf = (kind: GarmentType, { slot, type }: PieceFacts) =>
+	kind.slot === slot ||
+	(kind.slot === 'whole' && slot === 'legs') ||
+	(kind.slot === 'legs' && kind.general && slot === 'whole' && type.family !== 'jumpsuits');
 
 /** Is a facet one that a thing of its slot is judged by? */
 function isJudgedBy(facet: FacetId, piece: PieceFacts): boolean {
