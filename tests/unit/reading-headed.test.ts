@@ -137,3 +137,46 @@ describe('a drape over one shoulder', () => {
 		expect(gown?.moves).toEqual([]);
 	});
 });
+
+describe('what is said of all that is listed, after the list', () => {
+	const lists = [
+		(list: string, colour: string) => `everything else - ${list} - is ${colour}`,
+		(list: string, colour: string) => `the rest (${list}) is ${colour}`,
+		(list: string, colour: string) => `everything, ${list}, is ${colour}`
+	];
+	const sure = garmentTypes.filter(
+		({ singular, division }) =>
+			['tops', 'bottoms', 'footwear', 'layers'].includes(division) &&
+			!singular.includes(' ') &&
+			!alsoSays(singular) &&
+			readLook(`red ${singular}`).questions.length === 0
+	);
+	it('is said of each of them: “everything else - coat, boots - is black”', () => {
+		fc.assert(
+			fc.property(
+				fc.uniqueArray(fc.constantFrom(...sure), {
+					minLength: 2,
+					maxLength: 4,
+					selector: ({ slot }) => slot
+				}),
+				colourWord,
+				fc.constantFrom(...lists),
+				(types, colour, put) => {
+					const names = types.map(({ singular }) => singular);
+					const plain = names.map((name) => `${colour} ${name}`).join('. ');
+					const text = `A red beret. ${put(names.join(', '), colour)}`;
+					expect([typesIn(text), hexesIn(text)], text).toEqual([
+						['beret', ...typesIn(plain)],
+						[...hexesIn('red beret'), ...hexesIn(plain)]
+					]);
+				}
+			),
+			runs
+		);
+	});
+	it('leaves what has its own colour alone', () => {
+		expect(hexesIn('everything else (coat, boots) is black, and the scarf is red').at(-1)).toEqual(
+			hexesIn('red scarf')[0]
+		);
+	});
+});

@@ -122,7 +122,7 @@ export const accessories = [
 			hair-bow: hair bow / hair bows / bow, ribbon, hair ribbon, velvet bow, hairnet, hair net, hair snood
 			scrunchie: scrunchie / scrunchies / hair tie
 
-			hair-clip: hair clip / hair clips / hair slide, slide, clip, clips, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, butterfly clip, snap clip, bobby pin
+			hair-clip: hair clip / hair clips / hair slide, slide, clip, clips, us:barrette, barrettes, hairclip, clip in the hair, clips in the hair, hair grip, claw clip, hair claw, claw in the hair, butterfly clip, snap clip, bobby pin
 			hair-comb: hair comb / hair combs / decorative comb, comb
 			hair-pins: hair pins / hair pins / hairpins, pearl pins
 

@@ -1,5 +1,5 @@
 /** What is said of several things that are named together: "the hat, gloves and shoes are grey", "suede boots and bag". */
-import { sensesOf } from '../spans/senses';
+import { senseOf, sensesOf } from '../spans/senses';
 import { slotsMeetOf, type GarmentType } from '../../lexicon/taxonomy';
 import { isToldCloth } from '../meaning/of-cloth';
 import { onlySaid, saysColour, typeOf, type Group } from '../meaning/owners';
@@ -34,10 +34,22 @@ const namedBesides = ({ own, clauses, head }: Group) =>
 export const asksToMatch = ({ clauses }: Group) =>
 	clauses.some(({ parts }) => parts.some(({ role }) => role === 'matching'));
 
+/** "Everything else - coat, jumper, boots - is black": what was listed after a word for the look, by its bare names. */
+function listedAsLook(named: readonly Group[]): readonly Group[] {
+	const isOnlyNamed = ({ own, clauses, strange }: Group) =>
+		!strange && clauses.length === 1 && own.parts.length === 1;
+	const from = named.findLastIndex((group) => !isOnlyNamed(group));
+	const look = named[from];
+	return look && senseOf(look.head.span, 'stands-for')?.what === 'look' ? named.slice(from + 1) : [];
+}
+
 /** "The hat, gloves and shoes are grey": those of which a clause speaks that were named side by side; else none. */
 export function namedTogether(named: readonly Group[], clause: Clause): readonly Group[] {
 	const last = named.at(-1);
-	if (clause.before !== 'is' || !clause.many || !last || !namedBesides(last)) return [];
+	if (clause.before !== 'is') return [];
+	const listed = onlySaid(clause) ? listedAsLook(named) : [];
+	if (listed.length > 1) return listed;
+	if (!clause.many || !last || !namedBesides(last)) return [];
 	const coloured = saysColour(clause);
 	const isBare = ({ clauses, strange }: Group) =>
 		clauses.length === 1 && !strange && !(coloured && clauses.some(saysColour));
