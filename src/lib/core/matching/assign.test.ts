@@ -213,6 +213,23 @@ describe('the cheapest points to win back', () => {
 		expect(found[1]?.change).toMatchObject({ kind: 'item', offer: { title: 'Near' } });
 	});
 
+	it('asks of the best first whether it can be taken, and comes to what leaving the others out does', () => {
+		const titles = [...new Set(look.elements.flatMap(({ id }) => offersFor(id).map(({ title }) => title)))];
+		for (const closed of titles) {
+			const isOpen = ({ title }: Offer) => title !== closed;
+			const without = winBacks(look, before, worn, (id) => offersFor(id).filter(isOpen));
+			expect(winBacks(look, before, worn, offersFor, { openFor: () => isOpen }), closed).toEqual(without);
+		}
+		const asked: string[] = [];
+		winBacks(look, before, worn, offersFor, {
+			openFor:
+				() =>
+				({ title }) =>
+					asked.push(title) > 0
+		});
+		expect(asked.length).toBeLessThan(titles.length);
+	});
+
 	it('wins exactly what it says', () => {
 		for (const { elementId, points, change } of found) {
 			if (change.kind !== 'item') continue;

@@ -99,11 +99,11 @@ const wordsOf = remembered((text: string) =>
 const isOfCloth = (facet: FacetId) => facet === 'texture' || facet === 'material';
 
 /** What every thing that can have it has in some way: a length, a cut, a cloth. A slit or a ruffle is there or it is not. */
-const inSomeMeasure = new Set<FacetId>(
-	'fit topLength hemLength legLength rise sleeveLength neckline leg skirtShape heelHeight heelShape toe shaft brim frame opacity weight material'.split(
-		' '
-	) as FacetId[]
-);
+const inSomeMeasure: ReadonlySet<FacetId> = new Set<FacetId>([
+	...(['fit', 'topLength', 'hemLength', 'legLength', 'rise', 'sleeveLength', 'neckline', 'leg'] as const),
+	...(['skirtShape', 'heelHeight', 'heelShape', 'toe', 'shaft', 'brim', 'frame'] as const),
+	...(['opacity', 'weight', 'material'] as const)
+]);
 /** Denim is blue, black or grey where nobody says so: a white shirt is of none. */
 const denimColours: readonly ColourFamily[] = ['denim', 'blue', 'navy', 'black', 'grey'];
 const isAgainstDenim = ({ main }: PieceFacts, wanted: string | undefined) =>

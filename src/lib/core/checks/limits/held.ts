@@ -1,10 +1,9 @@
 /** A clause of a limit, ready to be held against many pieces: by figures, by properties, or as a description. */
-import { chromaOf, labOfHex, type Lab } from '../../colour/spaces';
-import { colourOfWord } from '../../colour/words';
 import { sensesOfPhrase } from '../../reading';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
+import { comparedColourIn } from './compared-colours';
 import { isDescribed, isTold } from './described';
 import { hasUnknown, isUnderstood, namesColour, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
@@ -85,29 +84,10 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 	};
 }
 
-/** "Nothing bolder than navy", "no darker than grey": how colours are compared, and whether more of it is meant. */
-const comparing: readonly [said: RegExp, of: (lab: Lab) => number, up: boolean][] = [
-	[/^(?:bolder|brighter|louder|stronger|more (?:vivid|colou?rful))$/i, chromaOf, true],
-	[/^(?:quieter|duller|softer|more muted)$/i, chromaOf, false],
-	[/^(?:lighter|paler)$/i, ({ l }) => l, true],
-	[/^(?:darker|deeper)$/i, ({ l }) => l, false]
-];
-const compared = /^(?:any |colou?rs? )?((?:more )?[a-z]+) than (?:an? )?([\w -]+)$/i;
-/** Colours that differ by less, in L* or C*, are as bold or as dark as each other. */
-const asMuch = 4;
+/** "Nothing bolder than navy". */
 function heldByComparison({ words, only }: LimitClause): Held | undefined {
-	const [, how = '', named = ''] = compared.exec(words) ?? [];
-	const [, of, up] = comparing.find(([said]) => said.test(how)) ?? [];
-	const colour = colourOfWord(named.toLowerCase());
-	if (!of || !colour || only) return undefined;
-	const most = of(labOfHex(colour.hex));
-	const isBeyond = (lab: Lab) => (up ? of(lab) - most : most - of(lab)) > asMuch;
-	return {
-		known: true,
-		breaks: ({ colours, type }) =>
-			type.division !== 'jewellery' && colours.some(({ lab }) => isBeyond(lab)) ? 'yes' : 'no',
-		asks: () => `is it ${words}?`
-	};
+	const goesBeyond = only ? undefined : comparedColourIn(words);
+	return goesBeyond && { known: true, breaks: goesBeyond, asks: () => `is it ${words}?` };
 }
 
 /** "Ties must be silk", "her shirts have to be white". */
