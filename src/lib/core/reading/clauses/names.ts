@@ -209,16 +209,12 @@ export function tellsCutOfLast({ lastHead, clause, clauses }: Reached, span: Spa
 	if (clause.labelled || isLabelled(clauses)) return false;
 	const { slot, facets } = garmentType(owner.type);
 	const word = span.words.at(-1);
-	// "A prom dress, tulle skirt": no skirt is worn with one, of whatever cloth it is.
-	const isItsSkirt = slot === 'whole' && word === 'skirt';
-	const saysNoColour = clause.parts.every(
-		({ role, span: said }) => role === 'said' && !senseOf(said, 'colour')
-	);
+	const isWornThere = (slot === 'whole' && word === 'skirt') || (slot === 'feet' && word === 'heels');
 	return (
-		(isItsSkirt || (slot === 'feet' && word === 'heels')) &&
+		isWornThere &&
 		detail.facets.some((facet) => facets.includes(facet)) &&
 		span.words.length + clause.parts.length > 1 &&
-		(isItsSkirt ? saysNoColour : isOnlyCut(clause, span))
+		isOnlyCut(clause, span)
 	);
 }
 

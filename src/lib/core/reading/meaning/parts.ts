@@ -186,10 +186,15 @@ function spokenOf(parts: ReadonlySet<string | undefined>, before: readonly Claus
 export const isLabelled = (before: readonly Clause[]): boolean =>
 	before.slice(before.findLastIndex(({ head }) => head) + 1).some(({ labelled }) => labelled);
 
-/** Is nothing said of what a clause names but how it is cut: no colour, no cloth? */
+/** "A prom dress, tulle skirt": what a skirt is made of that is seldom worn by itself over a dress (common practice). */
+const ofGowns: readonly string[] = ['tulle'];
+/** Is nothing said of what a clause names but how it is cut: no colour, no cloth but a gown's? */
 export const isOnlyCut = ({ parts }: Clause, name: Span): boolean =>
 	!isCloth(name) &&
-	sensesOf(name, 'type').every(({ type }) => garmentType(type).own.material === undefined) &&
+	sensesOf(name, 'type').every(({ type }) => {
+		const { material } = garmentType(type).own;
+		return material === undefined || ofGowns.includes(material);
+	}) &&
 	parts.every(({ role, span }) => role === 'said' && !isCloth(span) && senseOf(span, 'colour') === undefined);
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
