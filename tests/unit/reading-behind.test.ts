@@ -135,6 +135,14 @@ describe('a part that is told before a name', () => {
 		);
 		expect(typesIn('brocade waistcoat, wing collar shirt, cravat')).toEqual(['waistcoat', 'shirt', 'cravat']);
 	});
+	it.each(['chunky knit', 'cable knit', 'fine knit'])(
+		'is so where a knit is a jumper’s name: “a %s hood”',
+		(knit) => {
+			expect(typesIn(`black ${knit} hood`)).toEqual(['hood']);
+			expect(typesIn(`black ${knit}, hood up`)).toEqual(['jumper']);
+			expect(typesIn(`black ${knit} with a hood`)).toEqual(['jumper']);
+		}
+	);
 });
 
 describe('a part of a set by a name of its own', () => {

@@ -227,6 +227,10 @@ const isSoftlyMade = (parts: readonly Part[]): boolean =>
 			sensesOf(span, 'facet').some(({ facet, value }) => soft[facet]?.has(value))
 	);
 
+/** "A chunky knit hood": a jumper's name that is a knit, straight before what can be of it. */
+const isStitch = (span: Span): boolean =>
+	span.words.at(-1) === 'knit' && sensesOf(span, 'facet').some(({ facet }) => facet === 'texture');
+
 /**
  * Is a word that names a garment or a part of one ("heels", "skirt") a part of the garment named before it? `told` where what follows
  * straight after it says how it is: "boots, heels stacked".
@@ -248,7 +252,7 @@ export function isPartOf(
 	if (sameFamily && clause.head === owner) return false;
 	// "Jumper: a black roll neck" says which kind it is.
 	if (clause.labelled && (sameFamily || isKnit(span, type.type))) return false;
-	if (clause.parts.at(-1) === owner && saysCutOf(owner.span, span)) return false;
+	if (clause.parts.at(-1) === owner && (saysCutOf(owner.span, span) || isStitch(owner.span))) return false;
 	const isColoured = clause.parts.some((part) => senseOf(part.span, 'colour'));
 	// "A coat with peak lapels and a navy skirt", "a jumper with puff sleeves and a skirt": what has none of its own, or none in another colour.
 	const { slot, facets } = garmentType(type.type);
