@@ -36,6 +36,11 @@ describe('a first name straight before its kind', () => {
 			runs
 		);
 	});
+	it('is so where a cloth makes the kind: “shorts indigo denim shorts”', () => {
+		for (const name of ['shorts', 'skirt', 'shirt', 'jacket'])
+			for (const colour of ['indigo', 'black', 'mid-wash'])
+				expect(typesIn(`${name} ${colour} denim ${name}`)).toEqual([`denim-${name}`]);
+	});
 	it('is so in a list of them', () => {
 		expect(typesIn('hair low chignon, shoes black brogues. trousers olive chinos')).toEqual([
 			'low-bun',

@@ -65,6 +65,9 @@ describe('a colour that is told by two', () => {
 			runs
 		);
 	});
+	it('is the first where nothing lies between them: “walnut, almost burnt umber”', () => {
+		expect(paletteOf('a coat in walnut, almost burnt umber')).toEqual(paletteOf('a walnut coat'));
+	});
 	it('is so after another thing: “brown shoes; navy, almost black coat”', () => {
 		for (const before of ['brown shoes; ', 'brown shoes, '])
 			expect(elementsOf(`${before}navy, almost black coat`)[1]?.garment).toEqual(

@@ -38,7 +38,7 @@ const isSingularOfMany = (name: Span): boolean =>
 	!(name.words.at(-1) ?? '').endsWith('s') &&
 	sensesOf(name, 'type').every(({ type }) => garmentType(type).singular.endsWith('s'));
 
-/** "Hair low chignon", "trousers olive chinos": a general name that stands first, and after words of how it is the kind that it is. */
+/** "Hair low chignon", "trousers olive chinos": a general name that stands first, and after words of how it is the kind that it is, or the same name. */
 function isHeading({ head, parts, before, bare }: Clause, own: string): boolean {
 	const type = head && senseOf(head.span, 'type')?.type;
 	if (!type || !bare || parts[0] !== head || !['start', 'comma', 'stop'].includes(before)) return false;
@@ -46,7 +46,8 @@ function isHeading({ head, parts, before, bare }: Clause, own: string): boolean 
 	const areShoes = general.slot === 'feet' && kind.slot === 'feet';
 	return (
 		general.general &&
-		!kind.general &&
+		// "Shorts indigo denim shorts": the cloth says which they are.
+		(!kind.general || kind === general) &&
 		(general.family === kind.family || areShoes) &&
 		parts.slice(1).every(({ role }) => role === 'said')
 	);

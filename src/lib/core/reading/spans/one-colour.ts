@@ -86,7 +86,9 @@ export function withOneColour(spans: readonly Span[]): Span[] {
 		const tone = before && !first.breakBefore ? senseOf(before, 'tone')?.tone : undefined;
 		if (tone && before) told[found.first - 1] = { ...before, senses: nothing };
 		const own = tone ? toned(hexes[0], tone) : hexes[0];
-		told[found.first] = inColour(first, mixedInLab(own, hexes[1], found.share));
+		const mixed = mixedInLab(own, hexes[1], found.share);
+		// Between neighbours there is no other: the first of them is nearer.
+		told[found.first] = inColour(first, mixed === hexes[1] ? own : mixed);
 		for (let i = found.first + 1; i <= found.second; i++) told[i] = idle(spans[i] as Span);
 		at = found.second;
 	}
