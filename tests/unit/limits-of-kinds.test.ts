@@ -152,7 +152,9 @@ describe('what alone is worn, said without “only” at either end', () => {
 		['long sleeves, even in summer', 'short-sleeved shirt', true],
 		['long sleeves, even in summer', 'long-sleeved shirt', false],
 		['no sandals, even in summer', 'black sandals', true],
-		['jeans, even at weddings', 'black dress', true]
+		['jeans, even at weddings', 'black dress', true],
+		['wears glasses, even on stage', 'sunglasses', false],
+		['loves bold prints, even in winter', 'plain grey coat', false]
 	])('“%s”, %s', (limit, words, isRaised) => {
 		expect(['yes', 'by-kind'].includes(asked(limit, words))).toBe(isRaised);
 	});

@@ -41,3 +41,7 @@ export const chromaOf = ({ a, b }: Lab) => Math.hypot(a, b);
 
 /** Hue angle in degrees, 0..360. */
 export const hueOf = ({ a, b }: Lab) => ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
+
+/** Degrees between two hues the shorter way round, 0..180. */
+export const huesApart = (one: Lab, other: Lab): number =>
+	Math.abs(((hueOf(one) - hueOf(other) + 540) % 360) - 180);

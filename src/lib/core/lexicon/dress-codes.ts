@@ -129,14 +129,14 @@ export const dressCodes: readonly DressCode[] = [
 	),
 	code(
 		'business',
-		/\bbusiness\b|\boffice\b|\binterview\b|\bcourt\b/i,
+		/\bbusiness\b|\boffice\b|\binterview\b|\b(?:in|at|to) court\b|\bcourt(?:room| hearing| dress)\b/i,
 		[2.6, 4.2],
 		'suit, or jacket and trousers',
 		'suit, dress, separates',
 		notAtWork
 	),
 	code(
-		'daytime',
+		'day celebration',
 		/\bgarden part(?:y|ies)\b|\btea part(?:y|ies)\b|\bwedding\b|\bchristening\b|\braces\b|\brace day\b/i,
 		[2.2, 4.7],
 		'suit, or jacket and tailored trousers',

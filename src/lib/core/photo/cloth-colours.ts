@@ -1,5 +1,5 @@
 import { deltaE00 } from '../colour/difference';
-import { chromaOf, hueOf, type Lab } from '../colour/spaces';
+import { chromaOf, huesApart, type Lab } from '../colour/spaces';
 import type { Meetings } from './meetings';
 
 /** A colour that covers less of a garment is a seam, a button, a shadow. */
@@ -28,7 +28,7 @@ const huedFrom = 7;
 const isFoldOf = (small: Lab, large: Lab) =>
 	Math.abs(small.l - large.l) < shadingL &&
 	Math.min(chromaOf(small), chromaOf(large)) >= huedFrom &&
-	Math.abs(((hueOf(small) - hueOf(large) + 540) % 360) - 180) < sameHueUpTo;
+	huesApart(small, large) < sameHueUpTo;
 
 /** A group between two larger ones in colour is where they meet, blurred by the lens, up to this share. */
 const blendUpTo = 0.22;

@@ -7,7 +7,7 @@ import { spansOf } from '../../reading/spans/spans';
 import { unfolded } from './asides';
 import { timedIn } from './occasions';
 import { hasUnknown } from './descriptions';
-import { alone, reworded } from './rewordings';
+import { alone, denied, reworded } from './rewordings';
 
 export interface LimitClause {
 	/** As it was said. */
@@ -48,10 +48,6 @@ const endings =
 /** "Dry-clean only" is a label, not all that is worn. */
 const onlyWords =
 	/^(?:(?:only|just|always)(?: (?:happy|comfortable) (?:in|with))?|must|needs?|has to|have to|should|insists on)\s+|(?<!\bdry[ -]?clean)[\s,]+(?:only|always|every time|please)$/i;
-
-/** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
-export const denied =
-	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?|detests?)\b|n['’]t\b/i;
 
 /** What is worn over others, or carried. */
 const overOthers: readonly SlotId[] = ['outer', 'layer', 'bag'];

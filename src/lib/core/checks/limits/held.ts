@@ -140,6 +140,9 @@ function heldByOrigin(clause: LimitClause): Held | undefined {
 const tellsAnything = (words: string): boolean =>
 	tellsApart(words) || propertiesIn(words).properties.some(({ ofColour }) => ofColour);
 
+/** Of a thing that is named, "stilettos", it is asked whether it is such. */
+const asksOf = (words: string) => (namesThing(words) ? 'is it one of those?' : 'is that so?');
+
 function heldByWords({ words, only }: LimitClause): Held {
 	// A list of what alone is worn is not held against anything where a word of it is not known.
 	const [isSaid, isWhole] = [isUnderstood(words), !hasUnknown(words)];
@@ -148,7 +151,7 @@ function heldByWords({ words, only }: LimitClause): Held {
 		known: isSaid && isWhole && (!only || words.split(/\s*,\s*|\s+(?:and|or|&)\s+/).some(tellsAnything)),
 		breaks: (piece) => (isSaid && !(only && !isWhole) ? breaks(piece, words) : 'no'),
 		asks: () =>
-			namesColour(words) && !namesThing(words) ? `is it ${words.replace(/s$/i, '')}?` : 'is that so?'
+			namesColour(words) && !namesThing(words) ? `is it ${words.replace(/s$/i, '')}?` : asksOf(words)
 	};
 }
 

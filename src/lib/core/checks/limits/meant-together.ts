@@ -7,7 +7,7 @@ import { spansOf } from '../../reading/spans/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly } from '../property';
 import { thresholds } from '../thresholds';
-import { denied, endsOnBody, figureOf } from './clauses';
+import { endsOnBody, figureOf } from './clauses';
 import { isTold } from './described';
 import { namesThing } from './descriptions';
 import {
@@ -21,6 +21,7 @@ import {
 	partIs,
 	type Nature
 } from './parts-of-looks';
+import { denied } from './rewordings';
 import {
 	beside,
 	coloursOver,

@@ -6,6 +6,10 @@ import { spansOf } from '../../reading/spans/spans';
 const oneOf = (...ways: readonly string[]) => `(?:${ways.join('|')})`;
 const client = oneOf('me', 'her', 'him', 'them');
 
+/** What says that something is not worn, wherever it stands: "must not be tight" is no list of what is. */
+export const denied =
+	/\b(?:no|not|never|nothing|none|neither|nor|without|cannot|avoid\w*|hates?|dislikes?|refuses?|loathes?|detests?)\b|n['’]t\b/i;
+
 /** Whose limit it is, or who thinks so, goes without saying. */
 export const somebody = new RegExp(
 	`^${oneOf('i', 'she', 'he', 'they', 'we', 'the client')}(?:['’]${oneOf('m', 's', 're', 'd')})?\\s+(?:really |also |just )?`,
@@ -94,8 +98,7 @@ export const exception =
 const wearsOnly =
 	/^(?:(?:will|can|does) )?(?:wears?|carr(?:y|ies)|uses?|buys?|likes?|wants?|takes?) only (?:an? )?/i;
 /** "Long sleeves, even in summer", and never without. */
-const evenThen =
-	/^(?!.*\b(?:no|not|never|nothing|none|without|avoids?|hates?)\b|.*n['’]t\b)(.+?),? even (?:in|at|on|when|if|during) .+$/i;
+const evenThen = /^(.+?),? even (?:in|at|on|when|if|during) .+$/i;
 /** "Nothing but silver", "flats or nothing", "strictly flats": what alone is worn, in other words. */
 const aloneFirst =
 	/^(?:nothing|none) (?:but|except|other than|apart from) |^(?:strictly|exclusively)(?: (?:in|wears))? (?!no\b|nothing\b)/i;
@@ -110,7 +113,7 @@ export function alone(said: string): string {
 	if (aloneFirst.test(left)) return `only ${left.replace(aloneFirst, '')}`;
 	if (wearsOnly.test(left)) return `only ${left.replace(wearsOnly, '')}`;
 	const [, always] = evenThen.exec(left) ?? [];
-	if (always) return `${always} only`;
+	if (always && !denied.test(left) && !wornAnyway.test(left)) return `${always} only`;
 	if (carriesOnly.test(left)) return `only ${left.replace(carriesOnly, '')}`;
 	return aloneLast.test(left) ? `${left.replace(aloneLast, '')} only` : said;
 }

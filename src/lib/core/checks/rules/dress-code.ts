@@ -3,6 +3,7 @@ import type { Facts, PieceFacts } from '../facts';
 import { breaksLimit, questionOf } from '../limits';
 import type { Violation } from '../model';
 import type { Rule } from '../rule';
+import { suitTrousers } from '../tailored';
 import { thresholds } from '../thresholds';
 
 /** What a host rules out in so many words: "no jeans", "flat soles". */
@@ -78,11 +79,11 @@ const isUnderSuit = ({ slot, type }: PieceFacts, facts: Facts) =>
 	facts.in('scarf').some((tie) => ['tie', 'bow-tie', 'cravat'].includes(tie.type.id));
 
 /** Dark tailored trousers under a dinner jacket or a tailcoat are worn as its own. */
-const isUnderEveningCoat = ({ type, main, print }: PieceFacts, facts: Facts) =>
-	type.id === 'tailored-trousers' &&
-	print === undefined &&
-	main !== undefined &&
-	main.lab.l <= thresholds.darkLightness &&
+const isUnderEveningCoat = (piece: PieceFacts, facts: Facts) =>
+	suitTrousers(facts).includes(piece) &&
+	piece.print === undefined &&
+	piece.main !== undefined &&
+	piece.main.lab.l <= thresholds.darkLightness &&
 	facts.in('layer').some(({ formality = 0 }) => formality >= thresholds.formalFrom);
 
 /** Too casual or too dressed up for what the words ask for. */

@@ -1,15 +1,10 @@
 import { deltaE00 } from '../../colour/difference';
 import { familiesRelated } from '../../colour/family';
 import type { MeasuredColour } from '../../colour/similarity';
-import { hueOf } from '../../colour/spaces';
+import { huesApart } from '../../colour/spaces';
 import type { Rule } from '../rule';
 import { thresholds } from '../thresholds';
 
-/** Degrees between two hues, 0..180. */
-function huesApart(a: MeasuredColour, b: MeasuredColour): number {
-	const apart = Math.abs(hueOf(a.lab) - hueOf(b.lab)) % 360;
-	return Math.min(apart, 360 - apart);
-}
 const related = (a: MeasuredColour, b: MeasuredColour) => familiesRelated(a.family, b.family);
 /** One family, or step by step related ones of the same hue: chocolate, camel, beige. */
 const isOneHue = (colours: readonly MeasuredColour[]) =>
@@ -18,7 +13,7 @@ const isOneHue = (colours: readonly MeasuredColour[]) =>
 		return (
 			others.every((other) => related(one, other)) ||
 			(others.some((other) => related(one, other)) &&
-				others.every((other) => huesApart(one, other) <= thresholds.oneHue))
+				others.every((other) => huesApart(one.lab, other.lab) <= thresholds.oneHue))
 		);
 	});
 

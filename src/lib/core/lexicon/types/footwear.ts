@@ -87,7 +87,7 @@ export const footwear = [
 			chelsea-boots: Chelsea boots / Chelsea boots / chelseas, Chelsea, Chelsea boot, dealer boots, congress boots, jodhpur boots, jodhpur boot
 			desert-boots: desert boots / desert boots / chukka boots, chukkas, us:chukka boot / material=suede
 
-			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots, jackboots, heeled knee-highs, block-heel knee-highs, block-heeled knee-highs, leather knee-highs, suede knee-highs / shaft=knee
+			knee-boots: knee boots / knee boots / knee-high boots, tall boots, long boots, jackboots, knee-highs / shaft=knee
 			riding-boots: riding boots / riding boots / equestrian boots / shaft=knee heelHeight=low
 			over-knee-boots: over-knee boots / over-knee boots / over-the-knee boots, thigh boots, thigh-high boots, us:OTK boots / shaft=over-knee
 			go-go-boots: go-go boots / go-go boots / / shaft=mid-calf heelShape=block

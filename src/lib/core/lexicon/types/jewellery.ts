@@ -40,7 +40,7 @@ export const jewellery = [
 			mangalsutra: mangalsutra / mangalsutras
 
 			pearl-necklace: pearl necklace / pearl necklaces / pearls, pearl strand, pearl string, pearl rope, string of pearls, strand of pearls, strands of pearls, strings of pearls, rows of pearls, row of pearls, ropes of pearls, pearl strands / material=pearl
-			long-beads: long beads / long beads / sautoir, rope of beads, beads, jet beads, glass beads, amber beads, jade beads, wooden beads, love beads, string of beads, strings of beads, string of jet, string of amber, string of coral, string of turquoise, rope of jet, rope of amber, long necklace, rope of pearls, bead rope, pearl rope / size=large
+			long-beads: long beads / long beads / sautoir, rope of beads, beads, jet beads, glass beads, amber beads, jade beads, wooden beads, love beads, string of beads, strings of beads, string of jet, string of amber, string of coral, string of turquoise, rope of jet, rope of amber, long necklace, rope of pearls, bead rope / size=large
 
 			choker: choker / chokers / velvet choker, dog collar, neckband / size=small
 			collar-necklace: collar necklace / collar necklaces / bib necklace, statement necklace, torque / size=large

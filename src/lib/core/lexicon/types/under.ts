@@ -18,7 +18,7 @@ export const under = [
 
 			socks: socks / socks / sock, crew socks, tube socks, sweat socks, sports socks, athletic socks, football socks, ski socks, boot socks
 			ankle-socks: ankle socks / ankle socks / trainer socks, tabi socks, us:bobby socks, frilly socks, bobby socks, bobbysocks, bobbysock, tabi / shaft=ankle
-			knee-socks: knee socks / knee socks / long socks, knee-high socks, us:knee-highs / shaft=knee
+			knee-socks: knee socks / knee socks / long socks, knee-high socks, knee-highs / shaft=knee
 			over-knee-socks: over-knee socks / over-knee socks / over-the-knee socks, thigh socks / shaft=over-knee
 			leg-warmers: leg warmers / leg warmers / us:legwarmers / shaft=knee
 			gaiters: gaiters / gaiters / spats, puttees, gaiter / shaft=ankle`

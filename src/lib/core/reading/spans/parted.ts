@@ -123,7 +123,9 @@ const isFiller = (found: Found | undefined) => found?.senses.every(({ kind }) =>
 function namesLook(heading: readonly string[], over: number): boolean {
 	const isLead = (word: string, at: number) =>
 		leadsToWhere.has(word) && longestPhrase(heading, at, heading.length)?.length === 1;
-	const phrases = phrasesIn(heading.filter((word, at) => !isLead(word, at)));
+	// "Tennis match: …" is played.
+	const isPlayed = (word: string, at: number) => word === 'match' && at > 0 && at === heading.length - 1;
+	const phrases = phrasesIn(heading.filter((word, at) => !isLead(word, at) && !isPlayed(word, at)));
 	const saysNothing =
 		phrases.every((found) => carriesNothing(found) || isTone(found)) &&
 		!phrases.every((found) => isFiller(found) || isTone(found));
