@@ -5,6 +5,7 @@ import { composeDemo } from '../demo/compose';
 import { chance } from '../demo/camera/noise';
 import { photograph, type Photograph } from '../demo/camera/photograph';
 import {
+	afterClick,
 	areaOf,
 	bodyMarkIds,
 	bodyScale,
@@ -16,9 +17,11 @@ import {
 	labOfHex,
 	levelsAt,
 	lightAround,
+	maskOf,
 	maskOfNodes,
 	measuredShape,
 	nodesInBox,
+	nothingMarked,
 	onBody,
 	overlap,
 	readLook,
@@ -29,10 +32,12 @@ import {
 	regionOf,
 	type BodyMarks,
 	type Garment,
+	type Marked,
 	type Pixels,
 	type PlateLook,
 	type PrintHint,
-	type ReadyPhoto
+	type ReadyPhoto,
+	type Spot
 } from '../src/lib/core';
 import { heights } from '../src/lib/core/body/heights';
 
@@ -42,6 +47,8 @@ export interface Measured {
 	/** How well a click, its best level, and a box around it find it, 0..1. */
 	automatic: number;
 	best: number;
+	/** How well after one click more where the first found it badly: on what is wrong taken away, or on what is missing added. */
+	mended: number;
 	boxed: number;
 	/** Colour differences (CIEDE2000) to the truth: before and after white, and hue and chroma alone. Plain cloths only. */
 	before?: number;
@@ -51,7 +58,7 @@ export interface Measured {
 }
 
 const size = { width: 640, height: 960 };
-/** Smaller things than this are not clicked on. */
+/** Smaller things than this are not clicked on: a brush is nearer. */
 const leastPixels = 900;
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
@@ -94,6 +101,28 @@ function largestPart(mask: Uint8Array, width: number): { part: Uint8Array; count
 	return { part, count: largest.length, inmost };
 }
 
+/** A first click that covers less of a thing than this is followed by another. */
+const wellFound = 0.85;
+
+/** How well a part is marked after a click on it and, where that marks it badly, one more where most is wrong or missing. */
+function mendedOverlap(ready: ReadyPhoto, part: Uint8Array, spot: Spot): number {
+	const first = afterClick(ready, nothingMarked, { spot, mode: 'new' })?.marked ?? nothingMarked;
+	const maskIn = ({ region }: Marked) => (region ? maskOf(region, ready) : new Uint8Array(part.length));
+	const mask = maskIn(first);
+	if (overlap(mask, part) >= wellFound) return overlap(mask, part);
+	const differing = (inside: Uint8Array, not: Uint8Array) =>
+		largestPart(
+			inside.map((is, at) => (is && !not[at] ? 1 : 0)),
+			ready.width
+		);
+	const [wrong, missing] = [differing(mask, part), differing(part, mask)];
+	const [mode, { inmost, count }] =
+		wrong.count > missing.count ? (['trim', wrong] as const) : (['add', missing] as const);
+	if (count < leastPixels) return overlap(mask, part);
+	const next = { x: inmost % ready.width, y: Math.floor(inmost / ready.width) };
+	return overlap(maskIn(afterClick(ready, first, { spot: next, mode })?.marked ?? first), part);
+}
+
 /** How well each node that a click can mean covers a part. */
 function overlaps(ready: ReadyPhoto, nodes: readonly number[], part: Uint8Array, count: number): number[] {
 	const inLeaf = new Float64Array(ready.tree.leaves);
@@ -132,6 +161,7 @@ function measuredGarment(
 		what: garment.type,
 		automatic: found[automatic] ?? 0,
 		best: Math.max(...found),
+		mended: mendedOverlap(ready, part, spot),
 		boxed: overlap(maskOfNodes(ready, nodesInBox(ready, region)), mask),
 		print: { drawn: garment.print?.family.value ?? 'plain', read: read?.print.hint }
 	};

@@ -5,7 +5,7 @@ import type { PhotoWorker, TakenIn } from './photo.worker';
 import type { PoseWorker } from './pose.worker';
 import { sessionWorker } from './session';
 
-export type { FoundRegion, KnownOfPhoto, OpenedPhoto, TakenIn } from './photo.worker';
+export type { KnownOfPhoto, OpenedPhoto, TakenIn } from './photo.worker';
 
 const start = () => new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' });
 const inIntake = sessionWorker<PhotoWorker>(start);

@@ -3,10 +3,10 @@ import { expose, transfer } from 'comlink';
 import ExifReader from 'exifreader';
 import type { Photo } from '../core/model';
 import {
+	afterClick,
 	bodyScale,
 	correctedPixels,
 	correctionFor,
-	levelsAt,
 	lightAround,
 	maskOfNodes,
 	nodesInBox,
@@ -17,7 +17,10 @@ import {
 	readyPhoto,
 	regionOf,
 	type Box,
+	type Click,
+	type Clicked,
 	type Correction,
+	type Marked,
 	type OnBody,
 	type PhotoProblem,
 	type PhotoReading,
@@ -41,14 +44,6 @@ export interface OpenedPhoto {
 	/** In what direction its light is probably off. */
 	cast?: ReturnType<typeof probableLight>['cast'];
 }
-/** A region that was found, among those that a click can mean. */
-export interface FoundRegion {
-	region: Region;
-	/** Which of how many, small to large; 0 of 1 for a box. */
-	level: number;
-	levels: number;
-}
-
 /** What is known of the picture beside its pixels: a white or grey spot, the marks of a body. */
 export type KnownOfPhoto = Pick<Photo, 'known' | 'marks'>;
 
@@ -159,20 +154,12 @@ const worker = {
 		ready = readyPhoto(pixels);
 		return { width, height, cast: probableLight(pixels).cast };
 	},
-	/** What a click means; `by` takes so many levels more than the automatic one. */
-	click(spot: Spot, by = 0): FoundRegion | undefined {
-		const { ready: photo } = opened();
-		const { nodes, automatic } = levelsAt(photo, spot);
-		const level = Math.min(nodes.length - 1, Math.max(0, automatic + by));
-		const node = nodes[level];
-		const region = node === undefined ? undefined : regionOf(maskOfNodes(photo, [node]), photo);
-		return region && { region, level, levels: nodes.length };
-	},
+	/** What is marked after a click. */
+	click: (before: Marked, click: Click): Clicked | undefined => afterClick(opened().ready, before, click),
 	/** What a box is drawn around; the box itself where nothing in it stands out. */
-	box(box: Box): FoundRegion | undefined {
+	box(box: Box): Region {
 		const { ready: photo } = opened();
-		const region = regionOf(maskOfNodes(photo, nodesInBox(photo, box)), photo);
-		return { region: region ?? box, level: 0, levels: 1 };
+		return regionOf(maskOfNodes(photo, nodesInBox(photo, box)), photo) ?? box;
 	},
 	/** What the picture is of; undefined where nothing in it stands out. */
 	middle(): Region | undefined {

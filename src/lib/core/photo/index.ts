@@ -27,6 +27,15 @@ export {
 	type Correction,
 	type KnownTone
 } from './illuminant';
+export {
+	afterClick,
+	clickModes,
+	nothingMarked,
+	type Click,
+	type ClickMode,
+	type Clicked,
+	type Marked
+} from './marked';
 export { measuredShape, placeOnBody, sleeveInWords, type Beside, type MeasuredFacet } from './measured-shape';
 export { onBody, type OnBody } from './on-body';
 export { paletteOfPlaces, type MeasuredPalette, type MeasuredSwatch } from './palette-of';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { element, garment } from '../../../../tests/arbitraries';
+import { bytesOf, picture } from '../../../../tests/pictures';
 import { uuid } from '../../../../tests/records';
 import { seenAreas } from '../closeness/seen-areas';
 import { deltaE00 } from '../colour/difference';
@@ -41,15 +42,6 @@ import { labOfLight, labOfPixels } from './lab-pixels';
 import { lightOfXyz, xyzOfLight } from './illuminant';
 import { linearOfByte } from './pixels';
 
-const bytesOf = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
-
-/** A picture whose every pixel is said. */
-function picture(width: number, height: number, hexAt: (x: number, y: number) => string): Pixels {
-	const data = new Uint8Array(width * height * 4);
-	for (let at = 0; at < width * height; at++)
-		data.set([...bytesOf(hexAt(at % width, Math.floor(at / width))), 255], at * 4);
-	return { width, height, data };
-}
 /** A picture lit unevenly: each pixel's light times what is said of its place. */
 function lit({ width, height, data }: Pixels, lightAt: (x: number, y: number) => number): Pixels {
 	const out = Uint8Array.from(data, (byte, i) => {

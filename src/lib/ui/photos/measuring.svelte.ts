@@ -1,8 +1,13 @@
 import {
+	clickModes,
 	joinedRegions,
+	nothingMarked,
 	strokeRegion,
 	withoutRegion,
 	type Box,
+	type Click,
+	type ClickMode,
+	type Marked,
 	type Photo,
 	type PhotoReading,
 	type Region,
@@ -13,15 +18,11 @@ import { marksInWorker, photoSession, type KnownOfPhoto, type OpenedPhoto } from
 /** What the pointer does, and what is done with what it finds. */
 export const tools = ['point', 'box', 'brush', 'white', 'grey', 'body'] as const;
 export type Tool = (typeof tools)[number];
-export const modes = ['new', 'add', 'trim'] as const;
-export type Mode = (typeof modes)[number];
+export { clickModes as modes, type ClickMode as Mode };
 
-/** A click that can still be taken larger or smaller: what it was done to, and where. */
-interface LastClick {
-	spot: Spot;
-	mode: Mode;
-	before: Region | undefined;
-	by: number;
+/** A click that can still be taken larger or smaller, and what it was done to. */
+interface LastClick extends Required<Click> {
+	before: Marked;
 	level: number;
 	levels: number;
 }
@@ -56,10 +57,10 @@ export function measuring({
 	const ask = photoSession();
 	let opened = $state.raw<OpenedPhoto | undefined>();
 	let failed = $state('');
-	let region = $state.raw<Region | undefined>();
+	let marked = $state.raw(nothingMarked);
 	let reading = $state.raw<PhotoReading | undefined>();
-	let past = $state.raw<(Region | undefined)[]>([]);
-	let future = $state.raw<(Region | undefined)[]>([]);
+	let past = $state.raw<Marked[]>([]);
+	let future = $state.raw<Marked[]>([]);
 	let last = $state.raw<LastClick | undefined>();
 	let busy = $state(0);
 	let asked = 0;
@@ -79,7 +80,7 @@ export function measuring({
 			const result = await ask((worker) => worker.open(file));
 			const middle = ofOneThing ? await ask((worker) => worker.middle()) : undefined;
 			if (isLeft()) return;
-			region ??= middle;
+			if (!marked.region) marked = { ...nothingMarked, region: middle };
 			opened = result;
 		} catch (error) {
 			if (!isLeft()) failed = error instanceof Error ? error.message : String(error);
@@ -114,27 +115,33 @@ export function measuring({
 
 	/** What is marked is read anew, also when the light is put right. */
 	$effect(() => {
-		const [marked, of] = [region, known];
+		const [{ region }, of] = [marked, known];
 		if (!opened) return;
 		const turn = ++asked;
-		if (!marked) {
+		if (!region) {
 			reading = undefined;
 			return;
 		}
-		void ask((worker) => worker.measure(marked, of)).then((result) => {
+		void ask((worker) => worker.measure(region, of)).then((result) => {
 			if (turn === asked) reading = result;
 		});
 	});
 
-	function keep(next: Region | undefined) {
-		past = [...past, region].slice(-mostSteps);
+	function keep(next: Marked) {
+		past = [...past, marked].slice(-mostSteps);
 		future = [];
-		region = next;
+		marked = next;
 	}
-	function combined(found: Region | undefined, mode: Mode, before: Region | undefined): Region | undefined {
-		if (!opened || !found) return before;
-		if (mode === 'new' || !before) return mode === 'trim' ? before : found;
-		return mode === 'add' ? joinedRegions(before, found, opened) : withoutRegion(before, found, opened);
+	/** Marks what was drawn, not clicked on: alone, added or taken away. */
+	function keepDrawn(drawn: Region | undefined, mode: ClickMode) {
+		if (!opened || !drawn) return;
+		const { region } = marked;
+		if (mode === 'new' || !region) {
+			if (mode !== 'trim') keep({ ...nothingMarked, region: drawn });
+			return;
+		}
+		const put = mode === 'add' ? joinedRegions : withoutRegion;
+		keep({ ...marked, region: put(region, drawn, opened) });
 	}
 	/** One question at a time is shown as being at work. */
 	async function working<T>(work: () => Promise<T>): Promise<T> {
@@ -146,49 +153,46 @@ export function measuring({
 		}
 	}
 
-	async function click(spot: Spot, mode: Mode) {
+	async function click(spot: Spot, mode: ClickMode) {
 		if (!opened) return;
-		const before = region;
-		const found = await working(() => ask((worker) => worker.click(spot)));
+		const before = marked;
+		const found = await working(() => ask((worker) => worker.click(before, { spot, mode })));
 		if (!found) return;
-		keep(combined(found.region, mode, before));
+		keep(found.marked);
 		last = { spot, mode, before, by: 0, level: found.level, levels: found.levels };
 	}
 	/** Takes the last click larger or smaller. */
 	async function level(step: -1 | 1) {
 		const at = last;
 		if (!at || at.level + step < 0 || at.level + step >= at.levels) return;
+		const { before, spot, mode } = at;
 		const by = at.by + step;
-		const found = await working(() => ask((worker) => worker.click(at.spot, by)));
+		const found = await working(() => ask((worker) => worker.click(before, { spot, mode, by })));
 		if (!found || last !== at) return;
-		region = combined(found.region, at.mode, at.before);
+		marked = found.marked;
 		last = { ...at, by, level: found.level };
 	}
 	/** A new box is drawn around a thing; added or taken away, a box is no more than itself. */
-	async function box(drawn: Box, mode: Mode) {
+	async function box(drawn: Box, mode: ClickMode) {
 		if (!opened) return;
-		const before = region;
-		const found =
-			mode === 'new' || !before
-				? (await working(() => ask((worker) => worker.box(drawn))))?.region
-				: roundedBox(drawn);
+		const isAround = mode === 'new' || !marked.region;
+		const found = isAround ? await working(() => ask((worker) => worker.box(drawn))) : roundedBox(drawn);
 		last = undefined;
-		keep(combined(found, mode, before));
+		keepDrawn(found, mode);
 	}
 	/** What is marked and what is read there, of just that region: what is shown may be a moment behind. */
 	async function settled() {
 		await settling;
 		if (isToLook()) await lookForMarks();
-		const [marked, of] = [region, known];
-		if (!marked || !opened) return undefined;
-		const read = await ask((worker) => worker.measure(marked, of));
-		return read && { region: marked, reading: read, size: opened };
+		const [{ region }, of] = [marked, known];
+		if (!region || !opened) return undefined;
+		const read = await ask((worker) => worker.measure(region, of));
+		return read && { region, reading: read, size: opened };
 	}
-	function brush(path: readonly Spot[], radius: number, mode: Mode) {
+	function brush(path: readonly Spot[], radius: number, mode: ClickMode) {
 		if (!opened) return;
 		last = undefined;
-		const stroke = strokeRegion(path, radius, opened);
-		keep(combined(stroke, mode === 'new' ? 'add' : mode, region));
+		keepDrawn(strokeRegion(path, radius, opened), mode === 'new' ? 'add' : mode);
 	}
 
 	return {
@@ -199,7 +203,7 @@ export function measuring({
 			return failed;
 		},
 		get region() {
-			return region;
+			return marked.region;
 		},
 		/** The marks of the body, kept or found; undefined while there are none. */
 		get marks() {
@@ -233,22 +237,22 @@ export function measuring({
 		brush,
 		back() {
 			if (past.length === 0) return;
-			future = [...future, region];
-			region = past.at(-1);
+			future = [...future, marked];
+			marked = past.at(-1) ?? nothingMarked;
 			past = past.slice(0, -1);
 			last = undefined;
 		},
 		again() {
 			if (future.length === 0) return;
-			past = [...past, region];
-			region = future.at(-1);
+			past = [...past, marked];
+			marked = future.at(-1) ?? nothingMarked;
 			future = future.slice(0, -1);
 			last = undefined;
 		},
 		/** Marks something else: nothing, or what was marked before. */
 		mark(next: Region | undefined) {
 			last = undefined;
-			keep(next);
+			keep({ ...nothingMarked, region: next });
 		},
 		/** How far each of several regions reaches on the body that is marked. */
 		onBody: (regions: readonly Region[]) => ask((worker) => worker.onBody(regions, known)),
