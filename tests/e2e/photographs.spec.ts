@@ -23,7 +23,7 @@ async function measure(page: Page, nth = 1) {
 }
 const stage = (page: Page) => page.getByRole('application');
 const measured = (page: Page) => page.getByRole('region', { name: 'Measured' });
-async function clickAt(page: Page, x: number, y: number, modifiers: 'Shift'[] = []) {
+async function clickAt(page: Page, x: number, y: number, modifiers: ('Shift' | 'Alt')[] = []) {
 	const box = (await stage(page).boundingBox())!;
 	await stage(page).click({ position: { x: box.width * x, y: box.height * y }, modifiers });
 }
@@ -111,6 +111,49 @@ test('a region is mended by key: pointed at, taken larger and smaller, boxed, br
 	await expect.poll(share).toBe(cut);
 	await page.getByRole('button', { name: 'Nearer' }).click();
 	await expect(stage(page)).toBeVisible();
+});
+
+test('what has run together is parted by a click beside it, by mouse and by key, and stepped back', async ({
+	page
+}) => {
+	await openReference(page, /Midnight Quay/);
+	await measure(page);
+	const onBody = measured(page).locator('dt', { hasText: 'On the body' }).locator('+ dd');
+	const share = () =>
+		measured(page).locator('dt', { hasText: 'Share of the picture' }).locator('+ dd').innerText();
+	await clickAt(page, 0.43, 0.36);
+	await expect(measured(page)).toContainText('% sure');
+	const step = page.getByText(/step \d+ of/);
+	const [taken = 0] = /\d+(?= of)/.exec(await step.innerText()) ?? [];
+	const half = await share();
+	// Pressed at once, each press counts.
+	for (let i = 0; i < 2; i++) await page.keyboard.press(']');
+	await expect(step).toContainText(`step ${Number(taken) + 2} of`);
+	await expect.poll(share).not.toBe(half);
+	let both = '';
+	// What is read follows what is marked.
+	await expect
+		.poll(
+			async () => {
+				const before = both;
+				both = await share();
+				return both === before;
+			},
+			{ intervals: [500] }
+		)
+		.toBe(true);
+	await clickAt(page, 0.44, 0.7, ['Alt']);
+	await expect.poll(share).not.toBe(both);
+	await expect(onBody).toContainText('shoulder');
+	const jacket = await share();
+	await page.keyboard.press('z');
+	await expect.poll(share).toBe(both);
+	// The keys' pointer begins in the middle of the picture, above the legs.
+	for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
+	for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Alt+Enter');
+	await expect.poll(share).not.toBe(both);
+	for (const one of [jacket, await share()]) expect(parseFloat(one)).toBeLessThan(parseFloat(both));
 });
 
 test('files that are no photographs are refused by name, and those beside them are taken in', async ({

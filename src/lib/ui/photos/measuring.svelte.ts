@@ -153,6 +153,14 @@ export function measuring({
 		}
 	}
 
+	/** What is done to the mark waits for what was done before it: a stroke after a click is made to what the click marked. */
+	let lastDone: Promise<unknown> = Promise.resolve();
+	function inTurn(work: () => void | Promise<void>): Promise<void> {
+		const done = lastDone.then(work);
+		lastDone = done.catch(() => undefined);
+		return done;
+	}
+
 	async function click(spot: Spot, mode: ClickMode) {
 		if (!opened) return;
 		const before = marked;
@@ -183,6 +191,7 @@ export function measuring({
 	/** What is marked and what is read there, of just that region: what is shown may be a moment behind. */
 	async function settled() {
 		await settling;
+		await lastDone;
 		if (isToLook()) await lookForMarks();
 		const [{ region }, of] = [marked, known];
 		if (!region || !opened) return undefined;
@@ -193,6 +202,21 @@ export function measuring({
 		if (!opened) return;
 		last = undefined;
 		keepDrawn(strokeRegion(path, radius, opened), mode === 'new' ? 'add' : mode);
+	}
+
+	function back() {
+		if (past.length === 0) return;
+		future = [...future, marked];
+		marked = past.at(-1) ?? nothingMarked;
+		past = past.slice(0, -1);
+		last = undefined;
+	}
+	function again() {
+		if (future.length === 0) return;
+		past = [...past, marked];
+		marked = future.at(-1) ?? nothingMarked;
+		future = future.slice(0, -1);
+		last = undefined;
 	}
 
 	return {
@@ -229,26 +253,15 @@ export function measuring({
 		get canGoAgain() {
 			return future.length > 0;
 		},
-		click,
-		takeMore: () => level(1),
-		takeLess: () => level(-1),
-		box,
+		click: (spot: Spot, mode: ClickMode) => inTurn(() => click(spot, mode)),
+		takeMore: () => inTurn(() => level(1)),
+		takeLess: () => inTurn(() => level(-1)),
+		box: (drawn: Box, mode: ClickMode) => inTurn(() => box(drawn, mode)),
 		settled,
-		brush,
-		back() {
-			if (past.length === 0) return;
-			future = [...future, marked];
-			marked = past.at(-1) ?? nothingMarked;
-			past = past.slice(0, -1);
-			last = undefined;
-		},
-		again() {
-			if (future.length === 0) return;
-			past = [...past, marked];
-			marked = future.at(-1) ?? nothingMarked;
-			future = future.slice(0, -1);
-			last = undefined;
-		},
+		brush: (path: readonly Spot[], radius: number, mode: ClickMode) =>
+			void inTurn(() => brush(path, radius, mode)),
+		back: () => void inTurn(back),
+		again: () => void inTurn(again),
 		/** Marks something else: nothing, or what was marked before. */
 		mark(next: Region | undefined) {
 			last = undefined;
