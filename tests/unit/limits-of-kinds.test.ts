@@ -159,3 +159,86 @@ describe('what alone is worn, said without “only” at either end', () => {
 		expect(['yes', 'by-kind'].includes(asked(limit, words))).toBe(isRaised);
 	});
 });
+
+describe('a limit that compares things', () => {
+	const upper = known.filter(({ slot }) => ['top', 'layer', 'outer'].includes(slot));
+	const kinds = fc.constantFrom(...upper);
+	/** Stated or by its kind, it is raised. */
+	const put = (answer: ReturnType<typeof asked>) => (['yes', 'by-kind'].includes(answer) ? 'raised' : answer);
+	const words = fc.constantFrom(
+		['heavier', 'lighter'],
+		['warmer', 'cooler'],
+		['dressier', 'more casual'],
+		['longer', 'shorter'],
+		['looser', 'tighter']
+	);
+	it('forbids of two kinds at most the one, and no kind for being more than itself', () =>
+		fc.assert(
+			fc.property(kinds, kinds, words, (one, other, [more = '', less = '']) => {
+				const goesBeyond = (how: string, named: GarmentType, piece: GarmentType) =>
+					put(asked(`nothing ${how} than a ${named.singular}`, piece.singular));
+				expect(['no', 'unknown']).toContain(goesBeyond(more, one, one));
+				const [first, second] = [goesBeyond(more, one, other), goesBeyond(more, other, one)];
+				expect([first, second]).not.toEqual(['raised', 'raised']);
+				// What is longer than this, is shorter than nothing else.
+				if (first !== 'unknown') expect(goesBeyond(less, other, one)).toBe(first);
+			}),
+			{ numRuns: 60 }
+		));
+	it('asks where nothing tells, and leaves alone what is worn elsewhere', () => {
+		for (const [limit, words, answer] of [
+			['nothing heavier than a cardigan', 'wool overcoat', 'raised'],
+			['nothing heavier than an overcoat', 'white shirt', 'no'],
+			['nothing heavier than a cardigan', 'black boots', 'no'],
+			['nothing dressier than a blouse', 'sequinned ball gown', 'raised'],
+			['nothing more formal than smart casual', 'sequinned ball gown', 'raised'],
+			['no coats longer than a peacoat', 'ankle-length wool overcoat', 'raised'],
+			['no coats longer than a peacoat', 'floor-length dress', 'no'],
+			['nothing shorter than bermudas', 'denim hot pants', 'raised'],
+			['no heels higher than a kitten heel', 'red stilettos', 'raised'],
+			['no bags bigger than medium', 'oversized tote', 'raised'],
+			['nothing stiffer than linen', 'leather jacket', 'raised'],
+			['nothing thicker than denim', 'wool overcoat', 'unknown'],
+			['nothing thicker than denim', 'silk blouse', 'no']
+		] as const)
+			expect([limit, words, put(asked(limit, words))]).toEqual([limit, words, answer]);
+	});
+});
+
+describe('how whatever is worn is to be', () => {
+	const so = fc.constantFrom('below the knee', 'black', 'dark', 'matte', 'flat', 'navy', 'cotton', 'loose');
+	const things = fc.constantFrom(
+		'red mini skirt',
+		'black maxi skirt',
+		'cream jumper',
+		'silver lamé top',
+		'red stilettos',
+		'navy cotton trousers'
+	);
+	it('is what alone is worn, however it is put', () =>
+		fc.assert(
+			fc.property(
+				so,
+				things,
+				fc.constantFrom('keep it', 'keeps everything', 'wants things', 'please keep it', 'sticks to'),
+				(how, words, put) => {
+					expect(asked(`${put} ${how}`, words)).toBe(asked(`${how} only`, words));
+				}
+			),
+			{ numRuns: 60 }
+		));
+	it('is not how somebody is, nor what is kept covered or away from', () => {
+		for (const limit of ['stays up late', 'keeps warm', 'stays away from orange', 'keep it covered'])
+			expect(asked(limit, 'white shirt'), limit).toBe('no');
+		expect(asked('stays away from orange', 'orange scarf')).toBe('yes');
+	});
+});
+
+describe('a part that a note tells of', () => {
+	it('is meant by every word for it', () => {
+		const words = ['ruffle', 'ruffles', 'frill', 'frills', 'flounces'];
+		for (const piece of ['white blouse with a ruffled front', 'white blouse with a frilled front'])
+			expect(new Set(words.map((word) => asked(`no ${word}`, piece))).has('no'), piece).toBe(false);
+		expect(asked('no frills', 'white blouse with a pleated front')).toBe('no');
+	});
+});

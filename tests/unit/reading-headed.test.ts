@@ -180,3 +180,50 @@ describe('what is said of all that is listed, after the list', () => {
 		);
 	});
 });
+
+describe('a noun that nobody knows, with an article and a colour', () => {
+	const strange = fc.constantFrom('frobbin', 'zorble', 'quent', 'mibbet');
+	const joined = fc.constantFrom('over a', 'under a', 'with a', 'and a', 'plus a');
+	const sure = garmentTypes.filter(
+		({ singular, division }) =>
+			['bags', 'footwear', 'headwear'].includes(division) &&
+			!singular.includes(' ') &&
+			!alsoSays(singular) &&
+			readLook(`red ${singular}`).questions.length === 0
+	);
+	it('hands its colour to nothing that comes after: “jeans over a red frobbin, black bag”', () => {
+		fc.assert(
+			fc.property(
+				joined,
+				colourWord,
+				strange,
+				colourWord,
+				fc.constantFrom(...sure),
+				(join, colour, noun, own, { singular }) => {
+					const text = `grey jeans ${join} ${colour} ${noun}, ${own} ${singular}`;
+					const plain = readLook(`${own} ${singular}`).elements[0]!.garment.palette;
+					const found = elementsOf(text);
+					expect(found[0]?.garment.palette, text).toEqual(elementsOf('grey jeans')[0]?.garment.palette);
+					expect(found.at(-1)?.garment.palette, text).toEqual(plain);
+				}
+			),
+			runs
+		);
+	});
+	it('is asked of, though its word may say something of others: “over a white thermal”', () => {
+		const [jeans, boots] = elementsOf('grey jeans over a white thermal, red boots');
+		expect([jeans, boots].map((one) => one?.garment.palette.length)).toEqual([1, 1]);
+	});
+	it('leaves a list of colours one', () => {
+		expect(hexesIn('grey jeans with a red, black belt').at(-1)).toEqual(hexesIn('red and black belt')[0]);
+	});
+});
+
+describe('where a hem ends', () => {
+	it('is said under the knee as below it', () => {
+		for (const place of ['the knee', 'the knees'])
+			expect(elementsOf(`wrap dress, hem just under ${place}, tan wedges`)).toMatchObject(
+				elementsOf(`wrap dress, hem just below ${place}, tan wedges`).map(({ garment }) => ({ garment }))
+			);
+	});
+});

@@ -25,7 +25,7 @@ const source: Partial<Record<FacetId, string>> = {
 		mini: mini, minidress, minidresses, miniskirt, miniskirts, short, thigh-length, mid-thigh, to mid-thigh, thigh-skimming
 		above-knee: above-the-knee, above the knee, just above the knee, above-knee, knee-skimming
 		knee: knee-length, at the knee, to the knee, on the knee, hits the knee, knee-grazing, cut to the knee, ending at the knee, just over the knee, just covering the knee
-		midi: midi, mididress, mididresses, midiskirt, midiskirts, to the shin, to the shins, shin-length, mid-shin, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, ballerina-length, ballet-length, midaxi
+		midi: midi, mididress, mididresses, midiskirt, midiskirts, to the shin, to the shins, shin-length, mid-shin, mid-calf, calf-length, mid-length, below the knee, below-the-knee, past the knee, past the knees, below the knees, tea-length, to the calf, calf-skimming, calf-grazing, midi-length, longline, to mid-calf, just below the knee, just below the knees, under the knee, under the knees, just under the knee, just under the knees, ballerina-length, ballet-length, midaxi
 		maxi: maxi, maxidress, maxidresses, maxiskirt, maxiskirts, long, maxi-length, full-length
 		ankle: ankle-length, to the ankle, ankle-grazing, ankle-skimming, ankle-brushing, to the ankles
 		floor: floor-length, ground-length, to the ground, floor-sweeping, to the floor, floor-grazing, floor-skimming, floor-brushing, sweeping, puddling`,
@@ -221,7 +221,7 @@ const source: Partial<Record<FacetId, string>> = {
 		dropped: drop-shoulder, drop-shouldered, dropped-shoulder
 		padded: ~wide, ~huge, ~massive, ~enormous, ~exaggerated, ~broad, ~strong, ~big, ~power, shoulder-padded, padded-shoulder, big-shouldered, strong-shouldered, power-shouldered, shoulder pads, broad-shouldered, wide-shouldered, with shoulder pads
 		structured: structured, sharp-shouldered, square-shouldered, architectural, sculptural
-		cold-shoulder: cold-shoulder, cut-out shoulders`,
+		cold-shoulder: cold-shoulder, cold shoulder, cold shoulders, cut-out shoulders`,
 	back: `
 		low: low-backed, low-back, ~plunging, ~deep, ~scooped, ~dipped, bare to the waist behind, bare to the waist at the back, cut low behind, cut low at the back, scoop-back, scoop-backed, draped-back, low at the back, low scooped back
 		open: backless, open-back, open-backed, bare-backed, bare back, open at the back, open down the back, open behind, open to the waist at the back, open to the waist behind, bare at the back, nothing at the back, nothing behind, hardly anything at the back, next to nothing at the back

@@ -134,7 +134,7 @@ export const wholeLook = listed(
 );
 /** Words for things of a kind that has no one name: which they are must be asked. */
 export const generalThings = listed(
-	'jewellery, accessories, accessory, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, beachwear, nightwear, sleepwear, nightclothes, loungewear, sportswear, activewear, athletic wear, eveningwear, evening wear, formalwear, workwear, streetwear, leisurewear, lingerie, bling, headgear, headdress, millinery'
+	'jewellery, accessories, accessory, extras, add-ons, knitwear, outerwear, tailoring, separates, headwear, eyewear, legwear, neckwear, swimwear, beachwear, nightwear, sleepwear, nightclothes, loungewear, sportswear, activewear, athletic wear, eveningwear, evening wear, formalwear, workwear, streetwear, leisurewear, lingerie, bling, headgear, headdress, millinery'
 );
 /** Words for one thing of no kind at all: with something said of it, which it is must be asked: "a red affair, black heels". */
 export const vagueThings = listed(

@@ -10,7 +10,7 @@ import { materialOfTexture } from '../../lexicon/material-feel';
 import { printGroups } from '../../lexicon/prints';
 import { garmentType, includes, type GarmentType } from '../../lexicon/taxonomy';
 import type { PieceFacts } from '../facts';
-import { spansOf } from '../../reading/spans/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 import { allOf, anyOf, type Answer } from '../property';
 import {
 	descriptionsOf,
@@ -201,7 +201,16 @@ const stemsOf = remembered((word: string) => [
 		return stem !== word && stem.length > 1 ? [stem] : [];
 	})
 ]);
-const isSameWord = (a: string, b: string) => stemsOf(a).some((stem) => stemsOf(b).includes(stem));
+/** What a word says of a part: frills and what is flounced are both ruffled. */
+const saidOfPart = remembered((word: string) =>
+	(sensesOfPhrase(word) ?? []).flatMap((sense) => {
+		if (sense.kind === 'facet') return isOfCloth(sense.facet) ? [] : [`${sense.facet}=${sense.value}`];
+		return sense.kind === 'detail' && sense.detail.alone ? [sense.detail.alone.join('=')] : [];
+	})
+);
+const isSameWord = (a: string, b: string) =>
+	stemsOf(a).some((stem) => stemsOf(b).includes(stem)) ||
+	saidOfPart(a).some((value) => saidOfPart(b).includes(value));
 /** "No lining", "without sleeves": a note may say what is not there. */
 const deniedInNote = /\b(?:no|not|without|never|minus|lost its)\s+[\w-]+/gi;
 /** A part, or a way, that the name of a kind leaves out. */

@@ -4,6 +4,7 @@ import type { PieceFacts } from '../facts';
 import { allOf, anyOf, saidOnly, type Answer } from '../property';
 import { heightIn, type LimitClause } from './clauses';
 import { comparedColourIn } from './compared-colours';
+import { comparedKindIn } from './compared-kinds';
 import { isDescribed, isTold } from './described';
 import { hasUnknown, isUnderstood, namesColour, namesThing, tellsApart } from './descriptions';
 import { breaksLength, lengthLimitIn } from './lengths';
@@ -84,10 +85,20 @@ function heldByProperties({ words, only }: LimitClause): Held | undefined {
 	};
 }
 
-/** "Nothing bolder than navy". */
+/** "Nothing bolder than navy", "nothing heavier than a cardigan". */
 function heldByComparison({ words, only }: LimitClause): Held | undefined {
-	const goesBeyond = only ? undefined : comparedColourIn(words);
-	return goesBeyond && { known: true, breaks: goesBeyond, asks: () => `is it ${words}?` };
+	if (only) return undefined;
+	const asks = () => `is it ${words}?`;
+	const ofColour = comparedColourIn(words);
+	if (ofColour) return { known: true, breaks: ofColour, asks };
+	const ofKind = comparedKindIn(words);
+	if (!ofKind) return undefined;
+	const isAbout = about(ofKind.about);
+	return {
+		known: !hasUnknown(ofKind.about),
+		breaks: (piece) => allOf(ofKind.breaks(piece), isAbout?.(piece) ?? 'yes'),
+		asks
+	};
 }
 
 /** "Ties must be silk", "her shirts have to be white". */

@@ -99,6 +99,9 @@ const wearsOnly =
 	/^(?:(?:will|can|does) )?(?:wears?|carr(?:y|ies)|uses?|buys?|likes?|wants?|takes?) only (?:an? )?/i;
 /** "Long sleeves, even in summer", and never without. */
 const evenThen = /^(.+?),? even (?:in|at|on|when|if|during) .+$/i;
+/** "Keep it below the knee", "stays in flats", "wants everything loose": how whatever is worn is to be. */
+const keptSo =
+	/^(?:please )?(?:(?:keeps?|wants?|likes?|prefers?|needs?) (?:it|them|things|everything|all of it|hems|hemlines)(?: to (?:be|stay))?|(?:stays?|sticks?)(?: (?:to|with|in))?) (?!(?:away|clear|off|out|well|up|down|covered|hidden|on|cool|warm|dry|still|put)\b)/i;
 /** "Nothing but silver", "flats or nothing", "strictly flats": what alone is worn, in other words. */
 const aloneFirst =
 	/^(?:nothing|none) (?:but|except|other than|apart from) |^(?:strictly|exclusively)(?: (?:in|wears))? (?!no\b|nothing\b)/i;
@@ -111,6 +114,7 @@ export function alone(said: string): string {
 	const [, worn] = allTheTime.exec(left) ?? [];
 	if (worn) return `${worn} always`;
 	if (aloneFirst.test(left)) return `only ${left.replace(aloneFirst, '')}`;
+	if (keptSo.test(left) && !denied.test(left)) return `${left.replace(keptSo, '')} only`;
 	if (wearsOnly.test(left)) return `only ${left.replace(wearsOnly, '')}`;
 	const [, always] = evenThen.exec(left) ?? [];
 	if (always && !denied.test(left) && !wornAnyway.test(left)) return `${always} only`;

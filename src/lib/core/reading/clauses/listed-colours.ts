@@ -4,6 +4,7 @@ import { garmentType, slotsMeetOf } from '../../lexicon/taxonomy';
 import { dresses } from '../meaning/beside';
 import { isColour } from '../meaning/forward';
 import type { Span } from '../model';
+import { sayingEnding } from '../words/forms';
 import type { Reached } from './names';
 import { roleOf } from '../meaning/parts';
 
@@ -42,10 +43,15 @@ export function isOfNext(reached: Reached, next: Span | undefined): boolean {
 /** Does a name speak of several: "boots", "jeans"? */
 export const isOfSeveral = ({ words }: Span): boolean => /[^s]s$/.test(words.at(-1) ?? '');
 
+/** "A red frobbin, black bag": a word that nobody knows stands where a name does. */
+const endsInStrange = ({ strange, clause }: Reached): boolean =>
+	strange?.after === clause.parts.length && !sayingEnding.test(strange.part.span.words.at(-1) ?? '');
+
 /** "With a white, navy and red belt": does the comma before a span part two colours of one thing? */
 export const isListOfColours = (reached: Reached, span: Span, next: Span | undefined): boolean =>
 	span.breakBefore === 'comma' &&
 	!reached.clause.bare &&
+	!endsInStrange(reached) &&
 	// "An oversized chambray, brown boots".
 	!(reached.clause.single && next && isOfSeveral(next)) &&
 	(senseOf(span, 'colour') ?? senseOf(span, 'metal')) !== undefined &&

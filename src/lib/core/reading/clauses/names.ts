@@ -22,6 +22,8 @@ export interface Reached {
 	/** Those that are ended, and the one that is being made. */
 	clauses: readonly Clause[];
 	clause: Clause;
+	/** A word that nobody knows, and after how many parts of its clause it stands. */
+	strange: { part: Part; after: number } | undefined;
 	/** The garment that was named last; none after a thing that is not known. */
 	lastHead: Part | undefined;
 	/** "She", or "that" after a garment: a verb follows. */

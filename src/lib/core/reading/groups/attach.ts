@@ -9,6 +9,7 @@ import {
 	goesForward,
 	isColour,
 	isInList,
+	isThingApart,
 	isTwice,
 	leadsToName,
 	nextHeaded,
@@ -528,7 +529,10 @@ class Attacher {
 		const isUnder = clause.before === 'list' && clause.single;
 		const isBeside =
 			['comma', 'and', 'with'].includes(clause.before) && isToldAnew({ parts, ...clause }, previous.own);
-		const isThing = isCloth(last.span) || (isUnder && senseOf(last.span, 'print') !== undefined);
+		// "Over a white thermal, black boots": what says something that no field has stands for what is so.
+		const isNoun = senseOf(last.span, 'note') !== undefined && isThingApart({ parts, ...clause }, next);
+		const standsFor = isNoun || senseOf(last.span, 'print') !== undefined;
+		const isThing = isCloth(last.span) || (isUnder && standsFor);
 		return isThing && (isUnder || isBeside) ? last : undefined;
 	}
 

@@ -123,7 +123,7 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 	const hasOwnToo = described && !described.bare && !described.definite && described.parts.some(isColour);
 	if (clause.before === 'stop') return !(isOfLast && hasOwnToo);
 	// "Over a platform, and a mint blouse": what has an article of its own takes nothing that was said before it.
-	if (clause.before === 'list') return clauses[headed]?.bare ?? true;
+	if (clause.before === 'list') return !isThingApart(clause, described) && (described?.bare ?? true);
 	if (startsWithAdjectives(clauses)) return true;
 	// "…, blue and white, belted, canvas shoes": where more is said of the garment before, this was said of it too.
 	if (clauses.slice(at + 1, headed).some(goesBack)) return false;
@@ -137,6 +137,10 @@ export function goesForward(clauses: readonly Clause[], at: number, previous: Gr
 		(says) => clause.parts.some(says) && previous.clauses.some(({ parts }) => parts.some(says))
 	);
 }
+
+/** "Over a white thermal, black boots": with an article and a colour, before a name that has a colour of its own. */
+export const isThingApart = (clause: Clause, next: Clause | undefined): boolean =>
+	clause.single && clause.parts.some(isColour) && next?.before === 'comma' && next.parts.some(isColour);
 
 /** "A shirt red and black, jeans", "red, white and blue, jeans": one of several colours that stand straight after a name, before a comma. */
 function isListedAfterName(clauses: readonly Clause[], at: number, headed: number): boolean {
