@@ -227,3 +227,12 @@ describe('where a hem ends', () => {
 			);
 	});
 });
+
+describe('a dress code with what it is for', () => {
+	it('is no tie: “a black tie dinner”, “White tie look.”', () => {
+		for (const code of ['black tie', 'black-tie', 'White tie'])
+			for (const what of ['look', 'dinner', 'dress code', 'wedding', 'event'])
+				expect(typesIn(`${code} ${what}. Velvet gown`), `${code} ${what}`).toEqual(typesIn('velvet gown'));
+		expect(typesIn('a black tie and a white shirt')).toEqual(['tie', 'shirt']);
+	});
+});

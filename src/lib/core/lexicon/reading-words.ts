@@ -165,9 +165,17 @@ export const onBothSides = listed(
 	'on each wrist, on both wrists, on either wrist, at each wrist, on each ankle, on both ankles, on either ankle, round each ankle, on each arm, on both arms, on either arm, round each arm'
 );
 
+/** "A black tie dinner", "the white-tie look": a dress code and what it is for, and no tie. */
+const dressCodeOf = ['black tie', 'black-tie', 'white tie', 'white-tie'].flatMap((code) =>
+	listed(
+		'look, outfit, attire, dress code, code, event, do, affair, occasion, function, evening, night, dinner, party, gala, ball, wedding, reception, ceremony, guest, optional'
+	).map((what) => `${code} ${what}`)
+);
+
 /** Words that say nothing of a garment that could be compared. */
 export const fillers = [
 	...decorated,
+	...dressCodeOf,
 	...onBothSides,
 	...listed(`
 	top half, bottom half, upper half, lower half, on top, up top, over the top, at the top, to the top, from the top, along the top, across the top, theyve layered, shes layered, hes layered, has layered, have layered, on the bottom, on the top half, on the bottom half, first view, second view, front view, back view, side view, from the front, from behind, from the back, from the side, seen from behind,

@@ -44,7 +44,8 @@ export const photos = {
 	tools: { point: 'Point', box: 'Box', brush: 'Brush', white: 'White', grey: 'Grey', body: 'Body' },
 	toolsAre: 'What the pointer does',
 	toolHints: {
-		point: 'Click a garment. Wheel or [ ] takes less or more; Shift adds, Alt takes away. Has it run into something else? Click that with Alt: the two part at their seam.',
+		point:
+			'Click a garment. Wheel or [ ] takes less or more; Shift adds, Alt takes away. Has it run into something else? Click that with Alt: the two part at their seam.',
 		box: 'Draw a box around a garment, from corner to corner. Added or taken away, it is the box itself.',
 		brush: 'Draw over what was missed; Alt takes away.',
 		white: 'Click something in the picture that is white: paper, a shirt, a wall.',

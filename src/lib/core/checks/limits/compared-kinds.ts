@@ -28,8 +28,19 @@ const onBody: readonly SlotId[] = worn.flat();
 const inOnePlace = (slot: SlotId, named: SlotId) =>
 	slot === named || worn.some((slots) => slots.includes(slot) && slots.includes(named));
 
+/** What is compared, and the words for more of it and for less. */
+type Comparing<T> = readonly (readonly [of: T, more: RegExp, less: RegExp])[];
+/** What a word compares, and whether more of it is meant; undefined where it compares nothing of these. */
+function meantBy<T>(all: Comparing<T>, how: string): { of: T; sign: 1 | -1 } | undefined {
+	for (const [of, more, less] of all) {
+		if (more.test(how)) return { of, sign: 1 };
+		if (less.test(how)) return { of, sign: -1 };
+	}
+	return undefined;
+}
+
 /** Of a cloth that is named instead of a thing: how heavy, and how stiff, what it is of is. */
-const feelMeasures: readonly [of: (feel: Feel) => number, more: RegExp, less: RegExp][] = [
+const feelings: Comparing<(feel: Feel) => number> = [
 	[
 		({ weight }) => weight,
 		/^(?:heavier|warmer|thicker|bulkier|hotter)$/i,
@@ -45,11 +56,10 @@ function comparedClothIn(how: string, named: string): ((piece: PieceFacts) => An
 	const material = only?.senses.flatMap((sense) =>
 		sense.kind === 'facet' && sense.facet === 'material' ? [sense.value] : []
 	)[0];
-	const found = feelMeasures.find(([, more, less]) => more.test(how) || less.test(how));
+	const found = meantBy(feelings, how);
 	const limit = feelOf.get(material ?? '');
 	if (!limit || others.length > 0 || !found) return undefined;
-	const [of, more] = found;
-	const sign = more.test(how) ? 1 : -1;
+	const { of, sign } = found;
 	return (piece) => {
 		const feel = feelOf.get(piece.value('material') ?? '');
 		if (!piece.type.facets.includes('material') || piece.type.division === 'jewellery') return 'no';
@@ -92,8 +102,7 @@ const room = byFacets(['fit'], { from: 0.5 });
 const size = byFacets(['size'], { from: 0.4 });
 const heel = byFacets(['heelHeight'], { from: 0.5 });
 
-/** Words for more of it and for less. */
-const comparing: readonly [measure: Measure, more: RegExp, less: RegExp][] = [
+const comparing: Comparing<Measure> = [
 	[warmth, /^(?:heavier|warmer|thicker|bulkier|hotter|cosier)$/i, /^(?:lighter|thinner|cooler|flimsier)$/i],
 	[
 		dressiness,
@@ -129,7 +138,7 @@ function limitIn(
 			? [scale * placeOf(sense.facet, sense.value)]
 			: []
 	)[0];
-	const [one, other] = named ? readLook(named).elements : [];
+	const [one, other] = readLook(named).elements;
 	if (one && !other) {
 		const facts = factsOfGarment(one.garment);
 		return { most: of(facts), slot: facts.slot };
@@ -139,18 +148,16 @@ function limitIn(
 
 /** What words compare with a thing that is named; undefined where they compare nothing, or with no thing. Of what cannot be told it is asked. */
 export function comparedKindIn(words: string): Comparison | undefined {
-	const [, about = '', how = '', named = ''] = compared.exec(words) ?? [];
+	const [, about = '', how = '', named] = compared.exec(words) ?? [];
+	if (!named) return undefined;
 	const of = /^(?:any(?:thing)?|things?|ones?)$/i.test(about) ? '' : about;
 	const beyondCloth = comparedClothIn(how, named);
 	if (beyondCloth) return { about: of, breaks: beyondCloth };
-	const found = comparing.find(([, more, less]) => more.test(how) || less.test(how));
-	if (!found) return undefined;
-	const [measure, more] = found;
-	const limit = limitIn(named, measure);
+	const found = meantBy(comparing, how);
+	const limit = found && limitIn(named, found.of);
 	if (!limit) return undefined;
-	const { of: amountOf, from, compares, facets } = measure;
+	const { of: amountOf, from, compares, facets } = found.of;
 	const { most, slot } = limit;
-	const sign = more.test(how) ? 1 : -1;
 	return {
 		about: of,
 		breaks: (piece) => {
@@ -158,7 +165,7 @@ export function comparedKindIn(words: string): Comparison | undefined {
 			if (slot && !compares(piece.slot, slot)) return 'no';
 			const own = amountOf(piece);
 			if (own === undefined || most === undefined) return 'unknown';
-			if (sign * (own - most) <= from) return 'no';
+			if (found.sign * (own - most) <= from) return 'no';
 			return facets.some((facet) => piece.stated(facet) !== undefined) ? 'yes' : 'by-kind';
 		}
 	};

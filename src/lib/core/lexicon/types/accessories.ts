@@ -48,7 +48,7 @@ export const accessories = [
 
 			jabot: jabot / jabots / ruff, guimpe, fichu, tucker
 			cravat: cravat / cravats / stock, ascot, day cravat, stock tie, riding stock, hunting stock / size=small
-			bow-tie: bow tie / bow ties / bowtie, dicky bow / size=small
+			bow-tie: bow tie / bow ties / bowtie, dicky bow, hand-tied bow, self-tied bow, hand-tied bow tie, self-tie bow tie / size=small
 			tie: tie / ties / us:necktie, knitted tie, skinny tie, string tie, kipper tie / size=small`
 	},
 	{

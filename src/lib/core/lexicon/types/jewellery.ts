@@ -89,7 +89,7 @@ export const jewellery = [
 		draws: 'brooch',
 		facets: [...small],
 		types: `
-			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin, tie pin, tie clip, tie bar, collar pin, stick pin, cravat pin, kilt pin, pearl pin, breastpin, scatter pin, scarf pin, tie tack, bar pin, sunburst brooch
+			brooch: *brooch / brooches / us:pin, lapel pin, badge, cameo, safety pin, hat pin, tie pin, tie clip, tie bar, collar pin, stick pin, cravat pin, kilt pin, turban pin, turban brooch, safa brooch, kalgi, pearl pin, breastpin, scatter pin, scarf pin, tie tack, bar pin, sunburst brooch
 			corsage: corsage / corsages / fabric flower, silk flower, flower pin, flower at the waist, flower on the lapel, flower at the shoulder, flower on the shoulder, flower at the hip, flower pinned to the lapel, buttonhole, carnation in the buttonhole, rose in the buttonhole, flower in the buttonhole, carnation, gardenia corsage, us:boutonniere, flower brooch / size=medium
 
 			nose-ring: nose ring / nose rings / nath, nose stud, nathni
