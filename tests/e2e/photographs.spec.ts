@@ -154,6 +154,12 @@ test('what has run together is parted by a click beside it, by mouse and by key,
 	await page.keyboard.press('Alt+Enter');
 	await expect.poll(share).not.toBe(both);
 	for (const one of [jacket, await share()]) expect(parseFloat(one)).toBeLessThan(parseFloat(both));
+	// A colour that is said stays, and is shown beside what was measured.
+	await page.getByLabel('This is a…').fill('green blazer');
+	await page.getByLabel('This is a…').press('Enter');
+	const said = page.getByRole('button', { name: /green blazer marked/ });
+	await said.click();
+	await expect(said).toContainText(/said green/);
 });
 
 test('files that are no photographs are refused by name, and those beside them are taken in', async ({

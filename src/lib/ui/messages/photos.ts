@@ -123,7 +123,8 @@ export const photos = {
 	share: 'Share of the picture',
 	whatIsIt: 'What is it?',
 	thisIs: 'This is a…',
-	thisIsHow: 'Say what it is; its colours are measured. Or choose the element below.',
+	thisIsHow:
+		'Say what it is; its colours are measured, and one that you say stays where it differs. Or choose the element below.',
 	takeColours: 'Take its colours too',
 	placed: 'marked',
 	said: (said: string, difference: string) => `said ${said}: ${difference}`,

@@ -1,5 +1,6 @@
 import {
 	areaOf,
+	colourDispute,
 	garmentInWords,
 	inOrder,
 	measuredShape,
@@ -90,8 +91,12 @@ export function elementsMarked({ state, reference, photoId, takeColours }: Sourc
 	const editReference = (label: string, recipe: (draft: Reference) => void) =>
 		perform(() => change(label, (writer) => writer.edit('references', reference()?.id ?? '', recipe)));
 	/** An element where it is now marked, with its colours where they are to be taken, and its shape where none was said. */
-	function placed(element: Element, { region, reading, size: of }: Settled, others: typeof beside): Element {
-		const garment = takeColours() ? withMeasured(element.garment, reading) : element.garment;
+	function placed(
+		element: Element,
+		{ region, reading, size: of }: Settled,
+		{ others, isTaken }: { others: typeof beside; isTaken: boolean }
+	): Element {
+		const garment = isTaken ? withMeasured(element.garment, reading) : element.garment;
 		return {
 			...element,
 			garment: withMeasuredShape(garment, shapeIn(reading, element, others)),
@@ -102,12 +107,18 @@ export function elementsMarked({ state, reference, photoId, takeColours }: Sourc
 		};
 	}
 	/** Keeps what is marked, and marks nothing then. */
-	async function keep(label: string, recipe: (draft: Reference, place: (one: Element) => Element) => void) {
+	async function keep(
+		label: string,
+		recipe: (draft: Reference, place: (one: Element) => Element) => void,
+		isAgreed: (reading: PhotoReading) => boolean = () => true
+	) {
 		const now = await state.settled();
 		if (!now) return false;
 		const others = await besideOf(marked);
 		const kept = await editReference(label, (draft) =>
-			recipe(draft, (element) => placed(element, now, others))
+			recipe(draft, (element) =>
+				placed(element, now, { others, isTaken: takeColours() && isAgreed(now.reading) })
+			)
 		);
 		if (!kept) return false;
 		shownId = undefined;
@@ -139,9 +150,14 @@ export function elementsMarked({ state, reference, photoId, takeColours }: Sourc
 		async say({ elements: read }: Reading) {
 			const [first, ...rest] = read.map((element) => ({ ...element, id: newId() }));
 			if (!first) return false;
-			return keep(m.did.added(garmentInWords(first.garment)), (draft, place) => {
-				draft.elements = ranked([...inOrder(draft.elements), place(first), ...rest]);
-			});
+			return keep(
+				m.did.added(garmentInWords(first.garment)),
+				(draft, place) => {
+					draft.elements = ranked([...inOrder(draft.elements), place(first), ...rest]);
+				},
+				// A colour that was just said stays where another was measured; both are shown when the element is looked at.
+				(reading) => !colourDispute(first.garment, reading)
+			);
 		},
 		/** Shows where an element is marked. */
 		show(element: Element) {
