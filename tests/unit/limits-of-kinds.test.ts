@@ -190,6 +190,7 @@ describe('a limit that compares things', () => {
 			['nothing heavier than a cardigan', 'wool overcoat', 'raised'],
 			['nothing heavier than an overcoat', 'white shirt', 'no'],
 			['nothing heavier than a cardigan', 'black boots', 'no'],
+			['nothing heavier than a cardigan', 'tweed trousers', 'no'],
 			['nothing dressier than a blouse', 'sequinned ball gown', 'raised'],
 			['nothing more formal than smart casual', 'sequinned ball gown', 'raised'],
 			['no coats longer than a peacoat', 'ankle-length wool overcoat', 'raised'],
@@ -227,6 +228,10 @@ describe('how whatever is worn is to be', () => {
 			),
 			{ numRuns: 60 }
 		));
+	it('is a limit by itself after one of the body: “no bare shoulders, keep it below the knee”', () => {
+		expect(asked('no bare shoulders, keep it below the knee', 'red mini skirt')).not.toBe('no');
+		expect(asked('a scar on her back, keep it covered', 'backless black dress')).not.toBe('no');
+	});
 	it('is not how somebody is, nor what is kept covered or away from', () => {
 		for (const limit of ['stays up late', 'keeps warm', 'stays away from orange', 'keep it covered'])
 			expect(asked(limit, 'white shirt'), limit).toBe('no');

@@ -176,11 +176,15 @@ function withOthers(parts: readonly string[]): string[] {
 
 /** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
 export const limitsIn = (text: string): string[] =>
-	withOthers(text.split(/,(?!\d|\s*(?:(?:not )?even|(?:keep|hide|cover)s? (?:it|them))\b)/i));
+	withOthers(
+		text.split(
+			/,(?!\d|\s*(?:(?:not )?even|(?:hide|cover)s? (?:it|them)|keeps? (?:it|them)(?! (?:at|above|below|over|under|to) (?:the|her|his|their|my)\b))\b)/i
+		)
+	);
 
 /** "My back has a scar, keep it covered": what is to be covered was named just before. */
 const covering =
-	/^\s*(?:(?:so|please) )*(?:(?:keep|hide|cover)s? (?:it|them)\b|(?:prefers?|wants?|likes?|keeps?) (?:it|them) (?:covered|hidden|out of sight)\b)/i;
+	/^\s*(?:(?:so|please) )*(?:(?:hide|cover)s? (?:it|them)\b|keeps? (?:it|them)(?: |$)(?!(?:at|above|below|over|under|to) (?:the|her|his|their|my)\b)|(?:prefers?|wants?|likes?|keeps?) (?:it|them) (?:covered|hidden|out of sight)\b)/i;
 function withNamed(sentences: readonly string[]): string[] {
 	return sentences.flatMap((sentence, i) => {
 		const [named] = ofTheBody.exec(sentences[i - 1] ?? '') ?? [];
@@ -196,7 +200,7 @@ export const sentencesOf = (limit: string): string[] =>
 		unfolded(limit)
 			.split(/;\s*/)
 			.map(alone)
-			.flatMap((said) => (isOneList(said) ? [said] : withOthers(withEven(said).split(parted))))
+			.flatMap((said) => (isOneList(said) ? [said] : withOthers(withEven(said).split(parted)).map(alone)))
 			.filter((one) => one.trim() && !reasons.test(one.trim()))
 	);
 

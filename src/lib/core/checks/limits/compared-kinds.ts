@@ -24,7 +24,6 @@ const worn: readonly (readonly SlotId[])[] = [
 	['top', 'layer', 'outer', 'drape'],
 	['legs', 'whole', 'suit']
 ];
-const onBody: readonly SlotId[] = worn.flat();
 const inOnePlace = (slot: SlotId, named: SlotId) =>
 	slot === named || worn.some((slots) => slots.includes(slot) && slots.includes(named));
 
@@ -86,7 +85,7 @@ const byFacets = (
 const warmth: Measure = {
 	of: ({ garment }) => insulationOf(garment),
 	from: 0.05,
-	compares: (slot, named) => slot === named || (onBody.includes(slot) && onBody.includes(named)),
+	compares: inOnePlace,
 	facets: ['weight', 'texture', 'material']
 };
 const dressiness: Measure = {
