@@ -230,6 +230,7 @@ describe('how whatever is worn is to be', () => {
 		));
 	it('is a limit by itself after one of the body: “no bare shoulders, keep it below the knee”', () => {
 		expect(asked('no bare shoulders, keep it below the knee', 'red mini skirt')).not.toBe('no');
+		expect(asked('no bare shoulders, keep it black', 'red jumper')).not.toBe('no');
 		expect(asked('a scar on her back, keep it covered', 'backless black dress')).not.toBe('no');
 	});
 	it('is not how somebody is, nor what is kept covered or away from', () => {

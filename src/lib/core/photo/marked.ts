@@ -27,7 +27,7 @@ export interface Clicked {
 	levels: number;
 }
 
-/** What is left when so much of a region is taken away is not worth keeping. */
+/** What is left when so much of a region is taken away is not worth keeping (this project's). */
 const nearlyAll = 0.95;
 
 /** Whether a region holds a place. */

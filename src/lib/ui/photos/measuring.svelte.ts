@@ -263,10 +263,11 @@ export function measuring({
 		back: () => void inTurn(back),
 		again: () => void inTurn(again),
 		/** Marks something else: nothing, or what was marked before. */
-		mark(next: Region | undefined) {
-			last = undefined;
-			keep({ ...nothingMarked, region: next });
-		},
+		mark: (next: Region | undefined) =>
+			void inTurn(() => {
+				last = undefined;
+				keep({ ...nothingMarked, region: next });
+			}),
 		/** How far each of several regions reaches on the body that is marked. */
 		onBody: (regions: readonly Region[]) => ask((worker) => worker.onBody(regions, known)),
 		/** Can the light be put right by this spot? */

@@ -174,17 +174,19 @@ function withOthers(parts: readonly string[]): string[] {
 	return whole;
 }
 
+/** "Keep it covered", "hide them"; "keep it below the knee" and "keep it black" say how whatever is worn is. */
+const coverIt =
+	'(?:(?:hide|cover)s? (?:it|them)|keeps? (?:it|them)(?: [a-z]+ly| always| well)? (?:covered|hidden|concealed|disguised|under wraps|out of (?:sight|view)))\\b';
+
 /** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
 export const limitsIn = (text: string): string[] =>
-	withOthers(
-		text.split(
-			/,(?!\d|\s*(?:(?:not )?even|(?:hide|cover)s? (?:it|them)|keeps? (?:it|them)(?! (?:at|above|below|over|under|to) (?:the|her|his|their|my)\b))\b)/i
-		)
-	);
+	withOthers(text.split(new RegExp(`,(?!\\d|\\s*(?:(?:not )?even\\b|${coverIt}))`, 'i')));
 
 /** "My back has a scar, keep it covered": what is to be covered was named just before. */
-const covering =
-	/^\s*(?:(?:so|please) )*(?:(?:hide|cover)s? (?:it|them)\b|keeps? (?:it|them)(?: |$)(?!(?:at|above|below|over|under|to) (?:the|her|his|their|my)\b)|(?:prefers?|wants?|likes?|keeps?) (?:it|them) (?:covered|hidden|out of sight)\b)/i;
+const covering = new RegExp(
+	`^\\s*(?:(?:so|please) )*(?:${coverIt}|(?:prefers?|wants?|likes?) (?:it|them) (?:covered|hidden|out of sight)\\b)`,
+	'i'
+);
 function withNamed(sentences: readonly string[]): string[] {
 	return sentences.flatMap((sentence, i) => {
 		const [named] = ofTheBody.exec(sentences[i - 1] ?? '') ?? [];

@@ -13,8 +13,8 @@ interface Measure {
 	of: (facts: GarmentFacts) => number | undefined;
 	/** So much more is more (this project's): of clo, of levels of dressiness, of stature, of steps. */
 	from: number;
-	/** Do pieces of these two slots compare by it? */
-	compares: (slot: SlotId, named: SlotId) => boolean;
+	/** All that is worn compares by it, and not only what is worn in one place. */
+	everywhere?: true;
 	/** Facets that tell it, and how much of it a place on their scales is, where they are all of it. */
 	facets: readonly FacetId[];
 	scale?: 1 | -1;
@@ -30,7 +30,7 @@ const inOnePlace = (slot: SlotId, named: SlotId) =>
 /** What is compared, and the words for more of it and for less. */
 type Comparing<T> = readonly (readonly [of: T, more: RegExp, less: RegExp])[];
 /** What a word compares, and whether more of it is meant; undefined where it compares nothing of these. */
-function meantBy<T>(all: Comparing<T>, how: string): { of: T; sign: 1 | -1 } | undefined {
+function comparedBy<T>(all: Comparing<T>, how: string): { of: T; sign: 1 | -1 } | undefined {
 	for (const [of, more, less] of all) {
 		if (more.test(how)) return { of, sign: 1 };
 		if (less.test(how)) return { of, sign: -1 };
@@ -48,14 +48,14 @@ const feelings: Comparing<(feel: Feel) => number> = [
 	[({ drape }) => -drape, /^(?:stiffer|crisper)$/i, /^(?:softer|floppier|drapier)$/i],
 	[({ sheen }) => sheen, /^(?:shinier|glossier)$/i, /^(?:duller|more matte?)$/i]
 ];
-/** Cloths nearer than this, of scales from 0 to 4, are as heavy or as stiff as each other. */
+/** Cloths nearer than this, of scales from 0 to 4, are as heavy or as stiff as each other (this project's). */
 const feelsMore = 0.3;
 function comparedClothIn(how: string, named: string): ((piece: PieceFacts) => Answer) | undefined {
 	const [only, ...others] = spansOf(named);
 	const material = only?.senses.flatMap((sense) =>
 		sense.kind === 'facet' && sense.facet === 'material' ? [sense.value] : []
 	)[0];
-	const found = meantBy(feelings, how);
+	const found = comparedBy(feelings, how);
 	const limit = feelOf.get(material ?? '');
 	if (!limit || others.length > 0 || !found) return undefined;
 	const { of, sign } = found;
@@ -78,20 +78,18 @@ const byFacets = (
 		return place === undefined ? undefined : sign * place;
 	},
 	from,
-	compares: inOnePlace,
 	facets,
 	scale: sign
 });
 const warmth: Measure = {
 	of: ({ garment }) => insulationOf(garment),
 	from: 0.05,
-	compares: inOnePlace,
 	facets: ['weight', 'texture', 'material']
 };
 const dressiness: Measure = {
 	of: ({ formality }) => formality,
 	from: 0.5,
-	compares: () => true,
+	everywhere: true,
 	facets: ['formality'],
 	scale: 1
 };
@@ -152,16 +150,16 @@ export function comparedKindIn(words: string): Comparison | undefined {
 	const of = /^(?:any(?:thing)?|things?|ones?)$/i.test(about) ? '' : about;
 	const beyondCloth = comparedClothIn(how, named);
 	if (beyondCloth) return { about: of, breaks: beyondCloth };
-	const found = meantBy(comparing, how);
+	const found = comparedBy(comparing, how);
 	const limit = found && limitIn(named, found.of);
 	if (!limit) return undefined;
-	const { of: amountOf, from, compares, facets } = found.of;
+	const { of: amountOf, from, everywhere, facets } = found.of;
 	const { most, slot } = limit;
 	return {
 		about: of,
 		breaks: (piece) => {
 			if (piece.type.division === 'jewellery' && piece.slot !== slot) return 'no';
-			if (slot && !compares(piece.slot, slot)) return 'no';
+			if (slot && !everywhere && !inOnePlace(piece.slot, slot)) return 'no';
 			const own = amountOf(piece);
 			if (own === undefined || most === undefined) return 'unknown';
 			if (found.sign * (own - most) <= from) return 'no';
