@@ -41,9 +41,9 @@ export const openInWorker = (file: Blob, signal?: AbortSignal): Promise<Read<Ope
 		if (!read.ok) return read;
 		async function* photos() {
 			for (;;) {
-				const photo = await inArchiveWorker((same) => same.nextPhoto(number));
-				if (!photo) return;
-				yield photo;
+				const next = await inArchiveWorker((same) => same.nextPhotos(number));
+				if (next.length === 0) return;
+				yield* next;
 			}
 		}
 		const close = () => inArchiveWorker((same) => same.close(number));

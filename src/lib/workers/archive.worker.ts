@@ -2,6 +2,7 @@
 import { expose, proxy } from 'comlink';
 import { openArchive, openBackup, type OpenedArchive, type Read } from '../core/exchange';
 import type { StudioDocument } from '../core/model';
+import type { PhotoFile } from './archive';
 import { seal, unseal } from './sealing';
 
 type PhotoStream = ReturnType<OpenedArchive['photos']>;
@@ -9,6 +10,9 @@ type PhotoStream = ReturnType<OpenedArchive['photos']>;
 /** Backups that are open, under a number each, with the photos that are still to come. */
 const opened = new Map<number, { archive: OpenedArchive; photos: PhotoStream }>();
 let last = 0;
+
+/** As many bytes of photos are given at once (this project's): each answer takes a moment, whatever it brings. */
+const atOnceBytes = 8 * 1024 * 1024;
 
 /** Writes and reads backups away from the page, so that it stays at hand while a large studio is written. */
 const archive = {
@@ -31,10 +35,17 @@ const archive = {
 	/** A file taken out from under its passphrase. */
 	unseal: (file: Blob, passphrase: string): Promise<Read<Blob>> => unseal(file, passphrase),
 
-	/** The next photo of an open backup; undefined after the last. */
-	async nextPhoto(number: number): Promise<{ hash: string; bytes: Blob } | undefined> {
-		const next = await opened.get(number)?.photos.next();
-		return next && !next.done ? next.value : undefined;
+	/** The next photos of an open backup, a few at a time; none after the last. */
+	async nextPhotos(number: number): Promise<PhotoFile[]> {
+		const photos: PhotoFile[] = [];
+		let size = 0;
+		while (size < atOnceBytes) {
+			const next = await opened.get(number)?.photos.next();
+			if (!next || next.done) break;
+			photos.push(next.value);
+			size += next.value.bytes.size;
+		}
+		return photos;
 	},
 
 	async close(number: number): Promise<void> {

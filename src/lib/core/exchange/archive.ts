@@ -9,16 +9,16 @@ import {
 	type Entry,
 	type FileEntry
 } from '@zip.js/zip.js/lib/zip-core-external.js';
+import { crc32 } from 'hash-wasm';
 import { contentHashSchema } from '../model/photo';
 import { tableNames, type StudioDocument } from '../model/studio';
 import { noonOf } from '../time/days';
 import { readDocument, refused, type Read } from './document';
 import { briefly } from './problems';
+import { ReadAhead } from './read-ahead';
 
-/** As many bytes are read of a file at once: each reading of one on a disk takes the browser a millisecond or so, whatever it brings. */
-const chunkSize = 4 * 1024 * 1024;
 // The browser's own streams compress; whoever wants this off the main thread runs all of it in a worker.
-configure({ useWebWorkers: false, useCompressionStream: true, chunkSize });
+configure({ useWebWorkers: false, useCompressionStream: true, chunkSize: 256 * 1024 });
 
 const recordsFile = 'studio.json';
 const photoFolder = 'photos/';
@@ -33,9 +33,6 @@ const harmlessBytes = 16 * 1024 * 1024;
 /** The largest photo that is taken in, and as many as are counted before a file is taken for no backup. */
 const mostPhotoBytes = 32 * 1024 * 1024;
 const mostEntries = 20_001;
-/** As many photos are read at once: while one is checked the disk brings the next. */
-const photosAtOnce = 4;
-
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
 export function* documentText(document: StudioDocument): Generator<string, void> {
 	const { format, schemaVersion, writtenOn, part } = document;
@@ -116,7 +113,7 @@ export function openArchive(writtenOn: string): ArchiveWriter {
 	};
 }
 
-/** A backup that was opened: its records are checked, its photos are read a few at a time. */
+/** A backup that was opened: its records are checked, its photos are read one by one. */
 export interface OpenedArchive {
 	document: StudioDocument;
 	/** The bytes of each photo of the document, as they come; throws a RangeError on a damaged one. */
@@ -127,24 +124,58 @@ export interface OpenedArchive {
 
 const isFile = (entry: Entry): entry is FileEntry => !entry.directory;
 
+/** The method of a file of an archive that is not compressed (APPNOTE 4.4.5). */
+const storedAsIs = 0;
+
 /** A file in an archive states a size that it does not keep to. */
 class TooLargeError extends Error {}
 
-/** Reads one file of an archive, stopping at `most` bytes, whatever size it states. */
-async function bytesOf(entry: FileEntry, bound: number, type = ''): Promise<Blob> {
+/** Reads one file of an archive and checks it, stopping at `bound` bytes, whatever size it states. */
+async function readThrough(
+	entry: FileEntry,
+	bound: number,
+	take: (chunk: Uint8Array<ArrayBuffer>) => void
+): Promise<void> {
 	const most = Math.min(bound, Math.max(harmlessBytes, mostRatio * entry.compressedSize));
 	if (entry.uncompressedSize > most) throw new TooLargeError();
-	const parts: Uint8Array<ArrayBuffer>[] = [];
 	let size = 0;
 	const sink = new WritableStream<Uint8Array>({
 		write(chunk) {
 			size += chunk.byteLength;
 			if (size > most) throw new TooLargeError();
-			parts.push(chunk as Uint8Array<ArrayBuffer>);
+			take(chunk as Uint8Array<ArrayBuffer>);
 		}
 	});
 	await entry.getData(sink, { checkSignature: true });
-	return new Blob(parts, { type });
+}
+
+async function textOf(entry: FileEntry): Promise<string> {
+	const decoder = new TextDecoder('utf-8', { fatal: true });
+	let text = '';
+	await readThrough(entry, mostRecordBytes, (chunk) => (text += decoder.decode(chunk, { stream: true })));
+	return text + decoder.decode();
+}
+
+/**
+ * What is stored as it is stays where it lies once it is checked: a part of the file, which the browser copies by itself.
+ * Undefined of anything else. The library alone would copy each twice to check it.
+ */
+async function storedIn(file: Blob, source: ReadAhead, entry: FileEntry): Promise<Blob | undefined> {
+	const { compressionMethod, encrypted, compressedSize: size, uncompressedSize } = entry;
+	if (compressionMethod !== storedAsIs || encrypted || size !== uncompressedSize) return undefined;
+	if (size > mostPhotoBytes) throw new TooLargeError();
+	await entry.getData(new WritableStream(), { checkOverlappingEntryOnly: true });
+	const start = entry.localDirectory?.dataOffset;
+	if (start === undefined) return undefined;
+	const checksum = await crc32(await source.readUint8Array(start, size));
+	if (Number.parseInt(checksum, 16) !== entry.crc32) throw new Error(ERR_INVALID_CRC32);
+	return file.slice(start, start + size);
+}
+
+async function unpacked(entry: FileEntry): Promise<Blob> {
+	const parts: Uint8Array<ArrayBuffer>[] = [];
+	await readThrough(entry, mostPhotoBytes, (chunk) => parts.push(chunk));
+	return new Blob(parts);
 }
 
 function damageInWords(name: string, error: unknown, mostMegabytes: number): string {
@@ -177,7 +208,8 @@ async function directoryOf(reader: ZipReader<Blob>): Promise<Entry[] | undefined
  * wrong and where. Photos that no record names are left aside.
  */
 export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
-	const reader = new ZipReader(new BlobReader(file));
+	const source = new ReadAhead(file);
+	const reader = new ZipReader(source);
 	const entries = await directoryOf(reader);
 	const close = async () => {
 		await reader.close().catch(() => undefined);
@@ -194,8 +226,7 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 
 	let text: string;
 	try {
-		const bytes = await bytesOf(records, mostRecordBytes);
-		text = new TextDecoder('utf-8', { fatal: true }).decode(await bytes.arrayBuffer());
+		text = await textOf(records);
 	} catch (error) {
 		return refuse(
 			refused(
@@ -226,24 +257,23 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 
 	async function photoOf(hash: string, entry: FileEntry, mediaType: string) {
 		try {
-			return { hash, bytes: await bytesOf(entry, mostPhotoBytes, mediaType) };
+			const bytes = (await storedIn(file, source, entry)) ?? (await unpacked(entry));
+			return { hash, bytes: bytes.slice(0, bytes.size, mediaType) };
 		} catch (error) {
 			throw new RangeError(damageInWords(briefly(photoFile(hash)), error, mostPhotoBytes / 1024 / 1024), {
 				cause: error
 			});
 		}
 	}
+	/** In the order in which they lie in the file, so that it is read from its beginning to its end. */
 	async function* photos() {
-		const toCome = [...wanted].flatMap(([hash, mediaType]) => {
-			const entry = photoEntries.get(hash);
-			return entry && contentHashSchema.safeParse(hash).success ? [{ hash, entry, mediaType }] : [];
-		});
-		for (let at = 0; at < toCome.length; at += photosAtOnce)
-			yield* await Promise.all(
-				toCome
-					.slice(at, at + photosAtOnce)
-					.map(({ hash, entry, mediaType }) => photoOf(hash, entry, mediaType))
-			);
+		const toCome = [...wanted]
+			.flatMap(([hash, mediaType]) => {
+				const entry = photoEntries.get(hash);
+				return entry && contentHashSchema.safeParse(hash).success ? [{ hash, entry, mediaType }] : [];
+			})
+			.sort((a, b) => a.entry.offset - b.entry.offset);
+		for (const { hash, entry, mediaType } of toCome) yield photoOf(hash, entry, mediaType);
 	}
 	return { ok: true, value: { document: read.value, photos, close } };
 }

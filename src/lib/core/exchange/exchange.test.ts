@@ -173,6 +173,31 @@ describe('photos in a backup', () => {
 		});
 	});
 
+	it('come in again from an archive that another program packed anew, and compressed', async () => {
+		const entries = unzipSync(await bytesIn(await pack(withPhoto, { [hash]: bytes })));
+		const opened = await openBackup(new Blob([zipSync(entries, { level: 9 }) as Uint8Array<ArrayBuffer>]));
+		if (!opened.ok) throw new Error(opened.message);
+		const { value } = await opened.value.photos().next();
+		expect(value?.bytes.type).toBe('image/webp');
+		expect([...(await bytesIn(value!.bytes))]).toEqual([1, 2, 3, 250, 251]);
+	});
+
+	it('come in the order in which they lie in the file', async () => {
+		const hashes = ['cd', 'ab', 'ef'].map((two) => two.repeat(32));
+		const named = documentOf(
+			{ ...studio, photos: hashes.map((one, i) => ({ ...photo, id: uuid(700 + i), hash: one })) },
+			'2026-01-10'
+		);
+		const lying = ['ef', 'cd', 'ab'].map((two) => two.repeat(32));
+		const opened = await openBackup(
+			await pack(named, Object.fromEntries(lying.map((one) => [one, new Blob([one])])))
+		);
+		if (!opened.ok) throw new Error(opened.message);
+		const come = [];
+		for await (const one of opened.value.photos()) come.push([one.hash, await one.bytes.text()]);
+		expect(come).toEqual(lying.map((one) => [one, one]));
+	});
+
 	it('are told when they are damaged', async () => {
 		const whole = await bytesIn(await pack(withPhoto, { [hash]: bytes }));
 		const at = whole.findIndex((byte, i) => byte === 250 && whole[i + 1] === 251);
