@@ -7,11 +7,15 @@
 	import { backupIsDue } from '$lib/store/storage';
 	import { piecesWornIn } from '$lib/store/worn';
 	import Pending from '../frame/Pending.svelte';
+	import { readyWhenIdle } from '../frame/ready';
 	import { m } from '../messages';
 	import Welcome from './Welcome.svelte';
 
 	/** As many echoes as the desk shows; the fitting table has the rest. */
 	const most = 12;
+
+	// A card leads to the table, which reads the client's limits.
+	$effect(readyWhenIdle);
 
 	// Each part of the desk by a query of its own, of no more than it shows: a write elsewhere reads nothing anew.
 	const settings = live(() => async () => ({ found: await database.settings.toCollection().first() }));

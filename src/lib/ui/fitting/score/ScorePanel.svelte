@@ -11,6 +11,7 @@
 	} from '$lib/core';
 	import Waterfall, { type Fall } from '../../charts/Waterfall.svelte';
 	import { chosenIn } from '../../frame/chosen';
+	import { turn } from '../../frame/turns.svelte';
 	import { m } from '../../messages';
 	import { eye as eyeTexts } from '../../messages/eye';
 	import SchoolsForm from '../../schools/SchoolsForm.svelte';
@@ -57,9 +58,13 @@
 	);
 	const rest = $derived(score.losses.slice(shown));
 
+	/** What the eye finds takes longer than the score, which waits for none of it. */
+	const found = turn();
 	/** A close echo is none to go out in while the hips are bare. */
 	const undressed = $derived(
-		table.check.findings.filter(({ rule, severity }) => rule === 'not-dressed' && severity === 'warning')
+		found.come
+			? table.check.findings.filter(({ rule, severity }) => rule === 'not-dressed' && severity === 'warning')
+			: []
 	);
 
 	let choosing = $state(false);

@@ -63,8 +63,10 @@
 	$effect(() => {
 		void element.id;
 		shown = few;
-		// Another rung: its own head comes first, wherever the cards of the last one were left.
-		if (pane) pane.scrollTop = 0;
+		// Another rung: its own head comes first, wherever the cards of the last one were left. In the frame that shows it, which
+		// lays the page out in any case; before that it would be laid out twice.
+		const frame = requestAnimationFrame(() => pane?.scrollTo(0, 0));
+		return () => cancelAnimationFrame(frame);
 	});
 </script>
 
