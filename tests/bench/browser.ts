@@ -11,6 +11,7 @@ import {
 	type LargeStudioFigures,
 	type TableFigures
 } from './large-studio';
+import { leftViews, type LeftViews } from './left-views';
 import { median } from './median';
 
 /**
@@ -78,6 +79,8 @@ export interface BrowserFigures {
 	manyYears: LargeStudioFigures;
 	/** A backup with 256 photographs of a megabyte each. */
 	photosRestoredMs: number;
+	/** What is kept of views that were left. */
+	left: LeftViews;
 }
 
 /** Of a photo of twelve megapixels. */
@@ -243,7 +246,8 @@ export async function browserFigures(): Promise<BrowserFigures | undefined> {
 		slower: await slowerFigures(browser, origin, 4),
 		years: await largeStudioFigures(browser, origin, 500),
 		manyYears: await largeStudioFigures(browser, origin, 2000),
-		photosRestoredMs: await restoreOfPhotos(browser, origin, 256)
+		photosRestoredMs: await restoreOfPhotos(browser, origin, 256),
+		left: await leftViews(browser, origin)
 	};
 	await browser.close();
 	await close();

@@ -1,5 +1,5 @@
 /** What a stylist waits for in a studio of years: from a press or a key until the frame that shows what was asked for is painted. */
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, CDPSession, Page } from '@playwright/test';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -16,15 +16,25 @@ interface Shown {
 	/** It is there no longer. */
 	gone?: true;
 }
-interface Waited {
+export interface Waited {
 	ms: number;
 	/** The longest task of the main thread meanwhile, in ms; 0 where none took over 50. */
 	longest: number;
+	/** How long the main thread was busy, in ms, with what came in the next third of a second as well. */
+	busyMs: number;
+}
+
+/** Milliseconds for which the main thread of a page was busy since it was opened. */
+async function busyMs(session: CDPSession): Promise<number> {
+	const { metrics } = await session.send('Performance.getMetrics');
+	return (metrics.find(({ name }) => name === 'TaskDuration')?.value ?? NaN) * 1000;
 }
 
 /** Milliseconds from the next press or key to the first painted frame that shows it. */
 async function waited(page: Page, act: () => Promise<unknown>, shown: Shown): Promise<Waited> {
 	await page.waitForTimeout(500);
+	const session = await page.context().newCDPSession(page);
+	await session.send('Performance.enable');
 	await page.evaluate(({ selector, holds, changes, gone }) => {
 		const textOf = () => document.querySelector(selector)?.textContent;
 		const before = textOf();
@@ -64,10 +74,14 @@ async function waited(page: Page, act: () => Promise<unknown>, shown: Shown): Pr
 		});
 		Object.assign(globalThis, { done });
 	}, shown);
+	const before = await busyMs(session);
 	await act();
-	return page.evaluate(
+	const seen = await page.evaluate(
 		() => (globalThis as unknown as { done: Promise<{ ms: number; longest: number }> }).done
 	);
+	const busy = (await busyMs(session)) - before;
+	await session.detach();
+	return { ...seen, busyMs: busy };
 }
 
 const echoLink = 'main a[href^="/fitting/"]';

@@ -54,7 +54,29 @@ import { browserFigures, type BrowserFigures } from './browser';
 import { budgetFigures } from './budget';
 import { railOf } from './career';
 import { median } from './median';
+import type { Waited } from './large-studio';
 import { marketFigures } from './market';
+
+/** What the timings since the last row took: by the clock, and of processors, by all threads of this process. */
+const spentSince = { wallMs: 0, cpuMs: 0 };
+/** Begins a timing; what it returns ends it, in ms. */
+function timing(): () => number {
+	const before = process.cpuUsage();
+	const started = performance.now();
+	return () => {
+		const wallMs = performance.now() - started;
+		const { user, system } = process.cpuUsage(before);
+		spentSince.wallMs += wallMs;
+		spentSince.cpuMs += (user + system) / 1000;
+		return wallMs;
+	};
+}
+/** Well below 100 %, the machine was busy with something else, or the work waited. */
+function cpuSince(): string | undefined {
+	const { wallMs, cpuMs } = spentSince;
+	Object.assign(spentSince, { wallMs: 0, cpuMs: 0 });
+	return wallMs > 0 ? `CPU ${Math.round((cpuMs / wallMs) * 100)} %` : undefined;
+}
 
 /** Median milliseconds of a piece of work over so many runs, after two to warm up. */
 function millisecondsOf(work: () => unknown, runs = 9): number {
@@ -62,9 +84,9 @@ function millisecondsOf(work: () => unknown, runs = 9): number {
 	work();
 	return median(
 		Array.from({ length: runs }, () => {
-			const started = performance.now();
+			const end = timing();
 			work();
-			return performance.now() - started;
+			return end();
 		})
 	);
 }
@@ -74,15 +96,17 @@ async function millisecondsOfAsync(work: () => Promise<unknown>, runs = 9): Prom
 	await work();
 	const times: number[] = [];
 	for (let run = 0; run < runs; run++) {
-		const started = performance.now();
+		const end = timing();
 		await work();
-		times.push(performance.now() - started);
+		times.push(end());
 	}
 	return median(times);
 }
 
-const rows: [what: string, measured: string, aim?: Aim][] = [];
-const report = (what: string, measured: string, aim?: Aim) => rows.push([what, measured, aim]);
+const rows: { what: string; measured: string; aim: Aim | undefined; cpu: string | undefined }[] = [];
+/** `cpu` is what processors did for it, where that is not the timings of this process since the last row. */
+const report = (what: string, measured: string, aim?: Aim, cpu = cpuSince()) =>
+	rows.push({ what, measured, aim, cpu });
 const ms = (value: number) => `${value < 10 ? value.toFixed(2) : value.toFixed(0)} ms`;
 
 const demo = composeDemo();
@@ -523,19 +547,29 @@ for (const count of [5000, 50_000]) {
 		atMost(10, 'kB', usual, most)
 	);
 }
+/** What is waited for in the browser, and how long its main thread was busy by it, with what came after. */
+const reportWaited = (what: string, most: number, ...steps: Waited[]) =>
+	report(
+		what,
+		steps.map((step) => ms(step.ms)).join(', '),
+		atMost(most, 'ms', ...steps.map((step) => step.ms)),
+		`main thread busy ${steps.map(({ busyMs }) => ms(busyMs)).join(', ')}`
+	);
+
 /** What a stylist does on the table of the demo, on this machine and on one four times as slow. */
 function reportSlower({ demo: plain, slower }: BrowserFigures): void {
 	for (const [where, table, most] of [
 		['on the demo’s table', plain, 50],
 		['the same on a machine four times as slow', slower, 200]
-	] as const) {
-		const steps = [table.rung.ms, table.checked.ms, table.back.ms, table.card.ms];
-		report(
+	] as const)
+		reportWaited(
 			`${where}: a rung, Check, back, a card chosen`,
-			steps.map(ms).join(', '),
-			atMost(most, 'ms', ...steps)
+			most,
+			table.rung,
+			table.checked,
+			table.back,
+			table.card
 		);
-	}
 	report(
 		'the demo, opened cold on a machine four times as slow',
 		ms(slower.openingMs),
@@ -545,39 +579,40 @@ function reportSlower({ demo: plain, slower }: BrowserFigures): void {
 
 /** What a stylist waits for in a studio of years. */
 function reportYears({ years, manyYears, photosRestoredMs }: BrowserFigures): void {
-	const waitedFor = (what: string, most: number, ...times: number[]) =>
-		report(what, times.map(ms).join(', '), atMost(most, 'ms', ...times));
 	const { client, nodes, opened } = years;
 	report('75 clients, 200 references, 500 echoes, 6,250 pieces, restored', ms(years.restoreMs));
-	waitedFor('  the desk, the list of looks', 300, years.desk.ms, years.fittings.ms);
-	waitedFor('  the same of 2,000 echoes', 400, manyYears.desk.ms, manyYears.fittings.ms);
-	report(
-		`  a client with 2,000 pieces (${nodes.toLocaleString('en-GB')} elements)`,
-		ms(client.ms),
-		atMost(300, 'ms', client.ms)
-	);
-	waitedFor('  the rail searched: the first key, cleared', 50, years.firstKey.ms, years.cleared.ms);
+	reportWaited('  the desk, the list of looks', 300, years.desk, years.fittings);
+	reportWaited('  the same of 2,000 echoes', 400, manyYears.desk, manyYears.fittings);
+	reportWaited(`  a client with 2,000 pieces (${nodes.toLocaleString('en-GB')} elements)`, 300, client);
+	reportWaited('  the rail searched: the first key, cleared', 50, years.firstKey, years.cleared);
 	report(
 		'  the rail scrolled, a frame (median, worst)',
 		`${ms(years.frames.median)}, ${ms(years.frames.worst)}`,
 		atMost(17, 'ms', years.frames.median)
 	);
-	waitedFor('  a piece deleted', 100, years.removed.ms);
+	reportWaited('  a piece deleted', 100, years.removed);
 	report(
 		'  the fitting table opened, its longest task',
 		`${ms(opened.ms)}, ${ms(opened.longest)}`,
-		each(atMost(400, 'ms', opened.ms), atMost(200, 'ms', opened.longest))
+		each(atMost(400, 'ms', opened.ms), atMost(200, 'ms', opened.longest)),
+		`main thread busy ${ms(opened.busyMs)}`
 	);
-	waitedFor(
-		'  a rung, Check, back, a card chosen',
-		50,
-		years.rung.ms,
-		years.checked.ms,
-		years.back.ms,
-		years.card.ms
+	reportWaited('  a rung, Check, back, a card chosen', 50, years.rung, years.checked, years.back, years.card);
+	reportWaited('  all cards of a rung', 200, years.showAll);
+	report('256 MB of photographs restored', ms(photosRestoredMs), atMost(3000, 'ms', photosRestoredMs));
+}
+
+/** About as many elements as one view has: that which was left last may still be held. */
+const oneView = 2500;
+
+/** What is kept of views that were left. */
+function reportLeft({ left: { rounds, before, after } }: BrowserFigures): void {
+	report(
+		`elements held of views that were left, then after ${rounds} rounds more through four of them`,
+		`${before.detached.toLocaleString('en-GB')}, ${after.detached.toLocaleString('en-GB')}`,
+		atMost(before.detached + oneView, '', after.detached)
 	);
-	waitedFor('  all cards of a rung', 200, years.showAll.ms);
-	waitedFor('256 MB of photographs restored', 3000, photosRestoredMs);
+	report('  megabytes of script’s memory', `${before.heapMB.toFixed(1)}, ${after.heapMB.toFixed(1)}`);
 }
 
 const inBrowser = await browserFigures();
@@ -613,19 +648,26 @@ else {
 	report('  longest task of the main thread meanwhile', ms(longest), atMost(50, 'ms', longest));
 	reportSlower(inBrowser);
 	reportYears(inBrowser);
+	reportLeft(inBrowser);
 }
 
-const width = Math.max(...rows.map(([what]) => what.length));
+const width = Math.max(...rows.map(({ what }) => what.length));
 console.log(
 	`Node.js ${process.versions.node}, ${cpus().length} × ${cpus()[0]?.model ?? 'unknown processor'}\n`
 );
-for (const [what, measured, aim] of rows)
+for (const { what, measured, aim, cpu } of rows)
 	console.log(
-		`${what.padEnd(width)}  ${measured}${aim ? `   (wanted ${aim.wanted}${aim.met ? '' : ': MISSED'})` : ''}`
+		[
+			`${what.padEnd(width)}  ${measured}`,
+			aim && `(wanted ${aim.wanted}${aim.met ? '' : ': MISSED'})`,
+			cpu && `[${cpu}]`
+		]
+			.filter(Boolean)
+			.join('   ')
 	);
-const missed = rows.filter(([, , aim]) => aim && !aim.met);
-const held = rows.filter(([, , aim]) => aim).length;
+const missed = rows.filter(({ aim }) => aim && !aim.met);
+const held = rows.filter(({ aim }) => aim).length;
 console.log(`\n${held - missed.length} of ${held} aims met.${missed.length > 0 ? ' Missed, and why:' : ''}`);
-for (const [what, measured, aim] of missed)
+for (const { what, measured, aim } of missed)
 	console.log(`- ${what.trim()}: ${measured}, wanted ${aim?.wanted}: ${whyMissed(what)}`);
 process.exit(0);

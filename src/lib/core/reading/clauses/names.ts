@@ -243,6 +243,7 @@ export function sitsOn(reached: Reached, span: Span): boolean {
 	const own = senseOf(span, 'type');
 	if (reached.clause.before === 'on' && owner && own && detail && own.type !== owner.type)
 		return [owner.type, own.type].every((type) => garmentType(type).division === 'jewellery');
-	if (!reached.goesAt || reached.clause.head || !owner || detail?.facets.length !== 0) return false;
+	const isPart = detail && (detail.facets.length === 0 || detail.added);
+	if (!reached.goesAt || reached.clause.head || !owner || !isPart) return false;
 	return !['jewellery', 'beauty'].includes(garmentType(owner.type).division);
 }

@@ -85,6 +85,10 @@ const jewelled = new Set('throat ears wrist wrists ankle ankles chest neck neckl
 const isPartName = (word: string): boolean =>
 	!jewelled.has(word) && sensesOfPhrase(word)?.some(({ kind }) => kind === 'detail') === true;
 
+/** A place on a garment at which no jewel is worn. */
+const isSewnPlace = (word: string): boolean =>
+	isPartName(word) || (spot.words.includes(word) && !jewelled.has(word));
+
 /** "With pearls down the front", "with beads at the hem": what is worn by itself elsewhere, and is here sewn to a part. */
 export function isSewnOn({ clause, lastHead, after }: Reached, span: Span): boolean {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
@@ -106,7 +110,7 @@ export function isSewnOn({ clause, lastHead, after }: Reached, span: Span): bool
 		!['jewellery', 'beauty'].includes(garmentType(owner.type).division) &&
 		(placing.has(first) || first === 'at' || first === 'down') &&
 		named !== undefined &&
-		(isPartName(named) || (spot.words.includes(named) && !jewelled.has(named)))
+		isSewnPlace(named)
 	);
 }
 
@@ -124,15 +128,25 @@ const isStuff = (span: Span): boolean => dresses(span) && senseOf(span, 'note') 
 export const namesPlace = (span: Span | undefined): boolean =>
 	span !== undefined &&
 	(spot.words.includes(span.text.toLowerCase()) || senseOf(span, 'detail') !== undefined);
-/** "At the back", "on the shoulder": does a place on a garment begin at a span? */
+/** Along them a trim goes on a garment; over a shoulder and down a back goes hair. */
+const along = new Set('down along across round around'.split(' '));
+/** "At the back", "on the shoulder", "down the side": does a place on a garment begin at a span? */
 export function goesToPlace(spans: readonly Span[], at: number): boolean {
 	const first = spans[at];
 	if (!first || first.breakBefore) return false;
-	if (first.words[0] === 'at') return true;
-	if (first.words[0] !== 'on') return false;
-	if (first.words.length > 1) return isPartName(lastOf(first));
-	const place = spans.slice(at + 1).find(({ words }) => !words.every((word) => articles.has(word)));
-	return !place?.breakBefore && namesPlace(place);
+	const [lead = ''] = first.words;
+	const isAlong = along.has(lead);
+	if (lead === 'at') return true;
+	if (lead !== 'on' && !isAlong) return false;
+	if (first.words.length > 1 && !articles.has(lastOf(first))) return isPartName(lastOf(first));
+	const rest = spans.slice(at + 1);
+	const broken = rest.findIndex(({ breakBefore }) => breakBefore !== undefined);
+	const [place, ...others] = rest
+		.slice(0, broken < 0 ? undefined : broken)
+		.filter(({ words }) => !words.every((word) => articles.has(word)));
+	if (!place) return false;
+	// "Down the outside seam": a place, with what is said of it.
+	return isAlong ? [place, ...others.slice(0, 1)].some((one) => isSewnPlace(lastOf(one))) : namesPlace(place);
 }
 
 /** "With lace over the bust": after nothing but what a garment is of or bears, where that is. */

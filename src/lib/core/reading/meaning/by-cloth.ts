@@ -204,8 +204,8 @@ export function namedByCloth(
 	const { parts, before, bare, definite, back, ofOne, head, thing } = clause;
 	if (head || thing || back || ofOne || !listed.includes(before)) return undefined;
 	const cut = parts.findLast(({ span }) => cuts.has(cutOf(span)));
-	// "Skirt: pencil" says how it is, "picture this: an ivory column" names one.
-	const isOfLabel = clause.labelled && (bare || definite);
+	// "Skirt: pencil" says how it is; "picture this: an ivory column" and "grunge: mesh long sleeve, kilt" name one.
+	const isOfLabel = clause.labelled && named !== undefined && (bare || definite);
 	const types = cut && !isOfLabel ? namedByCut(clause, cut, named, lookAhead()) : undefined;
 	if (cut && types) return asHead(cut, types, !isColour(cut.span));
 	const last = parts.findLast(({ span }) => !senseOf(span, 'move'));

@@ -16,6 +16,7 @@ import {
 	saysAfterAKind,
 	styledName
 } from './parted';
+import { withNotReal } from './not-real';
 import { articles, definites } from '../words/glue';
 import { longestPhrase, type Found } from '../words/longest-phrase';
 import { phrasebook } from '../words/phrasebook';
@@ -132,7 +133,8 @@ function isPartOfCloth(words: readonly string[], at: number, found: Found): bool
 /**
  * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
  * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
- * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it.
+ * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it; and so does what is said of
+ * one, where nothing else is left of the name ("slouchy leg warmers").
  */
 function phraseAt(
 	words: readonly string[],
@@ -171,7 +173,9 @@ function phraseAt(
 	const ofPart = longest !== undefined && !isHyphenated(end - 1) && isPartOfCloth(words, at, longest);
 	const found = ((givesUp || ofPart) && shorter) || longest;
 	if (found?.length === 1 && about.has(words[at] ?? '') && definites.has(words[at + 1] ?? '')) return place;
-	if (!found || found.length < 2 || !isType(found)) return found;
+	if (!found || found.length < 2) return found;
+	const next = longestPhrase(words, at + found.length, limit);
+	if (!isType(found) && next && isType(next)) return found;
 	for (let from = at + 1; from < at + found.length; from++) {
 		const later = longestPhrase(words, from, limit);
 		if (!later || !isType(later) || from + later.length <= at + found.length) continue;
@@ -304,7 +308,7 @@ export function spansOf(text: string, own: readonly OwnWord[] = []): Span[] {
 		afterThan = found !== undefined && found === compared;
 		at += length;
 	}
-	const joined = withSlashes(withLengthsOfNext(spans));
+	const joined = withSlashes(withLengthsOfNext(withNotReal(spans)));
 	const told = withSameColours(withOneColour(withKindsSaid(withInvertedNames(joined))));
 	return withPatternParts(withVagueThings(told));
 }
