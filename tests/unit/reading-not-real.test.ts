@@ -83,6 +83,9 @@ describe('what is said not to be real', () => {
 	it('says nothing of what is no hide, and of a tan', () => {
 		expect(materialsIn('a fake tan, fur coat')).toEqual(['fur']);
 		expect(materialsIn('silk scarf, fake, leather belt')).toEqual(['silk', 'leather']);
+		expect(materialsIn('leather boots, pearl necklace, fake')).toEqual(['leather', 'pearl']);
+		expect(materialsIn('leather boots, black jeans (faux)')[0]).toBe('leather');
+		expect(materialsIn('leather boots, a red frobbin, faux')[0]).toBe('leather');
 	});
 });
 

@@ -7,7 +7,7 @@ import { partOfName } from './parted';
 const notReal = new Set('faux fake imitation artificial synthetic vegan mock pretend'.split(' '));
 /** Before such a word its clause says nothing else: "obviously faux", "it's fake", "the fur is fake". */
 const carriesNothing = ({ senses }: Span) =>
-	senses.every(({ kind }) => kind === 'filler' || kind === 'link' || kind === 'hedge');
+	senses.length > 0 && senses.every(({ kind }) => kind === 'filler' || kind === 'link' || kind === 'hedge');
 
 /** What stands for each when it is not real. */
 const insteadOf: Readonly<Record<string, string>> = {
@@ -59,12 +59,17 @@ function standsAlone(spans: readonly Span[], at: number): boolean {
 	return true;
 }
 
-/** The last span before it, in its sentence, that says or names a hide. */
+const namesThing = ({ senses }: Span) => senses.length === 0 || senses.some(({ kind }) => kind === 'type');
+
+/** The hide that is said, or is in the name, of the last thing before it in its sentence: of leather boots, pearls, fake, the pearls are. */
 function saidOf(spans: readonly Span[], at: number): number | undefined {
+	let isOfThing = false;
 	for (let i = at - 1; i >= 0; i--) {
 		const before = spans[i];
 		if (before && hideOf(before)) return i;
-		if (spans[i + 1]?.breakBefore === 'stop') return undefined;
+		isOfThing ||= before !== undefined && namesThing(before);
+		const broken = spans[i]?.breakBefore;
+		if (broken && (isOfThing || broken === 'stop')) return undefined;
 	}
 	return undefined;
 }
