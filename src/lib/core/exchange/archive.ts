@@ -33,6 +33,7 @@ const harmlessBytes = 16 * 1024 * 1024;
 /** The largest photo that is taken in, and as many as are counted before a file is taken for no backup. */
 const mostPhotoBytes = 32 * 1024 * 1024;
 const mostEntries = 20_001;
+
 /** The document as JSON in pieces of one record each, so that no second copy of the whole is held. */
 export function* documentText(document: StudioDocument): Generator<string, void> {
 	const { format, schemaVersion, writtenOn, part } = document;

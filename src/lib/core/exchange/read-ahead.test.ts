@@ -48,4 +48,9 @@ describe('a file read in large parts', () => {
 		}) as unknown as Blob;
 		await expect(new ReadAhead(gone).readUint8Array(0, 10)).rejects.toThrow('gone');
 	});
+
+	it('tells, and does not wait for ever, where the file was cut off meanwhile', async () => {
+		const cut = Object.assign(new Blob([bytes]), { slice: () => new Blob([]) }) as unknown as Blob;
+		await expect(new ReadAhead(cut).readUint8Array(0, 10)).rejects.toThrow('shorter');
+	});
 });

@@ -44,6 +44,8 @@ export class ReadAhead extends Reader<Blob> {
 			if ((number + 1) * partBytes < this.size) void this.#part(number + 1);
 			const from = at - number * partBytes;
 			const piece = (await coming).subarray(from, from + end - at);
+			// Cut off while it is read.
+			if (piece.length === 0) throw new RangeError('The file is shorter than it was.');
 			pieces.push(piece);
 			at += piece.length;
 		}
