@@ -13,6 +13,12 @@ export interface PhotoFile {
 	bytes: Blob;
 }
 
+/** Out of a worker comes what an error is called and says, and not what it is: a damaged photo is told in its own words. */
+function asItWasThrown(error: unknown): never {
+	const { name, message } = error as Error;
+	throw name === 'RangeError' ? new RangeError(message, { cause: error }) : error;
+}
+
 /** A backup that was read: its records, and its photos one by one. Whoever opened it closes it. */
 export interface OpenedBackup {
 	document: StudioDocument;
@@ -41,7 +47,7 @@ export const openInWorker = (file: Blob, signal?: AbortSignal): Promise<Read<Ope
 		if (!read.ok) return read;
 		async function* photos() {
 			for (;;) {
-				const next = await inArchiveWorker((same) => same.nextPhotos(number));
+				const next = await inArchiveWorker((same) => same.nextPhotos(number)).catch(asItWasThrown);
 				if (next.length === 0) return;
 				yield* next;
 			}
