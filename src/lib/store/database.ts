@@ -104,7 +104,9 @@ export function openDatabase(
 	name = 'prime-echo',
 	events: Pick<StoreEvents, 'onclosed' | 'onblocked'> = nobody
 ): StudioDatabase {
-	const database = new Dexie(name) as StudioDatabase;
+	// Dexie's own cache holds the promise of an answer, and through it the view that asked first, as long as any view follows the same
+	// query; and it copies every answer once more. What did not change stays the same object by `kept` already.
+	const database = new Dexie(name, { cache: 'disabled' }) as StudioDatabase;
 	const [first, ...later] = Array.from({ length: schemaVersion }, (_, i) => database.version(i + 1));
 	for (const [i, version] of later.entries()) version.upgrade((upgrade) => migrateRecords(upgrade, i + 2));
 	// Told last and once: Dexie reads the tables of all versions anew each time. A store that is brought up gets those that it lacks.

@@ -190,18 +190,27 @@ function damageInWords(name: string, error: unknown, mostMegabytes: number): str
 const notABackup = refused(
 	'This is not a Prime Echo backup: a backup is a .zip file with studio.json in it.'
 );
+const cutShort = refused(
+	'This file is not whole: it begins as a .zip file and its end is missing, or cannot be read. Copy or download it again from where it is kept.'
+);
 
-async function directoryOf(reader: ZipReader<Blob>): Promise<Entry[] | undefined> {
+/** Every archive with anything in it begins with its first file's header (APPNOTE 4.3.7); its directory stands at its end. */
+async function beginsAsArchive(file: Blob): Promise<boolean> {
+	const head = new DataView(await file.slice(0, 4).arrayBuffer());
+	return head.byteLength === 4 && head.getUint32(0, true) === 0x04034b50;
+}
+
+async function directoryOf(file: Blob, reader: ZipReader<Blob>): Promise<Read<Entry[]>> {
 	const entries: Entry[] = [];
 	try {
 		for await (const entry of reader.getEntriesGenerator()) {
 			entries.push(entry);
-			if (entries.length > mostEntries) return undefined;
+			if (entries.length > mostEntries) return notABackup;
 		}
 	} catch {
-		return undefined;
+		return (await beginsAsArchive(file)) ? cutShort : notABackup;
 	}
-	return entries;
+	return { ok: true, value: entries };
 }
 
 /**
@@ -211,7 +220,7 @@ async function directoryOf(reader: ZipReader<Blob>): Promise<Entry[] | undefined
 export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 	const source = new ReadAhead(file);
 	const reader = new ZipReader(source);
-	const entries = await directoryOf(reader);
+	const directory = await directoryOf(file, reader);
 	const close = async () => {
 		await reader.close().catch(() => undefined);
 	};
@@ -219,7 +228,8 @@ export async function openBackup(file: Blob): Promise<Read<OpenedArchive>> {
 		await close();
 		return answer;
 	};
-	if (!entries) return refuse(notABackup);
+	if (!directory.ok) return refuse(directory);
+	const entries = directory.value;
 	const [records, another] = entries.filter(isFile).filter(({ filename }) => filename === recordsFile);
 	if (!records) return refuse(notABackup);
 	if (another)
