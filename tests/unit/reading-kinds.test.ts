@@ -4,7 +4,8 @@ import { garmentType, garmentTypes, readLook, type Element, type GarmentType } f
 import { colourWords } from '../../src/lib/core/lexicon/colours';
 import { details } from '../../src/lib/core/lexicon/details';
 import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
-import { materialFamilies } from '../../src/lib/core/lexicon/materials';
+import { materialFamilies, materials } from '../../src/lib/core/lexicon/materials';
+import { longestPhrase } from '../../src/lib/core/reading/words/longest-phrase';
 import { colourWord, isSkirtOf, saidThing, strangeNoun } from '../looks';
 import { hexesOf, someOf } from '../read';
 
@@ -348,6 +349,37 @@ describe('a plural of how a thing is cut', () => {
 			}),
 			runs
 		);
+	});
+});
+
+describe('a plural of a cloth', () => {
+	// Beads and feathers are words of their own.
+	const cloths = materials
+		.map(({ label }) => `${label}s`)
+		.filter((word) => /^[a-z]{4,}[^s]s$/.test(word) && !longestPhrase([word], 0, 1));
+	it('is asked where it names nothing, and says nothing of the thing beside it (generated)', () => {
+		expect(cloths.length).toBeGreaterThan(30);
+		fc.assert(
+			fc.property(someOf(cloths), saidThing, colourWord, (cloth, thing, colour) => {
+				const plain = { garment: thing.garment, note: thing.note };
+				const [first] = read(`${thing.words}; ${colour} ${cloth}`);
+				expect(first).toEqual(plain);
+				const text = `${cloth} and a ${thing.words}`;
+				const reading = readLook(text);
+				expect(reading.elements.at(-1)?.garment, text).toEqual(thing.garment);
+				expect(reading.phrases[0]?.status, text).not.toBe('understood');
+			}),
+			runs
+		);
+	});
+	it.each([
+		['furs and a white gown', ['fur-stole', 'evening-gown']],
+		['grey flannels, navy blazer', ['trousers', 'blazer']],
+		['biker leathers and a white tee', ['leather-trousers', 't-shirt']]
+	])('“%s”', (text, types) => {
+		const { elements } = readLook(text);
+		expect(elements.map(({ garment }) => garment.type)).toEqual(types);
+		expect(elements[1]?.garment.facets.material).toBeUndefined();
 	});
 });
 

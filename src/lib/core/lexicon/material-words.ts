@@ -42,7 +42,7 @@ mohair: kid mohair, angora, fluffy wool
 alpaca: alpaca wool
 camel-hair: camel hair, camelhair = camel
 tweed: donegal, pepper-and-salt, harris
-flannel: brushed wool, flannelette, winceyette
+flannel: brushed wool, flannels, flannelette, winceyette
 felt: felted, felted wool, boiled wool, melton, loden, baize, pilot cloth, melton cloth
 boucle-wool: boucle wool, bouclé wool
 silk: grenadine, pure silk, silken, washed silk, raw silk, dupion, dupioni, shantung, tussar, tussah, silk twill, surah, foulard silk, pongee, tussore, kanjivaram silk, kanjeevaram silk, kanchipuram silk, mysore silk, mulberry silk, habotai, noil, gazar, silk gazar, foulard, samite, sarsenet, sarcenet, rep silk, watered silk, watered-silk

@@ -42,7 +42,7 @@ export const accessories = [
 			snood: snood / snoods / infinity scarf, cowl scarf
 			shawl: shawl / shawls / stole, wrap, pashmina, evening wrap, rebozo, prayer shawl, tallit, tallis / size=large
 
-			fur-stole: fur stole / fur stoles / tippet / material=fur
+			fur-stole: fur stole / fur stoles / tippet, furs / material=fur
 			faux-fur-stole: faux-fur stole / faux-fur stoles / fake-fur stole / material=faux-fur
 			feather-boa: feather boa / feather boas / boa / material=feather
 

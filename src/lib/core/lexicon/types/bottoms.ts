@@ -17,7 +17,7 @@ export const bottoms = [
 			cigarette-trousers: cigarette trousers / cigarette trousers / ankle trousers, us:cigarette pants, capris, capri trousers, us:capri pants, pedal pushers, toreador pants, stretch pants / leg=slim legLength=ankle
 			chinos: chinos / chinos / us:khakis, chino, khaki trousers
 			cords: cords / cords / corduroy trousers, cord trousers, corduroys / material=corduroy
-			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, chaps / leg=slim material=leather
+			leather-trousers: leather trousers / leather trousers / leather leggings, us:leather pants, leathers, biker leathers, motorcycle leathers, chaps / leg=slim material=leather
 			stirrup-trousers: stirrup trousers / stirrup trousers / us:stirrup pants, ski trousers, us:ski pants / leg=slim
 
 			wide-leg-trousers: wide-leg trousers / wide-leg trousers / palazzo trousers, wide-legs, us:wide-leg pants, us:palazzo pants, Oxford bags, cord bags, corduroy bags, flannel bags, tweed bags, sailor trousers, us:sailor pants / leg=wide legLength=floor

@@ -27,15 +27,16 @@ const degrees: typeof endings = [
 	[/(?<=\w{3})(?:r|st)$/, '']
 ];
 
-/** "Wides", "skinnies": the plural of how a thing is cut is the name of a thing, and says nothing of another. */
-const saysShape = (sense: Sense) => sense.kind === 'facet' && facetOf(sense.facet).group === 'shape';
+/** "Wides", "skinnies", "furs": the plural of a cut or of a cloth is the name of a thing, and says nothing of another. */
+const namesByPlural = (sense: Sense) =>
+	sense.kind === 'facet' && (sense.facet === 'material' || facetOf(sense.facet).group === 'shape');
 
 /** A word known in another form: "corduroys", "reddish". Links and fillers do not inflect. */
 export function inflected(word: string): readonly Sense[] {
 	for (const [ending, replacement, names] of [...endings, ...degrees]) {
 		if (!ending.test(word)) continue;
 		const all = longestPhrase([word.replace(ending, replacement)], 0, 1)?.senses ?? [];
-		if (names && all.some(saysShape)) continue;
+		if (names && all.some(namesByPlural)) continue;
 		const senses = all.filter(
 			({ kind }) => !['link', 'filler', 'hedge'].includes(kind) && (names || kind !== 'type')
 		);
