@@ -1,4 +1,5 @@
 /** What is marked on a photo by clicks: one marks anew, others add to it and take away. */
+import { least, mean, quantile } from 'd3-array';
 import { levelsAt, maskOfNodes, type ReadyPhoto } from './click';
 import { joinedRegions, withoutRegion } from './edit-region';
 import { partedRegion, type Sides } from './parting';
@@ -36,16 +37,24 @@ function holderOf(region: Region, photo: ReadyPhoto): (spot: Spot) => boolean {
 	return ({ x, y }) => mask[Math.floor(y) * photo.width + Math.floor(x)] === 1;
 }
 
-/** The place of a region that lies farthest from a spot. */
-function farthestFrom({ x, y }: Spot, region: Region, photo: ReadyPhoto): Spot {
-	let farthest = { x, y };
-	let most = -1;
-	eachPixel(region, photo, (at) => {
-		const place = { x: at % photo.width, y: Math.floor(at / photo.width) };
-		const apart = (place.x - x) ** 2 + (place.y - y) ** 2;
-		if (apart > most) [most, farthest] = [apart, place];
-	});
-	return farthest;
+/** Of what lies farthest from a spot, so much is one end (this project's). */
+const farEnd = 0.1;
+
+/**
+ * A place of a region in the middle of the end that lies farthest from a spot: where one would click. A corner has so few neighbours that
+ * it would lose what is its own.
+ */
+function middleOfFarEnd(spot: Spot, region: Region, photo: ReadyPhoto): Spot {
+	const places: Spot[] = [];
+	eachPixel(region, photo, (at) => places.push({ x: at % photo.width, y: Math.floor(at / photo.width) }));
+	const apart = (from: Spot, { x, y }: Spot) => Math.hypot(x - from.x, y - from.y);
+	const far = quantile(
+		places.map((place) => apart(spot, place)),
+		1 - farEnd
+	);
+	const end = places.filter((place) => apart(spot, place) >= (far ?? 0));
+	const middle = { x: mean(end, ({ x }) => x) ?? spot.x, y: mean(end, ({ y }) => y) ?? spot.y };
+	return least(end, (place) => apart(middle, place)) ?? spot;
 }
 
 /**
@@ -58,7 +67,7 @@ function trimmedBy(photo: ReadyPhoto, before: Marked, found: Region, spot: Spot)
 	if (!region) return { ...before, trimmed };
 	const rest = withoutRegion(region, found, photo);
 	const isAll = !rest || areaOf(rest) < (1 - nearlyAll) * areaOf(region);
-	const own = kept[0] ?? (isAll ? farthestFrom(spot, region, photo) : undefined);
+	const own = kept[0] ?? (isAll ? middleOfFarEnd(spot, region, photo) : undefined);
 	const isFound = holderOf(found, photo);
 	if (!own || !isFound(own)) return { region: rest, kept: kept.filter((one) => !isFound(one)), trimmed };
 	const sides = { kept: [own, ...kept.filter(isFound)], trimmed: [spot] };
