@@ -39,6 +39,14 @@ describe('a limit', () => {
 	const part = fc.constantFrom('front', 'back', 'yoke', 'collar', 'hem', 'bib');
 	const kind = fc.constantFrom('blouse', 'dress');
 
+	it.each([
+		['no lace', 'lace-up shoes', 'no'],
+		['no lace', 'lace-up boots', 'no'],
+		['no lace', 'lace blouse', 'yes'],
+		['no laces', 'lace-up shoes', 'yes'],
+		['no lace-ups', 'lace-up boots', 'yes']
+	])('“%s” of %s: %s', (limit, words, answer) => expect(asked(limit, words)).toBe(answer));
+
 	it('of a feature is never silent about a part that has it', () => {
 		fc.assert(
 			fc.property(features, part, kind, ({ noun, adjective }, where, what) => {

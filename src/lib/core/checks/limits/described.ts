@@ -213,14 +213,18 @@ const isSameWord = (a: string, b: string) =>
 	saidOfPart(a).some((value) => saidOfPart(b).includes(value));
 /** "No lining", "without sleeves": a note may say what is not there. */
 const deniedInNote = /\b(?:no|not|without|never|minus|lost its)\s+[\w-]+/gi;
+/** "Lace-up", "pull-on": how it is done up or put on, by a verb; it is of no lace. */
+const beforeParticle = /(?<=[a-z])-(?=(?:up|on|off|down)s?\b)/gi;
+/** The words of a text, a verb and its particle as one. */
+const wordsIn = (text: string) => wordsOf(text.replace(beforeParticle, ''));
 /** A part, or a way, that the name of a kind leaves out. */
 const partOfKind = /\s+(?:pockets?|styles?|cuts?|shapes?)$/i;
 /** Does a piece tell of something in its own words: its kind's name, what is stated of it, how it is worn, its note? */
 export function isTold({ garment, type, moves, note }: PieceFacts, words: string, withNote = true): boolean {
 	// "Cargo pockets" are what cargo trousers have.
-	const wanted = wordsOf(withNote ? words : words.replace(partOfKind, ''));
+	const wanted = wordsIn(withNote ? words : words.replace(partOfKind, ''));
 	const own = [type.singular, ...Object.values(garment.facets).map(({ value }) => value), ...moves];
-	const told = [...own, ...(withNote && note ? [note.replace(deniedInNote, ' ')] : [])].flatMap(wordsOf);
+	const told = [...own, ...(withNote && note ? [note.replace(deniedInNote, ' ')] : [])].flatMap(wordsIn);
 	return wanted.length > 0 && wanted.every((word) => told.some((one) => isSameWord(one, word)));
 }
 
