@@ -134,7 +134,7 @@ function isPartOfCloth(words: readonly string[], at: number, found: Found): bool
  * The longest phrase that begins at a word. One that ends in a joining word gives it up where another thing follows: a "collar over
  * a cream knit" is not worn over anything, the knit is under it. A name ends in what the thing is: of "velvet bow tie"
  * the tie takes the bow, so that a shorter name gives way to a longer one that begins inside it; and so does what is said of
- * one, where nothing else is left of the name ("slouchy leg warmers").
+ * one, where nothing else is left of the name ("slouchy leg warmers"); "camel hair style claw" is a hair claw all the same.
  */
 function phraseAt(
 	words: readonly string[],
@@ -174,11 +174,13 @@ function phraseAt(
 	const found = ((givesUp || ofPart) && shorter) || longest;
 	if (found?.length === 1 && about.has(words[at] ?? '') && definites.has(words[at + 1] ?? '')) return place;
 	if (!found || found.length < 2) return found;
-	const next = longestPhrase(words, at + found.length, limit);
+	const after = at + found.length;
+	const then = saysAfterAKind(words[after] ?? '') ? after + 1 : after;
+	const next = styledName(words, after, limit) ?? longestPhrase(words, then, limit);
 	if (!isType(found) && next && isType(next)) return found;
-	for (let from = at + 1; from < at + found.length; from++) {
-		const later = longestPhrase(words, from, limit);
-		if (!later || !isType(later) || from + later.length <= at + found.length) continue;
+	for (let from = at + 1; from < after; from++) {
+		const later = styledName(words, from, limit) ?? longestPhrase(words, from, limit);
+		if (!later || !isType(later) || from + later.length <= after) continue;
 		const shorter = longestPhrase(words, at, from);
 		if (shorter?.length === from - at) return shorter;
 	}
