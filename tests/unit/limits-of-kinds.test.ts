@@ -160,6 +160,33 @@ describe('what alone is worn, said without “only” at either end', () => {
 	});
 });
 
+describe('what alone is worn, named by a part or a print that other things have as well', () => {
+	const necks = ['boat', 'scoop', 'cowl', 'funnel', 'mock', 'square', 'polo', 'V', 'crew'];
+	it('is never broken in silence: “V-necks only”, a crew-neck dress', () => {
+		for (const only of necks)
+			for (const worn of necks.filter((one) => one !== only))
+				for (const thing of ['top', 'dress', 'jumper']) {
+					const said = [`${only}-necks only`, `only ${only} necks`].map((limit) =>
+						asked(limit, `${worn}-neck ${thing}`)
+					);
+					expect(said, `${only}: ${worn}-neck ${thing}`).toEqual(['yes', 'yes']);
+				}
+	});
+	it('is kept by what has it, and by what has no neck', () => {
+		for (const only of necks)
+			for (const kept of [`${only}-neck top`, `${only}-neck dress`, 'black trousers', 'red boots'])
+				expect(asked(`${only}-necks only`, kept), `${only}: ${kept}`).toBe('no');
+	});
+	it.each([
+		['florals only', 'striped dress', 'yes'],
+		['florals only', 'floral dress', 'no'],
+		['florals only', 'red dress', 'unknown'],
+		['florals only', 'red shoes', 'no'],
+		['only stripes or spots', 'floral shirt', 'yes'],
+		['only stripes or spots', 'polka dot shirt', 'no']
+	])('“%s”, %s: %s', (limit, words, answer) => expect(asked(limit, words)).toBe(answer));
+});
+
 describe('a limit that compares things', () => {
 	const upper = known.filter(({ slot }) => ['top', 'layer', 'outer'].includes(slot));
 	const kinds = fc.constantFrom(...upper);

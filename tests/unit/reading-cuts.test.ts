@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { garmentType, garmentTypes, readLook } from '../../src/lib/core';
 import { cuts } from '../../src/lib/core/lexicon/cuts';
+import { facetPhrases } from '../../src/lib/core/lexicon/facet-words';
 import { setParts } from '../../src/lib/core/lexicon/set-parts';
 import { typeHasFacet } from '../../src/lib/core/lexicon/taxonomy';
 import { colourWord } from '../looks';
@@ -35,6 +36,12 @@ describe('a cut that stands for a thing', () => {
 			runs
 		);
 	});
+	it('is that thing too where another follows with its article: “a grey A-line and a white blouse”', () => {
+		for (const { words, types } of written.filter(({ says }) => says !== undefined)) {
+			const text = `a red ${words} and a blue scarf`;
+			if (article(words)) expect(typesIn(text), text).toEqual([types[0], 'scarf']);
+		}
+	});
 	it('is asked about where it may be two: each of what is meant is offered', () => {
 		for (const { words, types } of written.filter(({ types }) => types.length > 1)) {
 			const { questions } = readLook(`${article(words) && 'a '}red ${words}, blue scarf`);
@@ -43,6 +50,20 @@ describe('a cut that stands for a thing', () => {
 				words
 			).toEqual([[...types]]);
 		}
+	});
+	it('is the half that the look still wants: a skirt beside a top, a top beside trousers', () => {
+		for (const [text, type] of [
+			['a lemon twinset, a grey flannel A-line', 'a-line-skirt'],
+			['a grey A-line and a white blouse', 'a-line-skirt'],
+			['an emerald A-line over black trousers', 'a-line-dress'],
+			['a red one-shoulder, black trousers', 'one-shoulder-top'],
+			['a grey skirt and a red jumper', 'jumper']
+		] as const) {
+			expect(typesIn(text), text).toContain(type);
+			expect(readLook(text).questions, text).toEqual([]);
+		}
+		// Two tops may be worn: it is asked still.
+		expect(readLook('a white shirt and a red jumper').questions).toHaveLength(1);
 	});
 	it('takes its colour from after it as well: “a bodycon in chocolate”', () => {
 		fc.assert(
@@ -194,5 +215,37 @@ describe('small things', () => {
 	it('a metal said of hair is its colour', () => {
 		expect(hexes('platinum bob', 0)).toHaveLength(1);
 		expect(elementsOf('platinum bob')[0]?.garment.metal).toBeUndefined();
+	});
+});
+
+describe('a neck in a colour of its own', () => {
+	const necks = facetPhrases.filter(({ facet, phrase }) => facet === 'neckline' && / neck$/.test(phrase));
+	const below = fc.constantFrom('rust culottes', 'black trousers', 'a denim skirt');
+	it('there are some', () => expect(necks.length).toBeGreaterThan(4));
+	it('is a top, or is asked about, where what was named has none: “culottes with a black mock neck”', () => {
+		const neck = fc.constantFrom('boat', 'scoop', 'cowl', 'funnel', 'mock', 'square', 'crew', 'polo');
+		fc.assert(
+			fc.property(
+				below,
+				neck,
+				colourWord,
+				fc.constantFrom(' with', ',', ' and'),
+				(legs, cut, colour, joins) => {
+					const text = `${legs}${joins} a ${colour} ${cut} neck`;
+					const [, top, ...more] = elementsOf(text);
+					expect([garmentType(top?.garment.type ?? '').slot, more.length], text).toEqual(['top', 0]);
+					expect(hexes(text, 1), text).toEqual(hexes(`a ${colour} top`, 0));
+				}
+			),
+			runs
+		);
+	});
+	it('is of what has one, where it has no colour', () => {
+		for (const worn of ['dress', 'jumper', 'coat', 'jacket', 'cardigan', 'waistcoat', 'jumpsuit'])
+			for (const cut of ['boat', 'scoop', 'cowl', 'funnel', 'mock', 'square'])
+				for (const joins of [' with a', ','])
+					expect(typesIn(`a red ${worn}${joins} ${cut} neck, black boots`), `${worn}, ${cut}`).toHaveLength(
+						2
+					);
 	});
 });

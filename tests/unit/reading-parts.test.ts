@@ -132,6 +132,61 @@ describe('what is said of a part after its name', () => {
 			expect(read(`${legs} with a gold cuff`).elements.map(({ garment }) => garment.type)[1]).toBe('cuff');
 		}
 	});
+	it('is a place at the cuff of sleeves and legs, and no bracelet', () => {
+		const ending = names.filter(
+			({ facets }) => facets.includes('sleeveLength') || facets.includes('legLength')
+		);
+		const done = ['gathered', 'frayed', 'frilled', 'with lace', 'with gold buttons', 'with white stripes'];
+		const there = ['at the cuff', 'at the cuffs', 'on the cuffs'];
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...ending),
+				fc.constantFrom(...done),
+				fc.constantFrom(...there),
+				({ singular }, how, where) => {
+					const text = `a red ${singular} ${how} ${where}, black boots`;
+					const [worn, boots, ...more] = read(text).elements;
+					expect([worn?.garment.type, boots?.garment.type, more.length], text).toEqual([
+						read(`a red ${singular}`).elements[0]?.garment.type,
+						'boots',
+						0
+					]);
+					expect(worn, text).not.toEqual(read(`a red ${singular}, black boots`).elements[0]);
+				}
+			),
+			runs
+		);
+		expect(read('jeans frayed at the cuffs').elements[0]?.garment.facets.hemDetail?.value).toBe('frayed');
+		expect(read('a red dress, a gold cuff at the wrist').elements).toHaveLength(2);
+	});
+});
+
+describe('a name that is a stuff as well, straight before a part', () => {
+	// A scarf, a belt and a shoe can have a button themselves.
+	const stuffs = garmentTypes
+		.filter(({ division }) => !['accessories', 'bags', 'footwear'].includes(division))
+		.flatMap(({ singular, words }) => [singular, ...words.map(({ word }) => word)])
+		.filter((word) => /^[a-z]+$/.test(word))
+		.filter((word) => {
+			const senses = sensesOfPhrase(word) ?? [];
+			const saysCloth = senses.some((sense) => sense.kind === 'facet' && sense.facet === 'material');
+			return saysCloth && senses.some(({ kind }) => kind === 'type');
+		});
+	it('there are some', () => expect(stuffs).toEqual(expect.arrayContaining(['shell', 'fleece'])));
+	it('is what the part is of: “a coat, shell buttons”, “a parka, fleece lining”', () => {
+		for (const stuff of new Set(stuffs))
+			for (const part of ['buttons', 'toggles', 'lining', 'collar']) {
+				const text = `a red coat, ${stuff} ${part}, black boots`;
+				const [coat, boots, ...more] = read(text).elements;
+				expect([coat?.garment.type, boots?.garment.type, more.length], text).toEqual([
+					'overcoat',
+					'boots',
+					0
+				]);
+				expect(coat?.garment.facets.material, text).toBeUndefined();
+				expect(coat?.note || coat?.garment.facets.collar?.value, text).toContain(stuff);
+			}
+	});
 });
 
 describe('a length straight after what is done to the cloth', () => {

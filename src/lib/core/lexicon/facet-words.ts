@@ -66,7 +66,7 @@ const source: Partial<Record<FacetId, string>> = {
 		very-high: very high, sky-high, towering, skyscraper, vertiginous`,
 	size: `
 		micro: micro, tiny, mini, teeny, miniature, dainty, delicate, fine, petite, minimal
-		small: small, spaghetti, shoestring, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
+		small: small, huggie, spaghetti, shoestring, little, compact, choker-length, collar-length, thin, slim, skinny, narrow, slender, short, discreet
 		medium: medium, medium-sized, mid-sized, midi, princess-length, matinee-length
 		large: large, opera-length, rope-length, big, chunky, wide, bold, statement, long, thick, broad, heavy, generous, voluminous, full, dramatic
 		oversized: oversized, huge, giant, enormous, outsized, oversize, supersized, massive, extra-large, slouchy, slouch`,

@@ -89,9 +89,12 @@ const alike: Readonly<Record<string, readonly string[]>> = {
 
 /** "Zips at the back", "a back zip". */
 const joining = new Set(['at', 'the', 'on', 'in', 'of', 'with', 'her', 'his', 'an']);
+/** "V-neck", "V neck", "A-line": a letter and its word. */
+const lettered = /(?<![\p{L}'’])(?:([a-z])-|([b-hj-z]) )(?=\p{L})/gu;
 const wordsOf = remembered((text: string) =>
 	text
 		.toLowerCase()
+		.replace(lettered, '$1$2')
 		.split(/[^\p{L}]+/u)
 		.filter((word) => word.length > 1 && !joining.has(word))
 );
@@ -137,7 +140,7 @@ export function saysOf(piece: PieceFacts, facet: FacetId, wanted: string, isName
 }
 
 /** Prints that a general word for them means as well. */
-const printsMeant = (words: string, family: string): readonly string[] => {
+export const printsMeant = (words: string, family: string): readonly string[] => {
 	const groupsOf = (...ids: string[]) =>
 		printGroups.filter((group) => ids.some((id) => group.includes(id))).flat();
 	switch (family) {

@@ -1,13 +1,13 @@
 /** What alone is worn, "silver only", "skirts or dresses only", "cotton, linen or silk only", held against a piece. */
 import type { FacetId } from '../../lexicon/facets';
 import { garmentType, type GarmentType } from '../../lexicon/taxonomy';
-import { spansOf } from '../../reading/spans/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { nextToSkin } from './of-the-body';
 import { propertiesIn } from './properties';
-import { isColoured, isDescribed, saysOf } from './described';
-import { descriptionsOf, wholeKindIn } from './descriptions';
+import { isColoured, isDescribed, printsMeant, saysOf } from './described';
+import { descriptionsOf, wholeKindIn, type Description } from './descriptions';
 
 /** Slots of what is made of cloth, and is meant by a cloth that alone is worn. */
 const ofCloth: readonly string[] = [
@@ -37,6 +37,35 @@ function isJudgedBy(facet: FacetId, piece: PieceFacts): boolean {
 	return (facet !== 'neckline' && facet !== 'sleeveLength') || nextToSkin(piece);
 }
 
+/** Is a piece cut otherwise than what is described? */
+const isCutOtherwise = (piece: PieceFacts, { garment: { facets }, named }: Description, isMeant: boolean) =>
+	anyOf(
+		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {
+			if (
+				named ||
+				!(isMeant ? piece.type.facets.includes(facet) : isJudgedBy(facet, piece)) ||
+				saysOf(piece, facet, value) !== 'no'
+			)
+				return 'no';
+			return piece.stated(facet) === undefined ? 'unknown' : 'yes';
+		})
+	);
+
+/** Is a piece of another print? Of plain cloth it is asked: "florals only" may be meant of what is printed. */
+function isPrintedOtherwise({ print, slot }: PieceFacts, wanted: readonly string[]): Answer {
+	if (print !== undefined && print !== 'plain') return wanted.includes(print) ? 'no' : 'yes';
+	return ofCloth.includes(slot) ? 'unknown' : 'no';
+}
+
+/** "V-necks", "halternecks": a name that ends in a part, which other things have as well. */
+const namesPart = (words: string): boolean => {
+	const last = words
+		.replace(/(?<=\w)neck/i, ' neck')
+		.split(/[\s-]/)
+		.at(-1);
+	return (sensesOfPhrase(last ?? '') ?? []).some(({ kind }) => kind === 'detail');
+};
+
 /** Is a piece something else than what one word of a list allows, in its place? */
 function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const whole = wholeKindIn(words);
@@ -49,25 +78,18 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const kinds = found.filter(({ named }) => named).map(({ garment }) => garmentType(garment.type));
 	if (kinds.length > 0) {
 		const isInPlace = kinds.some((kind) => isInPlaceOf(kind, piece));
-		return isInPlace && isDescribed(piece, words, 'surely') === 'no' ? 'yes' : 'no';
+		if (isInPlace) return isDescribed(piece, words, 'surely') === 'no' ? 'yes' : 'no';
+		return namesPart(words) ? anyOf(...found.map((one) => isCutOtherwise(piece, one, isMeant))) : 'no';
 	}
 	const [said] = found;
 	if (!said) return 'no';
-	const { facets, palette } = said.garment;
+	const { palette, print } = said.garment;
+	if (print) return isPrintedOtherwise(piece, printsMeant(words, print.family.value));
 	if (palette.length > 0) {
 		const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
 		return isColourless || palette.some(({ hex }) => isColoured(piece, hex) !== 'no') ? 'no' : 'yes';
 	}
-	return anyOf(
-		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {
-			if (
-				!(isMeant ? piece.type.facets.includes(facet) : isJudgedBy(facet, piece)) ||
-				saysOf(piece, facet, value) !== 'no'
-			)
-				return 'no';
-			return piece.stated(facet) === undefined ? 'unknown' : 'yes';
-		})
-	);
+	return isCutOtherwise(piece, said, isMeant);
 }
 
 /** Colours as a whole: "neutrals only", "only pastels". */

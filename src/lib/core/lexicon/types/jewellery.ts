@@ -15,7 +15,7 @@ export const jewellery = [
 			clip-earrings: clip earrings / clip earrings / clip-ons, button earrings
 			ear-cuffs: ear cuffs / ear cuffs / ear cuff
 
-			hoops: hoops / hoops / hoop earrings, hoop / size=medium
+			hoops: hoops / hoops / hoop earrings, hoop, huggies, huggie earrings, huggie hoops / size=medium
 
 			drop-earrings: drop earrings / drop earrings / dangly earrings, drops, drop pearls, teardrop earrings, dangling earrings, eardrops, eardrop / size=large
 			chandelier-earrings: chandelier earrings / chandelier earrings / chandeliers, statement earrings / size=large

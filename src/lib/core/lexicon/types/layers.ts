@@ -20,7 +20,7 @@ export const layers = [
 			cardigan: *cardigan / cardigans / cardi, cardie
 			shrug: shrug / shrugs / bolero knit, bolero cardigan, bed jacket / topLength=cropped
 			shawl-collar-cardigan: shawl-collar cardigan / shawl-collar cardigans / / collar=shawl fit=relaxed
-			long-cardigan: long cardigan / long cardigans / duster cardigan, longline cardigan, us:coatigan, cardigan coat / topLength=thigh
+			long-cardigan: long cardigan / long cardigans / duster cardigan, longline cardigan, coatigan, cardigan coat, cardi coat, us:sweater coat / topLength=thigh
 
 			fleece: fleece / fleeces / fleece jacket, zip fleece / closure=zip material=fleece
 			track-jacket: track jacket / track jackets / tracksuit top, track top, shell suit jacket, shell suit top, tracksuit jacket / closure=zip material=jersey`

@@ -10,7 +10,7 @@ export const tops = [
 		facets: [...cloth, ...sleeved, 'distress'],
 		usual: { fit: 'regular', topLength: 'hip', sleeveLength: 'short', neckline: 'crew' },
 		types: `
-			top: *top / tops / breton, boat neck, boatneck
+			top: *top / tops / breton, boat neck, boatneck, scoop neck, cowl neck, funnel neck, mock neck, square neck
 
 			t-shirt: T-shirt / T-shirts / tee, T, baby tee, baby T-shirt, t shirt, tshirt, band tee, band T-shirt, rock tee, rock T-shirt, tour tee, tour T-shirt, concert tee, muscle tee, tee shirt, tee-shirt, tees
 			long-sleeved-tee: long-sleeved tee / long-sleeved tees / long-sleeve T-shirt, long-sleeved T-shirt / sleeveLength=long

@@ -422,7 +422,7 @@ class ClauseBuilder implements Reached {
 				if (isWay && worn?.role === 'move' && wearing.has(worn.span.text.toLowerCase())) worn.role = 'again';
 				this.begin(link);
 				this.clause.excepted = excepted;
-				this.clause.over = span.words.join(' ') === 'over';
+				this.clause.over = span.words.at(-1) === 'over';
 				// "A bodice like a corset" is not worn as one.
 				this.clause.likened = span.words.includes('like') && !wearing.has(this.previous?.words.at(-1) ?? '');
 				// "Studded with pearls and bows".

@@ -52,6 +52,8 @@ const decorates = new Set([
 	'fastenings'
 ]);
 
+const isOfStuff = (name: Span) => sensesOf(name, 'facet').some(({ facet }) => facet === 'material');
+
 /** A garment's name straight before a part says how the part is made: "kimono sleeves", "churidar sleeves", "belt loops". */
 export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	const { clause } = reached;
@@ -83,6 +85,10 @@ export function namesPart(reached: Reached, span: Span, at: number): boolean {
 	// "A belt with a shell buckle".
 	if (clause.before === 'with' || goesOn)
 		return detail.facets.length === 0 || detail.takesMetal === true || owning.some(carries);
+	// "A coat, shell buttons": a name that is a cloth or a stuff as well.
+	const isOfAnything = detail.facets.length === 0 || detail.takesMetal === true;
+	if (clause.bare && clause.parts.length === 1 && isOfStuff(head.span))
+		return isOfAnything || owning.some(carries);
 	return !detail.takesMetal && owning.some(carries) && !carries(own.type);
 }
 

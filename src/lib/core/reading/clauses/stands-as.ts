@@ -71,18 +71,33 @@ function asOneSide({ clause, clauses, previous }: Reached, span: Span): Span | u
 	return part.length > 0 && last && isBorne(last) ? { ...span, words: [named], senses: part } : undefined;
 }
 
-/** "Jeans with a wide cuff", "trousers, 5 cm cuffs": what legs have, and no bracelet, unless it is of metal. */
-function asTurnUp({ lastHead, clause }: Reached, span: Span): Span | undefined {
+/** Is what was named last something with legs and no sleeves, so that it ends in no other cuff than a hem? */
+function hasLegsAlone({ lastHead }: Reached): boolean {
 	const owner = lastHead && senseOf(lastHead.span, 'type');
 	const facets = owner ? garmentType(owner.type).facets : [];
-	const hasLegsAlone = facets.includes('legLength') && !facets.includes('sleeveLength');
+	return facets.includes('legLength') && !facets.includes('sleeveLength');
+}
+const isCuff = ({ words }: Span) => words.length === 1 && ['cuff', 'cuffs'].includes(words[0] ?? '');
+
+/** "Jeans with a wide cuff", "trousers, 5 cm cuffs": what legs have, and no bracelet, unless it is of metal. */
+function asTurnUp(reached: Reached, span: Span): Span | undefined {
+	const { clause } = reached;
 	const isOfMetal = clause.parts.some((part) => senseOf(part.span, 'metal') !== undefined);
-	const isCuff = span.words.length === 1 && ['cuff', 'cuffs'].includes(span.words[0] ?? '');
 	const isMeasured = clause.bare && clause.parts.some((part) => senseOf(part.span, 'length') !== undefined);
 	const isOfLeg = clause.before === 'with' || (clause.before === 'comma' && isMeasured);
-	return isCuff && hasLegsAlone && isOfLeg && !clause.head && !isOfMetal
+	return isCuff(span) && hasLegsAlone(reached) && isOfLeg && !clause.head && !isOfMetal
 		? meaning(span, 'turn-ups')
 		: undefined;
+}
+
+/** "Gathered at the cuff": where sleeves end, or "frayed at the cuffs" legs, where "a gold cuff at the wrist" is a bracelet. */
+function asEnd(reached: Reached, span: Span): Span | undefined {
+	const { before, definite, parts } = reached.clause;
+	const isThere = ['in', 'on'].includes(before) && definite && parts.length === 0;
+	if (!isCuff(span) || !isThere) return undefined;
+	return hasLegsAlone(reached)
+		? meaning(span, 'hem')
+		: { ...span, senses: span.senses.filter(({ kind }) => kind === 'detail') };
 }
 
 /** "Lace along the top": of a cloth or a colour that was said just before, the edge that it is on. */
@@ -112,6 +127,7 @@ export function standsAs(reached: Reached, span: Span, role: PartRole): StandsAs
 		(role === 'detail' ? as(asGlasses(reached, span) ?? asDress(reached, span), 'head') : undefined) ??
 		(role === 'said' ? as(asSpot(reached, span), 'detail') : undefined) ??
 		as(role === 'move' ? asPlace(reached, span) : asOneSide(reached, span), 'detail', true) ??
-		(named ? as(asTurnUp(reached, span), 'move') : undefined)
+		(named ? as(asTurnUp(reached, span), 'move') : undefined) ??
+		(role === 'head' ? as(asEnd(reached, span), 'detail') : undefined)
 	);
 }

@@ -36,28 +36,40 @@ function nameSuits(read: Read[], described: (group: Group, type: GarmentType) =>
 /** "A pleated midi": cut so it is oftener a skirt (common practice). */
 const cutAsSkirts = new Set(['pleated', 'pencil']);
 
+/** Of two kinds that a name can mean the one that covers both halves, and the one that covers a half; undefined where it means others. */
+function wholeAndHalf(choices: readonly string[]): { whole: GarmentType; half: GarmentType } | undefined {
+	const types = choices.map((id) => garmentType(id));
+	const whole = types.find(({ slot }) => slot === 'whole');
+	const half = types.find(({ slot, family }) => slot === 'top' || family === 'skirts');
+	return types.length === 2 && whole && half ? { whole, half } : undefined;
+}
+
 /**
- * A bare "midi" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
- * has a bottom, or where a top's name says how it is made ("corset midi"). "A jacket, matching mini" is a suit's. Where none of these
- * holds it is asked.
+ * A bare "midi" or "A-line" is a skirt or a dress: a skirt where the look has a top besides and nothing else on the legs, a dress where it
+ * has a bottom, or where a top's name says how it is made ("corset midi"). "A red one-shoulder", "a jumper" is a top where it has one.
+ * "A jacket, matching mini" is a suit's. Where none of these holds it is asked.
  */
-function nameLengths(read: Read[]): void {
+function nameHalves(read: Read[]): void {
 	for (const one of read) {
 		const { choices } = one.named;
-		if (choices.length !== 2 || !choices.includes('skirt') || !choices.includes('dress')) continue;
+		const meant = wholeAndHalf(choices);
+		if (!meant) continue;
+		const { whole, half } = meant;
+		const isSkirt = half.slot === 'legs';
 		const others = read.filter((other) => other !== one && !other.group.denied);
 		const isWornIn = ({ named, description }: Read, slot: string) =>
 			named.type.slot === slot || (slot === 'top' && description.moves.includes('as-top'));
 		const has = (slot: string) => others.some((other) => isWornIn(other, slot));
 		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
-		let means: string | undefined;
-		if (kinds.length > 0 || has('legs')) means = 'dress';
-		else if (has('top') || (has('layer') && (asksToMatch(one.group) || one.group.isPart))) means = 'skirt';
-		else if (others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other)))
-			means = 'skirt';
+		const isSuits =
+			(has('layer') && (asksToMatch(one.group) || one.group.isPart)) ||
+			others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other));
+		let means: GarmentType | undefined;
+		if (isSkirt && (kinds.length > 0 || has('legs'))) means = whole;
+		else if (has(isSkirt ? 'top' : 'legs') || (isSkirt && isSuits)) means = half;
 		const shape = one.description.facets.skirtShape?.value ?? '';
-		const usual = cutAsSkirts.has(shape) ? 'skirt' : 'dress';
-		one.named = { type: garmentType(means ?? usual), choices: means ? [] : choices };
+		const usual = isSkirt ? (cutAsSkirts.has(shape) ? half : whole) : one.named.type;
+		one.named = { type: means ?? usual, choices: means ? [] : choices };
 		one.description.type = one.named.type;
 	}
 }
@@ -110,5 +122,5 @@ export function nameByOthers(
 ): void {
 	nameSeen(read, described);
 	nameSuits(read, described);
-	nameLengths(read);
+	nameHalves(read);
 }

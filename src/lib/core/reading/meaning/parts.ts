@@ -199,8 +199,8 @@ export const isOnlyCut = ({ parts }: Clause, name: Span): boolean =>
 
 const knits: ReadonlySet<string> = new Set(['knitwear', 'cardigans']);
 /** Does the span name a knit, beside a knit of another family? */
-const isKnit = (span: Span, beside: string) =>
-	knits.has(garmentType(beside).family) &&
+const isKnit = (span: Span, beside: string) => knits.has(garmentType(beside).family) && isKnitted(span);
+const isKnitted = (span: Span) =>
 	sensesOf(span, 'type').some(({ type }) => knits.has(garmentType(type).family));
 
 /** "A shift skirt": of a name that is a cut as well, straight before what can be cut so. */
@@ -333,6 +333,14 @@ export function isPartOf(
 		clause.parts.length === 0
 	)
 		return true;
+	// "A coat with a funnel neck", where a polo neck is a jumper under it.
+	const isItsNeck =
+		own !== undefined &&
+		garmentType(own.type).general &&
+		span.words.at(-1) === 'neck' &&
+		['with', 'comma'].includes(clause.before) &&
+		clause.parts.length === 0;
+	if (isItsNeck && !isKnitted(span)) return true;
 	// "with a pencil skirt" is a part of a dress, and a piece of its own beside a jacket.
 	const isNamed = senseOf(span, 'detail') !== undefined;
 	if (span.words.length > 1 && !isNamed && own && !slotsMeetOf(own.type, type.type)) return false;

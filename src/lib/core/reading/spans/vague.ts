@@ -4,6 +4,7 @@
  */
 import { standsForThing } from './cloth-names';
 import { alsoSaid, senseOf } from './senses';
+import { cuts } from '../../lexicon/cuts';
 import { vagueThings } from '../../lexicon/reading-words';
 import { ends, isNamed, isOfAnother, namesThing, saidUpTo } from './around';
 import type { Sense, Span } from '../model';
@@ -45,7 +46,8 @@ const joinsAnother = (joint: Span, next: Span | undefined) =>
 function isToldByHow(spans: readonly Span[], at: number): boolean {
 	const span = spans[at] as Span;
 	const joint = spans[at + 1];
-	if (!saysHow(span) || namesThing(span) || saysColour(span) || standsForThing(span)) return false;
+	if (!saysHow(span) || namesThing(span) || saysColour(span)) return false;
+	if (standsForThing(span) || cuts.has(span.words.join(' '))) return false;
 	if (!joint || joint.breakBefore || !senseOf(joint, 'link') || !joinsAnother(joint, spans[at + 2]))
 		return false;
 	if (!isNamed(spans, at + 3) || isSaidAgain(span, spans.slice(at + 3))) return false;

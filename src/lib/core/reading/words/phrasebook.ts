@@ -168,8 +168,7 @@ function enterFeatures(book: Phrasebook): void {
 	for (const { facet, value, phrase, free } of facetPhrases) {
 		const sense: Sense = { kind: 'facet', facet, value, free };
 		enter(book, phrase, sense);
-		const several = pluralOf(phrase);
-		if (ofOnePart.test(phrase) && !isEntered(book, several)) enter(book, several, sense);
+		if (ofOnePart.test(phrase)) enter(book, pluralOf(phrase), sense);
 	}
 	for (const { id, label } of materials)
 		for (const word of [label, ...(materialWords[id]?.words ?? [])])
