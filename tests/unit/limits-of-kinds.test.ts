@@ -187,6 +187,34 @@ describe('what alone is worn, named by a part or a print that other things have 
 	])('“%s”, %s: %s', (limit, words, answer) => expect(asked(limit, words)).toBe(answer));
 });
 
+describe('what alone is worn, told by what it does', () => {
+	it.each([
+		['only shoes that lace', 'loafers'],
+		['shoes that lace only', 'court shoes'],
+		['jackets must zip', 'blazer'],
+		['jackets must button', 'zipped bomber jacket'],
+		['bags must zip', 'tote'],
+		['only bags that close', 'tote'],
+		['tops must button', 'jumper'],
+		['tops must zip or button', 'jumper'],
+		['only dresses that wrap', 'shift dress'],
+		['must open down the front', 'jumper'],
+		['must button or zip at the front', 'jumper'],
+		['breastfeeding: must button or zip at the front', 'jumper'],
+		['button-front tops only', 'jumper']
+	])('“%s” is never broken in silence: %s', (limit, words) => expect(asked(limit, words)).not.toBe('no'));
+	it.each([
+		['only shoes that lace', 'lace-up shoes'],
+		['jackets must zip', 'zipped bomber jacket'],
+		['jackets must zip', 'red skirt'],
+		['only dresses that wrap', 'wrap dress'],
+		['must open down the front', 'button-down shirt'],
+		['tops that cover only', 'red skirt']
+	])('“%s” is kept by %s', (limit, words) => expect(asked(limit, words)).toBe('no'));
+	it('is asked of what may be it: “only velvet jackets”, a jacket', () =>
+		expect(asked('only velvet jackets', 'navy jacket')).not.toBe('no'));
+});
+
 describe('a limit that compares things', () => {
 	const upper = known.filter(({ slot }) => ['top', 'layer', 'outer'].includes(slot));
 	const kinds = fc.constantFrom(...upper);

@@ -1,6 +1,7 @@
 /** What stands before a colon or in brackets: a label, a reason, an exception, or more of the same. */
 import { reasons } from '../../lexicon/limit-properties';
 import { hasUnknown, namesThing } from './descriptions';
+import { hidingMark } from './hidden';
 
 /** "(Cashmere is fine)": what is worn all the same. */
 const allowed = /^(?:but )?(.+?) (?:(?:is|are) )?(?:fine|ok(?:ay)?|allowed|all right)$/i;
@@ -36,6 +37,9 @@ const wanting =
 const says =
 	/\b(?:no|not|never|nothing|none|only|always|without|hates?|dislikes?|avoids?|refuses?|covers?|keeps?|hides?)\b/i;
 function underLabel(label: string, said: string): string {
+	// "Tattooed forearms: hide".
+	const covered = hidingMark(`${label} ${said}`);
+	if (covered) return covered;
 	if (leads.test(label)) return `${label.replace(/^no[- ]no$/i, 'no')} ${said}`;
 	if (refused.test(said)) return `no ${label}`;
 	// "Bad bunions: nothing pointed": why it is so forbids nothing.

@@ -5,6 +5,7 @@ import { garmentType } from '../../lexicon/taxonomy';
 import type { Sense, Span } from '../../reading/model';
 import { spansOf } from '../../reading/spans/spans';
 import { unfolded } from './asides';
+import { hidingMark, hidingShape, placeOfMark } from './hidden';
 import { timedIn } from './occasions';
 import { hasUnknown } from './descriptions';
 import { alone, denied, reworded } from './rewordings';
@@ -31,7 +32,7 @@ const beginnings = [
 	/^keeps?\s+/i,
 	/^(?:(?:is|am|are|was) )?(?:reacts?|reacting|allergic|sensitive|intolerant|averse) (?:to|of|with)\s+/i,
 	/^(?:can['’]?t|cannot) (?:breathe|move|walk|sit|eat|sing|play|dance|cope|be seen)(?: down| up)? in\s+/i,
-	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|self-conscious|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy|ill|pale|drawn|tired|sallow|drab|dead|terrible|awful|dreadful|big|fat|old|wide|short|washed[- ]out|drained) (?:in|with|by|about|wearing|showing)\s+/i,
+	/^(?:(?:is|am|are|feels?|looks?|gets?) )?(?:too |so |very |a bit )?(?:uncomfortable|unhappy|(?:self[- ])?conscious|shy|insecure|embarrassed|awkward|exposed|silly|ridiculous|frumpy|dowdy|swamped|lost|drowned|sweaty|hot|itchy|ill|pale|drawn|tired|sallow|drab|dead|terrible|awful|dreadful|big|fat|old|wide|short|washed[- ]out|drained) (?:in|with|by|about|of|wearing|showing)\s+/i,
 	// "Can't knot a tie"; "can't bend her knees" speaks of no thing.
 	/^(?:can['’]?t|cannot|unable to|not able to|struggles? to) (?!(?:wear|suit|like|want|show|bear|stand|have)\b)[a-z]+(?: up)? (?:an?|the|her own|his own) (?!(?:arms?|hands?|fingers?|shoulders?|neck|head|back|knees?|legs?|feet|toes?)\b)/i,
 	/^(?:drowns?|swelters?|sweats?|itches|trips?|stumbles?|wobbles?) (?:in|over)\s+/i,
@@ -175,8 +176,11 @@ function withOthers(parts: readonly string[]): string[] {
 }
 
 /** "Keep it covered", "hide them"; "keep it below the knee" and "keep it black" say how whatever is worn is. */
-const coverIt =
-	'(?:(?:hide|cover)s? (?:it|them)|keeps? (?:it|them)(?: [a-z]+ly| always| well)? (?:covered|hidden|concealed|disguised|under wraps|out of (?:sight|view)))\\b';
+const coverIt = [
+	'(?:(?:hide|cover)s? (?:it|them)',
+	'keeps?(?: (?:it|them))?(?: [a-z]+ly| always| well)? (?:covered|hidden|concealed|disguised|under wraps|out of (?:sight|view))',
+	"(?:(?:is|are) )?(?:not|never|must(?: not|n['’]t)|should(?: not|n['’]t)) (?:to )?(?:be )?(?:seen|shown?|visible|on show))\\b"
+].join('|');
 
 /** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
 export const limitsIn = (text: string): string[] =>
@@ -184,15 +188,16 @@ export const limitsIn = (text: string): string[] =>
 
 /** "My back has a scar, keep it covered": what is to be covered was named just before. */
 const covering = new RegExp(
-	`^\\s*(?:(?:so|please) )*(?:${coverIt}|(?:prefers?|wants?|likes?) (?:it|them) (?:covered|hidden|out of sight)\\b)`,
+	`^\\s*(?:(?:so|please) )*(?:${coverIt}|(?:hide|cover|conceal)(?: up)?$|(?:prefers?|wants?|likes?) (?:it|them) (?:covered|hidden|out of sight)\\b)`,
 	'i'
 );
+const placeNamed = (sentence: string) => placeOfMark(sentence) ?? ofTheBody.exec(sentence)?.[0];
 function withNamed(sentences: readonly string[]): string[] {
 	return sentences.flatMap((sentence, i) => {
-		const [named] = ofTheBody.exec(sentences[i - 1] ?? '') ?? [];
+		const named = placeNamed(sentences[i - 1] ?? '');
 		if (named && covering.test(sentence)) return [`keep ${named} covered`];
-		const isNext = covering.test(sentences[i + 1] ?? '') && ofTheBody.test(sentence);
-		return isNext ? [] : [sentence];
+		const isNext = covering.test(sentences[i + 1] ?? '') && placeNamed(sentence) !== undefined;
+		return isNext ? [] : [hidingMark(sentence) ?? sentence, ...hidingShape(sentence)];
 	});
 }
 
@@ -222,7 +227,7 @@ export const clausesOf = (limit: string): LimitClause[] => sentencesOf(limit).fl
 
 /** Words with which a part of the body is shown or covered; what is left besides is the part. */
 const showing =
-	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|stays?|remains?|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to|to be|be|bits of|the|her|his|their|my|off|up|out|and|of|flesh)\b/gi;
+	/\b(?:under wraps|with|prefers?|likes?|wants?|would|rather|not|stays?|remains?|bar(?:e|es|ed|ing)|uncovered|naked|show(?:s|ing|n)?|on show|visible|covers?|covered|covering|cover up|keeps?|kept|(?:must|may)(?: (?:not|never))?(?: be)?|hid(?:e|es|den)|expos(?:e|es|ed|ing)|flash(?:es|ing)?|skin|always|that|to|to be|be|bits of|the|her|his|their|my|off|up|out|and|of|flesh|(?:lower|left|right|inner|outer)(?= [a-z]))\b/gi;
 
 /** Does a limit say what is to be covered, or up to where something may go, rather than what is never worn? */
 export const saysCovered = (words: string): boolean =>

@@ -7,6 +7,7 @@ import { spansOf } from '../../reading/spans/spans';
 import { insulationOf } from '../../season';
 import { factsOfGarment, type GarmentFacts, type PieceFacts } from '../facts';
 import type { Answer } from '../property';
+import { namesThing } from './descriptions';
 
 /** What there can be more of in one thing than in another. */
 interface Measure {
@@ -116,7 +117,7 @@ const comparing: Comparing<Measure> = [
 	[heel, /^(?:higher|taller)$/i, /^(?:lower|flatter)$/i]
 ];
 const compared =
-	/^(?:(.+?)(?<!\b(?:more|less)) )?((?:more |less )?[a-z]+) than (?:(?:an?|the|her|his|their|my) )?([\p{L}' -]+)$/iu;
+	/^(?:(.+?)(?<!\b(?:more|less)) )?((?:more |less )?[a-z]+) than ((?:an?|the|her|his|their|my) )?([\p{L}' -]+)$/iu;
 
 /** A comparison: which things it is about, where it says so, and whether a piece goes beyond the one that is named. */
 export interface Comparison {
@@ -145,10 +146,12 @@ function limitIn(
 
 /** What words compare with a thing that is named; undefined where they compare nothing, or with no thing. Of what cannot be told it is asked. */
 export function comparedKindIn(words: string): Comparison | undefined {
-	const [, about = '', how = '', named] = compared.exec(words) ?? [];
+	const [, about = '', how = '', article, named] = compared.exec(words) ?? [];
 	if (!named) return undefined;
 	const of = /^(?:any(?:thing)?|things?|ones?)$/i.test(about) ? '' : about;
-	const beyondCloth = comparedClothIn(how, named);
+	// "Lighter than fleece" is of the cloth, "lighter than a fleece" of the thing.
+	const isThing = article !== undefined && namesThing(named);
+	const beyondCloth = isThing ? undefined : comparedClothIn(how, named);
 	if (beyondCloth) return { about: of, breaks: beyondCloth };
 	const found = comparedBy(comparing, how);
 	const limit = found && limitIn(named, found.of);

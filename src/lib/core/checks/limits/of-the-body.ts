@@ -9,6 +9,7 @@ import {
 	shownUnderwear,
 	wideNecklines
 } from '../../lexicon/limit-properties';
+import type { SlotId } from '../../lexicon/slots';
 import type { PieceFacts } from '../facts';
 import { among, anyOf, byFacet, saidOnly, type Answer, type Property } from '../property';
 
@@ -109,6 +110,22 @@ function slitUpTo(piece: PieceFacts, height: RegExp): Answer {
 	const note = piece.note ?? '';
 	if (height.test(note)) return 'yes';
 	return /knee|ankle|calf/i.test(note) ? 'no' : 'unknown';
+}
+
+/** What lies on the middle, or on the hips and the thighs. */
+const lyingOn: Readonly<Record<'middle' | 'hips', readonly SlotId[]>> = {
+	middle: ['top', 'whole', 'suit'],
+	hips: ['legs', 'whole', 'suit']
+};
+/** What fits close may cling, or hold the shape as it is wanted: nobody but the client can say. */
+function mayClingTo(where: 'middle' | 'hips', piece: PieceFacts): Answer {
+	if (!lyingOn[where].includes(piece.slot)) return 'no';
+	const isClose = anyOf(
+		byFacet(piece, 'fit', among('skin-tight', 'close')),
+		byFacet(piece, 'skirtShape', among('pencil')),
+		where === 'hips' ? byFacet(piece, 'leg', among('skinny')) : 'no'
+	);
+	return saidOnly(isClose) === 'no' ? 'no' : 'unknown';
 }
 
 export const bodyProperties: readonly Property[] = [
@@ -335,6 +352,11 @@ export const bodyProperties: readonly Property[] = [
 		asks: 'how high is the neck?',
 		holds: (piece) => saidOnly(byFacet(piece, 'neckline', among(...highNecklines)))
 	},
+	...(['middle', 'hips'] as const).map((where): Property => ({
+		said: new RegExp(`^clinging to the ${where}$`, 'i'),
+		asks: `does it cling to the ${where}?`,
+		holds: (piece) => mayClingTo(where, piece)
+	})),
 	{
 		said: /\btight\b|clingy|bodycon|skin.tight|figure.hugging/i,
 		asks: 'how close does it fit?',

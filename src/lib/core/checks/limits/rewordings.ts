@@ -1,6 +1,6 @@
 /** Ways of putting a limit, turned into what it forbids: "gold rather than silver", "sleeves must be long", "no jewellery except pearls". */
 import type { Sense, Span } from '../../reading/model';
-import { spansOf } from '../../reading/spans/spans';
+import { sensesOfPhrase, spansOf } from '../../reading/spans/spans';
 
 /** One of several ways of putting it, as a part of a pattern. */
 const oneOf = (...ways: readonly string[]) => `(?:${ways.join('|')})`;
@@ -142,9 +142,31 @@ export function outdone(said: string): string | undefined {
 	return areBoth('metal') || (wish !== undefined && areBoth('colour')) ? `no ${other}` : undefined;
 }
 
+/** "Shoes that lace", "jackets must zip". */
+const doing = /^(.+?) (that|which|must|should|has to|have to|needs? to) ([a-z]{3,})(?: up)?$/i;
+/** What a thing is that does so: laced, zipped, wrapped; undefined where no field holds it. */
+function doneSo(verb: string): string | undefined {
+	const stem = verb.toLowerCase().replace(/s$/, '');
+	const done = [`${stem}ed`, `${stem}d`, `${stem}${stem.slice(-1)}ed`];
+	return done.find((word) =>
+		sensesOfPhrase(word)?.some(
+			(sense) => sense.kind === 'facet' && ['closure', 'skirtShape', 'leg'].includes(sense.facet)
+		)
+	);
+}
+/** "Only laced shoes", "jackets must be zipped", for what says it by a verb. */
+function asDone(said: string): string {
+	const [, things = '', joined = '', verb = ''] = doing.exec(said) ?? [];
+	const done = /^covers?$/i.test(verb) ? undefined : doneSo(verb);
+	if (!done) return said;
+	if (!/^(?:that|which)$/i.test(joined)) return `${things} ${joined} be ${done}`;
+	const [, before = '', thing = ''] = /^(.* )?(\S+)$/.exec(things) ?? [];
+	return `${before}${done} ${thing}`;
+}
+
 /** A limit as what it forbids, and what it does not hold for; undefined where it tells what is worn anyway. */
 export function reworded(said: string): { words: string; except?: string } | undefined {
-	const bare = said.trim().replace(somebody, '').replace(opinion, '');
+	const bare = asDone(said.trim().replace(somebody, '').replace(opinion, ''));
 	const instead = outdone(bare);
 	if (instead) return { words: instead };
 	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;

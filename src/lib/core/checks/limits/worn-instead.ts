@@ -6,7 +6,7 @@ import type { PieceFacts } from '../facts';
 import { allOf, anyOf, type Answer } from '../property';
 import { nextToSkin } from './of-the-body';
 import { propertiesIn } from './properties';
-import { isColoured, isDescribed, printsMeant, saysOf } from './described';
+import { isColoured, isDescribed, isTold, printsMeant, saysOf } from './described';
 import { descriptionsOf, wholeKindIn, type Description } from './descriptions';
 
 /** Slots of what is made of cloth, and is meant by a cloth that alone is worn. */
@@ -41,12 +41,8 @@ function isJudgedBy(facet: FacetId, piece: PieceFacts): boolean {
 const isCutOtherwise = (piece: PieceFacts, { garment: { facets }, named }: Description, isMeant: boolean) =>
 	anyOf(
 		...(Object.entries(facets) as [FacetId, { value: string }][]).map(([facet, { value }]): Answer => {
-			if (
-				named ||
-				!(isMeant ? piece.type.facets.includes(facet) : isJudgedBy(facet, piece)) ||
-				saysOf(piece, facet, value) !== 'no'
-			)
-				return 'no';
+			const isJudged = isMeant ? piece.type.facets.includes(facet) : isJudgedBy(facet, piece);
+			if (named || !isJudged || saysOf(piece, facet, value) !== 'no') return 'no';
 			return piece.stated(facet) === undefined ? 'unknown' : 'yes';
 		})
 	);
@@ -66,6 +62,9 @@ const namesPart = (words: string): boolean => {
 	return (sensesOfPhrase(last ?? '') ?? []).some(({ kind }) => kind === 'detail');
 };
 
+/** Who wears nothing else is asked of what may be that. */
+const isAnother = (isIt: Answer): Answer => (isIt === 'no' ? 'yes' : isIt === 'unknown' ? 'unknown' : 'no');
+
 /** Is a piece something else than what one word of a list allows, in its place? */
 function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const whole = wholeKindIn(words);
@@ -78,7 +77,7 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	const kinds = found.filter(({ named }) => named).map(({ garment }) => garmentType(garment.type));
 	if (kinds.length > 0) {
 		const isInPlace = kinds.some((kind) => isInPlaceOf(kind, piece));
-		if (isInPlace) return isDescribed(piece, words, 'surely') === 'no' ? 'yes' : 'no';
+		if (isInPlace) return isAnother(isDescribed(piece, words, 'surely'));
 		return namesPart(words) ? anyOf(...found.map((one) => isCutOtherwise(piece, one, isMeant))) : 'no';
 	}
 	const [said] = found;
@@ -89,6 +88,8 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 		const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
 		return isColourless || palette.some(({ hex }) => isColoured(piece, hex) !== 'no') ? 'no' : 'yes';
 	}
+	// "Tops must button": of a jumper, which no field tells it of, it is asked.
+	if (isMeant && said.note !== '' && !isTold(piece, words)) return 'unknown';
 	return isCutOtherwise(piece, said, isMeant);
 }
 
