@@ -144,7 +144,7 @@ export const fasteningProperties: readonly Property[] = [
 		...(positive && { positive }),
 		said: positive
 			? /^(?:front|centre)[ -]?(?:opening|fastening|buttoned|buttoning|closing|access)(?: (?:tops?|dress(?:es)?|things?|bras?))? only$|^(?:button|zip)(?:ped|ed)?[ -](?:front|through|up)(?:ed)?(?: (?:tops?|dress(?:es)?|things?))? only$|^(?:opens?|fastens?|buttons?|zips?)(?: or (?:buttons?|zips?|snaps?|wraps?|ties?))?(?: up)? (?:at|in|down|up) (?:the )?front only$/i
-			: /^(?:front[ -](?:opening|fastening|access)|opening at the front|(?:to )?(?:open|fasten|button|zip)(?: up)? (?:at|in|down|up) (?:the )?front)$|\b(?:over|go(?:es)? over) (?:the|her|his|their|my) head\b|\b(?:overhead|over-the-head|pullover) (?:dressing|tops?|dress(?:es)?|things?)\b|^pull(?:ing)? (?:things |anything )?on over/i,
+			: /^(?:front[ -](?:opening|fastening|access)|opening at the front|(?:to )?(?:(?:open|fasten|button)(?: up)? (?:at|in)|open down) (?:the )?front)$|\b(?:over|go(?:es)? over) (?:the|her|his|their|my) head\b|\b(?:overhead|over-the-head|pullover) (?:dressing|tops?|dress(?:es)?|things?)\b|^pull(?:ing)? (?:things |anything )?on over/i,
 		asks: 'does it open at the front?',
 		holds: pulledOverHead
 	})),
