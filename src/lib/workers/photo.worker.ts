@@ -9,7 +9,7 @@ import {
 	correctionFor,
 	lightAround,
 	maskOfNodes,
-	nodesInBox,
+	regionInBox,
 	nodesInMiddle,
 	onBody,
 	probableLight,
@@ -156,11 +156,8 @@ const worker = {
 	},
 	/** What is marked after a click. */
 	click: (before: Marked, click: Click): Clicked | undefined => afterClick(opened().ready, before, click),
-	/** What a box is drawn around; the box itself where nothing in it stands out. */
-	box(box: Box): Region {
-		const { ready: photo } = opened();
-		return regionOf(maskOfNodes(photo, nodesInBox(photo, box)), photo) ?? box;
-	},
+	/** What a box is drawn around, without what is marked as other things; the box itself where nothing in it stands out. */
+	box: (box: Box, others: readonly Region[]): Region => regionInBox(opened().ready, box, others) ?? box,
 	/** What the picture is of; undefined where nothing in it stands out. */
 	middle(): Region | undefined {
 		const { ready: photo } = opened();

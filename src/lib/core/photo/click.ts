@@ -1,4 +1,4 @@
-import { cutTo, type Box } from './region';
+import { areaOf, cutTo, eachPixel, holderOf, type Box, type Region } from './region';
 import type { MergeTree } from './merge-tree';
 import type { Spot } from './pixels';
 import type { Superpixels } from './superpixels';
@@ -82,11 +82,37 @@ const backgroundEdge = 0.3;
 /** Joins from this unlikeness on are never within a garment. */
 const apartFrom = 400;
 
+/** A node that has so much of something else that is marked is more than one thing (this project's). */
+const holdsFrom = 0.5;
+
+/** Of other things that are marked those that a click beside them does not mean: where it is on one, it may mean that. */
+export const besideSpot = (others: readonly Region[], spot: Spot, photo: ReadyPhoto): Region[] =>
+	others.filter((other) => !holderOf(other, photo)(spot));
+
+/** Tells whether a node holds most of something else that is marked. */
+function holdsOther({ labels, order, from, size, tree, ...picture }: ReadyPhoto, others: readonly Region[]) {
+	const counted = others.map((other) => {
+		const pixels = new Float64Array(tree.leaves);
+		eachPixel(other, picture, (at) => (pixels[labels[at] ?? 0] = (pixels[labels[at] ?? 0] ?? 0) + 1));
+		// How many lie in the patches before each, in the order in which those of a node stand together.
+		const before = new Float64Array(tree.leaves + 1);
+		order.forEach((leaf, i) => (before[i + 1] = (before[i] ?? 0) + (pixels[leaf] ?? 0)));
+		return { before, most: holdsFrom * areaOf(other) };
+	});
+	return (node: number) => {
+		const first = from[node] ?? 0;
+		const end = first + (size[node] ?? 0);
+		return counted.some(({ before, most }) => (before[end] ?? 0) - (before[first] ?? 0) > most);
+	};
+}
+
 /**
  * The regions that a click at a spot can mean. The automatic one is where the next join would bring in something most
- * unlike what is there, for its size, among those that are as large as a garment can be.
+ * unlike what is there, for its size, among those that are as large as a garment can be and hold nothing else that is marked.
+ *
+ * @param others what is marked already as other things
  */
-export function levelsAt(photo: ReadyPhoto, { x, y }: Spot): Levels {
+export function levelsAt(photo: ReadyPhoto, { x, y }: Spot, others: readonly Region[] = []): Levels {
 	const { tree, width, height } = photo;
 	const atX = Math.min(width - 1, Math.max(0, Math.floor(x)));
 	const atY = Math.min(height - 1, Math.max(0, Math.floor(y)));
@@ -99,13 +125,14 @@ export function levelsAt(photo: ReadyPhoto, { x, y }: Spot): Levels {
 	let automatic = 0;
 	let best = -Infinity;
 	const area = (node: number) => tree.area[node] ?? 0;
+	const isMore = holdsOther(photo, besideSpot(others, { x: atX, y: atY }, photo));
 	nodes.forEach((node) => {
 		const share = area(node) / (width * height);
 		// What the next join brings in counts when it is seen.
 		const after = nodes.findIndex((other) => area(other) >= area(node) * seenStep);
 		const next = nodes[after];
 		if (next === undefined || share > mostShare || (tree.atEdge[node] ?? 0) > backgroundEdge) return;
-		if ((tree.height[node] ?? 0) > apartFrom) return;
+		if ((tree.height[node] ?? 0) > apartFrom || isMore(nodes[after - 1] ?? node)) return;
 		const leap = (tree.height[next] ?? 0) - (tree.height[node] ?? 0);
 		const small = share < leastShare ? 0.3 : 1;
 		const worth = small * leap;

@@ -31,6 +31,7 @@ export {
 	afterClick,
 	clickModes,
 	nothingMarked,
+	regionInBox,
 	type Click,
 	type ClickMode,
 	type Clicked,

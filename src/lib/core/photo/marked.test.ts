@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { picture } from '../../../../tests/pictures';
-import { afterClick, clickModes, nothingMarked, type ClickMode, type Marked } from './marked';
+import { afterClick, clickModes, nothingMarked, regionInBox, type ClickMode, type Marked } from './marked';
 import { partedRegion } from './parting';
 import type { Spot } from './pixels';
 import { readyPhoto } from './ready';
-import { areaOf, maskOf, overlap } from './region';
+import { areaOf, maskOf, overlap, regionOf } from './region';
 import type { ReadyPhoto } from './click';
 
 const size = { width: 160, height: 200 };
@@ -177,4 +177,86 @@ describe('parting', () => {
 		];
 		expect(areaOf(one) + areaOf(other)).toBe(3600);
 	});
+});
+
+describe('what is marked already as other things', () => {
+	/** A hat, a coat and trousers one below the other, far likelier to one another than to the light ground. */
+	const dressed = fc
+		.record({
+			cloths: fc.constantFrom(
+				['#6b5a44', '#87714f', '#4d4334'],
+				['#3d4f6e', '#5b6d8c', '#2b3a55'],
+				['#5e6b3f', '#7b8955', '#465030']
+			),
+			brim: fc.integer({ min: 34, max: 44 }),
+			hem: fc.integer({ min: 90, max: 130 })
+		})
+		.map(({ cloths, brim, hem }) => {
+			const colours: readonly string[] = cloths;
+			const wornAt = (x: number, y: number) => {
+				if (x >= 65 && x < 95 && y >= 20 && y < brim) return 0;
+				if (x >= 45 && x < 115 && y >= brim && y < hem) return 1;
+				return x >= 55 && x < 105 && y >= hem && y < 185 ? 2 : -1;
+			};
+			const photo = readyPhoto(
+				picture(size.width, size.height, (x, y) => colours[wornAt(x, y)] ?? '#f4f2ee')
+			);
+			const truths = [0, 1, 2].map((worn) => truthOf((x, y) => wornAt(x, y) === worn));
+			return {
+				photo,
+				truths,
+				regions: truths.flatMap((truth) => regionOf(truth, size) ?? []),
+				spots: [
+					{ x: 80, y: 28 },
+					{ x: 80, y: 70 },
+					{ x: 80, y: 160 }
+				]
+			};
+		});
+	const worn = fc.integer({ min: 0, max: 2 });
+	it('is none of what a click beside it means, at any level', () =>
+		fc.assert(
+			fc.property(
+				dressed,
+				worn,
+				fc.integer({ min: -1, max: 3 }),
+				({ photo, truths, regions, spots }, at, by) => {
+					const others = regions.filter((_, i) => i !== at);
+					const click = { spot: spots[at] ?? onJacket, mode: 'new' as const, others };
+					const found = afterClick(photo, nothingMarked, { ...click, by })?.marked ?? nothingMarked;
+					for (const [i, truth] of truths.entries())
+						if (i !== at) expect(maskIn(found).some((inside, pixel) => inside && truth[pixel])).toBe(false);
+					const taken = afterClick(photo, nothingMarked, click)?.marked ?? nothingMarked;
+					expect(overlap(maskIn(taken), truths[at] ?? new Uint8Array())).toBeGreaterThan(0.9);
+				}
+			),
+			{ numRuns: 15 }
+		));
+	it('can be meant by a click on it', () =>
+		fc.assert(
+			fc.property(dressed, worn, ({ photo, regions, spots }, at) => {
+				const click = { spot: spots[at] ?? onJacket, mode: 'new' as const };
+				const others = regions.slice(at, at + 1);
+				const found = afterClick(photo, nothingMarked, { ...click, others });
+				expect(found).toEqual(afterClick(photo, nothingMarked, click));
+			}),
+			{ numRuns: 10 }
+		));
+	it('is none of what a box is drawn around, unless that is all there is', () =>
+		fc.assert(
+			fc.property(dressed, ({ photo, truths, regions: [hat, coat, trousers] }) => {
+				const all = { x: 40, y: 15, width: 80, height: 175 };
+				const around = regionInBox(
+					photo,
+					all,
+					[hat, coat].flatMap((one) => one ?? [])
+				);
+				expect(
+					overlap(maskIn({ ...nothingMarked, region: around }), truths[2] ?? new Uint8Array())
+				).toBeGreaterThan(0.9);
+				const again = trousers && regionInBox(photo, trousers, [trousers]);
+				expect(again && areaOf(again)).toBeGreaterThan(0.8 * areaOf(trousers ?? all));
+			}),
+			{ numRuns: 10 }
+		));
 });

@@ -1,10 +1,10 @@
 /** What is marked on a photo by clicks: one marks anew, others add to it and take away. */
 import { least, mean, quantile } from 'd3-array';
-import { levelsAt, maskOfNodes, type ReadyPhoto } from './click';
+import { besideSpot, levelsAt, maskOfNodes, nodesInBox, type ReadyPhoto } from './click';
 import { joinedRegions, withoutRegion } from './edit-region';
 import { partedRegion, type Sides } from './parting';
 import type { Spot } from './pixels';
-import { areaOf, eachPixel, maskOf, regionOf, type Region } from './region';
+import { areaOf, eachPixel, holderOf, regionOf, type Box, type Region } from './region';
 
 export const clickModes = ['new', 'add', 'trim'] as const;
 export type ClickMode = (typeof clickModes)[number];
@@ -20,6 +20,8 @@ export interface Click {
 	mode: ClickMode;
 	/** So many levels more than the automatic one; fewer below 0. */
 	by?: number;
+	/** What is marked already as other things: a click beside them means none of them. */
+	others?: readonly Region[];
 }
 /** What is marked after a click, and which of how many levels it was taken at, small to large. */
 export interface Clicked {
@@ -30,12 +32,6 @@ export interface Clicked {
 
 /** What is left when so much of a region is taken away is not worth keeping (this project's). */
 const nearlyAll = 0.95;
-
-/** Whether a region holds a place. */
-function holderOf(region: Region, photo: ReadyPhoto): (spot: Spot) => boolean {
-	const mask = maskOf(region, photo);
-	return ({ x, y }) => mask[Math.floor(y) * photo.width + Math.floor(x)] === 1;
-}
 
 /** Of what lies farthest from a spot, so much is one end (this project's). */
 const farEnd = 0.1;
@@ -82,15 +78,21 @@ function addedTo(photo: ReadyPhoto, { region, kept, trimmed }: Marked, found: Re
 	return region && more ? joinedRegions(region, more, photo) : (more ?? region);
 }
 
+/** A region without others; whole where nothing would be left. */
+const apartOf = (region: Region, others: readonly Region[], photo: ReadyPhoto): Region =>
+	others.reduce<Region>((rest, other) => withoutRegion(rest, other, photo) ?? rest, region);
+
 /** What is marked after a click on a photo; undefined where the photo is empty. */
 export function afterClick(
 	photo: ReadyPhoto,
 	before: Marked,
-	{ spot, mode, by = 0 }: Click
+	{ spot, mode, by = 0, others = [] }: Click
 ): Clicked | undefined {
-	const { nodes, automatic } = levelsAt(photo, spot);
+	const { nodes, automatic } = levelsAt(photo, spot, others);
 	const level = Math.min(nodes.length - 1, Math.max(0, automatic + by));
-	const found = regionOf(maskOfNodes(photo, nodes.slice(level, level + 1)), photo);
+	const meant = regionOf(maskOfNodes(photo, nodes.slice(level, level + 1)), photo);
+	const apart = mode === 'trim' ? [] : besideSpot(others, spot, photo);
+	const found = meant && apartOf(meant, apart, photo);
 	if (!found) return undefined;
 	const marked: Record<ClickMode, () => Marked> = {
 		new: () => ({ region: found, kept: [spot], trimmed: [] }),
@@ -102,4 +104,14 @@ export function afterClick(
 		trim: () => trimmedBy(photo, before, found, spot)
 	};
 	return { marked: marked[mode](), level, levels: nodes.length };
+}
+
+/**
+ * What a box is drawn around, without what is marked already as other things, unless that is nearly all of it; undefined where nothing in
+ * the box stands out.
+ */
+export function regionInBox(photo: ReadyPhoto, box: Box, others: readonly Region[] = []): Region | undefined {
+	const found = regionOf(maskOfNodes(photo, nodesInBox(photo, box)), photo);
+	const rest = found && apartOf(found, others, photo);
+	return rest && areaOf(rest) >= (1 - nearlyAll) * areaOf(found) ? rest : found;
 }

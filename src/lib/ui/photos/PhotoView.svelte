@@ -33,7 +33,12 @@
 	const reference = $derived(found.value?.reference);
 	const photo = $derived(found.value?.photo);
 	const shown = photoUrl(() => photo);
-	const measured = measuring({ photo: () => photo, bytes: () => shown.blob, ofBody: true });
+	const measured = measuring({
+		photo: () => photo,
+		bytes: () => shown.blob,
+		ofBody: true,
+		others: () => onPhoto.others
+	});
 
 	let tool = $state<Tool>('point');
 	let mode = $state<Mode>('new');

@@ -49,6 +49,7 @@ export function elementsMarked({ state, reference, photoId, takeColours }: Sourc
 			return region ? [{ element, region }] : [];
 		})
 	);
+	const others = $derived(marked.filter(({ element }) => element.id !== shownId).map(({ region }) => region));
 	const parts = $derived.by(() => {
 		const total = marked.reduce((sum, { region }) => sum + areaOf(region), 0);
 		return marked
@@ -132,6 +133,10 @@ export function elementsMarked({ state, reference, photoId, takeColours }: Sourc
 		},
 		get marked() {
 			return marked;
+		},
+		/** Where all but the shown one are marked. */
+		get others() {
+			return others;
 		},
 		/** Each marked element's share of the look. */
 		get parts() {

@@ -45,7 +45,8 @@ export function measuring({
 	photo,
 	bytes,
 	ofOneThing = false,
-	ofBody = false
+	ofBody = false,
+	others = () => []
 }: {
 	photo: () => Photo | undefined;
 	bytes: () => Blob | undefined;
@@ -53,6 +54,8 @@ export function measuring({
 	ofOneThing?: boolean;
 	/** The picture is of somebody: marks of the body are looked for where none are kept. */
 	ofBody?: boolean;
+	/** What is marked already as other things: none of it is marked again by a click or a box beside it. */
+	others?: () => readonly Region[];
 }) {
 	const ask = photoSession();
 	let opened = $state.raw<OpenedPhoto | undefined>();
@@ -164,18 +167,21 @@ export function measuring({
 	async function click(spot: Spot, mode: ClickMode) {
 		if (!opened) return;
 		const before = marked;
-		const found = await working(() => ask((worker) => worker.click(before, { spot, mode })));
+		const done = { spot, mode, others: others() };
+		const found = await working(() => ask((worker) => worker.click(before, done)));
 		if (!found) return;
 		keep(found.marked);
-		last = { spot, mode, before, by: 0, level: found.level, levels: found.levels };
+		last = { ...done, before, by: 0, level: found.level, levels: found.levels };
 	}
 	/** Takes the last click larger or smaller. */
 	async function level(step: -1 | 1) {
 		const at = last;
 		if (!at || at.level + step < 0 || at.level + step >= at.levels) return;
-		const { before, spot, mode } = at;
+		const { before, spot, mode, others: beside } = at;
 		const by = at.by + step;
-		const found = await working(() => ask((worker) => worker.click(before, { spot, mode, by })));
+		const found = await working(() =>
+			ask((worker) => worker.click(before, { spot, mode, by, others: beside }))
+		);
 		if (!found || last !== at) return;
 		marked = found.marked;
 		last = { ...at, by, level: found.level };
@@ -183,8 +189,10 @@ export function measuring({
 	/** A new box is drawn around a thing; added or taken away, a box is no more than itself. */
 	async function box(drawn: Box, mode: ClickMode) {
 		if (!opened) return;
-		const isAround = mode === 'new' || !marked.region;
-		const found = isAround ? await working(() => ask((worker) => worker.box(drawn))) : roundedBox(drawn);
+		const [isAround, beside] = [mode === 'new' || !marked.region, others()];
+		const found = isAround
+			? await working(() => ask((worker) => worker.box(drawn, beside)))
+			: roundedBox(drawn);
 		last = undefined;
 		keepDrawn(found, mode);
 	}
