@@ -37,6 +37,7 @@ import {
 	type PlateLook,
 	type PrintHint,
 	type ReadyPhoto,
+	type Region,
 	type Spot
 } from '../src/lib/core';
 import { heights } from '../src/lib/core/body/heights';
@@ -47,6 +48,8 @@ export interface Measured {
 	/** How well a click, its best level, and a box around it find it, 0..1. */
 	automatic: number;
 	best: number;
+	/** The same, of a click once the larger garments of the look are marked. */
+	beside: number;
 	/** How well after one click more where the first found it badly: on what is wrong taken away, or on what is missing added. */
 	mended: number;
 	boxed: number;
@@ -123,6 +126,12 @@ function mendedOverlap(ready: ReadyPhoto, part: Uint8Array, spot: Spot): number 
 	return overlap(maskIn(afterClick(ready, first, { spot: next, mode })?.marked ?? first), part);
 }
 
+/** How well a part is marked by a click once others are marked. */
+function besideOverlap(ready: ReadyPhoto, part: Uint8Array, spot: Spot, others: readonly Region[]): number {
+	const { region } = afterClick(ready, nothingMarked, { spot, mode: 'new', others })?.marked ?? nothingMarked;
+	return region ? overlap(maskOf(region, ready), part) : 0;
+}
+
 /** How well each node that a click can mean covers a part. */
 function overlaps(ready: ReadyPhoto, nodes: readonly number[], part: Uint8Array, count: number): number[] {
 	const inLeaf = new Float64Array(ready.tree.leaves);
@@ -135,6 +144,21 @@ function overlaps(ready: ReadyPhoto, nodes: readonly number[], part: Uint8Array,
 		let both = 0;
 		for (let i = first; i < first + (ready.size[node] ?? 0); i++) both += inLeaf[ready.order[i] ?? 0] ?? 0;
 		return both / ((ready.tree.area[node] ?? 0) + count - both);
+	});
+}
+
+/** Where the garments of a look are that show more of themselves than this one. */
+function largerOnes({ covers, ids }: Photograph['scene'], index: number, picture: Pixels): Region[] {
+	const shown = new Float64Array(ids.length);
+	for (const cover of covers) shown[cover] = (shown[cover] ?? 0) + 1;
+	return ids.flatMap((id, other) => {
+		if (other < 1 || id === '' || (shown[other] ?? 0) <= (shown[index] ?? 0)) return [];
+		return (
+			regionOf(
+				Uint8Array.from(covers, (cover) => (cover === other ? 1 : 0)),
+				picture
+			) ?? []
+		);
 	});
 }
 
@@ -162,6 +186,7 @@ function measuredGarment(
 		automatic: found[automatic] ?? 0,
 		best: Math.max(...found),
 		mended: mendedOverlap(ready, part, spot),
+		beside: besideOverlap(ready, part, spot, largerOnes(shot.scene, index, pixels)),
 		boxed: overlap(maskOfNodes(ready, nodesInBox(ready, region)), mask),
 		print: { drawn: garment.print?.family.value ?? 'plain', read: read?.print.hint }
 	};

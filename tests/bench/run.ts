@@ -424,11 +424,11 @@ for (const [swatches, limit] of [
 	const measured = await measuredPhotographs(Array.from({ length: 60 }, (_, i) => 1001 + i));
 	const row = (
 		what: string,
-		field: 'automatic' | 'mended' | 'best' | 'boxed' | 'before' | 'after' | 'hueAndChroma',
+		field: 'automatic' | 'beside' | 'mended' | 'best' | 'boxed' | 'before' | 'after' | 'hueAndChroma',
 		aimOf?: (middle: number, worst: number) => Aim
 	) => {
 		const values = measured.flatMap((one) => one[field] ?? []);
-		const isShare = ['automatic', 'mended', 'best', 'boxed'].includes(field);
+		const isShare = ['automatic', 'beside', 'mended', 'best', 'boxed'].includes(field);
 		const [middle, worst] = [quantile(values, 0.5), quantile(values, isShare ? 0.05 : 0.95)];
 		report(
 			`${what} (median, worst twentieth, of ${values.length})`,
@@ -437,6 +437,7 @@ for (const [swatches, limit] of [
 		);
 	};
 	row('region of a click', 'automatic', (middle) => atLeast(0.85, middle));
+	row('  where the larger garments of the look are marked already', 'beside');
 	row('  after one click more where that was badly met', 'mended');
 	row('  at its best level', 'best', (middle) => atLeast(0.94, middle));
 	row('  of a box', 'boxed', (middle) => atLeast(0.89, middle));
