@@ -61,6 +61,10 @@ describe('a mark on the body that is not to be seen', () => {
 		expect(limitsIn('no red, tattoo on her forearm, keep hidden')).toHaveLength(2);
 		expect(asked('no red, tattoo on her forearm to be hidden', 'red scarf')).toBe('yes');
 	});
+	it('is where it is said to be, and not on the back of it', () => {
+		expect(asked('tattoo on the back of her neck, keep it covered', 'crew-neck tee')).not.toBe('no');
+		expect(asked('scar on the inside of her forearm, not to be seen', 'short-sleeved shirt')).toBe('yes');
+	});
 	it('forbids nothing where it may be seen', () => {
 		for (const limit of [
 			'tattoo on her ankle',

@@ -4,7 +4,7 @@ const mark = String.raw`(?:tattoos?|tattooed|inked|scars?|scarred|scarring|birth
 /** Where it is: the side is left out, where above the elbow is another place than the arm. */
 const place = String.raw`((?:upper )?arms?|fore-?arms?|wrists?|elbows?|hands?|shoulder blades?|shoulders?|backs?|nape|necks?|collar-?bones?|chest|cleavage|d[ée]collet(?:age|é)|midriff|belly|stomach|tummy|hips?|thighs?|knees?|legs?|shins?|calf|calves|ankles?|feet|foot)`;
 const side = '(?:(?:lower|left|right|inner|outer) )?';
-const owner = '(?:(?:the|her|his|their|my|both|one) )*';
+const owner = '(?:(?:the|her|his|their|my|both|one|(?:back|side|inside|front|top) of) )*';
 /** "The tattoo on her left forearm", "tattooed forearms", "a back tattoo", "his shoulder has a scar". */
 const marked = new RegExp(
 	`\\b(?:${mark} (?:on|over|across|down|along|round|at|in) ${owner}${side}${place}|${mark} ${side}${place}|${place} ${mark}|${place} (?:(?:is|are|has|have)(?: an?| some)?) ${mark})\\b`,
