@@ -57,6 +57,8 @@ describe('a cut that stands for a thing', () => {
 			['a grey A-line and a white blouse', 'a-line-skirt'],
 			['an emerald A-line over black trousers', 'a-line-dress'],
 			['a red one-shoulder, black trousers', 'one-shoulder-top'],
+			['an olive cargo midi and a white tee', 'skirt'],
+			['a corset midi and boots', 'dress'],
 			['a grey skirt and a red jumper', 'jumper']
 		] as const) {
 			expect(typesIn(text), text).toContain(type);

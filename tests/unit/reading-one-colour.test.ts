@@ -213,6 +213,31 @@ describe('a measure of something', () => {
 });
 
 describe('what is the same as something that was named', () => {
+	it('is of its main colour where nothing more is said: “shoes the same”, “the top the same too”', () => {
+		const thing = fc.constantFrom('dress', 'coat', 'lehenga', 'suit', 'skirt');
+		const other = fc.constantFrom('shoes', 'bag', 'gloves', 'beret', 'choli');
+		const put = fc.constantFrom(
+			', X the same',
+			', the X the same',
+			' and the X the same',
+			', X the same too',
+			'. The X are the same',
+			', X same'
+		);
+		fc.assert(
+			fc.property(colourWord, thing, other, put, (colour, name, second, how) => {
+				const text = `a ${colour} ${name}${how.replace('X', second)}, a white shirt`;
+				expect(hexesOf(elementsOf(text)[1])).toEqual(hexesOf(elementsOf(`${colour} ${second}`)[0]));
+			}),
+			runs
+		);
+		const [, choli] = elementsOf('Lehenga: deep teal with silver gota, choli the same');
+		expect(hexesOf(choli)).toEqual(hexesOf(elementsOf('deep teal choli')[0]));
+		expect(hexesOf(elementsOf('red dress and a blue bag, shoes the same')[2])).toEqual(
+			hexesOf(elementsOf('blue bag')[0])
+		);
+		expect(hexesOf(elementsOf('the same coat, red dress')[0])).toEqual([]);
+	});
 	const kinds = [
 		['bomber', 'jacket'],
 		['sheath', 'dress'],

@@ -60,7 +60,10 @@ function nameHalves(read: Read[]): void {
 		const isWornIn = ({ named, description }: Read, slot: string) =>
 			named.type.slot === slot || (slot === 'top' && description.moves.includes('as-top'));
 		const has = (slot: string) => others.some((other) => isWornIn(other, slot));
-		const kinds = one.group.clauses.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'));
+		const kinds = one.group.clauses
+			.flatMap(({ parts }) => parts.filter(({ role }) => role === 'kind'))
+			.flatMap(({ span }) => sensesOf(span, 'type'))
+			.filter(({ type }) => garmentType(type).slot !== 'legs');
 		const isSuits =
 			(has('layer') && (asksToMatch(one.group) || one.group.isPart)) ||
 			others.some((other) => other.named.type.slot === 'layer' && isOfOneCloth(one, other));

@@ -39,9 +39,31 @@ function lastColour(spans: readonly Span[], at: number): string | undefined {
 	return last === undefined ? undefined : deepColour(spans, last);
 }
 
+/** "A teal lehenga with silver gota, choli the same": the first colour of the thing that was coloured last. */
+function mainColour(spans: readonly Span[], at: number): string | undefined {
+	let main = [...spans.keys()].slice(0, at).findLast((other) => colourOf(spans[other]));
+	if (main === undefined) return undefined;
+	for (let other = main; other >= 0; other--) {
+		const span = spans[other] as Span;
+		if (senseOf(span, 'type')) break;
+		if (colourOf(span)) main = other;
+		if (span.breakBefore) break;
+	}
+	return deepColour(spans, main);
+}
+/** "Shoes the same", after which nothing more is said: as what was named before is. */
+function isAsBefore(spans: readonly Span[], at: number): boolean {
+	const { words, breakBefore } = spans[at] as Span;
+	const next = spans[at + 1];
+	const isLast = next === undefined || next.breakBefore !== undefined || /^(?:too|again)$/.test(next.text);
+	return words.join(' ') === 'same' && !breakBefore && isLast;
+}
+
 /** Spans in which "the same pink" is the pink that was said before, where one was. */
 export function withSameColours(spans: readonly Span[]): Span[] {
 	return spans.map((span, at) => {
+		const main = isAsBefore(spans, at) ? mainColour(spans, at) : undefined;
+		if (main) return { ...span, senses: [{ kind: 'colour', hex: main }] };
 		const isSame = spans[at - 1]?.words.at(-1) === 'same' && !span.breakBefore;
 		if (isSame && isAnyColour(span) && !isCompared(spans[at + 1])) {
 			const last = lastColour(spans, at);
