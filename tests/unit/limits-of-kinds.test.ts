@@ -187,6 +187,24 @@ describe('what alone is worn, named by a part or a print that other things have 
 	])('“%s”, %s: %s', (limit, words, answer) => expect(asked(limit, words)).toBe(answer));
 });
 
+describe('a limit of one kind of thing', () => {
+	it.each([
+		['light tops only', 'black trousers', 'black shirt'],
+		['dark coats only', 'white shirt', 'cream coat'],
+		['dark shoes only', 'white shirt', 'white trainers'],
+		['neutral bottoms only', 'red shirt', 'red trousers'],
+		['no dark tops', 'black trousers', 'black shirt'],
+		['no sheer tops', 'sheer skirt', 'sheer blouse'],
+		['no wool tops', 'wool trousers', 'wool jumper'],
+		['no sleeveless tops', 'sleeveless dress', 'sleeveless blouse'],
+		['silk only for scarves', 'cotton shirt', 'polyester scarf'],
+		['no clasps', 'stud earrings', 'pearl necklace']
+	])('“%s” is none of another: %s, where %s', (limit, other, own) => {
+		expect(asked(limit, other)).toBe('no');
+		expect(asked(limit, own)).not.toBe('no');
+	});
+});
+
 describe('what alone is worn, told by what it does', () => {
 	it.each([
 		['only shoes that lace', 'loafers'],

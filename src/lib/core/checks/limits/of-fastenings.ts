@@ -100,6 +100,14 @@ export const fasteningProperties: readonly Property[] = [
 		holds: atTheBack
 	},
 	{
+		said: /^(?:(?:do(?:ing)? up|manag(?:e|ing)|fasten(?:ing)?) )?(?:(?:small|tiny) )?clasps?$/i,
+		asks: 'has it a clasp?',
+		holds: ({ slot, note }) => {
+			if (/\bclasp/i.test(note ?? '')) return 'yes';
+			return ['neck', 'wrist', 'bag'].includes(slot) ? 'unknown' : 'no';
+		}
+	},
+	{
 		said: /\b(?:fiddly|tricky|awkward|complicated) (?:fastenings?|closures?|clasps?|hooks?)\b/i,
 		asks: 'is it hard to do up?',
 		holds: (piece) =>

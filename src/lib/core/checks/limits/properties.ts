@@ -27,7 +27,7 @@ const properties: readonly Property[] = [
 
 /** Words that a limit has besides what it speaks of: they name nothing by themselves. */
 const idle =
-	/\b(?:tops?|things?|clothes|clothing|pieces?|items?|garments?|fabrics?|cloths?|materials?|trim(?:s|med|mings?)?|styles?|stuff|outfits?|any(?:thing)?|kind|of|the|her|his|their|a|an|in|with|very|too|real|genuine|next|to|skin|round|around|about|at|on|visible|showing|allergic|allergy|intolerant|sensitive|banned|out|off|table|makes?|gives?|brings?|itch|rash|hives|no longer|anymore|any more)\b/gi;
+	/\b(?:things?|clothes|clothing|pieces?|items?|garments?|fabrics?|cloths?|materials?|trim(?:s|med|mings?)?|styles?|stuff|outfits?|any(?:thing)?|kind|of|the|her|his|their|a|an|in|with|very|too|real|genuine|next|to|skin|round|around|about|at|on|visible|showing|allergic|allergy|intolerant|sensitive|banned|out|off|table|makes?|gives?|brings?|itch|rash|hives|no longer|anymore|any more)\b/gi;
 
 /** Whole words: of "fur-collared" nothing is left. */
 const wordsWith = (said: RegExp) => new RegExp(`[^\\s,]*(?:${said.source})[^\\s,]*`, 'gi');

@@ -88,6 +88,10 @@ const toBe =
 /** "Skirts only if they hit below the knee", "shorts only if they are long". */
 const onlyIf =
 	/^(.+?),? (?:only|just)(?: (?:ever|wears?))? (?:if|when|where) (?:they|it)(?:['’](?:re|s)| are| is)? (?:an? )?(?:(?:hits?|ends?|reach(?:es)?|comes?|falls?|goes?|sits?|stops?) )?(.+)$/i;
+/** "Silk only for scarves". */
+const onlyFor = /^([\w-]+(?: [\w-]+)?) only (?:for|in|on) (?:(?:the|her|his|their|my) )?([\w -]+)$/i;
+const namesOneThing = (words: string): boolean =>
+	spansOf(words).every((span) => has(span, 'type') && !has(span, 'filler'));
 /** Where something ends, or how long it is. */
 const ofReach = /\b(?:above|below|past|over|under|to|at) (?:the|her|his|their|my)\b/i;
 /** "No jewellery except pearls", "no trainers unless white". */
@@ -170,6 +174,8 @@ export function reworded(said: string): { words: string; except?: string } | und
 	const instead = outdone(bare);
 	if (instead) return { words: instead };
 	if ([wornAnyway, pleases, allowedLast].some((one) => one.test(bare))) return undefined;
+	const [, kind, of = ''] = onlyFor.exec(bare) ?? [];
+	if (kind && namesOneThing(of)) return { words: `${of} must be ${kind}` };
 	const [, things, so = ''] = onlyIf.exec(bare) ?? [];
 	if (things && ofReach.test(so)) return { words: `${things} ${so} only` };
 	let words = (things ? `${things} must ${/^have /i.test(so) ? so : `be ${so}`}` : bare)

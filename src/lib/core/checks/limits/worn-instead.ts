@@ -7,7 +7,7 @@ import { allOf, anyOf, type Answer } from '../property';
 import { nextToSkin } from './of-the-body';
 import { propertiesIn } from './properties';
 import { isColoured, isDescribed, isTold, printsMeant, saysOf } from './described';
-import { descriptionsOf, wholeKindIn, type Description } from './descriptions';
+import { descriptionsOf, namesThing, wholeKindIn, type Description } from './descriptions';
 
 /** Slots of what is made of cloth, and is meant by a cloth that alone is worn. */
 const ofCloth: readonly string[] = [
@@ -93,10 +93,12 @@ function isOther(piece: PieceFacts, words: string, isMeant: boolean): Answer {
 	return isCutOtherwise(piece, said, isMeant);
 }
 
-/** Colours as a whole: "neutrals only", "only pastels". */
+/** Colours as a whole: "neutrals only", "only pastels"; "dark coats only" are of coats. */
 function isOtherColour(piece: PieceFacts, words: string): Answer | undefined {
-	const [wanted] = propertiesIn(words).properties.filter(({ ofColour }) => ofColour);
+	const { properties, rest } = propertiesIn(words);
+	const wanted = properties.find(({ ofColour }) => ofColour);
 	if (!wanted) return undefined;
+	if (namesThing(rest) && isDescribed(piece, rest) === 'no') return 'no';
 	const isColourless = piece.colours.length === 0 || piece.type.division === 'jewellery';
 	return isColourless || wanted.holds(piece) !== 'no' ? 'no' : 'yes';
 }
