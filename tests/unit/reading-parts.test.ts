@@ -352,6 +352,10 @@ describe('a list of labels', () => {
 			runs
 		);
 	});
+	it('says of its part what alone would say that it is not real: “leather jacket: white, neckline: mock”', () =>
+		expect(read('leather jacket: white, neckline: mock').elements[0]?.garment).toEqual(
+			read('a white leather jacket with a mock neckline').elements[0]?.garment
+		));
 	it('may be asked', () =>
 		expect(read('Shoes? Black oxfords. Shirt? White.')).toEqual(read('Shoes: black oxfords. Shirt: white.')));
 	it('says which kind a thing is: “Jumper: a black roll neck”', () => {

@@ -3,6 +3,7 @@ import type { Span } from '../model';
 import { garmentType } from '../../lexicon/taxonomy';
 import { longestPhrase } from '../words/longest-phrase';
 import { partOfName } from './parted';
+import { sensesOf } from './senses';
 
 const notReal = new Set('faux fake imitation artificial synthetic vegan mock pretend'.split(' '));
 /** Before such a word its clause says nothing else: "obviously faux", "it's fake", "the fur is fake". */
@@ -46,11 +47,18 @@ function denialOf(spans: readonly Span[], at: number): number | undefined {
 	return hideOf(span) && before && saysReal(before) && isDenial(spans[at - 2]) ? at - 2 : undefined;
 }
 
+/** "Neckline: mock": a word that says something of the part named before it. */
+function saysPartBefore(spans: readonly Span[], at: number): boolean {
+	const [part, span] = [spans[at - 1], spans[at]];
+	const facets = part ? sensesOf(part, 'detail').flatMap(({ detail }) => detail.facets) : [];
+	return span !== undefined && sensesOf(span, 'facet').some(({ facet }) => facets.includes(facet));
+}
+
 /** Is it said by itself, at the end of its clause: "faux", "obviously faux", "not real", "not real leather"? */
 function standsAlone(spans: readonly Span[], at: number): boolean {
 	const span = spans[at];
 	const next = spans[at + 1];
-	if (!span || (next && !next.breakBefore)) return false;
+	if (!span || (next && !next.breakBefore) || saysPartBefore(spans, at)) return false;
 	if (!saysNotReal(span) && denialOf(spans, at) === undefined) return false;
 	for (let i = at; i > 0 && !spans[i]?.breakBefore; i--) {
 		const before = spans[i - 1];
