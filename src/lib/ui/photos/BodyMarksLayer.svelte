@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { mean } from 'd3-array';
 	import { onDestroy } from 'svelte';
 	import { bodyMarkIds, type BodyMarkId, type BodyMarks } from '$lib/core';
 	import { m } from '../messages';
@@ -84,6 +85,15 @@
 		} else return;
 		event.preventDefault();
 	}
+	/** As near to the picture's side a name stands inwards. */
+	const edge = 0.15;
+	const ofArm: ReadonlySet<BodyMarkId> = new Set(['shoulder', 'elbow', 'wrist']);
+	/** Names of the arm stand outside of it and the others on the other side, so that none lies on another. */
+	const isArmRight = $derived.by(() => {
+		const meanOf = (isAsked: (id: BodyMarkId) => boolean) =>
+			mean(bodyMarkIds.filter(isAsked), (id) => shown[id]?.x) ?? 0.5;
+		return meanOf((id) => ofArm.has(id)) >= meanOf((id) => !ofArm.has(id));
+	});
 	const lines = $derived(
 		markLines.map((ids) =>
 			ids
@@ -105,7 +115,7 @@
 				type="button"
 				style:left="{at.x * 100}%"
 				style:top="{at.y * 100}%"
-				class:left={id === 'shoulder' || id === 'elbow' || id === 'wrist'}
+				class:left={at.x > 1 - edge || (at.x > edge && ofArm.has(id) !== isArmRight)}
 				onpointerdown={(event) => {
 					event.stopPropagation();
 					event.currentTarget.setPointerCapture(event.pointerId);
