@@ -121,6 +121,10 @@ test('what has run together is parted by a click beside it, by mouse and by key,
 	const onBody = measured(page).locator('dt', { hasText: 'On the body' }).locator('+ dd');
 	const share = () =>
 		measured(page).locator('dt', { hasText: 'Share of the picture' }).locator('+ dd').innerText();
+	// What is marked as trousers is none of what a click on the jacket means.
+	await page.getByRole('button', { name: /burgundy satin tailored trousers/ }).click();
+	await page.getByRole('button', { name: 'Take its mark away' }).click();
+	await expect(measured(page)).toContainText('Nothing is marked');
 	await clickAt(page, 0.43, 0.36);
 	await expect(measured(page)).toContainText('% sure');
 	const step = page.getByText(/step \d+ of/);
