@@ -1,4 +1,4 @@
-import { areaOf, cutTo, eachPixel, holderOf, type Box, type Region } from './region';
+import { areaOf, cutTo, eachPixel, type Box, type Region } from './region';
 import type { MergeTree } from './merge-tree';
 import type { Spot } from './pixels';
 import type { Superpixels } from './superpixels';
@@ -85,10 +85,6 @@ const apartFrom = 400;
 /** A node that has so much of something else that is marked is more than one thing (this project's). */
 const holdsFrom = 0.5;
 
-/** Of other things that are marked those that a click beside them does not mean: where it is on one, it may mean that. */
-export const besideSpot = (others: readonly Region[], spot: Spot, photo: ReadyPhoto): Region[] =>
-	others.filter((other) => !holderOf(other, photo)(spot));
-
 /** Tells whether a node holds most of something else that is marked. */
 function holdsOther({ labels, order, from, size, tree, ...picture }: ReadyPhoto, others: readonly Region[]) {
 	const counted = others.map((other) => {
@@ -110,7 +106,7 @@ function holdsOther({ labels, order, from, size, tree, ...picture }: ReadyPhoto,
  * The regions that a click at a spot can mean. The automatic one is where the next join would bring in something most
  * unlike what is there, for its size, among those that are as large as a garment can be and hold nothing else that is marked.
  *
- * @param others what is marked already as other things
+ * @param others what is marked already as other things, none of which the spot is on
  */
 export function levelsAt(photo: ReadyPhoto, { x, y }: Spot, others: readonly Region[] = []): Levels {
 	const { tree, width, height } = photo;
@@ -125,7 +121,7 @@ export function levelsAt(photo: ReadyPhoto, { x, y }: Spot, others: readonly Reg
 	let automatic = 0;
 	let best = -Infinity;
 	const area = (node: number) => tree.area[node] ?? 0;
-	const isMore = holdsOther(photo, besideSpot(others, { x: atX, y: atY }, photo));
+	const isMore = holdsOther(photo, others);
 	nodes.forEach((node) => {
 		const share = area(node) / (width * height);
 		// What the next join brings in counts when it is seen.

@@ -1,10 +1,10 @@
 /** What is marked on a photo by clicks: one marks anew, others add to it and take away. */
 import { least, mean, quantile } from 'd3-array';
-import { besideSpot, levelsAt, maskOfNodes, nodesInBox, type ReadyPhoto } from './click';
+import { levelsAt, maskOfNodes, nodesInBox, type ReadyPhoto } from './click';
 import { joinedRegions, withoutRegion } from './edit-region';
 import { partedRegion, type Sides } from './parting';
 import type { Spot } from './pixels';
-import { areaOf, eachPixel, holderOf, regionOf, type Box, type Region } from './region';
+import { areaOf, eachPixel, maskOf, regionOf, type Box, type Region } from './region';
 
 export const clickModes = ['new', 'add', 'trim'] as const;
 export type ClickMode = (typeof clickModes)[number];
@@ -20,7 +20,7 @@ export interface Click {
 	mode: ClickMode;
 	/** So many levels more than the automatic one; fewer below 0. */
 	by?: number;
-	/** What is marked already as other things: a click beside them means none of them. */
+	/** What is marked already as other things: a click beside them means none of them, where one on them may. */
 	others?: readonly Region[];
 }
 /** What is marked after a click, and which of how many levels it was taken at, small to large. */
@@ -32,6 +32,12 @@ export interface Clicked {
 
 /** What is left when so much of a region is taken away is not worth keeping (this project's). */
 const nearlyAll = 0.95;
+
+/** Whether a region holds a place. */
+function holderOf(region: Region, photo: ReadyPhoto): (spot: Spot) => boolean {
+	const mask = maskOf(region, photo);
+	return ({ x, y }) => mask[Math.floor(y) * photo.width + Math.floor(x)] === 1;
+}
 
 /** Of what lies farthest from a spot, so much is one end (this project's). */
 const farEnd = 0.1;
@@ -88,10 +94,10 @@ export function afterClick(
 	before: Marked,
 	{ spot, mode, by = 0, others = [] }: Click
 ): Clicked | undefined {
-	const { nodes, automatic } = levelsAt(photo, spot, others);
+	const apart = mode === 'trim' ? [] : others.filter((other) => !holderOf(other, photo)(spot));
+	const { nodes, automatic } = levelsAt(photo, spot, apart);
 	const level = Math.min(nodes.length - 1, Math.max(0, automatic + by));
 	const meant = regionOf(maskOfNodes(photo, nodes.slice(level, level + 1)), photo);
-	const apart = mode === 'trim' ? [] : besideSpot(others, spot, photo);
 	const found = meant && apartOf(meant, apart, photo);
 	if (!found) return undefined;
 	const marked: Record<ClickMode, () => Marked> = {

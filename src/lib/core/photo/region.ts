@@ -1,5 +1,4 @@
 /** A part of a picture: a box, and within it which pixels belong to it. */
-import type { Spot } from './pixels';
 
 export interface Box {
 	x: number;
@@ -65,15 +64,6 @@ export function maskOf(region: Region, picture: { width: number; height: number 
 	const mask = new Uint8Array(picture.width * picture.height);
 	eachPixel(region, picture, (at) => (mask[at] = 1));
 	return mask;
-}
-
-/** Whether a region holds a place. */
-export function holderOf(
-	region: Region,
-	picture: { width: number; height: number }
-): (spot: Spot) => boolean {
-	const mask = maskOf(region, picture);
-	return ({ x, y }) => mask[Math.floor(y) * picture.width + Math.floor(x)] === 1;
 }
 
 /** The region of a mask; undefined where it is empty. */

@@ -176,11 +176,11 @@ function withOthers(parts: readonly string[]): string[] {
 }
 
 /** "Keep it covered", "hide them"; "keep it below the knee" and "keep it black" say how whatever is worn is. */
-const coverIt = [
-	'(?:(?:hide|cover)s? (?:it|them)',
+const coverIt = `(?:${[
+	'(?:hide|cover)s? (?:it|them)',
 	'keeps?(?: (?:it|them))?(?: [a-z]+ly| always| well)? (?:covered|hidden|concealed|disguised|under wraps|out of (?:sight|view))',
-	"(?:(?:is|are) )?(?:not|never|must(?: not|n['’]t)|should(?: not|n['’]t)) (?:to )?(?:be )?(?:seen|shown?|visible|on show))\\b"
-].join('|');
+	"(?:(?:is|are) )?(?:not|never|must(?: not|n['’]t)|should(?: not|n['’]t)) (?:to )?(?:be )?(?:seen|shown?|visible|on show)"
+].join('|')})\\b`;
 
 /** Limits as they are typed in one field, with commas between: not within a figure, nor before what is only added to the last. */
 export const limitsIn = (text: string): string[] =>
